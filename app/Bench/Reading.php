@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench;
+
+use App\Demonstrations\Demonstrations;
+use App\Http\Address;
+use Runel\Message\Message;
+use Runel\Message\Refusal;
+use Runel\Method\Offer;
+use Runel\Problem\Job;
+use Runel\Problem\Problem;
+
+/** What Runel makes of what has been typed so far: nothing yet, a problem with its offers, or a refusal with its place. */
+final readonly class Reading
+{
+    /** @param list<Offer> $offers */
+    private function __construct(public Address $address, public ?Problem $problem, public array $offers, public ?Refusal $refusal) {}
+
+    public static function of(Address $address, Demonstrations $demonstrations): self
+    {
+        if (trim($address->problem) === '') {
+            return new self($address, null, [], null);
+        }
+        try {
+            $task = $address->task();
+            $problem = $task->problem;
+            $offers = $demonstrations->offers($task);
+        } catch (Refusal $refusal) {
+            return new self($address, $problem ?? null, [], $refusal);
+        }
+
+        return new self($address, $problem, $offers, null);
+    }
+
+    /** @return array<string, list<Offer>> the offers that fit, by job */
+    public function fitting(): array
+    {
+        $fitting = [];
+        foreach ($this->offers as $offer) {
+            if ($offer->forecast !== null) {
+                $fitting[$offer->method->job()->value][] = $offer;
+            }
+        }
+
+        return $fitting;
+    }
+
+    /** @return list<Offer> the offers that do not fit, with their reasons */
+    public function refused(): array
+    {
+        return array_values(array_filter($this->offers, static fn(Offer $offer): bool => $offer->forecast === null));
+    }
+
+    /** @return list<Job> what the problem also is, though Runel cannot demonstrate it yet */
+    public function notYet(): array
+    {
+        $offered = array_map(static fn(Offer $offer): Job => $offer->method->job(), $this->offers);
+
+        return array_values(array_filter($this->problem->jobs ?? [], static fn(Job $job): bool => !\in_array($job, $offered, true)));
+    }
+
+    /**
+     * What was typed, cut in three at the place of the error: before, the character, after.
+     *
+     * @return array{string, string, string}
+     */
+    public function pointed(): array
+    {
+        $at = max(1, $this->refusal?->at ?? 1);
+        $typed = $this->address->problem;
+
+        return [mb_substr($typed, 0, $at - 1), mb_substr($typed, $at - 1, 1), mb_substr($typed, $at)];
+    }
+
+    public function reason(): ?Message
+    {
+        return $this->refusal?->reason;
+    }
+}

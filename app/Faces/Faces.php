@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Faces;
+
+use Illuminate\Contracts\Translation\Translator;
+use Runel\Expression\Node;
+use Runel\Notation\Arranger;
+use Runel\Notation\Latex;
+use Runel\Notation\MathMl;
+use Runel\Notation\PlainText;
+use Runel\Notation\Speech;
+use Runel\Notation\Writer;
+use Runel\Style\HouseStyle;
+
+/** The notations and wordings of one house style, ready to use. */
+final readonly class Faces
+{
+    public function __construct(private Translator $translator) {}
+
+    /** The language file set of a house style's words. */
+    public static function locale(HouseStyle $style): string
+    {
+        return $style->is('words', 'uk') ? 'en_GB' : 'en';
+    }
+
+    /** Sentences for a page: mathematics as MathML that a screen reader hears in words. */
+    public function html(HouseStyle $style): Wording
+    {
+        $mathematics = $this->mathematics($style);
+
+        return $this->wording($style, $mathematics->html(...), static fn(string $text): string => htmlspecialchars($text, \ENT_QUOTES));
+    }
+
+    public function text(HouseStyle $style): Wording
+    {
+        $arranger = new Arranger($style->times());
+        $writer = new PlainText();
+
+        return $this->wording($style, static fn(Node $node): string => $writer->write($arranger->arrange($node)), static fn(string $text): string => $text);
+    }
+
+    public function latex(HouseStyle $style): Wording
+    {
+        $arranger = new Arranger($style->times());
+        $writer = new Latex();
+
+        return $this->wording($style, static fn(Node $node): string => '$' . $writer->write($arranger->arrange($node)) . '$', LatexText::escape(...));
+    }
+
+    /** Sentences of Markdown, mathematics between dollar signs. */
+    public function markdown(HouseStyle $style): Wording
+    {
+        $arranger = new Arranger($style->times());
+        $writer = new Latex();
+
+        return $this->wording(
+            $style,
+            static fn(Node $node): string => '$' . $writer->write($arranger->arrange($node)) . '$',
+            static fn(string $text): string => addcslashes($text, '\\`*_{}[]<>#|$'),
+        );
+    }
+
+    public function speech(HouseStyle $style): Wording
+    {
+        $arranger = new Arranger($style->times());
+        $writer = $this->speaker($style);
+
+        return $this->wording($style, static fn(Node $node): string => $writer->write($arranger->arrange($node)), static fn(string $text): string => $text);
+    }
+
+    public function mathematics(HouseStyle $style): Mathematics
+    {
+        return new Mathematics(new Arranger($style->times()), new MathMl(), $this->speaker($style));
+    }
+
+    private function speaker(HouseStyle $style): Writer
+    {
+        $words = $this->translator->get('speech', [], self::locale($style));
+
+        return new Speech(\is_array($words) ? array_filter($words, \is_string(...)) : []);
+    }
+
+    /**
+     * @param \Closure(Node): string   $mathematics
+     * @param \Closure(string): string $escape
+     */
+    private function wording(HouseStyle $style, \Closure $mathematics, \Closure $escape): Wording
+    {
+        return new Wording($this->translator, self::locale($style), $mathematics, $escape);
+    }
+}

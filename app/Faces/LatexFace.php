@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Faces;
+
+use Runel\Demonstration\Demonstration;
+use Runel\Demonstration\Line;
+use Runel\Notation\Arranger;
+use Runel\Notation\Latex;
+
+/** A LaTeX document: the work line by line, the reason of each step beside it. */
+final readonly class LatexFace implements Face
+{
+    private const HEAD = <<<'TEX'
+        \documentclass[a4paper]{article}
+        \usepackage[utf8]{inputenc}
+        \usepackage[T1]{fontenc}
+        \usepackage{amsmath,cancel}
+        \usepackage[margin=2.2cm]{geometry}
+        \setlength{\parindent}{0pt}
+        \newcommand{\step}[2]{\medskip\textbf{#1}\quad{\small #2}\par}
+        \begin{document}
+
+        TEX;
+
+    public function __construct(private Faces $faces) {}
+
+    public function write(Demonstration $demonstration): string
+    {
+        $wording = $this->faces->latex($demonstration->style);
+        $arranger = new Arranger($demonstration->style->times());
+        $lines = static fn(array $lines): string => implode('', array_map(
+            static fn(Line $line): string => '\[ ' . (new Latex())->write($arranger->arrange($line->node)) . " \\]\n",
+            $lines,
+        ));
+        $text = self::HEAD . '\section*{$' . (new Latex())->write($arranger->arrange($demonstration->problem->node)) . "\$}\n"
+            . '\textit{' . $wording->word('name.method.' . $demonstration->method) . "}\\par\n";
+        foreach ($demonstration->sections as $section) {
+            $text .= "\n\\subsection*{" . $wording->word('name.phase.' . $section->phase->value) . "}\n";
+            foreach ($section->steps as $step) {
+                $text .= '\step{' . $wording->say($step->title) . '}{' . $wording->say($step->why) . "}\n" . $lines($step->lines);
+            }
+        }
+        $text .= "\n\\subsection*{" . $wording->word('name.phase.checking') . "}\n";
+        foreach ($demonstration->checks as $check) {
+            $text .= '\step{' . $wording->say($check->title) . '}{' . $wording->say($check->why) . "}\n" . $lines($check->lines);
+        }
+
+        return $text . "\\end{document}\n";
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Faces;
+
+use Runel\Demonstration\Demonstration;
+use Runel\Demonstration\Line;
+use Runel\Notation\Arranger;
+use Runel\Notation\Latex;
+
+/** Markdown with LaTeX mathematics between dollar signs. */
+final readonly class MarkdownFace implements Face
+{
+    public function __construct(private Faces $faces) {}
+
+    public function write(Demonstration $demonstration): string
+    {
+        $wording = $this->faces->markdown($demonstration->style);
+        $arranger = new Arranger($demonstration->style->times());
+        $lines = static fn(array $lines): string => implode('', array_map(
+            static fn(Line $line): string => '   $$' . (new Latex())->write($arranger->arrange($line->node)) . "$$\n\n",
+            $lines,
+        ));
+        $text = '# $' . (new Latex())->write($arranger->arrange($demonstration->problem->node)) . "\$\n\n"
+            . '*' . $wording->word('name.method.' . $demonstration->method) . "*\n";
+        $number = 0;
+        foreach ($demonstration->sections as $section) {
+            $text .= "\n## " . $wording->word('name.phase.' . $section->phase->value) . "\n\n";
+            foreach ($section->steps as $step) {
+                $text .= ++$number . '. **' . $wording->say($step->title) . '** ' . $wording->say($step->why) . "\n\n" . $lines($step->lines);
+            }
+        }
+        $text .= "\n## " . $wording->word('name.phase.checking') . "\n\n";
+        foreach ($demonstration->checks as $check) {
+            $text .= '- ✓ **' . $wording->say($check->title) . '** ' . $wording->say($check->why) . "\n\n" . $lines($check->lines);
+        }
+
+        return $text;
+    }
+}

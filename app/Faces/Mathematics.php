@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Faces;
+
+use Runel\Expression\Node;
+use Runel\Notation\Arranger;
+use Runel\Notation\MathMl;
+use Runel\Notation\Writer;
+
+/** Mathematics for a page: MathML to look at, words to listen to. */
+final readonly class Mathematics
+{
+    public function __construct(public Arranger $arranger, private MathMl $mathMl, private Writer $speaker) {}
+
+    /** Inline mathematics. */
+    public function html(Node $node): string
+    {
+        $box = $this->arranger->arrange($node);
+
+        return '<span class="maths" role="math" aria-label="' . htmlspecialchars($this->speaker->write($box), \ENT_QUOTES) . '"><math aria-hidden="true">'
+            . $this->mathMl->write($box) . '</math></span>';
+    }
+
+    /** MathML that stands alone, to be copied. */
+    public function copy(Node $node): string
+    {
+        return '<math xmlns="http://www.w3.org/1998/Math/MathML">' . $this->mathMl->write($this->arranger->arrange($node)) . '</math>';
+    }
+
+    public function speak(Node $node): string
+    {
+        return $this->speaker->write($this->arranger->arrange($node));
+    }
+}

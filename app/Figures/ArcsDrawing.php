@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Figures;
+
+use Runel\Demonstration\Figure\Arcs;
+use Runel\Expression\Expression;
+use Runel\Expression\Negative;
+
+/** Two brackets in a line, nested arcs below them joining the pairs of one degree, the answer's places underneath. */
+final readonly class ArcsDrawing implements Drawing
+{
+    private const SIZE = 28;
+    private const TOP = 44;
+
+    public function __construct(private Arcs $arcs) {}
+
+    public function draw(Pen $pen): array
+    {
+        $joined = $this->arcs->degree === null ? [] : $this->arcs->joined($this->arcs->degree);
+        $usedLeft = array_column($joined, 0);
+        $usedRight = array_column($joined, 1);
+        [$leftCentres, $x] = $this->bracket($pen, $this->arcs->left, 10, $usedLeft);
+        [$rightCentres, $x] = $this->bracket($pen, $this->arcs->right, $x + 14, $usedRight);
+        $depth = 34 + 17 * min(\count($this->arcs->left), \count($this->arcs->right));
+        $colour = Ink::colour($this->arcs->degree ?? 0);
+        foreach ($joined as $place => [$left, $right]) {
+            $sink = self::TOP + 26 + ($depth - 30) * (\count($joined) - $place) / \count($joined) * 1.25;
+            $pen->path(\sprintf(
+                'M%.1f %d C%.1f %.1f %.1f %.1f %.1f %d',
+                $leftCentres[$left],
+                self::TOP + 20,
+                $leftCentres[$left] + 4,
+                $sink + 18,
+                $rightCentres[$right] - 4,
+                $sink + 18,
+                $rightCentres[$right],
+                self::TOP + 20,
+            ), $colour, 2.4, Ink::dashes($this->arcs->degree ?? 0) === 'double' ? '' : Ink::dashes($this->arcs->degree ?? 0));
+            $pen->disc($leftCentres[$left], self::TOP + 20, 3.5, $colour, $colour);
+            $pen->disc($rightCentres[$right], self::TOP + 20, 3.5, $colour, $colour);
+        }
+        $sums = [];
+        foreach ($this->arcs->totals as $total) {
+            $sums[$total->ink] = $total->sum;
+        }
+
+        return (new AnswerPlaces(range($this->arcs->top(), 0), $sums, $this->arcs->degree))->draw($pen, $x + 10, self::TOP + 40 + $depth);
+    }
+
+    /**
+     * One bracket, term by term.
+     *
+     * @param list<Expression> $terms
+     * @param list<int>        $used  the places joined by arcs
+     *
+     * @return array{list<float>, float} the middle of each term, and where the bracket ends
+     */
+    private function bracket(Pen $pen, array $terms, float $x, array $used): array
+    {
+        $pen->words('(', $x, self::TOP + 9, self::SIZE + 6, Ink::TEXT);
+        $x += 12;
+        $centres = [];
+        foreach ($terms as $place => $term) {
+            $bare = $term instanceof Negative ? $term->operand : $term;
+            if ($place > 0 || $term instanceof Negative) {
+                $pen->words($term instanceof Negative ? '−' : '+', $x + 12, self::TOP + 8, self::SIZE, Ink::TEXT);
+                $x += $place > 0 ? 28 : 24;
+            }
+            $width = $pen->measure($bare, self::SIZE)->width;
+            if (\in_array($place, $used, true)) {
+                $pen->box($x - 5, self::TOP - 26, $width + 10, 44, Ink::LIGHT, Ink::LIGHT_EDGE, 1.5, '', 6);
+            }
+            $pen->starting($bare, $x, self::TOP + 8, self::SIZE);
+            $centres[] = $x + $width / 2;
+            $x += $width + 6;
+        }
+        $pen->words(')', $x + 5, self::TOP + 9, self::SIZE + 6, Ink::TEXT);
+
+        return [$centres, $x + 12];
+    }
+}

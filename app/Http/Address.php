@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http;
+
+use Illuminate\Http\Request;
+use Runel\Demonstration\Task;
+use Runel\Message\Refusal;
+use Runel\Method\Multiply\Plan;
+use Runel\Problem\Problem;
+use Runel\Style\HouseStyle;
+
+/** A place in a demonstration as the address bar holds it: everything a page is made from. */
+final readonly class Address
+{
+    /** The choices a tutor can make inside a demonstration. */
+    private const CHOICES = [Plan::CHOICE];
+
+    /**
+     * @param string                $step    a number from 1, "first" or "last"
+     * @param array<string, string> $choices
+     */
+    private function __construct(
+        public string $problem,
+        public ?string $job,
+        public ?string $method,
+        public string $step,
+        public HouseStyle $style,
+        public array $choices,
+        public bool $ask,
+        public bool $present,
+    ) {}
+
+    public static function of(Request $request, HouseStyle $style): self
+    {
+        $text = static function (string $key) use ($request): ?string {
+            $value = $request->query($key);
+
+            return \is_string($value) && $value !== '' ? $value : null;
+        };
+        $choices = [];
+        foreach (self::CHOICES as $choice) {
+            $value = $text($choice);
+            if ($value !== null) {
+                $choices[$choice] = $value;
+            }
+        }
+
+        return new self($text('problem') ?? '', $text('job'), $text('method'), $text('step') ?? 'first', $style, $choices, $text('ask') !== null, $text('present') !== null);
+    }
+
+    /** The start of a problem by a method. */
+    public static function for(string $problem, ?string $method, HouseStyle $style): self
+    {
+        return new self($problem, null, $method, '1', $style, [], false, false);
+    }
+
+    /** @throws Refusal when the problem cannot be read */
+    public function task(): Task
+    {
+        return new Task(Problem::read($this->problem), $this->style, $this->choices);
+    }
+
+    /**
+     * A path with this place in its query.
+     *
+     * @param array<string, string|int|null> $changes null takes a part out
+     */
+    public function to(string $path, array $changes = []): string
+    {
+        $query = array_merge([
+            'problem' => $this->problem,
+            'job' => $this->job,
+            'method' => $this->method,
+            'step' => $this->step,
+            'ask' => $this->ask ? '1' : null,
+            'present' => $this->present ? '1' : null,
+        ], $this->choices, $this->style->chosen(), $changes);
+
+        return $path . '?' . http_build_query(array_filter($query, static fn(string|int|null $value): bool => $value !== null), '', '&', \PHP_QUERY_RFC3986);
+    }
+}

@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Audit;
+
+use Runel\Expression\Equation;
+use Runel\Expression\Expression;
+use Runel\Expression\Letter;
+use Runel\Expression\Node;
+use Runel\Expression\Numeral;
+use Runel\Expression\Power;
+use Runel\Expression\Product;
+use Runel\Expression\Quotient;
+use Runel\Expression\Sum;
+use Runel\Number\Rational;
+
+/**
+ * Where two expressions are compared. Two polynomials in one letter of degree at most n that
+ * agree at n + 1 places are the same polynomial, so with one letter the comparison is a proof;
+ * with several letters the places are scattered and two more are taken.
+ */
+final class Points
+{
+    private const FEW = 3;
+
+    /** @var array<int, array<string, Rational>> */
+    private array $points = [];
+
+    /** @param list<string> $letters every letter that may turn up */
+    public function __construct(private readonly array $letters) {}
+
+    /**
+     * @return list<array<string, Rational>> values by letter, enough for expressions of the degree
+     */
+    public function forDegree(int $degree): array
+    {
+        $count = match (\count($this->letters)) {
+            0 => 1,
+            1 => $degree + 1,
+            default => $degree + self::FEW,
+        };
+        for ($number = \count($this->points); $number < $count; ++$number) {
+            $values = [];
+            foreach ($this->letters as $place => $letter) {
+                $values[$letter] = Rational::of(self::scattered($number, $place));
+            }
+            $this->points[$number] = $values;
+        }
+
+        return \array_slice($this->points, 0, $count);
+    }
+
+    /** An upper bound for the degree of a node, read off its shape. */
+    public static function degree(Node $node): int
+    {
+        if ($node instanceof Numeral) {
+            return 0;
+        }
+        if ($node instanceof Letter) {
+            return 1;
+        }
+        $degrees = array_map(self::degree(...), $node->children());
+
+        return match (true) {
+            $node instanceof Product, $node instanceof Quotient => array_sum($degrees),
+            $node instanceof Power => $degrees[0] * self::exponent($node->exponent),
+            $node instanceof Sum, $node instanceof Equation, $node instanceof Expression => $degrees === [] ? 0 : max($degrees),
+            // Alternatives are compared as the product of their equations.
+            default => array_sum($degrees),
+        };
+    }
+
+    private static function exponent(Expression $exponent): int
+    {
+        return $exponent instanceof Numeral ? abs($exponent->value->toInt() ?? 1) : 1;
+    }
+
+    /** Small whole numbers, different for different places: 2, −1, 3, −2, … and further apart for more letters. */
+    private static function scattered(int $number, int $place): int
+    {
+        $near = intdiv($number, 2);
+
+        return $place === 0
+            ? ($number % 2 === 0 ? $near + 2 : -$near - 1)
+            : ($number * (1 + 7 * $place % 96) + 5 * $place * $place) % 97 - 48;
+    }
+}

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Demonstration;
+
+use Runel\Demonstration\Figure\Figure;
+use Runel\Message\Message;
+
+/** A check with its own arithmetic: every line is an equation that has to be true by itself. */
+final readonly class Check
+{
+    /** @param non-empty-list<Line> $lines of side work */
+    public function __construct(
+        public CheckKind $kind,
+        public Message $title,
+        public Message $why,
+        public array $lines,
+        public bool $holds,
+        public ?Figure $figure = null,
+    ) {}
+}

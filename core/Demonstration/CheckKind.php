@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Demonstration;
+
+/** The ways an answer is checked. */
+enum CheckKind: string
+{
+    case MultiplyBack = 'multiply-back';
+    case CoefficientSum = 'coefficient-sum';
+    case Ten = 'ten';
+    case Substitution = 'substitution';
+    case Edges = 'edges';
+    case Discriminant = 'discriminant';
+}

@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Demonstration\Figure;
+
+use Runel\Expression\Equation;
+use Runel\Expression\Numeral;
+use Runel\Expression\Power;
+use Runel\Expression\Product;
+use Runel\Expression\Sum;
+use Runel\Number\Rational;
+
+/** The same coefficients as the digits of two whole numbers: the places' sums, then the carries, then the product. */
+final readonly class WholeNumberTwin implements Figure
+{
+    /**
+     * @param list<int> $leftDigits  highest first
+     * @param list<int> $rightDigits highest first
+     * @param list<int> $sums        the sum at each place, highest first
+     * @param list<int> $carries     what is carried into each place, highest first; may have one place more in front
+     * @param list<int> $digits      the digits that stay, highest first
+     */
+    private function __construct(
+        public int $left,
+        public int $right,
+        public int $product,
+        public array $leftDigits,
+        public array $rightDigits,
+        public array $sums,
+        public array $carries,
+        public array $digits,
+    ) {}
+
+    /**
+     * The twin, or null where the coefficients are not digits.
+     *
+     * @param list<Rational> $left  highest first
+     * @param list<Rational> $right highest first
+     */
+    public static function of(array $left, array $right): ?self
+    {
+        $leftDigits = self::digits($left);
+        $rightDigits = self::digits($right);
+        if ($leftDigits === null || $rightDigits === null || \count($left) + \count($right) > 12) {
+            return null;
+        }
+        $sums = array_fill(0, \count($left) + \count($right) - 1, 0);
+        foreach ($leftDigits as $first => $digit) {
+            foreach ($rightDigits as $second => $other) {
+                $sums[$first + $second] += $digit * $other;
+            }
+        }
+        $carry = 0;
+        $carries = [];
+        $digits = [];
+        foreach (array_reverse($sums) as $sum) {
+            $carries[] = $carry;
+            $digits[] = ($sum + $carry) % 10;
+            $carry = intdiv($sum + $carry, 10);
+        }
+        for (; $carry > 0; $carry = intdiv($carry, 10)) {
+            $digits[] = $carry % 10;
+        }
+        $value = static fn(array $places): int => (int) implode('', $places);
+
+        return new self($value($leftDigits), $value($rightDigits), $value(array_reverse($digits)), $leftDigits, $rightDigits, array_values($sums), array_reverse($carries), array_reverse($digits));
+    }
+
+    public function type(): string
+    {
+        return 'whole-number-twin';
+    }
+
+    public function data(): array
+    {
+        return [
+            'left' => $this->left,
+            'right' => $this->right,
+            'product' => $this->product,
+            'sums' => $this->sums,
+            'carries' => $this->carries,
+            'digits' => $this->digits,
+        ];
+    }
+
+    public function claims(?Figure $before = null): array
+    {
+        $places = [];
+        foreach (array_reverse($this->sums) as $power => $sum) {
+            $places[] = Product::of([Numeral::of($sum), new Power(Numeral::of(10), Numeral::of($power))]);
+        }
+
+        return [
+            new Equation(Product::of([Numeral::of($this->left), Numeral::of($this->right)]), Numeral::of($this->product)),
+            new Equation(Sum::of($places), Numeral::of($this->product)),
+        ];
+    }
+
+    /**
+     * @param list<Rational> $coefficients
+     *
+     * @return list<int>|null
+     */
+    private static function digits(array $coefficients): ?array
+    {
+        $digits = [];
+        foreach ($coefficients as $coefficient) {
+            $digit = $coefficient->toInt();
+            if ($digit === null || $digit < 0 || $digit > 9) {
+                return null;
+            }
+            $digits[] = $digit;
+        }
+
+        return $digits;
+    }
+}

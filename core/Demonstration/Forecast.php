@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Demonstration;
+
+use Runel\Message\Message;
+
+/** What a demonstration will cost and what will turn up in it. */
+final readonly class Forecast
+{
+    /**
+     * @param int     $steps     things written, checks not counted
+     * @param int     $trials    things tried before the right one is known, itself counted; 0 where nothing is hunted
+     * @param int     $products  single products worked out
+     * @param bool    $fractions whether fractions turn up
+     * @param bool    $roots     whether roots turn up
+     * @param Message $advice    one sentence why to pick the method, or not
+     */
+    public function __construct(
+        public int $steps,
+        public int $trials,
+        public int $products,
+        public bool $fractions,
+        public bool $roots,
+        public Message $advice,
+    ) {}
+}

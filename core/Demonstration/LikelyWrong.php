@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Demonstration;
+
+use Runel\Expression\Expression;
+use Runel\Slip\Slip;
+
+/** A wrong answer that people give, and the slip behind it. */
+final readonly class LikelyWrong
+{
+    public function __construct(public Expression $answer, public Slip $slip) {}
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Demonstration;
+
+/** What a section of a demonstration is for. */
+enum Phase: string
+{
+    case Reading = 'reading';
+    case SettingUp = 'setting-up';
+    case Multiplying = 'multiplying';
+    case Collecting = 'collecting';
+    case Hunting = 'hunting';
+    case Writing = 'writing';
+    case Solving = 'solving';
+    case Finishing = 'finishing';
+    case Twin = 'twin';
+}

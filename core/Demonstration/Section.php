@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Demonstration;
+
+/** A part of a demonstration that folds to one line when it is done. */
+final readonly class Section
+{
+    /** @param list<Step> $steps */
+    public function __construct(public Phase $phase, public array $steps) {}
+}

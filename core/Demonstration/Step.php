@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Demonstration;
+
+use Runel\Demonstration\Figure\Figure;
+use Runel\Message\Message;
+use Runel\Slip\Slip;
+
+/** One thing written: what, why, and how everything stands after it. */
+final readonly class Step
+{
+    /**
+     * @param string       $id      unique within the demonstration
+     * @param list<Line>   $lines
+     * @param Figure|null  $figure  as it stands after this step
+     * @param Slip|null    $watch   the usual slip here
+     * @param list<Option> $options where the tutor can go another way
+     * @param Figure|null  $aside   a picture shown on demand
+     */
+    public function __construct(
+        public string $id,
+        public Message $title,
+        public Message $why,
+        public array $lines = [],
+        public ?Figure $figure = null,
+        public ?Question $question = null,
+        public ?Slip $watch = null,
+        public array $options = [],
+        public ?Figure $aside = null,
+    ) {}
+}

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Expression;
+
+/** Several equations of which at least one holds: this or that. */
+final readonly class Alternatives implements Node
+{
+    /** @param list<Equation> $equations at least two */
+    public function __construct(public array $equations) {}
+
+    public function children(): array
+    {
+        return $this->equations;
+    }
+}

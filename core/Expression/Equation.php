@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Expression;
+
+/** Two sides said to be equal. */
+final readonly class Equation implements Node
+{
+    public function __construct(public Expression $left, public Expression $right) {}
+
+    public function children(): array
+    {
+        return [$this->left, $this->right];
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Expression;
+
+/** Why a part is pointed at. */
+final readonly class Mark
+{
+    private function __construct(public MarkKind $kind, public int $ink) {}
+
+    /** This is what the step has just written. */
+    public static function written(): self
+    {
+        return new self(MarkKind::Written, 0);
+    }
+
+    /** This is what the step worked from. */
+    public static function used(): self
+    {
+        return new self(MarkKind::Used, 0);
+    }
+
+    /** This goes away against its opposite. */
+    public static function cancels(): self
+    {
+        return new self(MarkKind::Cancels, 0);
+    }
+
+    /** @param int $ink the same number for everything of the same degree, from 0 */
+    public static function ofDegree(int $ink): self
+    {
+        return new self(MarkKind::Degree, $ink);
+    }
+}

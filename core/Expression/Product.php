@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Expression;
+
+use Runel\Number\Rational;
+
+/** Two or more factors multiplied. A factor that is itself a product is written apart, as in 2x · 3x². */
+final readonly class Product implements Expression
+{
+    /**
+     * @param list<Expression> $factors at least two
+     * @param bool             $apart   whether a times sign stands between them even where none is needed
+     */
+    private function __construct(public array $factors, public bool $apart) {}
+
+    /**
+     * The product of any number of factors: of none it is 1, of one the factor itself.
+     *
+     * @param list<Expression> $factors
+     */
+    public static function of(array $factors): Expression
+    {
+        return match (\count($factors)) {
+            0 => Numeral::of(1),
+            1 => $factors[0],
+            default => new self($factors, false),
+        };
+    }
+
+    /** Two factors with a times sign between them, as in 6 · x. */
+    public static function apart(Expression $left, Expression $right): self
+    {
+        return new self([$left, $right], true);
+    }
+
+    public function valueAt(array $values): Rational
+    {
+        $product = Rational::one();
+        foreach ($this->factors as $factor) {
+            $product = $product->times($factor->valueAt($values));
+        }
+
+        return $product;
+    }
+
+    public function children(): array
+    {
+        return $this->factors;
+    }
+}

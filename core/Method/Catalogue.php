@@ -1,0 +1,147 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Method;
+
+use Runel\Audit\Auditor;
+use Runel\Audit\Unproved;
+use Runel\Demonstration\Demonstration;
+use Runel\Demonstration\Task;
+use Runel\Message\Message;
+use Runel\Message\MethodDoesNotApply;
+use Runel\Message\NoSuchJob;
+use Runel\Message\NoSuchMethod;
+use Runel\Message\NotYet;
+use Runel\Message\Refusal;
+use Runel\Message\TooLarge;
+use Runel\Problem\Job;
+
+/** Every method there is, and the one way to a demonstration: built, audited, then given. */
+final readonly class Catalogue
+{
+    /** @param list<Method> $methods in the order in which they are offered when nothing else decides */
+    private function __construct(private array $methods) {}
+
+    public static function standard(): self
+    {
+        return new self([
+            new Multiply\Grid(),
+            new Multiply\TermByTerm(),
+            new Multiply\ByDegree(),
+            new Multiply\Columns(),
+            new Multiply\Special(),
+        ]);
+    }
+
+    /** @return list<Method> of one job */
+    public function ofJob(Job $job): array
+    {
+        return array_values(array_filter($this->methods, static fn(Method $method): bool => $method->job() === $job));
+    }
+
+    /**
+     * Every method of every job the problem has, with its forecast or its refusal; what fits comes first.
+     *
+     * @return list<Offer>
+     */
+    public function offers(Task $task): array
+    {
+        $offers = [];
+        foreach ($task->problem->jobs as $job) {
+            $own = [];
+            foreach ($this->ofJob($job) as $method) {
+                $own[] = self::offer($method, $task);
+            }
+            usort($own, Offer::compare(...));
+            array_push($offers, ...$own);
+        }
+
+        return $offers;
+    }
+
+    /**
+     * The audited demonstration of a task.
+     *
+     * @param string|null $job    a job's id; left out, the problem's first job that has a demonstration
+     * @param string|null $method a method's id; left out, the first that fits
+     *
+     * @throws Refusal  when there is nothing to show, with the reason
+     * @throws Unproved when the audit finds a fault: a defect of Runel, never shown
+     */
+    public function demonstrate(Task $task, ?string $job = null, ?string $method = null): Demonstration
+    {
+        $demonstration = $this->choose($task, $job, $method)->demonstrate($task);
+        Auditor::approve($demonstration);
+
+        return $demonstration;
+    }
+
+    private function choose(Task $task, ?string $job, ?string $method): Method
+    {
+        $jobs = $job === null ? $task->problem->jobs : [$this->job($task, $job)];
+        if ($method !== null) {
+            return $this->named($task, $jobs, $method);
+        }
+        $reason = null;
+        foreach ($jobs as $candidate) {
+            foreach ($this->ofJob($candidate) as $own) {
+                $refusal = $own->refusal($task);
+                if ($refusal === null) {
+                    return $own;
+                }
+                $reason ??= $refusal;
+            }
+        }
+        throw $reason === null ? new NotYet(Message::of('error.not-yet', ['job' => $jobs[0]->value])) : new MethodDoesNotApply($reason);
+    }
+
+    /** @param non-empty-list<Job> $jobs */
+    private function named(Task $task, array $jobs, string $id): Method
+    {
+        $exists = false;
+        foreach ($jobs as $job) {
+            foreach ($this->ofJob($job) as $method) {
+                if ($method->id() === $id) {
+                    $refusal = $method->refusal($task);
+                    if ($refusal !== null) {
+                        throw new MethodDoesNotApply($refusal);
+                    }
+
+                    return $method;
+                }
+            }
+        }
+        foreach ($this->methods as $method) {
+            $exists = $exists || $method->id() === $id;
+        }
+        if (!$exists) {
+            throw new NoSuchMethod(Message::of('error.no-such-method', ['found' => mb_substr($id, 0, 40)]));
+        }
+        throw new MethodDoesNotApply(Message::of('error.method-of-other-job', ['method' => $id]));
+    }
+
+    private function job(Task $task, string $id): Job
+    {
+        $job = Job::tryFrom($id);
+        if ($job === null) {
+            throw new NoSuchJob(Message::of('error.no-such-job', ['found' => mb_substr($id, 0, 40)]));
+        }
+        if (!\in_array($job, $task->problem->jobs, true)) {
+            throw new NoSuchJob(Message::of('error.job-not-here', ['job' => $id]));
+        }
+
+        return $job;
+    }
+
+    private static function offer(Method $method, Task $task): Offer
+    {
+        try {
+            $refusal = $method->refusal($task);
+
+            return $refusal === null ? Offer::fits($method, $method->demonstrate($task)->forecast) : Offer::refuses($method, $refusal);
+        } catch (TooLarge $tooLarge) {
+            return Offer::refuses($method, $tooLarge->reason);
+        }
+    }
+}

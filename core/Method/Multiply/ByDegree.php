@@ -1,0 +1,132 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Method\Multiply;
+
+use Runel\Demonstration\Figure\Arcs;
+use Runel\Demonstration\Figure\Total;
+use Runel\Demonstration\Figure\WholeNumberTwin;
+use Runel\Demonstration\Line;
+use Runel\Demonstration\Phase;
+use Runel\Demonstration\Question;
+use Runel\Demonstration\Section;
+use Runel\Demonstration\Step;
+use Runel\Expression\Mark;
+use Runel\Expression\Marked;
+use Runel\Expression\Numeral;
+use Runel\Expression\Product;
+use Runel\Expression\Sum;
+use Runel\Message\Message;
+use Runel\Slip\SumSlips;
+use Runel\Style\HouseStyle;
+
+/** Multiplying degree by degree: each coefficient of the answer at once, from the pairs whose exponents add to its degree. */
+final class ByDegree extends MultiplyMethod
+{
+    public function id(): string
+    {
+        return 'by-degree';
+    }
+
+    protected function refusalOf(Plan $plan): ?Message
+    {
+        foreach ($plan->stages as $stage) {
+            if ($stage->pair->letter === null) {
+                return Message::of('arcs.refusal-letters');
+            }
+            if (!$stage->pair->placed) {
+                return Message::of('arcs.refusal-single');
+            }
+        }
+
+        return null;
+    }
+
+    protected function advice(Plan $plan): Message
+    {
+        $pair = $plan->stages[0]->pair;
+
+        return match (true) {
+            $pair->isTwoBinomials() => Message::of('arcs.advice-small'),
+            $pair->product->hasFractions() => Message::of('arcs.advice-fractions'),
+            default => Message::of('arcs.advice', ['count' => \count($pair->groups)]),
+        };
+    }
+
+    protected function work(Stage $stage, HouseStyle $style): array
+    {
+        $pair = $stage->pair;
+        $degree = $pair->product->degree();
+        $figure = Arcs::blank(Steps::expressions($pair->leftTerms), Steps::expressions($pair->rightTerms), $pair->letter ?? '');
+        $setUp = $pair->hasGaps() ? [Steps::gaps($stage, null)] : [];
+        $setUp[] = new Step(
+            $stage->id('blanks'),
+            Message::of('arcs.blanks.title', ['count' => $degree + 1]),
+            Message::of('arcs.blanks.why', ['left' => $pair->left->degree(), 'right' => $pair->right->degree(), 'degree' => $degree, 'count' => $degree + 1]),
+            [],
+            $figure,
+            Question::number(Message::of('arcs.blanks.ask'), Numeral::of($degree + 1)),
+        );
+        $steps = [];
+        foreach ([$degree, 0, ...($degree > 1 ? range($degree - 1, 1) : [])] as $power) {
+            $figure = $figure->write(new Total($power, $pair->total($power)->toExpression()));
+            $steps[] = $this->place($stage, $power, $degree, $figure);
+        }
+        $sections = [
+            new Section(Phase::SettingUp, $setUp),
+            new Section(Phase::Multiplying, $steps),
+            new Section(Phase::Collecting, [Steps::standardForm($stage, $figure->quiet())]),
+        ];
+        $twin = $stage->isLast() ? WholeNumberTwin::of($pair->left->coefficients($pair->letter ?? ''), $pair->right->coefficients($pair->letter ?? '')) : null;
+        if ($twin !== null) {
+            $sections[] = new Section(Phase::Twin, [$this->twin($stage, $twin)]);
+        }
+
+        return $sections;
+    }
+
+    private function place(Stage $stage, int $power, int $degree, Arcs $figure): Step
+    {
+        $pair = $stage->pair;
+        $terms = [];
+        $products = [];
+        foreach ($pair->leftTerms as $left) {
+            foreach ($pair->rightTerms as $right) {
+                if ($left->monomial->degree + $right->monomial->degree === $power && !$left->isZero() && !$right->isZero()) {
+                    $terms[] = $left->times($right);
+                    $products[] = Product::apart($left->toExpression(), $right->toExpression());
+                }
+            }
+        }
+        $total = $pair->total($power);
+        $name = match ($power) {
+            $degree => 'first',
+            0 => 'last',
+            1 => 'single',
+            default => 'middle',
+        };
+        $parameters = ['degree' => $power, 'count' => \count($products), 'letter' => $pair->groups[$power]->toExpression()];
+        $sum = Sum::of($products);
+
+        return new Step(
+            $stage->id("degree-$power"),
+            Message::of("arcs.place.title-$name", $parameters),
+            Message::of(\count($products) === 0 ? 'arcs.place.why-none' : "arcs.place.why-$name", $parameters),
+            $products === [] ? [] : [Line::side($sum, new Marked($total->toExpression(), Mark::ofDegree($power)))],
+            $figure,
+            $products === [] ? null : Question::expression(Message::of('arcs.place.ask', $parameters), $total->toExpression(), \count($terms) > 1 ? SumSlips::of($terms) : []),
+        );
+    }
+
+    private function twin(Stage $stage, WholeNumberTwin $twin): Step
+    {
+        return new Step(
+            $stage->id('twin'),
+            Message::of('arcs.twin.title', ['left' => $twin->left, 'right' => $twin->right]),
+            Message::of('arcs.twin.why', ['letter' => $stage->pair->letter ?? '']),
+            [Line::side(Product::of([Numeral::of($twin->left), Numeral::of($twin->right)]), Numeral::of($twin->product))],
+            $twin,
+        );
+    }
+}

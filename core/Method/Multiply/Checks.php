@@ -1,0 +1,129 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Method\Multiply;
+
+use Runel\Demonstration\Check;
+use Runel\Demonstration\CheckKind;
+use Runel\Demonstration\Line;
+use Runel\Expression\Expression;
+use Runel\Expression\Negative;
+use Runel\Expression\Numeral;
+use Runel\Expression\Power;
+use Runel\Expression\Product;
+use Runel\Expression\Sum;
+use Runel\Message\Message;
+use Runel\Number\Rational;
+use Runel\Polynomial\Polynomial;
+
+/** The checks of a product, each with its own arithmetic. */
+final class Checks
+{
+    /** The numbers put for the letters, one after another, where there are several letters. */
+    private const VALUES = [2, 3, 5, 7, 11, 13];
+
+    /**
+     * @param list<Polynomial> $factors
+     *
+     * @return list<Check>
+     */
+    public static function of(array $factors, Polynomial $product): array
+    {
+        $letters = $product->letters();
+        $ten = \count($letters) === 1;
+        $values = [];
+        foreach ($letters as $place => $letter) {
+            $values[$letter] = Rational::of($ten ? 10 : self::VALUES[$place % \count(self::VALUES)]);
+        }
+        $list = implode(', ', array_map(static fn(string $letter): string => "$letter = {$values[$letter]}", $letters));
+
+        return [
+            self::multiplyBack($factors, $product),
+            self::byValues($factors, $product, array_fill_keys($letters, Rational::one()), CheckKind::CoefficientSum, []),
+            self::byValues($factors, $product, $values, $ten ? CheckKind::Ten : CheckKind::Substitution, ['values' => $list]),
+        ];
+    }
+
+    /**
+     * Every term of the last factor times all that stands before it, then collected: the other way round than
+     * the work was done.
+     *
+     * @param list<Polynomial> $factors
+     */
+    public static function multiplyBack(array $factors, Polynomial $product): Check
+    {
+        $lines = [];
+        $reached = $factors[0];
+        foreach (\array_slice($factors, 1) as $factor) {
+            $rows = [];
+            foreach ($factor->terms as $term) {
+                $row = $reached->times(Polynomial::ofTerms([$term]));
+                $rows[] = $row;
+                $lines[] = Line::side(Product::of([$term->toExpression(), $reached->toExpression()]), $row->toExpression());
+            }
+            $before = $reached;
+            $reached = $before->times($factor);
+            if (\count($rows) > 1) {
+                $lines[] = Line::side(self::added($rows), $reached->toExpression());
+            }
+        }
+
+        return new Check(CheckKind::MultiplyBack, Message::of('check.multiply-back.title'), Message::of('check.multiply-back.why'), $lines, $reached->equals($product));
+    }
+
+    /**
+     * @param list<Polynomial>          $factors
+     * @param array<string, Rational>   $values
+     * @param array<string, string|int> $parameters
+     */
+    private static function byValues(array $factors, Polynomial $product, array $values, CheckKind $kind, array $parameters): Check
+    {
+        $lines = [];
+        $worked = [];
+        $reached = Rational::one();
+        foreach ($factors as $factor) {
+            $value = $factor->toExpression()->valueAt($values);
+            if (\count($factor->terms) > 1) {
+                $lines[] = Line::side(self::substituted($factor, $values), Numeral::of($value));
+            }
+            $worked[] = \count($factor->terms) > 1 ? Numeral::of($value) : self::substituted($factor, $values);
+            $reached = $reached->times($value);
+        }
+        $lines[] = Line::side(Product::of($worked), Numeral::of($reached));
+        $answer = $product->toExpression()->valueAt($values);
+        $lines[] = Line::side(self::substituted($product, $values), Numeral::of($answer));
+
+        return new Check($kind, Message::of("check.{$kind->value}.title", $parameters), Message::of("check.{$kind->value}.why", $parameters), $lines, $reached->equals($answer));
+    }
+
+    /**
+     * The polynomial with numbers in place of its letters, not yet worked out; powers of 1 are left away.
+     *
+     * @param array<string, Rational> $values
+     */
+    private static function substituted(Polynomial $polynomial, array $values): Expression
+    {
+        $terms = [];
+        foreach ($polynomial->terms as $term) {
+            $factors = [];
+            foreach ($term->monomial->exponents as $letter => $exponent) {
+                if (!$values[$letter]->isOne()) {
+                    $value = Numeral::of($values[$letter]);
+                    $factors[] = $exponent === 1 ? $value : new Power($value, Numeral::of($exponent));
+                }
+            }
+            $size = $term->coefficient->absolute();
+            $written = Product::of($factors === [] || !$size->isOne() ? [Numeral::of($size), ...$factors] : $factors);
+            $terms[] = $term->coefficient->isNegative() ? new Negative($written) : $written;
+        }
+
+        return Sum::of($terms);
+    }
+
+    /** @param list<Polynomial> $rows */
+    private static function added(array $rows): Expression
+    {
+        return Sum::of(array_map(static fn(Polynomial $row): Expression => $row->toExpression(), $rows));
+    }
+}

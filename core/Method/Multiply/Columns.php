@@ -1,0 +1,133 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Method\Multiply;
+
+use Runel\Demonstration\Figure\Columns as ColumnsFigure;
+use Runel\Demonstration\Line;
+use Runel\Demonstration\Phase;
+use Runel\Demonstration\Question;
+use Runel\Demonstration\Section;
+use Runel\Demonstration\Step;
+use Runel\Expression\Mark;
+use Runel\Expression\Marked;
+use Runel\Expression\Product;
+use Runel\Expression\Sum;
+use Runel\Message\Message;
+use Runel\Number\Rational;
+use Runel\Polynomial\Monomial;
+use Runel\Polynomial\Term;
+use Runel\Slip\Slip;
+use Runel\Slip\SumSlips;
+use Runel\Style\HouseStyle;
+
+/** Long multiplication of the coefficients alone, every missing power holding its place with a 0. */
+final class Columns extends MultiplyMethod
+{
+    public function id(): string
+    {
+        return 'columns';
+    }
+
+    protected function refusalOf(Plan $plan): ?Message
+    {
+        foreach ($plan->stages as $stage) {
+            if ($stage->pair->letter === null) {
+                return Message::of('columns.refusal-letters');
+            }
+        }
+
+        return null;
+    }
+
+    protected function advice(Plan $plan): Message
+    {
+        $pair = $plan->stages[0]->pair;
+
+        return Message::of($pair->hasGaps() ? 'columns.advice-gaps' : ($pair->work() > 6 ? 'columns.advice-long' : 'columns.advice'));
+    }
+
+    protected function work(Stage $stage, HouseStyle $style): array
+    {
+        $pair = $stage->pair;
+        $letter = $pair->letter ?? '';
+        $upper = $pair->left->coefficients($letter);
+        $lower = $pair->right->coefficients($letter);
+        if (\count($upper) < \count($lower)) {
+            [$upper, $lower] = [$lower, $upper];
+        }
+        $figure = ColumnsFigure::of($upper, $lower, $letter);
+        $setUp = $pair->hasGaps() ? [Steps::gaps($stage, null)] : [];
+        $setUp[] = new Step(
+            $stage->id('set-up'),
+            Message::of('columns.set-up.title'),
+            Message::of('columns.set-up.why'),
+            [],
+            $figure,
+            null,
+            Slip::MissingPlaceholder,
+        );
+        $rows = [];
+        foreach (array_reverse($lower) as $place => $multiplier) {
+            $figure = $figure->writeRow();
+            $rows[] = $this->row($stage, $figure, $multiplier, $upper, $place);
+        }
+        $sums = [];
+        foreach (array_keys($figure->sums()) as $power) {
+            $figure = $figure->writeSum();
+            $sums[] = $this->sum($stage, $figure, $power);
+        }
+        $sums[] = Steps::standardForm($stage, $figure->quiet());
+
+        return [
+            new Section(Phase::SettingUp, $setUp),
+            new Section(Phase::Multiplying, $rows),
+            new Section(Phase::Collecting, $sums),
+        ];
+    }
+
+    /** @param list<Rational> $upper */
+    private function row(Stage $stage, ColumnsFigure $figure, Rational $multiplier, array $upper, int $place): Step
+    {
+        $lines = [];
+        foreach (array_reverse($upper) as $coefficient) {
+            if (!$multiplier->isZero() && !$coefficient->isZero()) {
+                $lines[] = Line::side(
+                    Product::apart(Term::constant($multiplier)->toExpression(), Term::constant($coefficient)->toExpression()),
+                    new Marked(Term::constant($multiplier->times($coefficient))->toExpression(), Mark::written()),
+                );
+            }
+        }
+
+        return new Step(
+            $stage->id('row-' . ($place + 1)),
+            Message::of('columns.row.title', ['multiplier' => Term::constant($multiplier)->toExpression()]),
+            Message::of($multiplier->isZero() ? 'columns.row.why-zero' : ($place === 0 ? 'columns.row.why-first' : 'columns.row.why'), ['places' => $place]),
+            $lines,
+            $figure,
+            $multiplier->isZero() ? null : Question::number(
+                Message::of('columns.row.ask', ['multiplier' => Term::constant($multiplier)->toExpression(), 'first' => Term::constant($upper[0])->toExpression()]),
+                Term::constant($multiplier->times($upper[0]))->toExpression(),
+            ),
+            $multiplier->isNegative() ? Slip::SignOfProduct : null,
+        );
+    }
+
+    private function sum(Stage $stage, ColumnsFigure $figure, int $power): Step
+    {
+        $entries = $figure->column($power);
+        $terms = array_map(static fn(Rational $entry): Term => Term::constant($entry), $entries);
+        $total = Term::constant($figure->sums()[$power])->toExpression();
+        $added = Sum::of(Steps::expressions($terms));
+
+        return new Step(
+            $stage->id("sum-$power"),
+            Message::of($power === 0 ? 'columns.sum.title-constant' : 'columns.sum.title', ['power' => Monomial::power($stage->pair->letter ?? '', $power)->toExpression()]),
+            Message::of(\count($entries) === 1 ? 'columns.sum.why-alone' : 'columns.sum.why'),
+            [Line::side($added, new Marked($total, Mark::ofDegree($power)))],
+            $figure,
+            \count($entries) === 1 ? null : Question::number(Message::of('product.collect.ask', ['sum' => $added]), $total, SumSlips::of($terms)),
+        );
+    }
+}

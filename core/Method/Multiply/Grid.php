@@ -1,0 +1,199 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Method\Multiply;
+
+use Runel\Demonstration\Figure\Grid as GridFigure;
+use Runel\Demonstration\Figure\GridState;
+use Runel\Demonstration\Figure\Total;
+use Runel\Demonstration\Line;
+use Runel\Demonstration\Phase;
+use Runel\Demonstration\Question;
+use Runel\Demonstration\Section;
+use Runel\Demonstration\Step;
+use Runel\Expression\Numeral;
+use Runel\Message\Message;
+use Runel\Polynomial\Term;
+use Runel\Slip\Slip;
+use Runel\Style\HouseStyle;
+
+/** Multiplying by the grid: one cell for each product of two terms, like terms in one ink. */
+final class Grid extends MultiplyMethod
+{
+    public function id(): string
+    {
+        return 'grid';
+    }
+
+    protected function refusalOf(Plan $plan): ?Message
+    {
+        return null;
+    }
+
+    protected function advice(Plan $plan): Message
+    {
+        $pair = $plan->stages[0]->pair;
+
+        return match (true) {
+            $pair->hasGaps() => Message::of('grid.advice-gaps'),
+            $pair->isTwoBinomials() => Message::of('grid.advice-small'),
+            default => Message::of('grid.advice', ['count' => $pair->work()]),
+        };
+    }
+
+    protected function work(Stage $stage, HouseStyle $style): array
+    {
+        // From here on the pair's left factor lies along the top.
+        $pair = self::turnedForEdges($stage->pair, $style);
+        $cells = [];
+        $inks = [];
+        foreach ($pair->rightTerms as $row => $side) {
+            foreach ($pair->leftTerms as $column => $top) {
+                $product = $side->times($top);
+                $cells[$row][$column] = $product->isZero() ? Numeral::of(0) : $product->toExpression();
+                $inks[$row][$column] = $pair->ink($product->monomial);
+            }
+        }
+        $figure = new GridFigure(Steps::expressions($pair->leftTerms), Steps::expressions($pair->rightTerms), array_values($cells), array_values($inks), GridState::empty());
+        $setUp = $this->setUp($stage, $pair, $figure);
+        $figure = $figure->at($figure->state->withEdges());
+        $filling = $this->filling($stage, $pair, $style, $figure);
+        $figure = $filling === [] ? $figure : self::after($filling);
+        $collecting = $this->collecting($stage, $pair, $figure);
+
+        return [
+            new Section(Phase::SettingUp, $setUp),
+            new Section(Phase::Multiplying, $filling),
+            new Section(Phase::Collecting, $collecting),
+        ];
+    }
+
+    private static function turnedForEdges(Pair $pair, HouseStyle $style): Pair
+    {
+        $long = \count($pair->leftTerms) <=> \count($pair->rightTerms);
+        $turn = match ($style->get('grid-long-edge')) {
+            'top' => $long < 0,
+            'side' => $long > 0,
+            default => false,
+        };
+
+        return $turn ? $pair->turned() : $pair;
+    }
+
+    /** @return list<Step> */
+    private function setUp(Stage $stage, Pair $pair, GridFigure $figure): array
+    {
+        $columns = \count($pair->leftTerms);
+        $rows = \count($pair->rightTerms);
+        $steps = [new Step(
+            $stage->id('size'),
+            Message::of('grid.size.title', ['columns' => $columns, 'rows' => $rows]),
+            Message::of($pair->placed ? 'grid.size.why-degrees' : 'grid.size.why-terms', [
+                'columns' => $columns, 'rows' => $rows,
+                'top' => $pair->left->toExpression(), 'side' => $pair->right->toExpression(),
+                'topDegree' => $pair->left->degree(), 'sideDegree' => $pair->right->degree(),
+            ]),
+            [],
+            $figure,
+            Question::number(Message::of('grid.size.ask'), Numeral::of($columns * $rows)),
+            $pair->hasGaps() ? Slip::MissingPlaceholder : null,
+        )];
+        if ($pair->hasGaps()) {
+            $steps[] = Steps::gaps($stage, $figure);
+        }
+        $steps[] = new Step($stage->id('edges'), Message::of('grid.edges.title'), Message::of('grid.edges.why'), [], $figure->at($figure->state->withEdges()));
+
+        return $steps;
+    }
+
+    /** @return list<Step> */
+    private function filling(Stage $stage, Pair $pair, HouseStyle $style, GridFigure $figure): array
+    {
+        $steps = [];
+        $zeros = [];
+        $cells = [];
+        foreach ($pair->rightTerms as $row => $side) {
+            foreach ($pair->leftTerms as $column => $top) {
+                if ($side->isZero() || $top->isZero()) {
+                    $zeros[] = [$row, $column];
+                } else {
+                    $cells[] = [$row, $column];
+                }
+            }
+        }
+        if ($zeros !== []) {
+            $figure = $figure->at($figure->state->fill($zeros));
+            $lines = array_map(static fn(array $cell): Line => Steps::productLine($pair->leftTerms[$cell[1]], $pair->rightTerms[$cell[0]]), $zeros);
+            $steps[] = new Step($stage->id('zeros'), Message::of('grid.zeros.title'), Message::of('grid.zeros.why', ['count' => \count($zeros)]), $lines, $figure);
+        }
+        if ($style->is('outer-terms-first', 'on') && \count($cells) > 2) {
+            $cells = [$cells[0], $cells[\count($cells) - 1], ...\array_slice($cells, 1, -1)];
+        }
+        foreach ($cells as [$row, $column]) {
+            $side = $pair->rightTerms[$row];
+            $top = $pair->leftTerms[$column];
+            $figure = $figure->at($figure->state->fill([[$row, $column]]));
+            $steps[] = new Step(
+                $stage->id('cell-' . ($row + 1) . '-' . ($column + 1)),
+                Message::of('grid.cell.title', ['row' => $row + 1, 'column' => $column + 1, 'side' => $side->toExpression(), 'top' => $top->toExpression()]),
+                Steps::productWhy($top, $side),
+                [Steps::productLine($top, $side)],
+                $figure,
+                Steps::productQuestion($top, $side),
+                Steps::productWatch($top, $side),
+            );
+        }
+
+        return $steps;
+    }
+
+    /** @return list<Step> */
+    private function collecting(Stage $stage, Pair $pair, GridFigure $figure): array
+    {
+        $byInk = [];
+        foreach ($pair->rightTerms as $row => $side) {
+            foreach ($pair->leftTerms as $column => $top) {
+                $byInk[$figure->inks[$row][$column]][] = [$row, $column];
+            }
+        }
+        $steps = [];
+        $alone = array_filter(array_keys($pair->groups), static fn(int $ink): bool => \count($byInk[$ink]) === 1);
+        if ($alone !== []) {
+            $state = $figure->state;
+            foreach ($alone as $ink) {
+                [$cell] = $byInk[$ink];
+                $state = $state->total([$cell], new Total($ink, $pair->total($ink)->toExpression()));
+            }
+            $state = $state->light(array_map(static fn(int $ink): array => $byInk[$ink][0], array_values($alone)));
+            $figure = $figure->at($state);
+            $key = $pair->placed ? 'grid.corners' : 'grid.alone';
+            $steps[] = new Step($stage->id('corners'), Message::of("$key.title"), Message::of("$key.why"), [], $figure);
+        }
+        foreach ($pair->groups as $ink => $monomial) {
+            $places = $byInk[$ink];
+            if (\count($places) === 1) {
+                continue;
+            }
+            $total = $pair->total($ink);
+            $figure = $figure->at($figure->state->total($places, new Total($ink, $total->toExpression())));
+            $terms = array_map(static fn(array $place): Term => $pair->rightTerms[$place[0]]->times($pair->leftTerms[$place[1]]), $places);
+            $title = $monomial->degree === 0
+                ? Message::of('grid.diagonal.title-constant')
+                : Message::of($pair->placed ? 'grid.diagonal.title' : 'grid.diagonal.title-like', ['letters' => $monomial->toExpression()]);
+            $steps[] = Steps::collect($stage->id('collect-' . $ink), $terms, $total, $ink, $title, $figure);
+        }
+        $steps[] = Steps::standardForm($stage, $figure->at($figure->state->quiet()));
+
+        return $steps;
+    }
+
+    /** @param non-empty-list<Step> $steps */
+    private static function after(array $steps): GridFigure
+    {
+        $figure = $steps[\count($steps) - 1]->figure;
+        \assert($figure instanceof GridFigure);
+
+        return $figure;
+    }
+}

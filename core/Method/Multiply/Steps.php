@@ -1,0 +1,155 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Method\Multiply;
+
+use Runel\Demonstration\Figure\Figure;
+use Runel\Demonstration\Line;
+use Runel\Demonstration\Question;
+use Runel\Demonstration\Step;
+use Runel\Expression\Expression;
+use Runel\Expression\Mark;
+use Runel\Expression\Marked;
+use Runel\Expression\Product;
+use Runel\Expression\Sum;
+use Runel\Message\Message;
+use Runel\Polynomial\Term;
+use Runel\Slip\ProductSlips;
+use Runel\Slip\Slip;
+use Runel\Slip\SumSlips;
+
+/** The steps that several ways to multiply have in common. */
+final class Steps
+{
+    /** The side line of one single product. */
+    public static function productLine(Term $left, Term $right): Line
+    {
+        return Line::side(
+            Product::apart($left->toExpression(), $right->toExpression()),
+            new Marked($left->times($right)->toExpression(), Mark::written()),
+        );
+    }
+
+    /** Sign, then number, then letter. */
+    public static function productWhy(Term $left, Term $right): Message
+    {
+        $product = $left->times($right);
+        $signs = match (true) {
+            !$left->coefficient->isNegative() && !$right->coefficient->isNegative() => 'both-plus',
+            $left->coefficient->isNegative() && $right->coefficient->isNegative() => 'both-minus',
+            default => 'mixed',
+        };
+        $letters = $product->monomial->exponents === [] ? 'none' : ($left->monomial->degree > 0 && $right->monomial->degree > 0 ? 'added' : 'kept');
+
+        return Message::of('product.cell-why', [
+            'sign' => Message::of('product.sign.' . $signs),
+            'number' => Message::of($left->coefficient->absolute()->isOne() && $right->coefficient->absolute()->isOne() ? 'product.number.one' : 'product.number.product', [
+                'left' => Term::constant($left->coefficient->absolute())->toExpression(),
+                'right' => Term::constant($right->coefficient->absolute())->toExpression(),
+                'product' => Term::constant($product->coefficient->absolute())->toExpression(),
+            ]),
+            'letters' => Message::of('product.letters.' . $letters, [
+                'left' => $left->monomial->toExpression(),
+                'right' => $right->monomial->toExpression(),
+                'product' => $product->monomial->toExpression(),
+            ]),
+        ]);
+    }
+
+    public static function productQuestion(Term $left, Term $right): Question
+    {
+        return Question::expression(
+            Message::of('product.cell-ask', ['product' => Product::apart($left->toExpression(), $right->toExpression())]),
+            $left->times($right)->toExpression(),
+            ProductSlips::of($left, $right),
+        );
+    }
+
+    public static function productWatch(Term $left, Term $right): ?Slip
+    {
+        return match (true) {
+            $left->coefficient->isNegative() || $right->coefficient->isNegative() => Slip::SignOfProduct,
+            $left->monomial->degree > 1 && $right->monomial->degree > 1 => Slip::ExponentsMultiplied,
+            $left->monomial->degree > 0 && $right->monomial->degree > 0 => Slip::ExponentsNotAdded,
+            default => null,
+        };
+    }
+
+    /**
+     * One kind of like terms added up.
+     *
+     * @param list<Term> $terms what is added; zeros are left out of the line
+     */
+    public static function collect(string $id, array $terms, Term $total, int $ink, Message $title, ?Figure $figure): Step
+    {
+        $terms = array_values(array_filter($terms, static fn(Term $term): bool => !$term->isZero()));
+        $negatives = \count(array_filter($terms, static fn(Term $term): bool => $term->coefficient->isNegative()));
+        $mixed = $negatives > 0 && $negatives < \count($terms);
+        if ($terms === []) {
+            return new Step($id, $title, Message::of('product.collect.why-nothing'), [], $figure);
+        }
+        $sum = Sum::of(array_map(static fn(Term $term): Expression => new Marked($term->toExpression(), Mark::ofDegree($ink)), $terms));
+        $why = match (true) {
+            \count($terms) === 1 => 'product.collect.why-alone',
+            $total->isZero() => 'product.collect.why-cancel',
+            $mixed => 'product.collect.why-mixed',
+            default => 'product.collect.why-same',
+        };
+
+        return new Step(
+            $id,
+            $title,
+            Message::of($why, ['total' => $total->toExpression(), 'count' => \count($terms)]),
+            \count($terms) === 1 ? [] : [Line::side($sum, new Marked($total->toExpression(), Mark::written()))],
+            $figure,
+            \count($terms) === 1 ? null : Question::form(Message::of('product.collect.ask', ['sum' => Sum::of(array_map(static fn(Term $term): Expression => $term->toExpression(), $terms))]), $total->toExpression(), SumSlips::of($terms)),
+            $mixed ? Slip::LargerSignLost : (\count($terms) > 1 ? Slip::TermMissed : null),
+            aside: $mixed ? Heaps::figure($terms, $total) : null,
+        );
+    }
+
+    /** The stage's closing step: the terms in falling order, zeros gone. */
+    public static function standardForm(Stage $stage, ?Figure $figure): Step
+    {
+        $missing = \count($stage->pair->groups) - \count($stage->pair->product->terms);
+
+        return new Step(
+            $stage->id('standard-form'),
+            Message::of($stage->isLast() ? 'product.standard.title' : 'product.standard.title-next'),
+            Message::of($stage->isLast() ? ($missing > 0 ? 'product.standard.why-gone' : 'product.standard.why') : 'product.standard.why-next'),
+            [$stage->closing()],
+            $figure,
+            Question::form(Message::of('product.standard.ask'), $stage->pair->product->toExpression()),
+        );
+    }
+
+    /** Every missing power written in with a 0. */
+    public static function gaps(Stage $stage, ?Figure $figure): Step
+    {
+        $pair = $stage->pair;
+        $written = Product::of([Sum::of(self::expressions($pair->leftTerms, true)), Sum::of(self::expressions($pair->rightTerms, true))]);
+
+        return new Step(
+            $stage->id('gaps'),
+            Message::of('product.gaps.title'),
+            Message::of('product.gaps.why'),
+            [Line::equal($stage->whole($written))],
+            $figure,
+            null,
+            Slip::MissingPlaceholder,
+        );
+    }
+
+    /**
+     * @param list<Term> $terms
+     *
+     * @return list<Expression> placeholders marked as just written on request
+     */
+    public static function expressions(array $terms, bool $markZeros = false): array
+    {
+        return array_map(static fn(Term $term): Expression => $markZeros && $term->isZero()
+            ? new Marked($term->toExpression(), Mark::written())
+            : $term->toExpression(), $terms);
+    }
+}

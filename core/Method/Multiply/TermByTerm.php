@@ -1,0 +1,214 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Method\Multiply;
+
+use Runel\Demonstration\Figure\Rows;
+use Runel\Demonstration\Figure\Total;
+use Runel\Demonstration\Line;
+use Runel\Demonstration\Phase;
+use Runel\Demonstration\Section;
+use Runel\Demonstration\Step;
+use Runel\Expression\Expression;
+use Runel\Expression\Mark;
+use Runel\Expression\Marked;
+use Runel\Expression\Negative;
+use Runel\Expression\Product;
+use Runel\Expression\Sum;
+use Runel\Message\Message;
+use Runel\Polynomial\Term;
+use Runel\Slip\Slip;
+use Runel\Style\HouseStyle;
+
+/** Multiplying by the distributive law: each term of one bracket times all of the other, like powers under one another. */
+final class TermByTerm extends MultiplyMethod
+{
+    private const NAMES = ['first', 'outer', 'inner', 'last'];
+
+    public function id(): string
+    {
+        return 'term-by-term';
+    }
+
+    protected function refusalOf(Plan $plan): ?Message
+    {
+        return null;
+    }
+
+    protected function advice(Plan $plan): Message
+    {
+        $pair = $plan->stages[0]->pair;
+
+        return match (true) {
+            $pair->isTwoBinomials() => Message::of('rows.advice-binomials'),
+            $pair->work() > 6 => Message::of('rows.advice-long', ['count' => $pair->work()]),
+            default => Message::of('rows.advice'),
+        };
+    }
+
+    protected function work(Stage $stage, HouseStyle $style): array
+    {
+        $pair = $stage->pair;
+        $entries = [];
+        foreach ($pair->left->terms as $row => $left) {
+            foreach ($pair->right->terms as $right) {
+                $product = $left->times($right);
+                $entries[$row][$pair->ink($product->monomial)] = $product->toExpression();
+            }
+        }
+        $figure = new Rows(
+            array_map(static fn(Term $term): Expression => $term->toExpression(), $pair->left->terms),
+            $pair->right->toExpression(),
+            array_values($entries),
+            array_values(array_filter(array_keys($pair->groups), static fn(int $ink): bool => array_filter(array_column($entries, $ink)) !== [])),
+            [],
+            [],
+            [],
+        );
+        $inHead = $pair->isTwoBinomials() && $style->is('middle-terms', 'in-head') && self::middlesAreLike($pair);
+        [$products, $figure] = $inHead ? $this->outerThenMiddle($stage, $figure) : $this->products($stage, $figure);
+
+        return [
+            new Section(Phase::SettingUp, [$this->split($stage)]),
+            new Section(Phase::Multiplying, $products),
+            new Section(Phase::Collecting, $inHead ? [Steps::standardForm($stage, null)] : $this->collecting($stage, $figure)),
+        ];
+    }
+
+    private function split(Stage $stage): Step
+    {
+        $pair = $stage->pair;
+        $mnemonic = $pair->isTwoBinomials();
+
+        return new Step(
+            $stage->id('split'),
+            Message::of('rows.split.title'),
+            Message::of($mnemonic ? 'rows.split.why-binomials' : (\count($pair->left->terms) === 1 ? 'rows.split.why-one' : 'rows.split.why'), ['right' => $pair->right->toExpression(), 'count' => $pair->work()]),
+            [Line::equal($stage->whole(self::distributed($pair)))],
+            null,
+            null,
+            Slip::MinusNotCarried,
+        );
+    }
+
+    /** Each term of the left factor before the whole right factor; a minus in front becomes the operation. */
+    private static function distributed(Pair $pair): Expression
+    {
+        return Sum::of(array_map(static function (Term $term) use ($pair): Expression {
+            $product = Product::of([(new Term($term->coefficient->absolute(), $term->monomial))->toExpression(), $pair->right->toExpression()]);
+
+            return $term->coefficient->isNegative() ? new Negative($product) : $product;
+        }, $pair->left->terms));
+    }
+
+    /**
+     * One step a product, row by row.
+     *
+     * @return array{list<Step>, Rows}
+     */
+    private function products(Stage $stage, Rows $figure): array
+    {
+        $pair = $stage->pair;
+        $steps = [];
+        foreach ($pair->left->terms as $row => $left) {
+            foreach ($pair->right->terms as $column => $right) {
+                $figure = $figure->fill($row, $pair->ink($left->times($right)->monomial));
+                $steps[] = new Step(
+                    $stage->id('product-' . ($row + 1) . '-' . ($column + 1)),
+                    $pair->isTwoBinomials()
+                        ? Message::of('rows.product.title-' . self::NAMES[2 * $row + $column])
+                        : Message::of('rows.product.title', ['left' => $left->toExpression(), 'right' => $right->toExpression()]),
+                    Steps::productWhy($left, $right),
+                    [Steps::productLine($left, $right)],
+                    $figure,
+                    Steps::productQuestion($left, $right),
+                    Steps::productWatch($left, $right),
+                );
+            }
+        }
+
+        return [$steps, $figure];
+    }
+
+    /**
+     * First and last written, the two middle products added without being written.
+     *
+     * @return array{list<Step>, Rows}
+     */
+    private function outerThenMiddle(Stage $stage, Rows $figure): array
+    {
+        $pair = $stage->pair;
+        [$first, $second] = $pair->left->terms;
+        [$third, $fourth] = $pair->right->terms;
+        $steps = [];
+        foreach (['first' => [$first, $third], 'last' => [$second, $fourth]] as $name => [$left, $right]) {
+            $steps[] = new Step(
+                $stage->id($name),
+                Message::of('rows.product.title-' . $name),
+                Steps::productWhy($left, $right),
+                [Steps::productLine($left, $right)],
+                null,
+                Steps::productQuestion($left, $right),
+                Steps::productWatch($left, $right),
+            );
+        }
+        $middle = $pair->total(self::middleInk($pair));
+        $products = Sum::of([
+            Product::of([$first->toExpression(), $fourth->toExpression()]),
+            Product::of([$second->toExpression(), $third->toExpression()]),
+        ]);
+        $collected = Steps::collect('', [$first->times($fourth), $second->times($third)], $middle, 0, Message::of('rows.middle.title'), null);
+        $steps[] = new Step(
+            $stage->id('middle'),
+            Message::of('rows.middle.title'),
+            Message::of('rows.middle.why'),
+            [Line::side($products, new Marked($middle->toExpression(), Mark::written()))],
+            null,
+            $collected->question,
+            $collected->watch,
+            aside: $collected->aside,
+        );
+
+        return [$steps, $figure];
+    }
+
+    private static function middlesAreLike(Pair $pair): bool
+    {
+        return $pair->left->terms[0]->times($pair->right->terms[1])->monomial->key === $pair->left->terms[1]->times($pair->right->terms[0])->monomial->key;
+    }
+
+    private static function middleInk(Pair $pair): int
+    {
+        return $pair->ink($pair->left->terms[0]->times($pair->right->terms[1])->monomial);
+    }
+
+    /** @return list<Step> */
+    private function collecting(Stage $stage, Rows $figure): array
+    {
+        $pair = $stage->pair;
+        $written = [];
+        foreach ($pair->left->terms as $left) {
+            foreach ($pair->right->terms as $right) {
+                $written[] = $left->times($right);
+            }
+        }
+        $line = Line::equal($stage->whole(Sum::of(array_map(static fn(Term $term): Expression => new Marked($term->toExpression(), Mark::ofDegree($pair->ink($term->monomial))), $written))));
+        $steps = [new Step($stage->id('all'), Message::of('rows.all.title'), Message::of('rows.all.why', ['count' => \count($written)]), [$line], $figure)];
+        foreach ($pair->groups as $ink => $monomial) {
+            $terms = array_values(array_filter($written, static fn(Term $term): bool => $term->monomial->key === $monomial->key));
+            if ($terms === []) {
+                continue;
+            }
+            $total = $pair->total($ink);
+            $figure = $figure->total(new Total($ink, $total->toExpression()));
+            if (\count($terms) > 1) {
+                $title = $monomial->degree === 0 ? Message::of('product.collect.title-constant') : Message::of('product.collect.title', ['letters' => $monomial->toExpression()]);
+                $steps[] = Steps::collect($stage->id('collect-' . $ink), $terms, $total, $ink, $title, $figure);
+            }
+        }
+        $steps[] = Steps::standardForm($stage, $figure->quiet());
+
+        return $steps;
+    }
+}

@@ -1,0 +1,211 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Notation;
+
+use Runel\Expression\Alternatives;
+use Runel\Expression\Equation;
+use Runel\Expression\Expression;
+use Runel\Expression\Letter;
+use Runel\Expression\Marked;
+use Runel\Expression\Negative;
+use Runel\Expression\Node;
+use Runel\Expression\Numeral;
+use Runel\Expression\Power;
+use Runel\Expression\Product;
+use Runel\Expression\Quotient;
+use Runel\Expression\Root;
+use Runel\Expression\Sum;
+use Runel\Notation\Box\Box;
+use Runel\Notation\Box\Digits;
+use Runel\Notation\Box\Fenced;
+use Runel\Notation\Box\Fraction;
+use Runel\Notation\Box\Inked;
+use Runel\Notation\Box\Name;
+use Runel\Notation\Box\Radical;
+use Runel\Notation\Box\Raised;
+use Runel\Notation\Box\Row;
+use Runel\Notation\Box\Sign;
+use Runel\Notation\Box\Words;
+
+/**
+ * Decides, once for all notations, where brackets and times signs go.
+ *
+ * A negative term in a sum is written with the minus as its operation sign; a negative
+ * number or factor anywhere else but in front is put in brackets.
+ */
+final readonly class Arranger
+{
+    public function __construct(private TimesSign $times = TimesSign::Dot) {}
+
+    public function arrange(Node $node): Box
+    {
+        return match (true) {
+            $node instanceof Expression => $this->expression($node),
+            $node instanceof Equation => new Row([$this->expression($node->left), Sign::Equals, $this->expression($node->right)]),
+            $node instanceof Alternatives => $this->alternatives($node),
+            default => throw new \LogicException('No arrangement for ' . $node::class),
+        };
+    }
+
+    private function alternatives(Alternatives $alternatives): Row
+    {
+        $boxes = [];
+        foreach ($alternatives->equations as $place => $equation) {
+            if ($place > 0) {
+                $boxes[] = new Words('or');
+            }
+            $boxes[] = $this->arrange($equation);
+        }
+
+        return new Row($boxes);
+    }
+
+    private function expression(Expression $node): Box
+    {
+        return match (true) {
+            $node instanceof Numeral => $this->numeral($node),
+            $node instanceof Letter => new Name($node->name),
+            $node instanceof Sum => $this->sum($node),
+            $node instanceof Product => $this->product($node),
+            $node instanceof Negative => new Row([Sign::Opposite, $this->fencedUnless($node->operand, $this->isTerm($node->operand))]),
+            $node instanceof Quotient => new Fraction($this->expression($node->numerator), $this->expression($node->denominator)),
+            $node instanceof Power => new Raised($this->fencedUnless($node->base, $this->isAtom($node->base)), $this->expression($node->exponent)),
+            $node instanceof Root => new Radical($this->expression($node->radicand), $node->index),
+            $node instanceof Marked => new Inked($this->expression($node->content), $node->mark),
+            default => throw new \LogicException('No arrangement for ' . $node::class),
+        };
+    }
+
+    private function numeral(Numeral $numeral): Box
+    {
+        $size = $numeral->value->absolute();
+        $digits = $numeral->decimal !== null
+            ? new Digits($numeral->decimal)
+            : ($size->isInteger() ? new Digits((string) $size) : new Fraction(new Digits((string) $size->numerator()), new Digits((string) $size->denominator())));
+
+        return $numeral->value->isNegative() ? new Row([Sign::Opposite, $digits]) : $digits;
+    }
+
+    private function sum(Sum $sum): Row
+    {
+        $boxes = [];
+        foreach ($sum->terms as $place => $term) {
+            array_push($boxes, ...$this->termOf($term, $place === 0));
+        }
+
+        return new Row($boxes);
+    }
+
+    /**
+     * A term with its sign; a mark goes round both.
+     *
+     * @return list<Box>
+     */
+    private function termOf(Expression $term, bool $first): array
+    {
+        if ($term instanceof Marked) {
+            return [new Inked(new Row($this->termOf($term->content, $first)), $term->mark)];
+        }
+        if ($term instanceof Negative) {
+            return [$first ? Sign::Opposite : Sign::Minus, $this->fencedUnless($term->operand, $this->isTerm($term->operand))];
+        }
+        $written = $this->fencedUnless($term, !$this->bare($term) instanceof Sum && ($first || !$this->startsNegative($term)));
+
+        return $first ? [$written] : [Sign::Plus, $written];
+    }
+
+    private function product(Product $product): Row
+    {
+        $boxes = [];
+        $before = null;
+        foreach ($product->factors as $factor) {
+            $besides = $before === null || (!$product->apart && $this->standsBeside($before, $factor));
+            $fenced = $this->needsFence($factor, $before === null);
+            if ($before !== null && !$besides && $this->times === TimesSign::None) {
+                $boxes[] = Sign::Beside;
+                $boxes[] = new Fenced($this->expression($factor));
+            } else {
+                if ($before !== null) {
+                    $boxes[] = $besides ? Sign::Beside : ($this->times === TimesSign::Cross ? Sign::Cross : Sign::Dot);
+                }
+                $boxes[] = $this->fencedUnless($factor, !$fenced);
+            }
+            $before = $factor;
+        }
+
+        return new Row($boxes);
+    }
+
+    private function needsFence(Expression $factor, bool $first): bool
+    {
+        $bare = $this->bare($factor);
+
+        return $bare instanceof Sum || (!$first && $this->startsNegative($factor));
+    }
+
+    /** Whether two factors can stand side by side without a sign and without being misread. */
+    private function standsBeside(Expression $before, Expression $factor): bool
+    {
+        $left = $this->bare($before);
+        $right = $this->bare($factor);
+        if ($left instanceof Product || $right instanceof Product) {
+            return $left instanceof Sum || $right instanceof Sum;
+        }
+        if ($right instanceof Letter || $right instanceof Root || ($right instanceof Power && $this->bare($right->base) instanceof Letter)) {
+            return !$left instanceof Negative && !$this->haveSameBase($left, $right);
+        }
+
+        return $right instanceof Sum
+            || ($right instanceof Power && $this->bare($right->base) instanceof Sum)
+            || ($left instanceof Sum && $this->needsFence($factor, false));
+    }
+
+    private function haveSameBase(Expression $left, Expression $right): bool
+    {
+        $base = fn(Expression $node): Expression => $node instanceof Power ? $this->bare($node->base) : $node;
+        $first = $base($left);
+        $second = $base($right);
+
+        return $first instanceof Letter && $second instanceof Letter && $first->name === $second->name;
+    }
+
+    private function startsNegative(Expression $node): bool
+    {
+        $bare = $this->bare($node);
+
+        return match (true) {
+            $bare instanceof Negative => true,
+            $bare instanceof Numeral => $bare->value->isNegative(),
+            $bare instanceof Product => $this->startsNegative($bare->factors[0]),
+            default => false,
+        };
+    }
+
+    /** Whether it can follow a minus sign as it is. */
+    private function isTerm(Expression $node): bool
+    {
+        return !$this->bare($node) instanceof Sum && !$this->startsNegative($node);
+    }
+
+    /** Whether it can carry an exponent as it is. */
+    private function isAtom(Expression $node): bool
+    {
+        $bare = $this->bare($node);
+
+        return $bare instanceof Letter || ($bare instanceof Numeral && !$bare->value->isNegative() && ($bare->decimal !== null || $bare->value->isInteger()));
+    }
+
+    private function bare(Expression $node): Expression
+    {
+        return $node instanceof Marked ? $this->bare($node->content) : $node;
+    }
+
+    private function fencedUnless(Expression $node, bool $plain): Box
+    {
+        $box = $this->expression($node);
+
+        return $plain ? $box : new Fenced($box);
+    }
+}

@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Notation;
+
+use Runel\Expression\Alternatives;
+use Runel\Expression\Equation;
+use Runel\Expression\Letter;
+use Runel\Expression\Marked;
+use Runel\Expression\Negative;
+use Runel\Expression\Node;
+use Runel\Expression\Numeral;
+use Runel\Expression\Power;
+use Runel\Expression\Product;
+use Runel\Expression\Quotient;
+use Runel\Expression\Root;
+use Runel\Expression\Sum;
+
+/**
+ * The explicit notation for machines: every multiplication written, marks left out, as in
+ * 2*x^2-7/3*x+1. Whatever it writes can be read back to something of the same value.
+ */
+final class Ascii
+{
+    private const SUM = 1;
+    private const PRODUCT = 2;
+    private const POWER = 3;
+    private const ATOM = 4;
+
+    public static function write(Node $node): string
+    {
+        return match (true) {
+            $node instanceof Equation => self::at($node->left, self::SUM) . ' = ' . self::at($node->right, self::SUM),
+            $node instanceof Alternatives => implode(' or ', array_map(self::write(...), $node->equations)),
+            default => self::at($node, self::SUM),
+        };
+    }
+
+    private static function at(Node $node, int $level): string
+    {
+        if ($node instanceof Marked) {
+            return self::at($node->content, $level);
+        }
+        [$own, $text] = match (true) {
+            $node instanceof Numeral => self::numeral($node),
+            $node instanceof Letter => [self::ATOM, $node->name],
+            $node instanceof Sum => [self::SUM, self::sum($node)],
+            $node instanceof Negative => [self::SUM, '-' . self::at($node->operand, self::PRODUCT)],
+            $node instanceof Product => [self::PRODUCT, implode('*', array_map(static fn(Node $factor): string => self::at($factor, self::PRODUCT), $node->factors))],
+            $node instanceof Quotient => [self::PRODUCT, self::at($node->numerator, self::PRODUCT) . '/' . self::at($node->denominator, self::POWER)],
+            $node instanceof Power => [self::POWER, self::at($node->base, self::ATOM) . '^' . self::at($node->exponent, self::ATOM)],
+            $node instanceof Root => [self::ATOM, ($node->index === 2 ? 'sqrt(' : "root{$node->index}(") . self::at($node->radicand, self::SUM) . ')'],
+            default => throw new \LogicException('No notation for ' . $node::class),
+        };
+
+        return $own < $level ? "($text)" : $text;
+    }
+
+    /** @return array{int, string} */
+    private static function numeral(Numeral $numeral): array
+    {
+        $level = match (true) {
+            $numeral->value->isNegative() => self::SUM,
+            $numeral->decimal === null && !$numeral->value->isInteger() => self::PRODUCT,
+            default => self::ATOM,
+        };
+
+        return [$level, $numeral->decimal ?? (string) $numeral->value];
+    }
+
+    private static function sum(Sum $sum): string
+    {
+        $text = '';
+        foreach ($sum->terms as $place => $term) {
+            $bare = $term;
+            while ($bare instanceof Marked) {
+                $bare = $bare->content;
+            }
+            $text .= match (true) {
+                $bare instanceof Negative => '-' . self::at($bare->operand, self::PRODUCT),
+                $place === 0 => self::at($bare, self::PRODUCT),
+                default => '+' . self::at($bare, self::PRODUCT),
+            };
+        }
+
+        return $text;
+    }
+}

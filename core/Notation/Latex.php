@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Notation;
+
+use Runel\Expression\MarkKind;
+use Runel\Notation\Box\Box;
+use Runel\Notation\Box\Digits;
+use Runel\Notation\Box\Fenced;
+use Runel\Notation\Box\Fraction;
+use Runel\Notation\Box\Inked;
+use Runel\Notation\Box\Name;
+use Runel\Notation\Box\Radical;
+use Runel\Notation\Box\Raised;
+use Runel\Notation\Box\Row;
+use Runel\Notation\Box\Sign;
+use Runel\Notation\Box\Words;
+
+/** LaTeX mathematics; what cancels is struck with \cancel. */
+final readonly class Latex implements Writer
+{
+    public function write(Box $box): string
+    {
+        return match (true) {
+            $box instanceof Row => implode('', array_map($this->write(...), $box->boxes)),
+            $box instanceof Sign => self::sign($box),
+            $box instanceof Digits => $box->digits,
+            $box instanceof Name => $box->letter,
+            $box instanceof Words => " \\text{ {$box->key} } ",
+            $box instanceof Fenced => '\left(' . $this->write($box->content) . '\right)',
+            $box instanceof Inked => $box->mark->kind === MarkKind::Cancels ? '\cancel{' . $this->write($box->content) . '}' : $this->write($box->content),
+            $box instanceof Fraction => '\frac{' . $this->write($box->numerator) . '}{' . $this->write($box->denominator) . '}',
+            $box instanceof Raised => $this->write($box->base) . '^{' . $this->write($box->exponent) . '}',
+            $box instanceof Radical => '\sqrt' . ($box->index === 2 ? '' : "[{$box->index}]") . '{' . $this->write($box->radicand) . '}',
+            default => throw new \LogicException('No LaTeX for ' . $box::class),
+        };
+    }
+
+    private static function sign(Sign $sign): string
+    {
+        return match ($sign) {
+            Sign::Plus => ' + ',
+            Sign::Minus => ' - ',
+            Sign::Opposite => '-',
+            Sign::Dot => ' \cdot ',
+            Sign::Cross => ' \times ',
+            Sign::Beside => '',
+            Sign::Equals => ' = ',
+        };
+    }
+}

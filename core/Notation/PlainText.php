@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Notation;
+
+use Runel\Notation\Box\Box;
+use Runel\Notation\Box\Digits;
+use Runel\Notation\Box\Fenced;
+use Runel\Notation\Box\Fraction;
+use Runel\Notation\Box\Inked;
+use Runel\Notation\Box\Name;
+use Runel\Notation\Box\Radical;
+use Runel\Notation\Box\Raised;
+use Runel\Notation\Box\Row;
+use Runel\Notation\Box\Sign;
+use Runel\Notation\Box\Words;
+
+/** One line of unicode text, as in 2t³ − 5t + 1. */
+final readonly class PlainText implements Writer
+{
+    private const RAISED = ['0' => '⁰', '1' => '¹', '2' => '²', '3' => '³', '4' => '⁴', '5' => '⁵', '6' => '⁶', '7' => '⁷', '8' => '⁸', '9' => '⁹', '−' => '⁻'];
+
+    public function write(Box $box): string
+    {
+        return match (true) {
+            $box instanceof Row => implode('', array_map($this->write(...), $box->boxes)),
+            $box instanceof Sign => self::sign($box),
+            $box instanceof Digits => $box->digits,
+            $box instanceof Name => $box->letter,
+            $box instanceof Words => " {$box->key} ",
+            $box instanceof Fenced => '(' . $this->write($box->content) . ')',
+            $box instanceof Inked => $this->write($box->content),
+            $box instanceof Fraction => $this->fraction($box),
+            $box instanceof Raised => $this->write($box->base) . $this->exponent($this->write($box->exponent)),
+            $box instanceof Radical => ($box->index === 2 ? '√' : "√[{$box->index}]") . '(' . $this->write($box->radicand) . ')',
+            default => throw new \LogicException('No text for ' . $box::class),
+        };
+    }
+
+    /** A fraction keeps together in one line: numbers as 7/3, anything longer in brackets. */
+    private function fraction(Fraction $fraction): string
+    {
+        $numerator = $this->write($fraction->numerator);
+        $denominator = $this->write($fraction->denominator);
+        $short = static fn(string $part): bool => preg_match('/^(\d+|\p{L})$/u', $part) === 1;
+
+        return ($short($numerator) ? $numerator : "($numerator)") . '/' . ($short($denominator) ? $denominator : "($denominator)");
+    }
+
+    private function exponent(string $exponent): string
+    {
+        return preg_match('/^−?\d+$/u', $exponent) === 1 ? strtr($exponent, self::RAISED) : "^($exponent)";
+    }
+
+    private static function sign(Sign $sign): string
+    {
+        return match ($sign) {
+            Sign::Plus => ' + ',
+            Sign::Minus => ' − ',
+            Sign::Opposite => '−',
+            Sign::Dot => ' · ',
+            Sign::Cross => ' × ',
+            Sign::Beside => '',
+            Sign::Equals => ' = ',
+        };
+    }
+}

@@ -1,0 +1,299 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Number;
+
+use Brick\Math\BigInteger;
+use Brick\Math\BigRational;
+
+/**
+ * An exact fraction, always in lowest terms with a positive denominator.
+ *
+ * School numbers fit a machine integer, so they are kept as two of them; whatever
+ * outgrows that moves to brick/math without anybody noticing.
+ */
+final readonly class Rational implements \Stringable
+{
+    private function __construct(private int $top, private int $bottom, private ?BigRational $big = null) {}
+
+    public static function of(int $whole): self
+    {
+        return new self($whole, 1);
+    }
+
+    public static function zero(): self
+    {
+        return new self(0, 1);
+    }
+
+    public static function one(): self
+    {
+        return new self(1, 1);
+    }
+
+    /** @throws DivisionByZero when the denominator is 0 */
+    public static function fraction(int $numerator, int $denominator): self
+    {
+        if ($denominator === 0) {
+            throw new DivisionByZero();
+        }
+
+        return self::reduced($numerator, $denominator);
+    }
+
+    /** Reads digits, with an optional sign and an optional decimal point, exactly: 0.25 is 1/4. */
+    public static function ofDecimal(string $digits): self
+    {
+        if (\strlen($digits) < 18 && preg_match('/^-?\d+$/', $digits) === 1) {
+            return new self((int) $digits, 1);
+        }
+
+        return self::fromBig(BigRational::of($digits));
+    }
+
+    public function plus(self $other): self
+    {
+        if ($this->big === null && $other->big === null) {
+            if ($this->bottom === 1 && $other->bottom === 1) {
+                /** @var int|float $sum */
+                $sum = $this->top + $other->top;
+                if (\is_int($sum)) {
+                    return new self($sum, 1);
+                }
+            } else {
+                /** @var int|float $numerator */
+                $numerator = $this->top * $other->bottom + $other->top * $this->bottom;
+                /** @var int|float $denominator */
+                $denominator = $this->bottom * $other->bottom;
+                if (\is_int($numerator) && \is_int($denominator)) {
+                    return self::reduced($numerator, $denominator);
+                }
+            }
+        }
+
+        return self::fromBig($this->toBig()->plus($other->toBig()));
+    }
+
+    public function minus(self $other): self
+    {
+        return $this->plus($other->negated());
+    }
+
+    public function times(self $other): self
+    {
+        if ($this->big === null && $other->big === null) {
+            /** @var int|float $numerator */
+            $numerator = $this->top * $other->top;
+            /** @var int|float $denominator */
+            $denominator = $this->bottom * $other->bottom;
+            if (\is_int($numerator) && \is_int($denominator)) {
+                return $denominator === 1 ? new self($numerator, 1) : self::reduced($numerator, $denominator);
+            }
+        }
+
+        return self::fromBig($this->toBig()->multipliedBy($other->toBig()));
+    }
+
+    /** @throws DivisionByZero when the divisor is 0 */
+    public function dividedBy(self $other): self
+    {
+        return $this->times($other->reciprocal());
+    }
+
+    /** @throws DivisionByZero when this is 0 */
+    public function reciprocal(): self
+    {
+        if ($this->isZero()) {
+            throw new DivisionByZero();
+        }
+        if ($this->big !== null) {
+            return self::fromBig($this->big->reciprocal());
+        }
+
+        return self::reduced($this->bottom, $this->top);
+    }
+
+    public function negated(): self
+    {
+        if ($this->big === null && $this->top !== \PHP_INT_MIN) {
+            return new self(-$this->top, $this->bottom);
+        }
+
+        return self::fromBig($this->toBig()->negated());
+    }
+
+    public function absolute(): self
+    {
+        return $this->isNegative() ? $this->negated() : $this;
+    }
+
+    /** @throws DivisionByZero when 0 is raised to a negative exponent */
+    public function power(int $exponent): self
+    {
+        if ($exponent < 0) {
+            return $this->reciprocal()->power(-$exponent);
+        }
+        $result = self::one();
+        $square = $this;
+        for ($left = $exponent; $left > 0; $left >>= 1) {
+            if (($left & 1) === 1) {
+                $result = $result->times($square);
+            }
+            if ($left > 1) {
+                $square = $square->times($square);
+            }
+        }
+
+        return $result;
+    }
+
+    public function isZero(): bool
+    {
+        return $this->big === null && $this->top === 0;
+    }
+
+    public function isOne(): bool
+    {
+        return $this->big === null && $this->top === 1 && $this->bottom === 1;
+    }
+
+    public function isNegative(): bool
+    {
+        return $this->big === null ? $this->top < 0 : $this->big->isNegative();
+    }
+
+    public function isInteger(): bool
+    {
+        return $this->big === null ? $this->bottom === 1 : $this->big->getDenominator()->isEqualTo(1);
+    }
+
+    public function equals(self $other): bool
+    {
+        if ($this->big === null || $other->big === null) {
+            return $this->big === $other->big && $this->top === $other->top && $this->bottom === $other->bottom;
+        }
+
+        return $this->big->isEqualTo($other->big);
+    }
+
+    /** @return int negative, 0 or positive, as this is less than, equal to or greater than the other */
+    public function compareTo(self $other): int
+    {
+        $difference = $this->minus($other);
+
+        return $difference->isZero() ? 0 : ($difference->isNegative() ? -1 : 1);
+    }
+
+    public function numerator(): self
+    {
+        return $this->big === null ? new self($this->top, 1) : self::fromBig(BigRational::of($this->big->getNumerator()));
+    }
+
+    public function denominator(): self
+    {
+        return $this->big === null ? new self($this->bottom, 1) : self::fromBig(BigRational::of($this->big->getDenominator()));
+    }
+
+    /** The value as a machine integer, or null when it is a fraction or does not fit. */
+    public function toInt(): ?int
+    {
+        return $this->big === null && $this->bottom === 1 ? $this->top : null;
+    }
+
+    /** How many digits the longer of numerator and denominator has. */
+    public function length(): int
+    {
+        $top = ltrim((string) $this->numerator(), '-');
+        $bottom = (string) $this->denominator();
+
+        return max(\strlen($top), \strlen($bottom));
+    }
+
+    /**
+     * The greatest common divisor in the sense of fractions: the largest positive rational
+     * that goes into both a whole number of times. That of 0 and x is |x|.
+     */
+    public function commonDivisor(self $other): self
+    {
+        if ($this->isZero()) {
+            return $other->absolute();
+        }
+        if ($other->isZero()) {
+            return $this->absolute();
+        }
+        $numerator = self::whole($this->numerator())->gcd(self::whole($other->numerator()));
+        $first = self::whole($this->denominator());
+        $second = self::whole($other->denominator());
+        $denominator = $first->multipliedBy($second)->quotient($first->gcd($second));
+
+        return self::fromBig(BigRational::nd($numerator, $denominator));
+    }
+
+    /** The exact square root of a perfect square, or null when there is none. */
+    public function squareRoot(): ?self
+    {
+        if ($this->isNegative()) {
+            return null;
+        }
+        $numerator = self::whole($this->numerator());
+        $denominator = self::whole($this->denominator());
+        $top = $numerator->sqrt();
+        $bottom = $denominator->sqrt();
+        if (!$top->multipliedBy($top)->isEqualTo($numerator) || !$bottom->multipliedBy($bottom)->isEqualTo($denominator)) {
+            return null;
+        }
+
+        return self::fromBig(BigRational::nd($top, $bottom));
+    }
+
+    /** Lowest terms with a slash, as in -7/3; whole numbers without one. */
+    public function __toString(): string
+    {
+        if ($this->big !== null) {
+            return (string) $this->big;
+        }
+
+        return $this->bottom === 1 ? (string) $this->top : $this->top . '/' . $this->bottom;
+    }
+
+    private static function reduced(int $numerator, int $denominator): self
+    {
+        if ($numerator === \PHP_INT_MIN || $denominator === \PHP_INT_MIN) {
+            return self::fromBig(BigRational::nd($numerator, $denominator));
+        }
+        if ($denominator < 0) {
+            $numerator = -$numerator;
+            $denominator = -$denominator;
+        }
+        if ($denominator !== 1) {
+            $divisor = Whole::gcd($numerator, $denominator);
+            $numerator = intdiv($numerator, $divisor);
+            $denominator = intdiv($denominator, $divisor);
+        }
+
+        return new self($numerator, $denominator);
+    }
+
+    private static function whole(self $value): BigInteger
+    {
+        return $value->toBig()->getNumerator();
+    }
+
+    private function toBig(): BigRational
+    {
+        return $this->big ?? BigRational::nd($this->top, $this->bottom);
+    }
+
+    private static function fromBig(BigRational $value): self
+    {
+        $value = $value->simplified();
+        $numerator = $value->getNumerator();
+        $denominator = $value->getDenominator();
+        if ($numerator->getBitLength() < 63 && $denominator->getBitLength() < 63) {
+            return new self($numerator->toInt(), $denominator->toInt());
+        }
+
+        return new self(0, 1, $value);
+    }
+}

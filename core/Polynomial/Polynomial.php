@@ -1,0 +1,283 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Polynomial;
+
+use Runel\Expression\Expression;
+use Runel\Expression\Letter;
+use Runel\Expression\Limits;
+use Runel\Expression\Marked;
+use Runel\Expression\Negative;
+use Runel\Expression\Numeral;
+use Runel\Expression\Power;
+use Runel\Expression\Product;
+use Runel\Expression\Quotient;
+use Runel\Expression\Sum;
+use Runel\Message\Message;
+use Runel\Message\TooLarge;
+use Runel\Number\DivisionByZero;
+use Runel\Number\Rational;
+
+/** A polynomial in any number of letters, always collected and in standard form. */
+final readonly class Polynomial
+{
+    /** @param list<Term> $terms in standard order, no two alike, none 0 */
+    private function __construct(public array $terms) {}
+
+    /**
+     * Collects like terms and puts them in standard order.
+     *
+     * @param iterable<Term> $terms
+     *
+     * @throws TooLarge when the limits on terms, degree or digits are passed
+     */
+    public static function ofTerms(iterable $terms): self
+    {
+        $coefficients = [];
+        $monomials = [];
+        foreach ($terms as $term) {
+            $key = $term->monomial->key;
+            $coefficients[$key] = isset($coefficients[$key]) ? $coefficients[$key]->plus($term->coefficient) : $term->coefficient;
+            $monomials[$key] = $term->monomial;
+        }
+        $collected = [];
+        foreach ($coefficients as $key => $coefficient) {
+            if (!$coefficient->isZero()) {
+                $collected[] = new Term($coefficient, $monomials[$key]);
+            }
+        }
+        usort($collected, static fn(Term $first, Term $second): int => $first->monomial->compareTo($second->monomial));
+        self::guard($collected);
+
+        return new self($collected);
+    }
+
+    public static function constant(Rational|int $value): self
+    {
+        $term = Term::constant($value);
+
+        return new self($term->isZero() ? [] : [$term]);
+    }
+
+    /**
+     * @param list<Rational> $coefficients from the highest power down to the constant
+     */
+    public static function ofCoefficients(string $letter, array $coefficients): self
+    {
+        $terms = [];
+        $degree = \count($coefficients) - 1;
+        foreach ($coefficients as $place => $coefficient) {
+            if (!$coefficient->isZero()) {
+                $terms[] = new Term($coefficient, Monomial::power($letter, $degree - $place));
+            }
+        }
+
+        return new self($terms);
+    }
+
+    /**
+     * Multiplies out and collects.
+     *
+     * @throws NotPolynomial  when it is not one
+     * @throws DivisionByZero when it divides by 0
+     * @throws TooLarge       before any large work is done
+     */
+    public static function fromExpression(Expression $expression): self
+    {
+        return match (true) {
+            $expression instanceof Numeral => self::constant($expression->value),
+            $expression instanceof Letter => new self([new Term(Rational::one(), Monomial::power($expression->name, 1))]),
+            $expression instanceof Marked => self::fromExpression($expression->content),
+            $expression instanceof Negative => self::fromExpression($expression->operand)->negated(),
+            $expression instanceof Sum => array_reduce($expression->terms, static fn(self $sum, Expression $term): self => $sum->plus(self::fromExpression($term)), self::constant(0)),
+            $expression instanceof Product => array_reduce($expression->factors, static fn(self $product, Expression $factor): self => $product->times(self::fromExpression($factor)), self::constant(1)),
+            $expression instanceof Quotient => self::fromExpression($expression->numerator)->dividedByConstant(self::fromExpression($expression->denominator)),
+            $expression instanceof Power => self::fromPower($expression),
+            default => throw new NotPolynomial('root'),
+        };
+    }
+
+    public function plus(self $other): self
+    {
+        return self::ofTerms([...$this->terms, ...$other->terms]);
+    }
+
+    public function minus(self $other): self
+    {
+        return $this->plus($other->negated());
+    }
+
+    public function negated(): self
+    {
+        return new self(array_map(static fn(Term $term): Term => $term->negated(), $this->terms));
+    }
+
+    /** @throws TooLarge when the product would pass the limits */
+    public function times(self $other): self
+    {
+        if ($this->degree() + $other->degree() > Limits::DEGREE) {
+            throw new TooLarge(Message::of('error.degree', ['limit' => Limits::DEGREE]));
+        }
+        $products = [];
+        foreach ($this->terms as $left) {
+            foreach ($other->terms as $right) {
+                $products[] = $left->times($right);
+            }
+        }
+
+        return self::ofTerms($products);
+    }
+
+    public function scaledBy(Rational $factor): self
+    {
+        if ($factor->isZero()) {
+            return self::constant(0);
+        }
+
+        return new self(array_map(static fn(Term $term): Term => new Term($term->coefficient->times($factor), $term->monomial), $this->terms));
+    }
+
+    public function isZero(): bool
+    {
+        return $this->terms === [];
+    }
+
+    public function equals(self $other): bool
+    {
+        return $this->minus($other)->isZero();
+    }
+
+    /** The highest degree of a term; 0 for a constant, and for 0 as well. */
+    public function degree(): int
+    {
+        return $this->terms === [] ? 0 : $this->terms[0]->monomial->degree;
+    }
+
+    /** @return list<string> the letters, in alphabetical order */
+    public function letters(): array
+    {
+        $letters = [];
+        foreach ($this->terms as $term) {
+            $letters += $term->monomial->exponents;
+        }
+        ksort($letters);
+
+        return array_map('strval', array_keys($letters));
+    }
+
+    /** The coefficient of one power of a letter, the other letters absent. */
+    public function coefficient(string $letter, int $power): Rational
+    {
+        $key = Monomial::power($letter, $power)->key;
+        foreach ($this->terms as $term) {
+            if ($term->monomial->key === $key) {
+                return $term->coefficient;
+            }
+        }
+
+        return Rational::zero();
+    }
+
+    /** @return list<Rational> from the highest power of the letter down to the constant, 0 for each missing power */
+    public function coefficients(string $letter): array
+    {
+        $coefficients = [];
+        for ($power = $this->degree(); $power >= 0; --$power) {
+            $coefficients[] = $this->coefficient($letter, $power);
+        }
+
+        return $coefficients;
+    }
+
+    /** @return list<Term> one a power of the letter, highest first, 0 for each missing power */
+    public function places(string $letter): array
+    {
+        $degree = $this->degree();
+        $places = [];
+        foreach ($this->coefficients($letter) as $place => $coefficient) {
+            $places[] = new Term($coefficient, Monomial::power($letter, $degree - $place));
+        }
+
+        return $places;
+    }
+
+    /** The positive greatest common factor of all coefficients; 0 only for the polynomial 0. */
+    public function content(): Rational
+    {
+        $content = Rational::zero();
+        foreach ($this->terms as $term) {
+            $content = $content->commonDivisor($term->coefficient);
+        }
+
+        return $content;
+    }
+
+    public function hasFractions(): bool
+    {
+        foreach ($this->terms as $term) {
+            if (!$term->coefficient->isInteger()) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    public function toExpression(): Expression
+    {
+        return Sum::of(array_map(static fn(Term $term): Expression => $term->toExpression(), $this->terms));
+    }
+
+    private function dividedByConstant(self $divisor): self
+    {
+        if ($divisor->isZero()) {
+            throw new DivisionByZero();
+        }
+        if ($divisor->degree() > 0) {
+            throw new NotPolynomial('denominator');
+        }
+
+        return $this->scaledBy($divisor->terms[0]->coefficient->reciprocal());
+    }
+
+    private static function fromPower(Power $power): self
+    {
+        $base = self::fromExpression($power->base);
+        $exponentForm = self::fromExpression($power->exponent);
+        $exponent = $exponentForm->isZero() ? 0 : ($exponentForm->degree() === 0 ? $exponentForm->terms[0]->coefficient->toInt() : null);
+        if ($exponent === null || ($exponent < 0 && $base->degree() > 0)) {
+            throw new NotPolynomial('exponent');
+        }
+        if ($base->degree() * $exponent > Limits::DEGREE) {
+            throw new TooLarge(Message::of('error.degree', ['limit' => Limits::DEGREE]));
+        }
+        if ($base->degree() === 0) {
+            $value = $base->isZero() ? Rational::zero() : $base->terms[0]->coefficient;
+            if (abs($exponent) * $value->length() > Limits::DIGITS && !$value->absolute()->isOne() && !$value->isZero()) {
+                throw new TooLarge(Message::of('error.digits', ['limit' => Limits::DIGITS]));
+            }
+
+            return self::constant($value->power($value->absolute()->isOne() ? $exponent % 2 : $exponent));
+        }
+        $product = self::constant(1);
+        for (; $exponent > 0; --$exponent) {
+            $product = $product->times($base);
+        }
+
+        return $product;
+    }
+
+    /** @param list<Term> $terms */
+    private static function guard(array $terms): void
+    {
+        if (\count($terms) > Limits::TERMS) {
+            throw new TooLarge(Message::of('error.terms', ['limit' => Limits::TERMS]));
+        }
+        foreach ($terms as $term) {
+            if ($term->coefficient->toInt() === null && $term->coefficient->length() > Limits::DIGITS) {
+                throw new TooLarge(Message::of('error.digits', ['limit' => Limits::DIGITS]));
+            }
+        }
+    }
+}

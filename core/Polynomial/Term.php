@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Polynomial;
+
+use Runel\Expression\Expression;
+use Runel\Expression\Negative;
+use Runel\Expression\Numeral;
+use Runel\Expression\Product;
+use Runel\Number\Rational;
+
+/** A coefficient and its letters. The coefficient may be 0, for the placeholder of a missing power. */
+final readonly class Term
+{
+    public function __construct(public Rational $coefficient, public Monomial $monomial) {}
+
+    public static function constant(Rational|int $value): self
+    {
+        return new self(\is_int($value) ? Rational::of($value) : $value, Monomial::one());
+    }
+
+    public function times(self $other): self
+    {
+        return new self($this->coefficient->times($other->coefficient), $this->monomial->times($other->monomial));
+    }
+
+    public function negated(): self
+    {
+        return new self($this->coefficient->negated(), $this->monomial);
+    }
+
+    public function isZero(): bool
+    {
+        return $this->coefficient->isZero();
+    }
+
+    /** As it is written: no coefficient 1 before a letter, the sign in front, 0x² for a placeholder. */
+    public function toExpression(): Expression
+    {
+        $letters = $this->monomial->factors();
+        $size = $this->coefficient->absolute();
+        $factors = $letters === [] || !$size->isOne() ? [Numeral::of($size), ...$letters] : $letters;
+        $written = Product::of($factors);
+
+        return $this->coefficient->isNegative() ? new Negative($written) : $written;
+    }
+}

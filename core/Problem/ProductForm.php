@@ -1,0 +1,184 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Problem;
+
+use Runel\Expression\Expression;
+use Runel\Expression\Limits;
+use Runel\Expression\Negative;
+use Runel\Expression\Numeral;
+use Runel\Expression\Power;
+use Runel\Expression\Product;
+use Runel\Expression\Quotient;
+use Runel\Expression\Sum;
+use Runel\Message\Message;
+use Runel\Message\OutOfReach;
+use Runel\Message\TooLarge;
+use Runel\Number\DivisionByZero;
+use Runel\Polynomial\NotPolynomial;
+use Runel\Polynomial\Polynomial;
+
+/**
+ * An expression seen as brackets multiplied together: powers of brackets counted out,
+ * everything of a single term gathered into one factor in front.
+ */
+final readonly class ProductForm
+{
+    /** @param list<Factor> $factors at least two */
+    private function __construct(public array $factors) {}
+
+    /**
+     * The product form of an expression that has brackets to multiply, or null for any other.
+     *
+     * @throws OutOfReach when a bracket holds something that is not a sum of plain terms
+     * @throws TooLarge   when there are more factors than the limit
+     */
+    public static function of(Expression $expression): ?self
+    {
+        $written = self::flatten($expression);
+        if (\count($written) > Limits::FACTORS * 2) {
+            throw new TooLarge(Message::of('error.factors', ['limit' => Limits::FACTORS]));
+        }
+        $single = [];
+        $factors = [];
+        try {
+            foreach ($written as $part) {
+                if ($part instanceof Sum) {
+                    $factors[] = new Factor($part, self::plain($part));
+                } else {
+                    $single[] = $part;
+                }
+            }
+            $front = Polynomial::fromExpression(Product::of($single));
+        } catch (NotPolynomial | DivisionByZero) {
+            return null;
+        }
+        if ($factors === []) {
+            return \count($single) > 1 && $front->letters() !== [] && !self::isPlainTerm($expression) ? self::ofSingleTerms($single) : null;
+        }
+        if ($single !== [] && !$front->equals(Polynomial::constant(1))) {
+            array_unshift($factors, new Factor(Product::of($single), $front));
+        }
+        if (\count($factors) > Limits::FACTORS) {
+            throw new TooLarge(Message::of('error.factors', ['limit' => Limits::FACTORS]));
+        }
+
+        return \count($factors) > 1 ? new self($factors) : null;
+    }
+
+    /** How many single products multiplying two factors takes. */
+    public static function work(Polynomial $left, Polynomial $right): int
+    {
+        return \count($left->terms) * \count($right->terms);
+    }
+
+    /**
+     * Two or more single terms multiplied, as in 3x · 5x².
+     *
+     * @param list<Expression> $single
+     */
+    private static function ofSingleTerms(array $single): self
+    {
+        return new self(array_map(static fn(Expression $part): Factor => new Factor($part, Polynomial::fromExpression($part)), $single));
+    }
+
+    /** Whether it is nothing but a number and powers of different letters side by side. */
+    private static function isPlainTerm(Expression $expression): bool
+    {
+        $bare = $expression instanceof Negative ? $expression->operand : $expression;
+        if (!$bare instanceof Product) {
+            return true;
+        }
+        $letters = [];
+        foreach ($bare->factors as $place => $factor) {
+            if ($factor instanceof Product || $factor instanceof Negative) {
+                return false;
+            }
+            $own = Polynomial::fromExpression($factor)->letters();
+            if ($own === [] && $place > 0 || array_intersect($own, $letters) !== []) {
+                return false;
+            }
+            $letters = [...$letters, ...$own];
+        }
+
+        return true;
+    }
+
+    /** @return list<Expression> */
+    private static function flatten(Expression $expression): array
+    {
+        if ($expression instanceof Product) {
+            $parts = [];
+            foreach ($expression->factors as $factor) {
+                // A single term like 3x stays one factor of the product it stands in.
+                if ($factor instanceof Product && !self::holdsSum($factor)) {
+                    $parts[] = $factor;
+                } else {
+                    array_push($parts, ...self::flatten($factor));
+                }
+                if (\count($parts) > Limits::FACTORS * 8) {
+                    throw new TooLarge(Message::of('error.factors', ['limit' => Limits::FACTORS]));
+                }
+            }
+
+            return $parts;
+        }
+        if ($expression instanceof Negative) {
+            return self::holdsSum($expression) ? [Numeral::of(-1), ...self::flatten($expression->operand)] : [$expression];
+        }
+        if ($expression instanceof Quotient && !$expression->denominator instanceof Sum && self::holdsSum($expression->numerator)) {
+            $divisor = Polynomial::fromExpression($expression->denominator);
+            if ($divisor->degree() === 0 && !$divisor->isZero()) {
+                return [Numeral::of($divisor->terms[0]->coefficient->reciprocal()), ...self::flatten($expression->numerator)];
+            }
+        }
+        if ($expression instanceof Power && self::holdsSum($expression->base)) {
+            $exponent = $expression->exponent instanceof Numeral ? $expression->exponent->value->toInt() : null;
+            if ($exponent !== null && $exponent > Limits::FACTORS) {
+                throw new TooLarge(Message::of('error.factors', ['limit' => Limits::FACTORS]));
+            }
+            if ($exponent !== null && $exponent >= 1) {
+                $base = self::flatten($expression->base);
+                if (\count($base) * $exponent > Limits::FACTORS * 2) {
+                    throw new TooLarge(Message::of('error.factors', ['limit' => Limits::FACTORS]));
+                }
+
+                return array_merge(...array_fill(0, $exponent, $base));
+            }
+        }
+
+        return [$expression];
+    }
+
+    private static function holdsSum(Expression $expression): bool
+    {
+        if ($expression instanceof Sum) {
+            return true;
+        }
+        foreach ($expression->children() as $child) {
+            if ($child instanceof Expression && self::holdsSum($child)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** A bracket's polynomial, provided that the bracket holds plain terms only. */
+    private static function plain(Sum $sum): Polynomial
+    {
+        foreach ($sum->terms as $term) {
+            if (self::holdsSum($term)) {
+                throw new OutOfReach(Message::of('error.bracket-in-bracket'));
+            }
+        }
+
+        $polynomial = Polynomial::fromExpression($sum);
+        if ($polynomial->isZero()) {
+            throw new OutOfReach(Message::of('error.bracket-is-zero'));
+        }
+
+        return $polynomial;
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Slip;
+
+/** The slips people make, each by its plain name. Their wording lives in the language files under "slip". */
+enum Slip: string
+{
+    case MissingPlaceholder = 'missing-placeholder';
+    case ExponentsMultiplied = 'exponents-multiplied';
+    case ExponentsNotAdded = 'exponents-not-added';
+    case LetterDropped = 'letter-dropped';
+    case SignOfProduct = 'sign-of-product';
+    case CoefficientsAdded = 'coefficients-added';
+    case LargerSignLost = 'larger-sign-lost';
+    case SignsIgnored = 'signs-ignored';
+    case UnlikeTermsCollected = 'unlike-terms-collected';
+    case TermMissed = 'term-missed';
+    case MinusNotCarried = 'minus-not-carried';
+    case DoubleProductForgotten = 'double-product-forgotten';
+    case CommonFactorForgotten = 'common-factor-forgotten';
+    case NotFactoredCompletely = 'not-factored-completely';
+    case RightProductWrongSum = 'right-product-wrong-sum';
+    case RightSumWrongProduct = 'right-sum-wrong-product';
+    case SignsInWrongBrackets = 'signs-in-wrong-brackets';
+    case ScaledFactorsGiven = 'scaled-factors-given';
+    case MinusOneTwice = 'minus-one-twice';
+    case RootLost = 'root-lost';
+    case SignNotTurned = 'sign-not-turned';
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'job' => [
+        'multiply' => 'Multiply', 'factor' => 'Factor', 'complete-square' => 'Complete the square',
+        'divide' => 'Divide', 'solve' => 'Solve', 'rearrange' => 'Rearrange',
+    ],
+    'method' => [
+        'grid' => 'Grid', 'term-by-term' => 'Term by term', 'by-degree' => 'Degree by degree',
+        'columns' => 'In columns', 'special' => 'Special product',
+    ],
+    'phase' => [
+        'reading' => 'Reading', 'setting-up' => 'Setting up', 'multiplying' => 'Multiplying', 'collecting' => 'Collecting',
+        'hunting' => 'Hunting', 'writing' => 'Writing', 'solving' => 'Solving', 'finishing' => 'Finishing', 'twin' => 'Whole-number twin',
+        'checking' => 'Checking',
+    ],
+];

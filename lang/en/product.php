@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'read' => [
+        'title' => 'Read the problem',
+        'why' => 'There are :count brackets to multiply. Degrees add when powers multiply: :degrees = :degree, so the answer starts with :first.',
+        'why-letters' => 'There are :count factors to multiply. With several letters, exponents of the same letter add.',
+        'ask' => 'Which degree will the answer have?',
+    ],
+    'tidy' => [
+        'title' => 'Put every bracket in standard form',
+        'why' => 'With powers falling and like terms together, nothing gets lost on the way. The value stays the same.',
+    ],
+    'order' => [
+        'title' => 'Begin with :left times :right',
+        'why' => 'The order of factors is free but changes the work. This way takes :count single products in all; the other bracket waits.',
+    ],
+    'order-option' => ':left with :right first (:count products in all)',
+    'gaps' => [
+        'title' => 'Write every missing power with a 0',
+        'why' => 'A place kept by a 0 keeps like powers together. Leaving one out is the most common cause of a wrong answer.',
+    ],
+    'cell-why' => ':sign :number :letters',
+    'number' => ['one' => 'Number: 1, which is not written.', 'product' => 'Number: :left times :right is :product.'],
+    'sign' => [
+        'both-plus' => 'Sign: plus times plus is plus.',
+        'both-minus' => 'Sign: minus times minus is plus.',
+        'mixed' => 'Sign: one minus makes the product minus.',
+    ],
+    'letters' => [
+        'none' => 'No letter.',
+        'kept' => 'Letter: :product stays.',
+        'added' => 'Letter: exponents add, :left times :right is :product.',
+    ],
+    'cell-ask' => 'What is :product?',
+    'collect' => [
+        'title' => 'Add the terms in :letters',
+        'title-constant' => 'Add the numbers',
+        'why-nothing' => 'Only zeros stand here, so this power is missing from the answer.',
+        'why-alone' => 'Only one term has this power; it goes into the answer as it is.',
+        'why-cancel' => 'They are opposite and cancel: nothing of this power is left.',
+        'why-mixed' => 'The signs differ: the larger magnitude wins, by the difference. That leaves :total.',
+        'why-same' => 'The signs are the same: add the magnitudes and keep the sign. That makes :total.',
+        'ask' => 'What is :sum?',
+    ],
+    'standard' => [
+        'title' => 'Write the answer in standard form',
+        'title-next' => 'Write the product; the next bracket comes back',
+        'why' => 'Powers fall from left to right and every like term is collected.',
+        'why-gone' => 'Powers fall from left to right. Terms that are 0 are left out.',
+        'why-next' => 'Tidied up before the next bracket is multiplied, there is less to carry along.',
+        'ask' => 'What is the product, in standard form?',
+    ],
+    'compare' => [
+        'title' => 'Read the letters off',
+        'why' => 'Two polynomials are the same only if each power has the same coefficient. Compared with :form, each letter has its value.',
+    ],
+];

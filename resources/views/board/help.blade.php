@@ -1,0 +1,11 @@
+<section id="help" class="help" aria-labelledby="help-title">
+    <div class="help-card">
+        <h2 id="help-title">{{ __('ui.help-title') }}</h2>
+        <dl>
+            @foreach (['next' => ['→', __('ui.space')], 'back' => ['←'], 'first' => ['Home'], 'all' => ['End'], 'another' => ['w'], 'present' => ['p'], 'help' => ['?'], 'close' => ['Esc']] as $what => $keys)
+                <div><dt>@foreach ($keys as $key)<kbd>{{ $key }}</kbd> @endforeach</dt><dd>{{ __("ui.help-keys.$what") }}</dd></div>
+            @endforeach
+        </dl>
+        <a class="button" id="help-close" href="#work">{{ __('ui.close') }} <kbd>Esc</kbd></a>
+    </div>
+</section>

@@ -1,0 +1,4 @@
+<x-page :title="$board->demonstration->problem->source" :body="'board' . ($board->address->present ? ' presenting' : '')">
+    <div id="board" data-presenting="{{ $board->address->present ? '1' : '0' }}">@include('board.board')</div>
+    @include('board.help')
+</x-page>
