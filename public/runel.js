@@ -9,9 +9,8 @@
     const helpIsOpen = () => location.hash === '#help';
 
     const closeHelp = () => {
-        history.replaceState(history.state, '', location.pathname + location.search + '#work');
-        // :target only follows a real navigation, so make one.
-        location.hash = '#work';
+        // :target only follows a real navigation.
+        location.replace('#work');
         document.getElementById('pen-help')?.focus();
     };
 

@@ -25,13 +25,11 @@ final readonly class Reading
         }
         try {
             $task = $address->task();
-            $problem = $task->problem;
-            $offers = $demonstrations->offers($task);
-        } catch (Refusal $refusal) {
-            return new self($address, $problem ?? null, [], $refusal);
-        }
 
-        return new self($address, $problem, $offers, null);
+            return new self($address, $task->problem, $demonstrations->offers($task), null);
+        } catch (Refusal $refusal) {
+            return new self($address, null, [], $refusal);
+        }
     }
 
     /** @return array<string, list<Offer>> the offers that fit, by job */
@@ -68,7 +66,7 @@ final readonly class Reading
      */
     public function pointed(): array
     {
-        $at = max(1, $this->refusal?->at ?? 1);
+        $at = max(1, $this->refusal->at ?? 1);
         $typed = $this->address->problem;
 
         return [mb_substr($typed, 0, $at - 1), mb_substr($typed, $at - 1, 1), mb_substr($typed, $at)];

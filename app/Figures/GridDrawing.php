@@ -46,7 +46,7 @@ final readonly class GridDrawing implements Drawing
     /** @return array{float, float} the width of the left edge and of a cell */
     private function widths(Pen $pen): array
     {
-        $widest = static fn(array $nodes): float => max(array_map(static fn($node): float => $pen->measure($node, self::SIZE)->width, $nodes));
+        $widest = static fn(array $nodes): float => max(0.0, ...array_map(static fn($node): float => $pen->measure($node, self::SIZE)->width, $nodes));
         $cell = max($widest($this->grid->top), $widest(array_merge(...$this->grid->cells)), 40) + 34;
 
         return [max(72.0, $widest($this->grid->side) + 30), min(max($cell, 92.0), 240.0)];

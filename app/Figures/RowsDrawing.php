@@ -18,7 +18,7 @@ final readonly class RowsDrawing implements Drawing
     public function draw(Pen $pen): array
     {
         $labels = array_map(fn($multiplier) => Product::of([$multiplier, $this->rows->multiplied]), $this->rows->multipliers);
-        $edge = max(array_map(static fn($label): float => $pen->measure($label, 19)->width, $labels)) + 34;
+        $edge = max(0.0, ...array_map(static fn($label): float => $pen->measure($label, 19)->width, $labels)) + 34;
         $widths = [];
         foreach ($this->rows->inks as $ink) {
             $widest = 44.0;

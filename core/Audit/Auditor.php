@@ -13,9 +13,12 @@ use Runel\Expression\Alternatives;
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
 use Runel\Expression\Letter;
+use Runel\Expression\Marked;
 use Runel\Expression\Negative;
 use Runel\Expression\Node;
 use Runel\Expression\NoExactValue;
+use Runel\Expression\Numeral;
+use Runel\Expression\Product;
 use Runel\Expression\Sum;
 use Runel\Notation\Ascii;
 use Runel\Number\DivisionByZero;
@@ -90,6 +93,7 @@ final class Auditor
             Link::Equal, Link::Result, Link::Equivalent => $this->judgeFollowing($line, $where),
             Link::Implies => $this->judgeImplied($line, $where),
         };
+        $this->expect($line->link === Link::Given || $this->placesFall($line->node), "$where: a missing power stands in the wrong place");
         if ($line->link === Link::Side || $line->link === Link::Implies) {
             return;
         }
@@ -203,18 +207,21 @@ final class Auditor
 
     private function expectTrue(Node $node, string $where): bool
     {
-        return $this->expect($node instanceof Equation && $this->same($node->left, $node->right), "$where is not true");
+        return $this->expect($node instanceof Equation && $this->placesFall($node) && $this->same($node->left, $node->right), "$where is not true");
     }
 
     /** Whether two expressions have the same value everywhere. */
     private function same(Expression $first, Expression $second): bool
     {
         $compared = 0;
+        $zero = true;
         foreach ($this->points->forDegree(max(Points::degree($first), Points::degree($second))) as $values) {
             try {
-                if (!$first->valueAt($values)->equals($second->valueAt($values))) {
+                $value = $first->valueAt($values);
+                if (!$value->equals($second->valueAt($values))) {
                     return false;
                 }
+                $zero = $zero && $value->isZero();
                 ++$compared;
             } catch (DivisionByZero) {
                 continue;
@@ -223,7 +230,31 @@ final class Auditor
             }
         }
 
-        return $compared > 0;
+        // What is 0 everywhere says nothing by its value: then the powers written have to agree.
+        return $compared > 0 && (!$zero || \in_array(0, [Points::degree($first), Points::degree($second)], true) || Points::degree($first) === Points::degree($second));
+    }
+
+    /** Whether every sum with a 0 for a missing power names each power once, falling. */
+    private function placesFall(Node $node): bool
+    {
+        if ($node instanceof Sum && array_filter($node->terms, self::isPlaceholder(...)) !== []) {
+            $degrees = array_map(Points::degree(...), $node->terms);
+            $falling = $degrees;
+            rsort($falling);
+
+            return $degrees === $falling && \count(array_unique($degrees)) === \count($degrees);
+        }
+
+        return array_filter($node->children(), fn(Node $child): bool => !$this->placesFall($child)) === [];
+    }
+
+    private static function isPlaceholder(Expression $term): bool
+    {
+        return match (true) {
+            $term instanceof Marked => self::isPlaceholder($term->content),
+            $term instanceof Product => !$term->apart && Points::degree($term) > 0 && $term->factors[0] instanceof Numeral && $term->factors[0]->value->isZero(),
+            default => false,
+        };
     }
 
     /**

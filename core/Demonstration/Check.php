@@ -10,7 +10,7 @@ use Runel\Message\Message;
 /** A check with its own arithmetic: every line is an equation that has to be true by itself. */
 final readonly class Check
 {
-    /** @param non-empty-list<Line> $lines of side work */
+    /** @param list<Line> $lines of side work, at least one */
     public function __construct(
         public CheckKind $kind,
         public Message $title,

@@ -107,8 +107,7 @@ final class Lexer
 
     private function number(): void
     {
-        preg_match('/^\d*(\.\d*)?/', $this->rest(), $match);
-        $digits = $match[0];
+        $digits = preg_match('/^\d*(\.\d*)?/', $this->rest(), $match) === 1 ? $match[0] : '';
         $at = $this->place + 1;
         if ($digits === '.') {
             throw new SyntaxError(Message::of('error.lonely-point'), $at);

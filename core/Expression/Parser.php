@@ -119,7 +119,7 @@ final class Parser
         }
         $apart[] = Product::of($together);
 
-        return \count($apart) === 2 ? Product::apart($apart[0], $apart[1]) : Product::of($apart);
+        return \count($apart) > 1 ? Product::apart($apart) : $apart[0];
     }
 
     private function signedFactor(): Expression

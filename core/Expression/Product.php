@@ -29,10 +29,14 @@ final readonly class Product implements Expression
         };
     }
 
-    /** Two factors with a times sign between them, as in 6 · x. */
-    public static function apart(Expression $left, Expression $right): self
+    /**
+     * Factors with a times sign between them wherever they stand, as in 6 · x.
+     *
+     * @param list<Expression> $factors at least two
+     */
+    public static function apart(array $factors): self
     {
-        return new self([$left, $right], true);
+        return new self($factors, true);
     }
 
     public function valueAt(array $values): Rational

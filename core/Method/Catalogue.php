@@ -96,7 +96,7 @@ final readonly class Catalogue
         throw $reason === null ? new NotYet(Message::of('error.not-yet', ['job' => $jobs[0]->value])) : new MethodDoesNotApply($reason);
     }
 
-    /** @param non-empty-list<Job> $jobs */
+    /** @param list<Job> $jobs */
     private function named(Task $task, array $jobs, string $id): Method
     {
         $exists = false;

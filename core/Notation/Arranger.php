@@ -69,7 +69,7 @@ final readonly class Arranger
             $node instanceof Letter => new Name($node->name),
             $node instanceof Sum => $this->sum($node),
             $node instanceof Product => $this->product($node),
-            $node instanceof Negative => new Row([Sign::Opposite, $this->fencedUnless($node->operand, $this->isTerm($node->operand))]),
+            $node instanceof Negative => new Row([Sign::Opposite, $this->operand($node->operand)]),
             $node instanceof Quotient => new Fraction($this->expression($node->numerator), $this->expression($node->denominator)),
             $node instanceof Power => new Raised($this->fencedUnless($node->base, $this->isAtom($node->base)), $this->expression($node->exponent)),
             $node instanceof Root => new Radical($this->expression($node->radicand), $node->index),
@@ -109,40 +109,51 @@ final readonly class Arranger
             return [new Inked(new Row($this->termOf($term->content, $first)), $term->mark)];
         }
         if ($term instanceof Negative) {
-            return [$first ? Sign::Opposite : Sign::Minus, $this->fencedUnless($term->operand, $this->isTerm($term->operand))];
+            return [$first ? Sign::Opposite : Sign::Minus, $this->operand($term->operand)];
         }
-        $written = $this->fencedUnless($term, !$this->bare($term) instanceof Sum && ($first || !$this->startsNegative($term)));
+        if (!$first) {
+            return [Sign::Plus, $this->operand($term)];
+        }
 
-        return $first ? [$written] : [Sign::Plus, $written];
+        return [$this->fencedUnless($term, !$this->bare($term) instanceof Sum)];
     }
 
-    private function product(Product $product): Row
+    /** @param bool $leads whether nothing stands before it that a minus in front could be taken for an operation on */
+    private function product(Product $product, bool $leads = true): Row
     {
         $boxes = [];
         $before = null;
         foreach ($product->factors as $factor) {
-            $besides = $before === null || (!$product->apart && $this->standsBeside($before, $factor));
-            $fenced = $this->needsFence($factor, $before === null);
-            if ($before !== null && !$besides && $this->times === TimesSign::None) {
-                $boxes[] = Sign::Beside;
-                $boxes[] = new Fenced($this->expression($factor));
-            } else {
-                if ($before !== null) {
-                    $boxes[] = $besides ? Sign::Beside : ($this->times === TimesSign::Cross ? Sign::Cross : Sign::Dot);
-                }
-                $boxes[] = $this->fencedUnless($factor, !$fenced);
+            $first = $before === null;
+            $beside = $first || (!$product->apart && $this->standsBeside($before, $factor));
+            if (!$first) {
+                $boxes[] = $beside || $this->times === TimesSign::None ? Sign::Beside : ($this->times === TimesSign::Cross ? Sign::Cross : Sign::Dot);
             }
+            $boxes[] = $factor instanceof Product && $beside
+                ? $this->product($factor, $first && $leads)
+                : $this->factor($factor, $first && $leads, !$beside);
             $before = $factor;
         }
 
         return new Row($boxes);
     }
 
-    private function needsFence(Expression $factor, bool $first): bool
+    /** @param bool $signed whether a times sign belongs before it; in brackets instead where the house writes none */
+    private function factor(Expression $factor, bool $leads, bool $signed): Box
     {
-        $bare = $this->bare($factor);
+        if ($signed && $this->times === TimesSign::None) {
+            return new Fenced($this->expression($factor));
+        }
+        if ($factor instanceof Product) {
+            return $this->product($factor, $leads);
+        }
 
-        return $bare instanceof Sum || (!$first && $this->startsNegative($factor));
+        return $this->fencedUnless($factor, !$this->needsFence($factor, $leads));
+    }
+
+    private function needsFence(Expression $factor, bool $leads): bool
+    {
+        return $this->bare($factor) instanceof Sum || (!$leads && $this->startsNegative($factor));
     }
 
     /** Whether two factors can stand side by side without a sign and without being misread. */
@@ -150,8 +161,11 @@ final readonly class Arranger
     {
         $left = $this->bare($before);
         $right = $this->bare($factor);
-        if ($left instanceof Product || $right instanceof Product) {
-            return $left instanceof Sum || $right instanceof Sum;
+        if ($right instanceof Product) {
+            return $left instanceof Sum && !$this->startsWithDigit($right->factors[0]);
+        }
+        if ($left instanceof Product) {
+            return $right instanceof Sum;
         }
         if ($right instanceof Letter || $right instanceof Root || ($right instanceof Power && $this->bare($right->base) instanceof Letter)) {
             return !$left instanceof Negative && !$this->haveSameBase($left, $right);
@@ -160,6 +174,18 @@ final readonly class Arranger
         return $right instanceof Sum
             || ($right instanceof Power && $this->bare($right->base) instanceof Sum)
             || ($left instanceof Sum && $this->needsFence($factor, false));
+    }
+
+    private function startsWithDigit(Expression $node): bool
+    {
+        $bare = $this->bare($node);
+
+        return match (true) {
+            $bare instanceof Numeral, $bare instanceof Quotient => true,
+            $bare instanceof Product => $this->startsWithDigit($bare->factors[0]),
+            $bare instanceof Power => $this->startsWithDigit($bare->base),
+            default => false,
+        };
     }
 
     private function haveSameBase(Expression $left, Expression $right): bool
@@ -183,10 +209,12 @@ final readonly class Arranger
         };
     }
 
-    /** Whether it can follow a minus sign as it is. */
-    private function isTerm(Expression $node): bool
+    /** What follows a plus or minus sign. */
+    private function operand(Expression $node): Box
     {
-        return !$this->bare($node) instanceof Sum && !$this->startsNegative($node);
+        return $node instanceof Product
+            ? $this->product($node, false)
+            : $this->fencedUnless($node, !$this->bare($node) instanceof Sum && !$this->startsNegative($node));
     }
 
     /** Whether it can carry an exponent as it is. */

@@ -16,7 +16,7 @@ final readonly class DemonstrationController
 
     public function show(Request $request): JsonResponse
     {
-        $query = $request->query();
+        $query = $request->query->all();
         $query['style'] = array_diff_key($query, array_flip(['problem', 'job', 'method', 'style'])) + (\is_array($query['style'] ?? null) ? $query['style'] : []);
         try {
             $data = $this->requested->data($query);

@@ -25,7 +25,7 @@ final readonly class HouseStyleFromRequest
         $cookie = $request->cookie(self::COOKIE);
         parse_str(\is_string($cookie) ? mb_substr($cookie, 0, 2000) : '', $kept);
         $style = HouseStyle::default();
-        foreach ([$kept, $request->query()] as $values) {
+        foreach ([$kept, $request->query->all()] as $values) {
             foreach (array_intersect_key($values, HouseStyle::TABLE) as $key => $value) {
                 try {
                     $style = $style->with((string) $key, \is_string($value) ? $value : '');

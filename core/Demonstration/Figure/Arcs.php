@@ -15,30 +15,31 @@ final readonly class Arcs implements Figure
     /**
      * @param list<Expression> $left   one a power, highest first
      * @param list<Expression> $right  one a power, highest first
+     * @param Expression       $product what both make together; not shown
      * @param list<Total>      $totals the places that are written; the ink is the degree
      * @param int|null         $degree the degree whose arcs are drawn
      */
-    private function __construct(public array $left, public array $right, public string $letter, public array $totals, public ?int $degree) {}
+    private function __construct(public array $left, public array $right, private Expression $product, public array $totals, public ?int $degree) {}
 
     /**
      * @param list<Expression> $left
      * @param list<Expression> $right
      */
-    public static function blank(array $left, array $right, string $letter): self
+    public static function blank(array $left, array $right, Expression $product): self
     {
-        return new self($left, $right, $letter, [], null);
+        return new self($left, $right, $product, [], null);
     }
 
     /** Draws the arcs of a degree and writes its place. */
     public function write(Total $total): self
     {
-        return new self($this->left, $this->right, $this->letter, [...$this->totals, $total], $total->ink);
+        return new self($this->left, $this->right, $this->product, [...$this->totals, $total], $total->ink);
     }
 
     /** No arcs. */
     public function quiet(): self
     {
-        return new self($this->left, $this->right, $this->letter, $this->totals, null);
+        return new self($this->left, $this->right, $this->product, $this->totals, null);
     }
 
     /** The degree of the product. */
@@ -80,11 +81,12 @@ final readonly class Arcs implements Figure
 
     public function claims(?Figure $before = null): array
     {
-        $known = $before instanceof self && $before->left === $this->left && $before->right === $this->right ? $before->totals : [];
-        $claims = [];
+        $same = $before instanceof self && $before->left === $this->left && $before->right === $this->right && $before->product === $this->product;
+        $known = $same ? $before->totals : [];
+        $claims = $same ? [] : [new Equation(Product::of([Sum::of($this->left), Sum::of($this->right)]), $this->product)];
         foreach ($this->totals as $total) {
             if (!\in_array($total, $known, true)) {
-                $products = array_map(fn(array $places): Expression => Product::of([$this->left[$places[0]], $this->right[$places[1]]]), $this->joined($total->ink));
+                $products = array_map(fn(array $places): Expression => Product::apart([$this->left[$places[0]], $this->right[$places[1]]]), $this->joined($total->ink));
                 $claims[] = new Equation(Sum::of($products), $total->sum);
             }
         }

@@ -73,7 +73,7 @@ final readonly class Grid implements Figure
         $known = $before instanceof self && $before->cells === $this->cells && $before->top === $this->top && $before->side === $this->side
             ? $before->state
             : GridState::empty();
-        $claims = [];
+        $claims = $known->edges ? [] : [new Equation(Product::of([Sum::of($this->top), Sum::of($this->side)]), Sum::of(array_merge(...$this->cells)))];
         foreach (array_diff_key($this->state->filled, $known->filled) as $key => $_) {
             [$row, $column] = array_map('intval', explode(',', $key));
             $claims[] = new Equation(Product::of([$this->side[$row], $this->top[$column]]), $this->cells[$row][$column]);

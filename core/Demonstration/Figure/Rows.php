@@ -84,7 +84,7 @@ final readonly class Rows implements Figure
     public function claims(?Figure $before = null): array
     {
         $claims = [];
-        if (!$before instanceof self || $before->entries !== $this->entries) {
+        if (!$before instanceof self || [$before->entries, $before->multipliers, $before->multiplied] !== [$this->entries, $this->multipliers, $this->multiplied]) {
             foreach ($this->entries as $row => $entries) {
                 $claims[] = new Equation(Product::of([$this->multipliers[$row], $this->multiplied]), Sum::of(array_values($entries)));
             }

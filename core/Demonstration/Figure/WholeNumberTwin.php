@@ -62,9 +62,8 @@ final readonly class WholeNumberTwin implements Figure
         for (; $carry > 0; $carry = intdiv($carry, 10)) {
             $digits[] = $carry % 10;
         }
-        $value = static fn(array $places): int => (int) implode('', $places);
 
-        return new self($value($leftDigits), $value($rightDigits), $value(array_reverse($digits)), $leftDigits, $rightDigits, array_values($sums), array_reverse($carries), array_reverse($digits));
+        return new self(self::number($leftDigits), self::number($rightDigits), self::number(array_reverse($digits)), $leftDigits, $rightDigits, array_values($sums), array_reverse($carries), array_reverse($digits));
     }
 
     public function type(): string
@@ -95,6 +94,17 @@ final readonly class WholeNumberTwin implements Figure
             new Equation(Product::of([Numeral::of($this->left), Numeral::of($this->right)]), Numeral::of($this->product)),
             new Equation(Sum::of($places), Numeral::of($this->product)),
         ];
+    }
+
+    /** @param list<int> $digits highest first */
+    private static function number(array $digits): int
+    {
+        $number = 0;
+        foreach ($digits as $digit) {
+            $number = 10 * $number + $digit;
+        }
+
+        return $number;
     }
 
     /**

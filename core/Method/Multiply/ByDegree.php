@@ -58,7 +58,7 @@ final class ByDegree extends MultiplyMethod
     {
         $pair = $stage->pair;
         $degree = $pair->product->degree();
-        $figure = Arcs::blank(Steps::expressions($pair->leftTerms), Steps::expressions($pair->rightTerms), $pair->letter ?? '');
+        $figure = Arcs::blank(Steps::expressions($pair->leftTerms), Steps::expressions($pair->rightTerms), $pair->product->toExpression());
         $setUp = $pair->hasGaps() ? [Steps::gaps($stage, null)] : [];
         $setUp[] = new Step(
             $stage->id('blanks'),
@@ -95,7 +95,7 @@ final class ByDegree extends MultiplyMethod
             foreach ($pair->rightTerms as $right) {
                 if ($left->monomial->degree + $right->monomial->degree === $power && !$left->isZero() && !$right->isZero()) {
                     $terms[] = $left->times($right);
-                    $products[] = Product::apart($left->toExpression(), $right->toExpression());
+                    $products[] = Product::apart([$left->toExpression(), $right->toExpression()]);
                 }
             }
         }

@@ -94,7 +94,7 @@ final class Columns extends MultiplyMethod
         foreach (array_reverse($upper) as $coefficient) {
             if (!$multiplier->isZero() && !$coefficient->isZero()) {
                 $lines[] = Line::side(
-                    Product::apart(Term::constant($multiplier)->toExpression(), Term::constant($coefficient)->toExpression()),
+                    Product::apart([Term::constant($multiplier)->toExpression(), Term::constant($coefficient)->toExpression()]),
                     new Marked(Term::constant($multiplier->times($coefficient))->toExpression(), Mark::written()),
                 );
             }

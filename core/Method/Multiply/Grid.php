@@ -12,6 +12,7 @@ use Runel\Demonstration\Phase;
 use Runel\Demonstration\Question;
 use Runel\Demonstration\Section;
 use Runel\Demonstration\Step;
+use Runel\Expression\Expression;
 use Runel\Expression\Numeral;
 use Runel\Message\Message;
 use Runel\Polynomial\Term;
@@ -48,14 +49,12 @@ final class Grid extends MultiplyMethod
         $pair = self::turnedForEdges($stage->pair, $style);
         $cells = [];
         $inks = [];
-        foreach ($pair->rightTerms as $row => $side) {
-            foreach ($pair->leftTerms as $column => $top) {
-                $product = $side->times($top);
-                $cells[$row][$column] = $product->isZero() ? Numeral::of(0) : $product->toExpression();
-                $inks[$row][$column] = $pair->ink($product->monomial);
-            }
+        foreach ($pair->rightTerms as $side) {
+            $products = array_map(static fn(Term $top): Term => $side->times($top), $pair->leftTerms);
+            $cells[] = array_map(static fn(Term $product): Expression => $product->isZero() ? Numeral::of(0) : $product->toExpression(), $products);
+            $inks[] = array_map(static fn(Term $product): int => $pair->ink($product->monomial), $products);
         }
-        $figure = new GridFigure(Steps::expressions($pair->leftTerms), Steps::expressions($pair->rightTerms), array_values($cells), array_values($inks), GridState::empty());
+        $figure = new GridFigure(Steps::expressions($pair->leftTerms), Steps::expressions($pair->rightTerms), $cells, $inks, GridState::empty());
         $setUp = $this->setUp($stage, $pair, $figure);
         $figure = $figure->at($figure->state->withEdges());
         $filling = $this->filling($stage, $pair, $style, $figure);
@@ -124,8 +123,7 @@ final class Grid extends MultiplyMethod
         }
         if ($zeros !== []) {
             $figure = $figure->at($figure->state->fill($zeros));
-            $lines = array_map(static fn(array $cell): Line => Steps::productLine($pair->leftTerms[$cell[1]], $pair->rightTerms[$cell[0]]), $zeros);
-            $steps[] = new Step($stage->id('zeros'), Message::of('grid.zeros.title'), Message::of('grid.zeros.why', ['count' => \count($zeros)]), $lines, $figure);
+            $steps[] = new Step($stage->id('zeros'), Message::of('grid.zeros.title'), Message::of('grid.zeros.why', ['count' => \count($zeros)]), [], $figure);
         }
         if ($style->is('outer-terms-first', 'on') && \count($cells) > 2) {
             $cells = [$cells[0], $cells[\count($cells) - 1], ...\array_slice($cells, 1, -1)];

@@ -122,7 +122,7 @@ final class Special extends MultiplyMethod
             }
         }
 
-        return new GridFigure(Steps::expressions($top), Steps::expressions([$first, $second]), array_values($cells), array_values($inks), GridState::empty());
+        return new GridFigure(Steps::expressions($top), Steps::expressions([$first, $second]), $cells, $inks, GridState::empty());
     }
 
     private function square(string $name, Term $term, bool $negative, GridFigure $figure): Step

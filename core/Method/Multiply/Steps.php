@@ -26,7 +26,7 @@ final class Steps
     public static function productLine(Term $left, Term $right): Line
     {
         return Line::side(
-            Product::apart($left->toExpression(), $right->toExpression()),
+            Product::apart([$left->toExpression(), $right->toExpression()]),
             new Marked($left->times($right)->toExpression(), Mark::written()),
         );
     }
@@ -60,7 +60,7 @@ final class Steps
     public static function productQuestion(Term $left, Term $right): Question
     {
         return Question::expression(
-            Message::of('product.cell-ask', ['product' => Product::apart($left->toExpression(), $right->toExpression())]),
+            Message::of('product.cell-ask', ['product' => Product::apart([$left->toExpression(), $right->toExpression()])]),
             $left->times($right)->toExpression(),
             ProductSlips::of($left, $right),
         );

@@ -30,7 +30,7 @@
         </ol>
         <p class="spine-count">{{ __('ui.step-of', ['step' => $board->current, 'steps' => count($board->stops)]) }}</p>
     </nav>
-    <main id="work" class="sheet" tabindex="-1">
+    <main id="work" class="sheet" tabindex="0">
         @foreach ($board->groups() as $group)
             @if ($group->reached !== [] && !$group->open)
                 @include('board.folded')

@@ -5,7 +5,7 @@
             <h3><span class="tick" role="img" aria-label="{{ __('ui.check-mark') }}">✓</span> {!! $say->say($past->content->title) !!}</h3>
             <div class="check-lines">
                 @foreach ($past->content->lines as $line)
-                    <p class="line link-side">{!! $maths->html($line->node) !!}</p>
+                    <x-line :line="$line" :maths="$maths" />
                 @endforeach
             </div>
         </article>

@@ -2,7 +2,7 @@
     <summary><span class="folded-name">{{ $say->word('name.phase.' . $group->phase) }}</span>@if ($group->last !== null)<span class="folded-line">{!! $maths->html($group->last->node) !!}</span>@endif</summary>
     @foreach ($group->reached as $past)
         @foreach ($past->content->lines as $line)
-            <p class="line link-{{ $line->link->value }}">{!! $maths->html($line->node) !!}</p>
+            <x-line :line="$line" :maths="$maths" />
         @endforeach
     @endforeach
 </details>

@@ -4,7 +4,7 @@
     @foreach ($group->reached as $past)
         @foreach ($past->content->lines as $line)
             @if ($past->number !== $board->current && ($line->link !== Runel\Demonstration\Link::Side || $past->content->figure === null))
-                <p class="line link-{{ $line->link->value }}">{!! $maths->html($line->node) !!}</p>
+                <x-line :line="$line" :maths="$maths" />
             @endif
         @endforeach
     @endforeach
@@ -13,7 +13,7 @@
     @endif
     <div id="now" class="now-lines">
         @foreach ($stop->content->lines as $line)
-            <p class="line is-now link-{{ $line->link->value }}">{!! $maths->html($line->node) !!}</p>
+            <x-line :line="$line" :maths="$maths" now />
         @endforeach
     </div>
 </section>

@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+/*
+ * Speed, as ratios within one run: demonstrations in batch against bare exact multiplication,
+ * and the board page against an empty route of the framework. Run with: php bench/run.php
+ */
+
+use Illuminate\Contracts\Http\Kernel;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Route;
+use Runel\Demonstration\Task;
+use Runel\Method\Catalogue;
+use Runel\Problem\Problem;
+use Runel\Style\HouseStyle;
+
+require __DIR__ . '/../vendor/autoload.php';
+
+/** Milliseconds a call, the best of several rounds. */
+function milliseconds(callable $call, int $times, int $rounds = 5): float
+{
+    $best = INF;
+    $call();
+    for ($round = 0; $round < $rounds; ++$round) {
+        $start = hrtime(true);
+        for ($time = 0; $time < $times; ++$time) {
+            $call();
+        }
+        $best = min($best, (hrtime(true) - $start) / 1e6 / $times);
+    }
+
+    return $best;
+}
+
+$problems = ['(3t^3-4t+2)(t^2-5)', '(4n-3)(n+7)', '(3p+8)^2', '(2x^2+x+5)(x^2+3x+7)'];
+$catalogue = Catalogue::standard();
+$tasks = array_map(static fn(string $typed): Task => new Task(Problem::read($typed), HouseStyle::default()), $problems);
+
+echo "Reading a problem\n";
+printf("  %.3f ms\n", milliseconds(static fn() => array_map(Problem::read(...), $problems), 100) / count($problems));
+
+echo "One audited demonstration (ms)\n";
+$methods = [];
+foreach ($tasks as $task) {
+    foreach ($catalogue->offers($task) as $offer) {
+        if ($offer->forecast !== null) {
+            $methods[$offer->method->id()][] = $task;
+        }
+    }
+}
+foreach ($methods as $method => $fitting) {
+    printf("  %-14s %.3f\n", $method, milliseconds(static fn() => array_map(static fn(Task $task) => $catalogue->demonstrate($task, null, $method), $fitting), 20) / count($fitting));
+}
+
+echo "Memory over a batch of 10 000\n";
+$before = 0;
+for ($number = 0; $number < 10_000; ++$number) {
+    $catalogue->demonstrate($tasks[$number % count($tasks)], null, 'grid');
+    if ($number === 100) {
+        $before = memory_get_usage();
+    }
+}
+printf("  grown by %d bytes\n", memory_get_usage() - $before);
+
+echo "The board page against an empty route\n";
+putenv('DB_DATABASE=:memory:');
+putenv('SESSION_DRIVER=array');
+putenv('APP_KEY=base64:' . base64_encode(str_repeat('k', 32)));
+$app = require __DIR__ . '/../bootstrap/app.php';
+$kernel = $app->make(Kernel::class);
+$kernel->bootstrap();
+Route::middleware('web')->get('/bench-empty', static fn() => view('bench-empty'));
+$app['view']->addLocation(__DIR__ . '/views');
+$get = static function (string $path) use ($kernel): string {
+    $response = $kernel->handle(Request::create($path));
+    if ($response->getStatusCode() !== 200) {
+        throw new RuntimeException("$path answered {$response->getStatusCode()}");
+    }
+
+    return (string) $response->getContent();
+};
+$empty = milliseconds(static fn() => $get('/bench-empty'), 100);
+foreach (['first step' => 1, 'in the middle' => 10, 'finished' => 'last'] as $name => $step) {
+    $path = '/board?' . http_build_query(['problem' => $problems[0], 'method' => 'grid', 'step' => $step]);
+    $board = milliseconds(static fn() => $get($path), 50);
+    printf("  %-14s %.2f ms, empty %.2f ms in a warm process\n", $name, $board, $empty);
+}
+
+echo "The same over HTTP, a fresh start for each request (what a tutor waits for)\n";
+require __DIR__ . '/over-http.php';

@@ -1,0 +1,1 @@
+<!DOCTYPE html><title>Empty</title>

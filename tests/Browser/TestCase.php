@@ -1,0 +1,145 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Remote\DesiredCapabilities;
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\Remote\RemoteWebElement;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverDimension;
+use PHPUnit\Framework\TestCase as BaseTestCase;
+
+/** A real browser against a real server, each on a port of its own, both ended with the class. */
+abstract class TestCase extends BaseTestCase
+{
+    private const FLAGS = ['--headless', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'];
+
+    protected static RemoteWebDriver $browser;
+    private static string $address;
+    private static string $folder;
+    /** @var list<resource> */
+    private static array $processes = [];
+
+    public static function setUpBeforeClass(): void
+    {
+        $root = \dirname(__DIR__, 2);
+        self::$folder = sys_get_temp_dir() . '/runel-browser-' . bin2hex(random_bytes(6));
+        mkdir(self::$folder);
+        touch(self::$folder . '/runel.sqlite');
+        $environment = ['DB_DATABASE' => self::$folder . '/runel.sqlite', 'APP_ENV' => 'testing', 'APP_KEY' => 'base64:' . base64_encode(random_bytes(32)), 'SESSION_DRIVER' => 'file'] + getenv();
+        $migrate = proc_open([\PHP_BINARY, 'artisan', 'migrate', '--force', '--seed', '--quiet'], [], $pipes, $root, $environment);
+        \assert(\is_resource($migrate));
+        proc_close($migrate);
+        $server = self::freePort();
+        $driver = self::freePort();
+        self::$address = "http://127.0.0.1:$server";
+        self::start([\PHP_BINARY, '-d', 'opcache.enable_cli=1', '-S', "127.0.0.1:$server", '-t', 'public', 'bootstrap/router.php'], $root, $environment, $server);
+        self::start(['chromedriver', "--port=$driver"], $root, getenv(), $driver);
+        $options = new ChromeOptions();
+        $options->addArguments([...self::FLAGS, '--user-data-dir=' . self::$folder . '/profile']);
+        $capabilities = DesiredCapabilities::chrome();
+        $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
+        $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
+        self::$browser = RemoteWebDriver::create("http://127.0.0.1:$driver", $capabilities, 20_000, 60_000);
+        self::$browser->manage()->window()->setSize(new WebDriverDimension(1280, 800));
+    }
+
+    public static function tearDownAfterClass(): void
+    {
+        self::$browser->quit();
+        foreach (self::$processes as $process) {
+            proc_terminate($process);
+            proc_close($process);
+        }
+        self::$processes = [];
+        foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(self::$folder, \FilesystemIterator::SKIP_DOTS), \RecursiveIteratorIterator::CHILD_FIRST) as $file) {
+            \assert($file instanceof \SplFileInfo);
+            $file->isDir() && !$file->isLink() ? @rmdir($file->getPathname()) : @unlink($file->getPathname());
+        }
+        @rmdir(self::$folder);
+    }
+
+    /** @param array<string, string|int> $query */
+    protected function open(string $path, array $query = []): void
+    {
+        self::$browser->get(self::$address . $path . ($query === [] ? '' : '?' . http_build_query($query)));
+    }
+
+    protected function one(string $selector): RemoteWebElement
+    {
+        return self::$browser->findElement(WebDriverBy::cssSelector($selector));
+    }
+
+    protected function text(string $selector): string
+    {
+        return $this->one($selector)->getText();
+    }
+
+    /** What screen readers hear of the mathematics inside. */
+    protected function heard(string $selector): string
+    {
+        return implode(' | ', array_map(static fn($element): string => (string) $element->getAttribute('aria-label'), self::$browser->findElements(WebDriverBy::cssSelector("$selector .maths"))));
+    }
+
+    /** @param \Closure(): bool $condition */
+    protected function waitUntil(\Closure $condition, string $what): void
+    {
+        self::$browser->wait(8, 40)->until(static function () use ($condition): bool {
+            try {
+                return $condition();
+            } catch (\Facebook\WebDriver\Exception\WebDriverException) {
+                return false;
+            }
+        }, $what);
+    }
+
+    protected function press(string $keys): void
+    {
+        self::$browser->getKeyboard()->sendKeys($keys);
+    }
+
+    /** No serious accessibility fault, nothing scrolling sideways, no complaint in the console. */
+    protected function assertSound(string $where): void
+    {
+        self::$browser->executeScript((string) file_get_contents(__DIR__ . '/axe.min.js'));
+        $faults = self::$browser->executeAsyncScript('const done = arguments[0]; axe.run().then(r => done(r.violations.filter(v => ["serious", "critical"].includes(v.impact)).map(v => v.id + ": " + v.nodes.map(n => n.html + " " + n.failureSummary).slice(0, 3).join(" ; "))))');
+        self::assertSame([], $faults, $where);
+        self::assertTrue(self::$browser->executeScript('return document.documentElement.scrollWidth <= innerWidth'), "$where scrolls sideways");
+        $complaints = array_filter(self::$browser->manage()->getLog('browser'), static fn(array $entry): bool => $entry['level'] === 'SEVERE' && !str_contains($entry['message'], '422'));
+        self::assertSame([], array_values($complaints), $where);
+    }
+
+    private static function freePort(): int
+    {
+        $socket = stream_socket_server('tcp://127.0.0.1:0');
+        \assert(\is_resource($socket));
+        $name = (string) stream_socket_get_name($socket, false);
+        fclose($socket);
+
+        return (int) substr($name, (int) strrpos($name, ':') + 1);
+    }
+
+    /**
+     * @param list<string>          $command
+     * @param array<string, string> $environment
+     */
+    private static function start(array $command, string $folder, array $environment, int $port): void
+    {
+        $process = proc_open($command, [1 => ['file', '/dev/null', 'w'], 2 => ['file', '/dev/null', 'w']], $pipes, $folder, $environment);
+        \assert(\is_resource($process));
+        self::$processes[] = $process;
+        for ($try = 0; $try < 200; ++$try) {
+            $connection = @fsockopen('127.0.0.1', $port);
+            if ($connection !== false) {
+                fclose($connection);
+
+                return;
+            }
+            usleep(50_000);
+        }
+        self::fail(implode(' ', $command) . ' does not answer');
+    }
+}

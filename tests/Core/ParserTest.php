@@ -1,0 +1,129 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Runel\Expression\Equation;
+use Runel\Expression\Parser;
+use Runel\Message\Refusal;
+use Runel\Message\SyntaxError;
+use Runel\Message\TooLarge;
+use Runel\Notation\Arranger;
+use Runel\Notation\Ascii;
+use Runel\Notation\Latex;
+use Runel\Notation\MathMl;
+use Runel\Notation\PlainText;
+use Runel\Notation\Speech;
+use Runel\Notation\TimesSign;
+use Runel\Problem\Problem;
+
+final class ParserTest extends TestCase
+{
+    /** @return iterable<string, array{string, string}> */
+    public static function notations(): iterable
+    {
+        yield 'implicit' => ['(5x-2)(3x+7)', '(5*x-2)*(3*x+7)'];
+        yield 'unicode minus and superscript' => ['x²−10x+7=0', 'x^2-10*x+7 = 0'];
+        yield 'two-digit superscript' => ['2x¹²', '2*x^12'];
+        yield 'division sign' => ['(3x^3-11x^2+4)÷(x-2)', '(3*x^3-11*x^2+4)/(x-2)'];
+        yield 'roots' => ['sqrt(3x+1)-√(x+4)=1', 'sqrt(3*x+1)-sqrt(x+4) = 1'];
+        yield 'half of a product' => ['A = 1/2(a+b)h for b', 'A = 1/2*(a+b)*h'];
+        yield 'decimals' => ['.5x + 1.25', '0.5*x+1.25'];
+        yield 'latex' => ['\left(2x-\frac{1}{3}\right)\cdot\sqrt{x^{2}}', '(2*x-1/3)*sqrt(x^2)'];
+        yield 'latex digits' => ['\frac34x', '3/4*x'];
+        yield 'vulgar fraction' => ['½(p+q)', '1/2*(p+q)'];
+        yield 'program power' => ['x**3*y', 'x^3*y'];
+        yield 'minus after times' => ['3*-x', '3*(-x)'];
+        yield 'minus of a square' => ['-x^2', '-x^2'];
+        yield 'square brackets' => ['[x+1]·{x-1}', '(x+1)*(x-1)'];
+    }
+
+    #[DataProvider('notations')]
+    public function testReadsWhatPeopleType(string $typed, string $ascii): void
+    {
+        self::assertSame($ascii, Ascii::write(Parser::parse($typed)->node));
+    }
+
+    /** @return iterable<string, array{string, string, int}> */
+    public static function mistakes(): iterable
+    {
+        yield ['(x+1)((x', 'error.unclosed', 7];
+        yield ['((2t+1)(t-4)', 'error.unclosed', 1];
+        yield ['x+1)', 'error.unopened', 4];
+        yield ['(x+1]', 'error.wrong-bracket', 5];
+        yield ['(x+)(x-1)', 'error.nothing-before-close', 3];
+        yield ['2x +', 'error.nothing-after', 4];
+        yield ['x2+1', 'error.number-after', 2];
+        yield ['(x+1)3', 'error.number-after', 6];
+        yield ['3 4x', 'error.two-numbers', 3];
+        yield ['1½x', 'error.mixed-number', 2];
+        yield ['2,5x', 'error.comma', 2];
+        yield ['1/0', 'error.division-by-zero', 3];
+        yield ['x=1=2', 'error.two-equals', 4];
+        yield ['x^', 'error.no-exponent', 3];
+        yield ['()', 'error.empty-bracket', 1];
+        yield ['   ', 'error.empty', 1];
+        yield ['x € y', 'error.unknown-character', 3];
+        yield ["x\u{7}", 'error.unknown-character', 2];
+        yield ['\alpha+1', 'error.unknown-command', 1];
+        yield ['factor x^2', 'error.word', 1];
+        yield ["\xff\xfe", 'error.not-text', 1];
+        yield ['<b>', 'error.unknown-character', 1];
+        yield [str_repeat('(', 3000), 'error.too-long', 401];
+        yield [str_repeat('(', 60) . 'x', 'error.too-deep', 25];
+    }
+
+    #[DataProvider('mistakes')]
+    public function testPointsAtMistakes(string $typed, string $key, int $at): void
+    {
+        try {
+            Parser::parse($typed);
+            self::fail('read without complaint');
+        } catch (SyntaxError|TooLarge $error) {
+            self::assertSame([$key, $at], [$error->reason->key, $error->at]);
+        }
+    }
+
+    public function testEveryNotationReadsBackToTheSameTree(): void
+    {
+        for ($seed = 1; $seed <= 1500; ++$seed) {
+            $chance = new Chance($seed);
+            $typed = (new PlainText())->write((new Arranger())->arrange($chance->expression(4)));
+            $tree = Parser::parse($typed)->node;
+            self::assertNotInstanceOf(Equation::class, $tree);
+            foreach ([new PlainText(), new Latex()] as $writer) {
+                foreach ([TimesSign::Dot, TimesSign::Cross] as $times) {
+                    $written = $writer->write((new Arranger($times))->arrange($tree));
+                    self::assertEquals($tree, Parser::parse($written)->node, "seed $seed: $typed became $written");
+                }
+            }
+            self::assertSame(Ascii::write($tree), Ascii::write(Parser::parse(Ascii::write($tree))->node), "seed $seed");
+            $mathMl = (new MathMl())->write((new Arranger())->arrange($tree));
+            self::assertNotFalse(simplexml_load_string(str_replace('&#x2062;', '', "<math>$mathMl</math>")), "seed $seed: $mathMl");
+            self::assertNotSame('', (new Speech(['plus' => 'plus']))->write((new Arranger())->arrange($tree)));
+        }
+    }
+
+    public function testGarbageIsAnsweredByNamedErrorsOnly(): void
+    {
+        $scraps = ['(', ')', '[', '}', 'x', 'y', '2', '0', '.', ',', '^', '²', '⁻', '+', '-', '*', '/', '=', '√', 'sqrt', '\frac', '\sqrt', '{', ' ', '½', ' for ', "\0", '9999999999', '\\', '<', '>', '"', "\xc3", '€', '(x+1)', '^5000', '1/0'];
+        $refused = 0;
+        for ($seed = 1; $seed <= 6000; ++$seed) {
+            $chance = new Chance($seed);
+            $typed = '';
+            for ($length = $chance->dice->getInt(1, 14); $length > 0; --$length) {
+                $typed .= $chance->one($scraps);
+            }
+            try {
+                Problem::read($typed);
+            } catch (Refusal $refusal) {
+                ++$refused;
+                self::assertTrue($refusal->at === null || ($refusal->at >= 1 && $refusal->at <= mb_strlen($typed) + 1), "seed $seed: $typed");
+            }
+        }
+        self::assertGreaterThan(5000, $refused);
+    }
+}
