@@ -3,7 +3,6 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\BenchController;
-use App\Http\Controllers\BoardController;
 use App\Http\Controllers\ExampleController;
 use App\Http\Middleware\HouseStyleFromRequest;
 use Illuminate\Support\Facades\Route;
@@ -11,8 +10,6 @@ use Illuminate\Support\Facades\Route;
 Route::middleware(HouseStyleFromRequest::class)->group(function (): void {
     Route::get('/', [BenchController::class, 'show'])->name('bench');
     Route::get('/reading', [BenchController::class, 'reading'])->name('reading');
-    Route::get('/board', [BoardController::class, 'show'])->name('board');
-    Route::get('/figure.svg', [BoardController::class, 'figure'])->name('figure');
     Route::post('/examples', [ExampleController::class, 'store'])->name('examples.store');
     Route::delete('/examples/{example}', [ExampleController::class, 'destroy'])->name('examples.destroy');
 });

@@ -51,6 +51,18 @@ final readonly class Reading
         return array_values(array_filter($this->offers, static fn(Offer $offer): bool => $offer->forecast === null));
     }
 
+    /** Why the method asked for does not fit, where one was asked for that does not. */
+    public function turnedDown(): ?Message
+    {
+        foreach ($this->refused() as $offer) {
+            if ($offer->method->id() === $this->address->method) {
+                return $offer->refusal;
+            }
+        }
+
+        return null;
+    }
+
     /** @return list<Job> what the problem also is, though Runel cannot demonstrate it yet */
     public function notYet(): array
     {
@@ -70,10 +82,5 @@ final readonly class Reading
         $typed = $this->address->problem;
 
         return [mb_substr($typed, 0, $at - 1), mb_substr($typed, $at - 1, 1), mb_substr($typed, $at)];
-    }
-
-    public function reason(): ?Message
-    {
-        return $this->refusal?->reason;
     }
 }

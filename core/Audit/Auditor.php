@@ -215,7 +215,7 @@ final class Auditor
     {
         $compared = 0;
         $zero = true;
-        foreach ($this->points->forDegree(max(Points::degree($first), Points::degree($second))) as $values) {
+        foreach ($this->points->toCompare($first, $second) as $values) {
             try {
                 $value = $first->valueAt($values);
                 if (!$value->equals($second->valueAt($values))) {

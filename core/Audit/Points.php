@@ -7,6 +7,8 @@ namespace Runel\Audit;
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
 use Runel\Expression\Letter;
+use Runel\Expression\Marked;
+use Runel\Expression\Negative;
 use Runel\Expression\Node;
 use Runel\Expression\Numeral;
 use Runel\Expression\Power;
@@ -16,19 +18,62 @@ use Runel\Expression\Sum;
 use Runel\Number\Rational;
 
 /**
- * Where two expressions are compared. Two polynomials in one letter of degree at most n that
- * agree at n + 1 places are the same polynomial, so with one letter the comparison is a proof;
- * with several letters the places are scattered and two more are taken.
+ * Where two expressions are compared. With one letter the comparison is a proof, by one of two facts.
+ *
+ * A polynomial with whole coefficients whose magnitudes add to less than N is not 0 at N unless it is
+ * 0 everywhere (its leading term outweighs all others there), so whole coefficients need one place.
+ * Two polynomials of degree at most n that agree at n + 1 places are the same, so fractions need n + 1.
+ * With several letters the places are scattered, and there are a few more of them than the degree.
  */
 final class Points
 {
     private const FEW = 3;
+    /** Beyond this a single far place would mean long numbers; near places are quicker then. */
+    private const FAR = 100_000;
 
     /** @var array<int, array<string, Rational>> */
     private array $points = [];
 
     /** @param list<string> $letters every letter that may turn up */
     public function __construct(private readonly array $letters) {}
+
+    /** @return list<array<string, Rational>> values by letter, enough to tell the two apart */
+    public function toCompare(Expression $first, Expression $second): array
+    {
+        if (\count($this->letters) === 1) {
+            $size = self::size($first) + self::size($second);
+            if ($size < self::FAR) {
+                return [[$this->letters[0] => Rational::of((int) $size + 1)]];
+            }
+        }
+
+        return $this->forDegree(max(self::degree($first), self::degree($second)));
+    }
+
+    /**
+     * An upper bound for the sum of the magnitudes of all coefficients after multiplying out; infinite
+     * where a coefficient may be a fraction, or where no polynomial can be seen.
+     */
+    private static function size(Node $node): float
+    {
+        if ($node instanceof Numeral) {
+            $value = $node->value->toInt();
+
+            return $value === null ? \INF : abs((float) $value);
+        }
+        if ($node instanceof Letter) {
+            return 1.0;
+        }
+        if ($node instanceof Power) {
+            return self::size($node->base) ** self::exponent($node->exponent);
+        }
+        $size = $node instanceof Product ? 1.0 : 0.0;
+        foreach ($node->children() as $child) {
+            $size = $node instanceof Product ? $size * self::size($child) : $size + self::size($child);
+        }
+
+        return $node instanceof Product || $node instanceof Sum || $node instanceof Negative || $node instanceof Marked ? $size : \INF;
+    }
 
     /**
      * @return list<array<string, Rational>> values by letter, enough for expressions of the degree

@@ -18,24 +18,20 @@ final readonly class BenchController
 {
     public function __construct(private Demonstrations $demonstrations) {}
 
-    public function show(Request $request): Response
-    {
-        return $this->page($request, 200);
-    }
-
     /** Only what Runel makes of the problem so far, for the page that is open already. */
     public function reading(Request $request): View
     {
         return view('bench.reading', ['reading' => $this->read($request)]);
     }
 
-    /** The whole page; also the answer to a board asked for with a problem that cannot be shown. */
-    public function page(Request $request, int $status): Response
+    public function show(Request $request): Response
     {
+        $reading = $this->read($request);
+
         return response()->view('bench.page', [
-            'reading' => $this->read($request),
+            'reading' => $reading,
             'examples' => Example::query()->orderBy('position')->orderBy('id')->get()->groupBy('shelf'),
-        ], $status);
+        ], $reading->refusal === null ? 200 : 422);
     }
 
     private function read(Request $request): Reading

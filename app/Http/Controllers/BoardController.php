@@ -9,6 +9,7 @@ use App\Demonstrations\Demonstrations;
 use App\Figures\Figures;
 use App\Http\Address;
 use App\Http\Middleware\HouseStyleFromRequest;
+use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Runel\Message\Refusal;
@@ -18,12 +19,13 @@ final readonly class BoardController
 {
     public function __construct(private Demonstrations $demonstrations) {}
 
-    public function show(Request $request, BenchController $bench): Response
+    /** What cannot be shown goes back to the bench, where the reason stands. */
+    public function show(Request $request): Response|RedirectResponse
     {
         try {
             $board = $this->board($request);
         } catch (Refusal) {
-            return $bench->page($request, 422);
+            return redirect(Address::of($request, HouseStyleFromRequest::style($request))->to('/', ['step' => null]));
         }
 
         return response()->view($request->header('HX-Request') === null ? 'board.page' : 'board.board', ['board' => $board])->header('Vary', 'HX-Request');

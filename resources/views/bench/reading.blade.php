@@ -11,6 +11,9 @@
     </div>
 @elseif ($reading->problem !== null)
     <p class="understood"><span class="understood-label">{{ __('ui.understood') }}</span>{!! $faces->mathematics($style)->html($reading->problem->node) !!}</p>
+    @if ($reading->turnedDown() !== null)
+        <p class="notice" role="status">{!! $say->say($reading->turnedDown()) !!}</p>
+    @endif
     @foreach ($reading->fitting() as $job => $offers)
         <h2 class="cards-title"><span>{{ $say->word("name.job.$job") }}</span> {{ __('ui.pick') }}</h2>
         <ul class="cards">

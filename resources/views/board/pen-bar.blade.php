@@ -1,10 +1,24 @@
+@php
+    $last = $board->isLast();
+    $first = $board->current === 1;
+    $pens = [
+        ['pen-first', 'Home', __('ui.first'), $board->link(1), 'is-off' => $first],
+        ['pen-back', '←', __('ui.back'), $board->link($board->current - 1), 'is-off' => $first],
+        ['pen-next', '→', __('ui.next'), $board->link($board->current + 1), 'is-off' => $last, 'is-main' => true],
+        ['pen-all', 'End', __('ui.all'), $board->link(count($board->stops)), 'is-off' => $last],
+    ];
+    $leave = [
+        ['pen-another', 'w', __('ui.another'), $board->address->to('/', ['step' => null, 'method' => null, 'present' => null])],
+        ['pen-present', 'p', $board->address->present ? __('ui.present-end') : __('ui.present'), $board->address->to('/board', ['present' => $board->address->present ? null : 1, 'step' => $board->current])],
+        ['pen-help', '?', __('ui.help'), '#help'],
+    ];
+@endphp
 <nav class="pen-bar" aria-label="{{ __('ui.steps-nav') }}">
-    <x-pen key="Home" :to="$board->link(1)" id="pen-first" :off="$board->current === 1">{{ __('ui.first') }}</x-pen>
-    <x-pen key="←" :to="$board->link($board->current - 1)" id="pen-back" :off="$board->current === 1">{{ __('ui.back') }}</x-pen>
-    <x-pen key="→" :to="$board->link($board->current + 1)" id="pen-next" :off="$board->isLast()" main>{{ __('ui.next') }}</x-pen>
-    <x-pen key="End" :to="$board->link(count($board->stops))" id="pen-all" :off="$board->isLast()">{{ __('ui.all') }}</x-pen>
+    @foreach ($pens as $pen)
+        <a id="{{ $pen[0] }}" class="pen{{ ($pen['is-main'] ?? false) ? ' is-main' : '' }}{{ $pen['is-off'] ? ' is-off' : '' }}" @if ($pen['is-off']) role="link" aria-disabled="true" @else href="{{ $pen[3] }}" hx-get="{{ $pen[3] }}" hx-target="#board" hx-push-url="true" @endif>{{ $pen[2] }} <kbd>{{ $pen[1] }}</kbd></a>
+    @endforeach
     <span class="pen-gap"></span>
-    <x-pen key="w" :to="$board->address->to('/', ['step' => null, 'method' => null, 'present' => null])" id="pen-another" leave>{{ __('ui.another') }}</x-pen>
-    <x-pen key="p" :to="$board->address->to('/board', ['present' => $board->address->present ? null : 1, 'step' => $board->current])" id="pen-present" leave>{{ $board->address->present ? __('ui.present-end') : __('ui.present') }}</x-pen>
-    <x-pen key="?" to="#help" id="pen-help" leave>{{ __('ui.help') }}</x-pen>
+    @foreach ($leave as $pen)
+        <a id="{{ $pen[0] }}" class="pen" href="{{ $pen[3] }}">{{ $pen[2] }} <kbd>{{ $pen[1] }}</kbd></a>
+    @endforeach
 </nav>
