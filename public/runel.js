@@ -3,7 +3,7 @@
 (() => {
     const KEYS = {
         ArrowRight: 'pen-next', ' ': 'pen-next', PageDown: 'pen-next', ArrowLeft: 'pen-back', PageUp: 'pen-back', Home: 'pen-first', End: 'pen-all',
-        w: 'pen-another', p: 'pen-present', '?': 'pen-help',
+        w: 'pen-another', p: 'pen-present', q: 'pen-ask', 2: 'pen-ways', '?': 'pen-help',
     };
     const typing = (element) => element instanceof HTMLElement && (element.matches('input, textarea, select') || element.isContentEditable);
     const helpIsOpen = () => location.hash === '#help';
@@ -22,7 +22,9 @@
             else if (document.body.classList.contains('presenting')) document.getElementById('pen-present')?.click();
             return;
         }
-        if (typing(event.target) || !document.getElementById('board')) return;
+        // An empty answer lets the arrows through: the tutor may reveal without typing.
+        const waiting = event.target.id === 'answer' && event.target.value === '' && event.key.startsWith('Arrow');
+        if ((typing(event.target) && !waiting) || !document.querySelector('.pen-bar')) return;
         // Space and Enter on a focused control are that control's.
         if (event.key === ' ' && event.target instanceof HTMLElement && event.target.closest('summary, button')) return;
         const target = document.getElementById(KEYS[event.key] ?? '');
@@ -42,11 +44,66 @@
     let focused = null;
     document.addEventListener('htmx:beforeSwap', () => { focused = document.activeElement?.id ?? null; });
     document.addEventListener('htmx:afterSwap', () => {
-        if (focused && focused.startsWith('pen-')) document.getElementById(focused)?.focus();
+        const answer = document.getElementById('answer');
+        if (answer) answer.focus();
+        else if (focused && document.getElementById(focused)) document.getElementById(focused).focus();
+        enhance();
         showNow();
     });
-    document.addEventListener('DOMContentLoaded', showNow);
-    window.addEventListener('popstate', () => { if (document.getElementById('board') && !location.hash) location.reload(); });
+        document.addEventListener('DOMContentLoaded', () => { enhance(); showNow(); document.getElementById('answer')?.focus(); });
+    window.addEventListener('popstate', () => { if (document.querySelector('.pen-bar') && !location.hash) location.reload(); });
+
+    // A sign beside each line copies it as MathML that stands alone.
+    const enhance = () => {
+        document.querySelectorAll('.sheet .line, .way-sheet .line').forEach((line) => {
+            if (line.querySelector('.copy')) return;
+            const copy = document.createElement('button');
+            copy.type = 'button';
+            copy.className = 'copy';
+            copy.textContent = 'MathML';
+            copy.setAttribute('aria-label', document.body.dataset.copy);
+            line.append(copy);
+        });
+        const timer = document.querySelector('.timer');
+        if (timer) { timer.hidden = false; tick(); }
+    };
+    const mathMl = (line) => {
+        const math = line.querySelector('math').cloneNode(true);
+        math.removeAttribute('aria-hidden');
+        math.querySelectorAll('[class]').forEach((part) => part.removeAttribute('class'));
+        math.setAttribute('xmlns', 'http://www.w3.org/1998/Math/MathML');
+        return math.outerHTML;
+    };
+    document.addEventListener('click', (event) => {
+        const copy = event.target instanceof Element ? event.target.closest('.copy') : null;
+        if (copy) {
+            const text = mathMl(copy.parentElement);
+            copy.dataset.mathml = text;
+            const done = () => { copy.textContent = document.body.dataset.copied; setTimeout(() => { copy.textContent = 'MathML'; }, 1200); };
+            if (navigator.clipboard) navigator.clipboard.writeText(text).then(done, done); else done();
+        }
+        if (event.target instanceof Element && event.target.id === 'print-now') window.print();
+        const chosen = event.target instanceof Element ? event.target.closest('[data-seconds]') : null;
+        if (chosen) startTimer(Number(chosen.dataset.seconds));
+    });
+
+    // The quiet timer: fills a bar, says so once, reveals nothing by itself.
+    let timer = null;
+    const startTimer = (seconds) => { if (seconds > 0) { timer = {start: Date.now(), seconds}; tick(); } };
+    const tick = () => {
+        const bar = document.querySelector('.timer-bar');
+        if (!bar || !timer) return;
+        const part = (Date.now() - timer.start) / 1000 / timer.seconds;
+        bar.hidden = false;
+        bar.value = Math.min(part, 1);
+        if (part < 1) { clearTimeout(timer.next); timer.next = setTimeout(tick, 200); return; }
+        const over = document.querySelector('.timer-over');
+        if (over) over.textContent = over.dataset.over;
+        timer = null;
+    };
+    document.addEventListener('change', (event) => {
+        if (event.target instanceof HTMLInputElement && event.target.matches('[data-own]')) startTimer(Number(event.target.value));
+    });
 
     // Enter goes straight to the first way; without this file it shows the cards.
     const ask = document.getElementById('ask');

@@ -3,8 +3,13 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\BoardController;
+use App\Http\Controllers\TakeAwayController;
+use App\Http\Controllers\TwoWaysController;
 use Illuminate\Support\Facades\Route;
 
 // Pure functions of the address: no session, no cookie but the house style's.
 Route::get('/board', [BoardController::class, 'show'])->name('board');
 Route::get('/figure.svg', [BoardController::class, 'figure'])->name('figure');
+Route::get('/two-ways', [TwoWaysController::class, 'show'])->name('two-ways');
+Route::get('/print', [TakeAwayController::class, 'sheet'])->name('print');
+Route::get('/runel.{extension}', [TakeAwayController::class, 'file'])->where('extension', 'tex|md|json|txt')->name('file');

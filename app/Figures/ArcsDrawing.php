@@ -65,8 +65,8 @@ final readonly class ArcsDrawing implements Drawing
         foreach ($terms as $place => $term) {
             $bare = $term instanceof Negative ? $term->operand : $term;
             if ($place > 0 || $term instanceof Negative) {
-                $pen->words($term instanceof Negative ? '−' : '+', $x + 12, self::TOP + 8, self::SIZE, Ink::TEXT);
-                $x += $place > 0 ? 28 : 24;
+                $pen->words($term instanceof Negative ? '−' : '+', $x + 13, self::TOP + 8, self::SIZE, Ink::TEXT);
+                $x += $place > 0 ? 31 : 24;
             }
             $width = $pen->measure($bare, self::SIZE)->width;
             if (\in_array($place, $used, true)) {
@@ -74,7 +74,7 @@ final readonly class ArcsDrawing implements Drawing
             }
             $pen->starting($bare, $x, self::TOP + 8, self::SIZE);
             $centres[] = $x + $width / 2;
-            $x += $width + 6;
+            $x += $width + 9;
         }
         $pen->words(')', $x + 5, self::TOP + 9, self::SIZE + 6, Ink::TEXT);
 

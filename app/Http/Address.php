@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Http\Middleware\HouseStyleFromRequest;
 use Illuminate\Http\Request;
 use Runel\Demonstration\Task;
 use Runel\Message\Refusal;
@@ -30,6 +31,8 @@ final readonly class Address
         public array $choices,
         public bool $ask,
         public bool $present,
+        public bool $reveal,
+        public ?string $answer,
     ) {}
 
     public static function of(Request $request, HouseStyle $style): self
@@ -47,13 +50,19 @@ final readonly class Address
             }
         }
 
-        return new self($text('problem') ?? '', $text('job'), $text('method'), $text('step') ?? 'first', $style, $choices, $text('ask') !== null, $text('present') !== null);
+        return new self($text('problem') ?? '', $text('job'), $text('method'), $text('step') ?? 'first', $style, $choices, $text('ask') !== null, $text('present') !== null, $text('reveal') !== null, $text('answer'));
     }
 
     /** The start of a problem by a method. */
     public static function for(string $problem, ?string $method, HouseStyle $style): self
     {
-        return new self($problem, null, $method, '1', $style, [], false, false);
+        return new self($problem, null, $method, '1', $style, [], false, false, false, null);
+    }
+
+    /** The same at another step, nothing asked. */
+    public function at(string $step): self
+    {
+        return new self($this->problem, $this->job, $this->method, $step, $this->style, $this->choices, false, $this->present, false, null);
     }
 
     /** @throws Refusal when the problem cannot be read */
@@ -69,6 +78,18 @@ final readonly class Address
      */
     public function to(string $path, array $changes = []): string
     {
+        return $path . '?' . http_build_query($this->query($changes), '', '&', \PHP_QUERY_RFC3986);
+    }
+
+    /**
+     * The parts of the query; an answer and a reveal belong to one moment and are not carried on.
+     *
+     * @param array<string, string|int|null> $changes null takes a part out
+     *
+     * @return array<string, string|int>
+     */
+    public function query(array $changes = []): array
+    {
         $query = array_merge([
             'problem' => $this->problem,
             'job' => $this->job,
@@ -76,8 +97,9 @@ final readonly class Address
             'step' => $this->step,
             'ask' => $this->ask ? '1' : null,
             'present' => $this->present ? '1' : null,
+            HouseStyleFromRequest::COMPLETE => '1',
         ], $this->choices, $this->style->chosen(), $changes);
 
-        return $path . '?' . http_build_query(array_filter($query, static fn(string|int|null $value): bool => $value !== null), '', '&', \PHP_QUERY_RFC3986);
+        return array_filter($query, static fn(string|int|null $value): bool => $value !== null);
     }
 }

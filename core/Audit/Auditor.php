@@ -281,10 +281,10 @@ final class Auditor
     private function profile(Node $node, array $points): array
     {
         if ($node instanceof Alternatives) {
-            $profiles = array_map(fn (Equation $equation): array => $this->profile($equation, $points), $node->equations);
+            $profiles = array_map(fn(Equation $equation): array => $this->profile($equation, $points), $node->equations);
 
             return array_map(
-                static fn (int $place): Rational => array_reduce($profiles, static fn (Rational $product, array $profile): Rational => $product->times($profile[$place]), Rational::one()),
+                static fn(int $place): Rational => array_reduce($profiles, static fn(Rational $product, array $profile): Rational => $product->times($profile[$place]), Rational::one()),
                 array_keys($points),
             );
         }

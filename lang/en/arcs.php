@@ -7,7 +7,7 @@ return [
     'advice-small' => 'Three places, one of them a sum of two products: the same as first, outer, inner, last.',
     'advice-fractions' => 'Each place at once, but adding fractions in the head is hard: a grid is kinder here.',
     'refusal-letters' => 'Going by degree needs a single letter. With several, use the grid or go term by term.',
-    'refusal-single' => 'Going by degree needs two terms or more in each bracket. Here simply multiply term by term.',
+    'refusal-single' => 'Going by degree needs two terms or more in each factor. Here simply multiply term by term.',
     'blanks' => [
         'title' => 'Leave :count places for the answer',
         'why' => 'Degree :left and degree :right add to :degree, so there is a place for every power from :degree down to 0: :count places.',

@@ -5,7 +5,7 @@ declare(strict_types=1);
 return [
     'advice' => 'Long multiplication as with whole numbers, without the letters.',
     'advice-gaps' => 'Only coefficients are written, with a 0 for each missing power: short, if no 0 is forgotten.',
-    'advice-long' => 'Long brackets stay tidy: only coefficients, one row for each of the lower ones.',
+    'advice-long' => 'Long factors stay tidy: only coefficients, one row for each of the lower ones.',
     'refusal-letters' => 'Columns of coefficients need a single letter. With several, use the grid or go term by term.',
     'set-up' => [
         'title' => 'Write the coefficients under one another',

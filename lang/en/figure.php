@@ -5,7 +5,7 @@ declare(strict_types=1);
 return [
     'grid' => 'Grid with :columns columns and :rows rows, :filled cells filled',
     'rows' => ':rows rows of products in columns of like powers, :filled products written',
-    'arcs' => 'Two brackets above :places places for the answer',
+    'arcs' => 'Two factors above :places places for the answer',
     'arcs-degree' => 'Arc joining the pair of terms of degree :degree|:count arcs joining the pairs of terms of degree :degree',
     'columns' => 'Coefficients in columns, :rows rows of products and :sums sums written',
     'heaps' => 'Two heaps of counters, :plus plus and :minus minus, cancelling to :total',

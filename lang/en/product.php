@@ -5,17 +5,17 @@ declare(strict_types=1);
 return [
     'read' => [
         'title' => 'Read the problem',
-        'why' => 'There are :count brackets to multiply. Degrees add when powers multiply: :degrees = :degree, so the answer starts with :first.',
+        'why' => 'There are :count factors to multiply. Degrees add when powers multiply: :degrees = :degree, so the answer starts with :first.',
         'why-letters' => 'There are :count factors to multiply. With several letters, exponents of the same letter add.',
         'ask' => 'Which degree will the answer have?',
     ],
     'tidy' => [
-        'title' => 'Put every bracket in standard form',
+        'title' => 'Put every factor in standard form',
         'why' => 'With powers falling and like terms together, nothing gets lost on the way. The value stays the same.',
     ],
     'order' => [
         'title' => 'Begin with :left times :right',
-        'why' => 'The order of factors is free but changes the work. This way takes :count single products in all; the other bracket waits.',
+        'why' => 'The order of factors is free but changes the work. This way takes :count single products in all; the other factor waits.',
     ],
     'order-option' => ':left with :right first (:count products in all)',
     'gaps' => [
@@ -47,10 +47,10 @@ return [
     ],
     'standard' => [
         'title' => 'Write the answer in standard form',
-        'title-next' => 'Write the product; the next bracket comes back',
+        'title-next' => 'Write the product; the next factor comes back',
         'why' => 'Powers fall from left to right and every like term is collected.',
         'why-gone' => 'Powers fall from left to right. Terms that are 0 are left out.',
-        'why-next' => 'Tidied up before the next bracket is multiplied, there is less to carry along.',
+        'why-next' => 'Tidied up before the next factor is multiplied, there is less to carry along.',
         'ask' => 'What is the product, in standard form?',
     ],
     'compare' => [

@@ -3,14 +3,14 @@
 declare(strict_types=1);
 
 return [
-    'advice' => 'The distributive law as it is: each term of one bracket times all of the other.',
+    'advice' => 'The distributive law as it is: each term of one factor times all of the other.',
     'advice-binomials' => 'Two binomials: four products with names, first, outer, inner, last (FOIL). Quickest once it is safe.',
     'advice-long' => 'There are :count products to keep in order; the columns help, yet a grid leaves less to chance.',
     'split' => [
-        'title' => 'Share the second bracket out',
-        'why' => 'Each term of the first bracket multiplies the whole of :right: :count products in all. With more than two terms in a bracket the names first, outer, inner, last (FOIL) end; the law does not.',
+        'title' => 'Share the second factor out',
+        'why' => 'Each term of the first factor multiplies the whole of :right: :count products in all. With more than two terms in a factor the names first, outer, inner, last (FOIL) end; the law does not.',
         'why-one' => 'The one term outside multiplies every term of :right.',
-        'why-binomials' => 'Each term of the first bracket multiplies the whole of :right. The four products are named first, outer, inner, last (FOIL).',
+        'why-binomials' => 'Each term of the first factor multiplies the whole of :right. The four products are named first, outer, inner, last (FOIL).',
     ],
     'product' => [
         'title' => ':left times :right',

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 return [
     'plus' => 'plus', 'minus' => 'minus', 'opposite' => 'minus', 'times' => 'times', 'equals' => 'equals',
-    'open' => 'open bracket', 'close' => 'close bracket', 'over' => 'over', 'squared' => 'squared', 'cubed' => 'cubed',
+    'open' => 'open parenthesis', 'close' => 'close parenthesis', 'over' => 'over', 'squared' => 'squared', 'cubed' => 'cubed',
     'to-the' => 'to the power', 'root-of' => 'the square root of', 'root-index' => 'root of index', 'end-root' => 'end root',
     'or' => 'or', 'cancels' => 'which cancels',
 ];

@@ -64,6 +64,6 @@ final class DemonstrationTest extends TestCase
         self::assertSame('(4k^3-3k+2)((k-6)', $this->one('#problem')->getAttribute('value'));
         $this->assertSound('bench with a mistake');
         $this->press(WebDriverKeys::BACKSPACE . WebDriverKeys::BACKSPACE . WebDriverKeys::BACKSPACE . WebDriverKeys::BACKSPACE . WebDriverKeys::BACKSPACE . 'k-6)');
-        $this->waitUntil(fn(): bool => str_contains($this->heard('#reading .understood'), 'open bracket k minus 6 close bracket'), 'mended');
+        $this->waitUntil(fn(): bool => str_contains($this->heard('#reading .understood'), 'open parenthesis k minus 6 close parenthesis'), 'mended');
     }
 }

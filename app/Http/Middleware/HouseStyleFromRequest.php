@@ -12,10 +12,15 @@ use Runel\Message\BadRequest;
 use Runel\Style\HouseStyle;
 use Symfony\Component\HttpFoundation\Response;
 
-/** The house style of a request: the cookie's, overlaid by what the address says. Unknown values are passed over. */
+/**
+ * The house style of a request: the cookie's, overlaid by what the address says. An address that Runel
+ * made says all of it, so that a shared one shows the same to everybody. Unknown values are passed over.
+ */
 final readonly class HouseStyleFromRequest
 {
     public const COOKIE = 'runel_style';
+    /** In an address: the house style stands here completely. */
+    public const COMPLETE = 'house';
 
     public function __construct(private Translator $translator) {}
 
@@ -25,7 +30,8 @@ final readonly class HouseStyleFromRequest
         $cookie = $request->cookie(self::COOKIE);
         parse_str(\is_string($cookie) ? mb_substr($cookie, 0, 2000) : '', $kept);
         $style = HouseStyle::default();
-        foreach ([$kept, $request->query->all()] as $values) {
+        $query = $request->query->all();
+        foreach (isset($query[self::COMPLETE]) ? [$query] : [$kept, $query] as $values) {
             foreach (array_intersect_key($values, HouseStyle::TABLE) as $key => $value) {
                 try {
                     $style = $style->with((string) $key, \is_string($value) ? $value : '');

@@ -13,11 +13,11 @@ use Runel\Expression\Sum;
 final readonly class Arcs implements Figure
 {
     /**
-     * @param list<Expression> $left   one a power, highest first
-     * @param list<Expression> $right  one a power, highest first
+     * @param list<Expression> $left    one a power, highest first
+     * @param list<Expression> $right   one a power, highest first
      * @param Expression       $product what both make together; not shown
-     * @param list<Total>      $totals the places that are written; the ink is the degree
-     * @param int|null         $degree the degree whose arcs are drawn
+     * @param list<Total>      $totals  the places that are written; the ink is the degree
+     * @param int|null         $degree  the degree whose arcs are drawn
      */
     private function __construct(public array $left, public array $right, private Expression $product, public array $totals, public ?int $degree) {}
 

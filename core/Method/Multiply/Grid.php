@@ -7,7 +7,6 @@ namespace Runel\Method\Multiply;
 use Runel\Demonstration\Figure\Grid as GridFigure;
 use Runel\Demonstration\Figure\GridState;
 use Runel\Demonstration\Figure\Total;
-use Runel\Demonstration\Line;
 use Runel\Demonstration\Phase;
 use Runel\Demonstration\Question;
 use Runel\Demonstration\Section;

@@ -1,7 +1,7 @@
 @inject('faces', 'App\Faces\Faces')
 @php($maths = $faces->mathematics($reading->address->style))
 <x-page body="bench">
-    <x-masthead><p class="tagline">{{ __('ui.tagline') }}</p></x-masthead>
+    <x-masthead><p class="tagline">{{ __('ui.tagline') }}</p><a class="masthead-link" href="/style{{ $reading->address->problem === '' ? '' : '?' . http_build_query(['problem' => $reading->address->problem]) }}">{{ __('ui.house-style') }}</a></x-masthead>
     <main id="work" class="bench-desk">
         <section class="bench-main">
             @if (session('notice'))

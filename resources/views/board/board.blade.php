@@ -5,7 +5,7 @@
 @php($plain = $faces->text($style))
 @php($maths = $faces->mathematics($style))
 @php($stop = $board->stop())
-@php($isCheck = $stop->content instanceof Runel\Demonstration\Check)
+@php($isCheck = $stop?->content instanceof Runel\Demonstration\Check)
 <x-masthead>
     <h1 class="board-problem">{!! $maths->html($board->demonstration->problem->node) !!}</h1>
     <p class="board-method">{{ $say->word('name.method.' . $board->demonstration->method) }}</p>
@@ -21,7 +21,7 @@
                             @foreach ($group->stops as $dot)
                                 <li><a @class(['dot', 'is-now' => $dot->number === $board->current, 'is-reached' => $dot->number < $board->current]) href="{{ $board->link($dot->number) }}"
                                        @if ($dot->number === $board->current) aria-current="step" @endif
-                                       aria-label="{{ __('ui.go-to', ['number' => $dot->number, 'title' => $dot->number <= $board->current ? $plain->say($dot->content->title) : '']) }}"></a></li>
+                                       aria-label="{{ __('ui.go-to', ['number' => $dot->number, 'title' => $dot->number <= $board->shown ? $plain->say($dot->content->title) : '']) }}"></a></li>
                             @endforeach
                         </ol>
                     @endif
@@ -40,7 +40,7 @@
         @endforeach
     </main>
     <aside class="margin" aria-live="polite">
-        @include('board.margin')
+        @include($board->question() !== null ? 'board.asking' : 'board.margin')
     </aside>
 </div>
 @include('board.pen-bar')

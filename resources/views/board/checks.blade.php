@@ -1,7 +1,7 @@
 <section class="open checks">
     <h2 class="open-name">{{ $say->word('name.phase.checking') }}</h2>
     @foreach ($group->reached as $past)
-        <article @class(['check', 'is-now' => $past->number === $board->current]) @if ($past->number === $board->current) id="now" @endif>
+        <article @class(['check', 'is-now' => $past->number === $board->shown]) @if ($past->number === $board->shown) id="now" @endif>
             <h3><span class="tick" role="img" aria-label="{{ __('ui.check-mark') }}">✓</span> {!! $say->say($past->content->title) !!}</h3>
             <div class="check-lines">
                 @foreach ($past->content->lines as $line)

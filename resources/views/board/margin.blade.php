@@ -1,3 +1,6 @@
+@if ($board->verdict?->right)
+    <p class="verdict is-right" role="status">✓ {!! $say->say($board->verdict->message) !!}</p>
+@endif
 <h2 class="margin-what">{!! $say->say($stop->content->title) !!}</h2>
 <p class="margin-why">{!! $say->say($stop->content->why) !!}</p>
 @if (!$isCheck && $stop->content->options !== [])
@@ -17,9 +20,7 @@
         <figure class="figure">{!! $figures->svg($stop->content->aside, $style) !!}</figure>
     </details>
 @endif
-@if ($board->figure() !== null)
-    <p class="margin-file"><a href="{{ $board->address->to('/figure.svg', ['step' => $board->current]) }}">{{ __('ui.figure-file') }}</a></p>
-@endif
 @if ($board->isLast())
     <div class="answer"><h3 class="margin-label">{{ __('ui.answer') }}</h3>{!! $maths->html($board->demonstration->answer->node) !!}<p class="proved">✓ {{ __('ui.proved') }}</p></div>
 @endif
+@include('board.take-away')

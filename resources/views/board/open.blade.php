@@ -3,7 +3,7 @@
     @php($figure = $board->figure())
     @foreach ($group->reached as $past)
         @foreach ($past->content->lines as $line)
-            @if ($past->number !== $board->current && ($line->link !== Runel\Demonstration\Link::Side || $past->content->figure === null))
+            @if ($past->number !== $board->shown && ($line->link !== Runel\Demonstration\Link::Side || $past->content->figure === null))
                 <x-line :line="$line" :maths="$maths" />
             @endif
         @endforeach
@@ -12,7 +12,7 @@
         <figure class="figure">{!! $figures->svg($figure, $style) !!}</figure>
     @endif
     <div id="now" class="now-lines">
-        @foreach ($stop->content->lines as $line)
+        @foreach ($stop?->content->lines ?? [] as $line)
             <x-line :line="$line" :maths="$maths" now />
         @endforeach
     </div>

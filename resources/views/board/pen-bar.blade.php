@@ -4,10 +4,12 @@
     $pens = [
         ['pen-first', 'Home', __('ui.first'), $board->link(1), 'is-off' => $first],
         ['pen-back', '←', __('ui.back'), $board->link($board->current - 1), 'is-off' => $first],
-        ['pen-next', '→', __('ui.next'), $board->link($board->current + 1), 'is-off' => $last, 'is-main' => true],
+        ['pen-next', '→', $board->question() !== null ? __('ui.reveal') : __('ui.next'), $board->onward(), 'is-off' => $last, 'is-main' => true],
         ['pen-all', 'End', __('ui.all'), $board->link(count($board->stops)), 'is-off' => $last],
     ];
     $leave = [
+        ['pen-ask', 'q', $board->address->ask ? __('ui.ask-end') : __('ui.ask'), $board->address->to('/board', ['ask' => $board->address->ask ? null : 1, 'step' => $board->address->ask || $board->isLast() ? $board->current : $board->current + 1])],
+        ['pen-ways', '2', __('ui.two-ways'), $board->address->to('/two-ways', ['left' => $board->demonstration->method, 'method' => null, 'step' => null, 'present' => null, 'ask' => null])],
         ['pen-another', 'w', __('ui.another'), $board->address->to('/', ['step' => null, 'method' => null, 'present' => null])],
         ['pen-present', 'p', $board->address->present ? __('ui.present-end') : __('ui.present'), $board->address->to('/board', ['present' => $board->address->present ? null : 1, 'step' => $board->current])],
         ['pen-help', '?', __('ui.help'), '#help'],

@@ -13,7 +13,7 @@
     <script src="/vendor/htmx.js" defer></script>
     <script src="/runel.js" defer></script>
 </head>
-<body class="{{ $body }}">
+<body class="{{ $body }}" data-copy="{{ __('ui.copy') }}" data-copied="{{ __('ui.copied') }}">
 <a class="skip" href="#work">{{ __('ui.skip') }}</a>
 {{ $slot }}
 </body>

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Ways;
+
+use App\Board\Board;
+use App\Demonstrations\Demonstrations;
+use App\Http\Address;
+use Illuminate\Http\Request;
+use Runel\Message\Message;
+use Runel\Message\MethodDoesNotApply;
+use Runel\Message\Refusal;
+use Runel\Method\Offer;
+
+/** Two boards of one problem, stepping together or each alone. */
+final readonly class TwoWays
+{
+    /**
+     * @param list<Offer> $offers every method of the job that fits
+     * @param list<Way>   $ways   two
+     */
+    private function __construct(public Address $address, public array $offers, public array $ways, public bool $together) {}
+
+    /** @throws Refusal when the problem cannot be shown in two ways */
+    public static function of(Request $request, Address $address, Demonstrations $demonstrations): self
+    {
+        $task = $address->task();
+        $offers = array_values(array_filter($demonstrations->offers($task), static fn(Offer $offer): bool => $offer->forecast !== null));
+        $job = $address->job ?? ($offers[0] ?? null)?->method->job()->value;
+        $offers = array_values(array_filter($offers, static fn(Offer $offer): bool => $offer->method->job()->value === $job));
+        if (\count($offers) < 2) {
+            throw new MethodDoesNotApply(Message::of('error.one-way-only'));
+        }
+        $ids = array_map(static fn(Offer $offer): string => $offer->method->id(), $offers);
+        $left = self::chosen($request, 'left', $ids) ?? $ids[0];
+        $right = self::chosen($request, 'right', array_values(array_diff($ids, [$left]))) ?? array_values(array_diff($ids, [$left]))[0];
+        $together = $request->query('alone') === null;
+        $ways = [];
+        foreach (['left' => $left, 'right' => $right] as $side => $method) {
+            $demonstration = $demonstrations->of($task, $job, $method);
+            $step = $request->query($side . 'step');
+            $ways[] = new Way($side, Board::at($demonstration, $address->at(\is_string($step) ? $step : '1')));
+        }
+
+        return new self($address, $offers, $ways, $together);
+    }
+
+    /**
+     * The address with one or both sides at another stop, or by another method.
+     *
+     * @param array<string, string|int|null> $changes
+     */
+    public function to(array $changes): string
+    {
+        [$left, $right] = $this->ways;
+
+        return $this->address->to('/two-ways', $changes + [
+            'method' => null, 'step' => null,
+            'left' => $left->method(), 'right' => $right->method(),
+            'leftstep' => $left->board->current, 'rightstep' => $right->board->current,
+            'alone' => $this->together ? null : 1,
+        ]);
+    }
+
+    /** Both sides moved by some stops, each within its own bounds. */
+    public function moved(int $by): string
+    {
+        [$left, $right] = $this->ways;
+
+        return $this->to(['leftstep' => $left->reach($by), 'rightstep' => $right->reach($by)]);
+    }
+
+    /** Both sides at their ends or starts. */
+    public function at(string $place): string
+    {
+        return $this->to(['leftstep' => $place, 'rightstep' => $place]);
+    }
+
+    /** @param list<string> $ids */
+    private static function chosen(Request $request, string $key, array $ids): ?string
+    {
+        $value = $request->query($key);
+
+        return \is_string($value) && \in_array($value, $ids, true) ? $value : null;
+    }
+}

@@ -1,0 +1,7 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'advice-long' => 'Long brackets stay tidy: only coefficients, one row for each of the lower ones.',
+];

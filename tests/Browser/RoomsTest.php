@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+
+final class RoomsTest extends TestCase
+{
+    private const PROBLEM = '(4k^2-k+3)(k-5)';
+
+    public function testAsksFirst(): void
+    {
+        $this->open('/board', ['problem' => self::PROBLEM, 'method' => 'grid', 'step' => 4]);
+        $this->press('q');
+        $this->waitUntil(fn(): bool => str_contains($this->text('#pen-next'), 'Reveal'), 'a question');
+        $this->waitUntil(fn(): bool => $this->one('#answer')->getAttribute('value') === '', 'an empty answer');
+        $this->assertSound('asking');
+        $this->one('#answer')->sendKeys('k^2' . WebDriverKeys::ENTER);
+        $this->waitUntil(fn(): bool => str_contains($this->text('.verdict'), 'the sign is not'), 'the slip');
+        $this->one('#answer')->clear()->sendKeys('-k·k' . WebDriverKeys::ENTER);
+        $this->waitUntil(fn(): bool => str_contains($this->text('.verdict'), 'Right'), 'judged right');
+        $this->press(WebDriverKeys::ARROW_RIGHT);
+        $this->waitUntil(fn(): bool => str_contains($this->text('#pen-next'), 'Reveal'), 'the next question');
+        $this->press(WebDriverKeys::ARROW_RIGHT);
+        $this->waitUntil(fn(): bool => str_contains($this->text('#pen-next'), 'Next'), 'revealed by the arrow');
+        $this->press(WebDriverKeys::ARROW_RIGHT);
+        $this->waitUntil(fn(): bool => str_contains($this->text('#pen-next'), 'Reveal'), 'asked again');
+        $this->one('[data-own]')->sendKeys('1' . WebDriverKeys::TAB);
+        $this->waitUntil(fn(): bool => $this->text('.timer-over') === 'Time.', 'the quiet timer');
+    }
+
+    public function testTwoWaysSideBySide(): void
+    {
+        $this->open('/board', ['problem' => self::PROBLEM, 'method' => 'grid', 'step' => 2]);
+        $this->press('2');
+        $this->waitUntil(fn(): bool => \count(self::$browser->findElements(WebDriverBy::cssSelector('.way'))) === 2, 'two ways');
+        $this->press(WebDriverKeys::ARROW_RIGHT);
+        $places = fn(): array => array_map(static fn($place): string => $place->getText(), self::$browser->findElements(WebDriverBy::cssSelector('.way-place span')));
+        $this->waitUntil(fn(): bool => str_starts_with($places()[0], '2 of') && str_starts_with($places()[1], '2 of'), 'both one on');
+        $this->one('#right-next')->click();
+        $this->waitUntil(fn(): bool => str_starts_with($places()[0], '2 of') && str_starts_with($places()[1], '3 of'), 'one alone');
+        $this->press(WebDriverKeys::END);
+        $this->waitUntil(fn(): bool => str_contains(self::$browser->getCurrentURL(), 'leftstep=last'), 'both to the end');
+        $this->assertSound('two ways');
+    }
+
+    public function testHouseStyleAndPaper(): void
+    {
+        $this->open('/style');
+        $this->assertSound('house style');
+        $this->one('input[name=words][value=uk]')->click();
+        $this->one('input[name=times][value=cross]')->click();
+        $this->one('.house-keep button')->click();
+        $this->waitUntil(fn(): bool => str_contains($this->text('.notice'), 'kept'), 'kept');
+        $this->open('/board', ['problem' => self::PROBLEM, 'method' => 'term-by-term', 'step' => 3]);
+        self::assertStringContainsString('×', $this->text('.line.is-now'));
+        $this->open('/print', ['problem' => self::PROBLEM, 'method' => 'term-by-term']);
+        self::assertStringContainsString('brackets', $this->text('.print-sheet'));
+        $this->assertSound('paper');
+        $height = self::$browser->executeScript('return document.documentElement.scrollHeight');
+        self::assertGreaterThan(800, $height);
+    }
+}
