@@ -6,12 +6,12 @@ namespace App\Demonstrations;
 
 use App\Faces\Faces;
 use App\Faces\JsonFace;
+use App\Http\Address;
 use Runel\Demonstration\Demonstration;
 use Runel\Demonstration\Task;
 use Runel\Message\BadRequest;
 use Runel\Message\Message;
 use Runel\Message\Refusal;
-use Runel\Method\Multiply\Plan;
 use Runel\Problem\Problem;
 use Runel\Style\HouseStyle;
 
@@ -21,7 +21,7 @@ final readonly class RequestedDemonstration
     public function __construct(private Demonstrations $demonstrations, private JsonFace $json, private Faces $faces) {}
 
     /**
-     * @param array<array-key, mixed> $request problem, and optionally job, method, style (a map), first
+     * @param array<array-key, mixed> $request problem, and optionally job, method, style (a map) and the tutor's choices
      *
      * @throws Refusal with the contract's code
      */
@@ -54,9 +54,15 @@ final readonly class RequestedDemonstration
             throw new BadRequest(Message::of('error.style-not-object'));
         }
         $problem = self::text($request, 'problem') ?? throw new BadRequest(Message::of('error.no-problem'));
-        $first = self::text($request, Plan::CHOICE);
+        $choices = [];
+        foreach (Address::CHOICES as $choice) {
+            $value = self::text($request, $choice);
+            if ($value !== null) {
+                $choices[$choice] = $value;
+            }
+        }
 
-        return new Task(Problem::read($problem), HouseStyle::of($style), $first === null ? [] : [Plan::CHOICE => $first]);
+        return new Task(Problem::read($problem), HouseStyle::of($style), $choices);
     }
 
     /** @return array{error: array{code: string, message: string, at: int|null}} */

@@ -6,10 +6,13 @@ namespace App\Figures;
 
 use App\Faces\Faces;
 use Runel\Demonstration\Figure\Arcs;
+use Runel\Demonstration\Figure\ArrangementHunt;
 use Runel\Demonstration\Figure\Columns;
+use Runel\Demonstration\Figure\FactorGrid;
 use Runel\Demonstration\Figure\Figure;
 use Runel\Demonstration\Figure\Grid;
 use Runel\Demonstration\Figure\Heaps;
+use Runel\Demonstration\Figure\PairHunt;
 use Runel\Demonstration\Figure\Rows;
 use Runel\Demonstration\Figure\WholeNumberTwin;
 use Runel\Message\Message;
@@ -30,6 +33,9 @@ final readonly class Figures
             $figure instanceof Columns => new ColumnsDrawing($figure),
             $figure instanceof Heaps => new HeapsDrawing($figure),
             $figure instanceof WholeNumberTwin => new TwinDrawing($figure),
+            $figure instanceof PairHunt => new PairHuntDrawing($figure),
+            $figure instanceof ArrangementHunt => new ArrangementDrawing($figure),
+            $figure instanceof FactorGrid => new FactorGridDrawing($figure),
             default => throw new \LogicException('No drawing for ' . $figure::class),
         };
         [$width, $height] = $drawing->draw($pen);
@@ -48,6 +54,8 @@ final readonly class Figures
             $figure instanceof Columns => Message::of('figure.columns', ['rows' => $figure->rowsWritten, 'sums' => $figure->sumsWritten]),
             $figure instanceof Heaps => Message::of('figure.heaps', ['plus' => array_sum($figure->plus), 'minus' => array_sum($figure->minus), 'total' => $figure->total]),
             $figure instanceof WholeNumberTwin => Message::of('figure.twin', ['left' => $figure->left, 'right' => $figure->right, 'product' => $figure->product]),
+            $figure instanceof PairHunt => Message::of('figure.pair-hunt', ['product' => $figure->product, 'sum' => $figure->sum, 'count' => \count($figure->rows)]),
+            $figure instanceof ArrangementHunt => Message::of('figure.arrangements', ['count' => \count($figure->rows)]),
             default => Message::of('figure.' . $figure->type()),
         };
     }

@@ -15,7 +15,7 @@ final class Pen
     private const FONTS = "'Runel Math', 'TeX Gyre Pagella', 'Palatino Linotype', Palatino, Georgia, serif";
 
     /** How much larger than its own pixels a figure is shown where there is room. */
-    private const SCALE = 1.2;
+    private const SCALE = 1.35;
 
     private string $body = '';
 

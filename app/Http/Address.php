@@ -8,7 +8,9 @@ use App\Http\Middleware\HouseStyleFromRequest;
 use Illuminate\Http\Request;
 use Runel\Demonstration\Task;
 use Runel\Message\Refusal;
+use Runel\Method\Factor\SplitMiddle;
 use Runel\Method\Multiply\Plan;
+use Runel\Method\Solve\Factoring;
 use Runel\Problem\Problem;
 use Runel\Style\HouseStyle;
 
@@ -16,7 +18,7 @@ use Runel\Style\HouseStyle;
 final readonly class Address
 {
     /** The choices a tutor can make inside a demonstration. */
-    private const CHOICES = [Plan::CHOICE];
+    public const CHOICES = [Plan::CHOICE, SplitMiddle::CHOICE, Factoring::CHOICE];
 
     /**
      * @param string                $step    a number from 1, "first" or "last"

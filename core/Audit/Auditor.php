@@ -23,6 +23,7 @@ use Runel\Expression\Sum;
 use Runel\Notation\Ascii;
 use Runel\Number\DivisionByZero;
 use Runel\Number\Rational;
+use Runel\Problem\Job;
 
 /**
  * The independent judge. It knows nothing of how a demonstration was made: every link is
@@ -175,7 +176,11 @@ final class Auditor
         $answer = $this->demonstration->answer;
         $given = $this->demonstration->problem->node;
         if ($answer->type === AnswerType::Expression) {
-            $asked = $given instanceof Equation ? $given->left : $given;
+            $asked = match (true) {
+                !$given instanceof Equation => $given,
+                $this->demonstration->job === Job::Multiply => $given->left,
+                default => Sum::of([$given->left, new Negative($given->right)]),
+            };
             $this->expect($answer->node instanceof Expression && $this->same($asked, $answer->node), 'the answer is not equal to the problem');
         }
         if ($answer->letters !== [] && $given instanceof Equation) {

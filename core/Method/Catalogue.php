@@ -31,6 +31,15 @@ final readonly class Catalogue
             new Multiply\ByDegree(),
             new Multiply\Columns(),
             new Multiply\Special(),
+            new Factor\SumProduct(),
+            new Factor\SplitMiddle(),
+            new Factor\ProductGrid(),
+            new Factor\Cross(),
+            new Factor\Trial(),
+            new Factor\Scale(),
+            new Factor\Special(),
+            new Factor\ScaleWhy(),
+            new Solve\Factoring(),
         ]);
     }
 
@@ -53,7 +62,7 @@ final readonly class Catalogue
             foreach ($this->ofJob($job) as $method) {
                 $own[] = self::offer($method, $task);
             }
-            usort($own, Offer::compare(...));
+            usort($own, Offer::comparison($task));
             array_push($offers, ...$own);
         }
 

@@ -127,14 +127,20 @@ final readonly class Problem
         if ($node instanceof Quotient && $polynomial === null) {
             $jobs[] = Job::Divide;
         }
-        if ($polynomial?->degree() === 2 && $product === null) {
-            $jobs[] = Job::Factor;
+        if ($polynomial?->degree() === 2 && ($product === null || self::isScaledTrinomial($product))) {
+            array_unshift($jobs, Job::Factor);
             if (\count($letters) === 1) {
                 $jobs[] = Job::CompleteSquare;
             }
         }
 
         return $jobs;
+    }
+
+    /** Whether it is one bracket with nothing but a number in front, as 3(x² + 5x + 6). */
+    private static function isScaledTrinomial(ProductForm $product): bool
+    {
+        return \count(array_filter($product->factors, static fn(Factor $factor): bool => $factor->polynomial->degree() > 0)) === 1;
     }
 
     /** Whether it asks to show that a product equals ax³ + bx² + …, with letters for the coefficients. */

@@ -29,6 +29,7 @@ final readonly class HouseStyle
         'middle-terms' => ['written', 'in-head'],
         'grid-long-edge' => ['top', 'side', 'as-given'],
         'times' => ['dot', 'cross', 'none'],
+        'verdict' => ['shown', 'held'],
         'check-by' => ['term-by-term', 'grid', 'by-degree', 'columns'],
         'favourite' => ['none', 'sum-product', 'split-middle', 'product-grid', 'cross', 'trial', 'scale'],
     ];

@@ -15,6 +15,9 @@ return [
         'title' => 'Whole numbers: put :values',
         'why' => 'With 10 for the letter both sides become whole numbers that can be multiplied and compared.',
     ],
+    'factors' => ['title' => 'Multiply back, written out', 'why' => 'The factors multiplied in full have to give the problem again.'],
+    'edges' => ['title' => 'Edges times edges give the cells', 'why' => 'Every cell of the grid is the product of its two edges.'],
+    'solution' => ['title' => 'Put :letter = :value into the original', 'why' => 'Both sides worked out separately: both have to agree.'],
     'substitution' => [
         'title' => 'Numbers for the letters: :values',
         'why' => 'Both sides are worked out separately and have to agree.',

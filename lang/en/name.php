@@ -9,7 +9,9 @@ return [
     ],
     'method' => [
         'grid' => 'Grid', 'term-by-term' => 'Term by term', 'by-degree' => 'Degree by degree',
-        'columns' => 'In columns', 'special' => 'Special product',
+        'columns' => 'In columns', 'special' => 'Special form',
+        'sum-product' => 'Sum and product', 'split-middle' => 'Split the middle', 'product-grid' => 'Product grid', 'cross' => 'Cross products',
+        'trial' => 'Trial factors', 'scale' => 'Scaling', 'scale-why' => 'Why scaling works', 'factoring' => 'By factoring',
     ],
     'phase' => [
         'reading' => 'Reading', 'setting-up' => 'Setting up', 'multiplying' => 'Multiplying', 'collecting' => 'Collecting',

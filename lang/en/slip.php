@@ -15,4 +15,13 @@ return [
     'term-missed' => ['watch' => 'Count the terms: every one has to be in the sum.', 'diagnosis' => 'One of the terms was left out.'],
     'minus-not-carried' => ['watch' => 'A minus in front multiplies every term of the bracket.', 'diagnosis' => 'The minus was not carried through the bracket.'],
     'double-product-forgotten' => ['watch' => 'A square has a middle term: twice the product of both.', 'diagnosis' => 'The product counts twice.'],
+    'common-factor-forgotten' => ['watch' => 'Look for the common factor first; it must not get lost at the end.', 'diagnosis' => 'The common factor was forgotten.'],
+    'not-factored-completely' => ['watch' => 'Look into each factor: does it still hide a common factor?', 'diagnosis' => 'It is not factored completely.'],
+    'right-product-wrong-sum' => ['watch' => 'The right product is not enough: the sum has to fit too.', 'diagnosis' => 'The product fits, but the sum does not.'],
+    'right-sum-wrong-product' => ['watch' => 'The right sum is not enough: the product has to fit too.', 'diagnosis' => 'The sum fits, but the product does not.'],
+    'signs-in-wrong-brackets' => ['watch' => 'Each sign has to land in the right place.', 'diagnosis' => 'The numbers are right, but the signs are in the wrong places.'],
+    'scaled-factors-given' => ['watch' => 'The factors of the scaled trinomial are not the answer yet.', 'diagnosis' => 'These are the factors of the scaled trinomial: the leading coefficient is still to be divided out.'],
+    'minus-one-twice' => ['watch' => 'The −1 goes into exactly one factor: in both it would cancel.', 'diagnosis' => 'The −1 was put into both factors.'],
+    'root-lost' => ['watch' => 'Do not divide by the letter: a solution would be lost.', 'diagnosis' => 'A solution was lost by dividing by the letter.'],
+    'sign-not-turned' => ['watch' => 'The solution has the opposite sign of the number in the factor.', 'diagnosis' => 'The sign was not turned.'],
 ];

@@ -21,7 +21,7 @@ final class ArchitectureTest extends TestCase
         'Problem' => ['Expression', 'Polynomial', 'Number', 'Message'],
         'Slip' => ['Demonstration', 'Expression', 'Polynomial', 'Number'],
         'Demonstration' => ['Expression', 'Notation', 'Message', 'Number', 'Problem', 'Slip', 'Style'],
-        'Audit' => ['Demonstration', 'Expression', 'Notation', 'Number'],
+        'Audit' => ['Demonstration', 'Expression', 'Notation', 'Number', 'Problem'],
         'Judging' => ['Demonstration', 'Expression', 'Message', 'Number', 'Polynomial', 'Slip'],
         'Method' => ['Audit', 'Demonstration', 'Expression', 'Message', 'Notation', 'Number', 'Polynomial', 'Problem', 'Slip', 'Style'],
     ];

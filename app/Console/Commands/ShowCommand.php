@@ -34,6 +34,8 @@ final class ShowCommand extends Command
         {--method= : A method\'s id}
         {--style=* : key=value, as often as needed}
         {--first= : Which two factors to multiply first, as 1-3}
+        {--split= : Which number of a split comes first, small or large}
+        {--by= : The way to factor when solving}
         {--format=text : text, json, latex, markdown or speech}
         {--list : The jobs and methods the problem has, with forecasts}
         {--batch : Read NDJSON requests, write NDJSON demonstrations}';
@@ -77,6 +79,8 @@ final class ShowCommand extends Command
             'job' => $this->stringOption('job'),
             'method' => $this->stringOption('method'),
             'first' => $this->stringOption('first'),
+            'split' => $this->stringOption('split'),
+            'by' => $this->stringOption('by'),
             'style' => $style,
         ];
     }

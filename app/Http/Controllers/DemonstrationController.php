@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Demonstrations\RequestedDemonstration;
+use App\Http\Address;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Runel\Message\Refusal;
@@ -17,7 +18,7 @@ final readonly class DemonstrationController
     public function show(Request $request): JsonResponse
     {
         $query = $request->query->all();
-        $query['style'] = array_diff_key($query, array_flip(['problem', 'job', 'method', 'style'])) + (\is_array($query['style'] ?? null) ? $query['style'] : []);
+        $query['style'] = array_diff_key($query, array_flip(['problem', 'job', 'method', 'style', ...Address::CHOICES])) + (\is_array($query['style'] ?? null) ? $query['style'] : []);
         try {
             $data = $this->requested->data($query);
         } catch (Refusal $refusal) {

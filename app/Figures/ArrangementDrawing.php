@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Figures;
+
+use Runel\Demonstration\Figure\ArrangementHunt;
+use Runel\Demonstration\Figure\ArrangementRow;
+use Runel\Expression\Letter;
+
+/** The arrangement being tried, large and multiplied crosswise, and the list of all that were tried with what they made. */
+final readonly class ArrangementDrawing implements Drawing
+{
+    private const HEIGHT = 36;
+
+    public function __construct(private ArrangementHunt $hunt) {}
+
+    public function draw(Pen $pen): array
+    {
+        $current = $this->hunt->rows[\count($this->hunt->rows) - 1] ?? null;
+        $left = $this->hunt->kind === 'cross' ? $this->crosswise($pen, $current) : 8.0;
+
+        return $this->list($pen, $left);
+    }
+
+    /**
+     * The two columns with their crossing lines and products.
+     *
+     * @return float where the list begins
+     */
+    private function crosswise(Pen $pen, ?ArrangementRow $row): float
+    {
+        $lit = $row !== null && ($row->verdict === 'fits' || $row->verdict === 'repaired');
+        foreach ([[44, 60, $row?->m], [44, 150, $row?->n], [164, 60, $row?->r], [164, 150, $row?->s]] as [$x, $y, $number]) {
+            $pen->box($x - 34, $y - 26, 68, 48, $lit ? Ink::LIGHT : Ink::PAPER, $lit ? Ink::LIGHT_EDGE : Ink::RULE, 1.6, $number === null ? '5 4' : '', 6);
+            if ($number !== null) {
+                $pen->words((string) $number, $x, $y + 7, 26, Ink::TEXT);
+            }
+        }
+        $pen->line(80, 66, 128, 142, Ink::colour(0), 2.4);
+        $pen->line(80, 144, 128, 68, Ink::colour(1), 2.4, '7 4');
+        $pen->words((string) $this->hunt->first, 44, 206, 18);
+        $pen->words((string) $this->hunt->last, 164, 206, 18);
+        if ($row !== null) {
+            $pen->line(202, 150, 226, 150, Ink::colour(0), 2.4);
+            $pen->line(202, 60, 226, 60, Ink::colour(1), 2.4, '7 4');
+            $pen->words((string) $row->outer(), 234, 158, 24, Ink::colour(0), 'start');
+            $pen->words((string) $row->inner(), 234, 68, 24, Ink::colour(1), 'start');
+        }
+
+        return 260.0 + ($row === null ? 0 : 13.0 * max(\strlen((string) $row->outer()), \strlen((string) $row->inner())));
+    }
+
+    /** @return array{float, float} */
+    private function list(Pen $pen, float $left): array
+    {
+        $y = 10.0;
+        $last = \count($this->hunt->rows) - 1;
+        $second = $left + max(150.0, 20 + 11.0 * max([0, ...array_map(fn(ArrangementRow $row): int => mb_strlen($this->arrangement($row)), $this->hunt->rows)]));
+        $third = $second + max(150.0, 20 + 11.0 * max([0, ...array_map(fn(ArrangementRow $row): int => mb_strlen($this->made($row)), $this->hunt->rows)]));
+        foreach ($this->hunt->rows as $place => $row) {
+            $before = $this->hunt->rows[$place - 1] ?? null;
+            if ($before !== null && $row->number > $before->number + 1) {
+                $pen->words('⋯ ' . ($row->number - $before->number - 1) . ' ⋯', $left + 40, $y + 24, 18, Ink::QUIET, 'start');
+                $y += self::HEIGHT;
+            }
+            $fits = $row->verdict === 'fits' || $row->verdict === 'repaired';
+            if ($fits || $place === $last) {
+                $pen->box($left, $y + 2, $third - $left + 36, self::HEIGHT - 4, Ink::LIGHT, Ink::LIGHT_EDGE, $fits ? 2.2 : 1.2, '', 6);
+            }
+            $colour = $fits || $place === $last ? Ink::TEXT : Ink::QUIET;
+            $pen->words($this->arrangement($row), $left + 10, $y + 25, 20, $colour, 'start');
+            $pen->words($this->made($row), $second, $y + 25, 20, $colour, 'start');
+            $pen->words($fits ? ($row->verdict === 'repaired' ? '↻' : '✓') : '✗', $third + 16, $y + 26, 22, $fits ? '#1d6b3a' : '#a3123a');
+            $y += self::HEIGHT;
+        }
+
+        return [$third + 44, max($y + 8, $this->hunt->kind === 'cross' ? 220.0 : 60.0)];
+    }
+
+    private function arrangement(ArrangementRow $row): string
+    {
+        if ($this->hunt->kind === 'cross') {
+            return "{$row->m}, {$row->n}  |  {$row->r}, {$row->s}";
+        }
+        [$letter, $second] = $this->hunt->unknowns;
+        $name = $letter instanceof Letter ? $letter->name : '';
+        $tail = $second instanceof Letter ? $second->name : '';
+        $bracket = static fn(int $m, int $r): string => '(' . ($m === 1 ? '' : $m) . $name . ($r < 0 ? ' − ' : ' + ') . (abs($r) === 1 && $tail !== '' ? '' : abs($r)) . $tail . ')';
+
+        return $bracket($row->m, $row->r) . $bracket($row->n, $row->s);
+    }
+
+    private function made(ArrangementRow $row): string
+    {
+        $minus = static fn(int $number): string => ($number < 0 ? '−' : '') . abs($number);
+        if ($this->hunt->mode === 'difference') {
+            [$large, $small] = [max($row->outer(), $row->inner()), min($row->outer(), $row->inner())];
+
+            return "$large − $small = {$row->total}";
+        }
+
+        return $minus($row->outer()) . ($row->inner() < 0 ? ' − ' : ' + ') . abs($row->inner()) . ' = ' . $minus($row->total);
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Method\Factor;
+
+use Runel\Demonstration\LikelyWrong;
+use Runel\Demonstration\Question;
+use Runel\Demonstration\Step;
+use Runel\Expression\Expression;
+use Runel\Expression\Product;
+use Runel\Message\Message;
+use Runel\Polynomial\Polynomial;
+use Runel\Problem\Trinomial;
+use Runel\Slip\Slip;
+
+/** The step that several ways to factor share: writing the brackets down. */
+final class Brackets
+{
+    public static function step(Trinomial $trinomial, Outer $outer, string $why): Step
+    {
+        [[$m, $r], [$n, $s]] = $trinomial->factors() ?? throw new \LogicException('A prime trinomial has no brackets.');
+        $first = $trinomial->linear($m, $r)->toExpression();
+        $second = $trinomial->linear($n, $s)->toExpression();
+
+        return new Step(
+            'brackets',
+            Message::of('factor.brackets.title'),
+            Message::of($why, ['first' => $first, 'second' => $second]),
+            [$outer->line($first, $second)],
+            question: Question::form(Message::of('factor.brackets.ask', ['trinomial' => $trinomial->primitive()->toExpression()]), Product::of([$first, $second]), self::likelyWrong($trinomial)),
+            watch: Slip::SignsInWrongBrackets,
+        );
+    }
+
+    /** @return list<LikelyWrong> signs exchanged, and the factors of the scaled trinomial given as the answer */
+    private static function likelyWrong(Trinomial $trinomial): array
+    {
+        [[$m, $r], [$n, $s]] = $trinomial->factors() ?? throw new \LogicException('A prime trinomial has no brackets.');
+        [$p, $q] = $trinomial->pair() ?? [0, 0];
+        $candidates = [
+            [$trinomial->linear($m, -$r), $trinomial->linear($n, -$s), Slip::SignsInWrongBrackets],
+            [$trinomial->linear(1, $p), $trinomial->linear(1, $q), Slip::ScaledFactorsGiven],
+        ];
+        $wrong = [];
+        $seen = [$trinomial->primitive()];
+        foreach ($candidates as [$first, $second, $slip]) {
+            $product = $first->times($second);
+            if (array_filter($seen, static fn(Polynomial $known): bool => $known->equals($product)) === []) {
+                $seen[] = $product;
+                $wrong[] = new LikelyWrong(self::product($first, $second), $slip);
+            }
+        }
+
+        return $wrong;
+    }
+
+    private static function product(Polynomial $first, Polynomial $second): Expression
+    {
+        return Product::of([$first->toExpression(), $second->toExpression()]);
+    }
+}

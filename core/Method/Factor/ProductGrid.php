@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Method\Factor;
+
+use Runel\Demonstration\Check;
+use Runel\Demonstration\CheckKind;
+use Runel\Demonstration\Figure\FactorGrid;
+use Runel\Demonstration\Line;
+use Runel\Demonstration\Phase;
+use Runel\Demonstration\Question;
+use Runel\Demonstration\Section;
+use Runel\Demonstration\Step;
+use Runel\Demonstration\Task;
+use Runel\Expression\Expression;
+use Runel\Expression\Mark;
+use Runel\Expression\Marked;
+use Runel\Expression\Negative;
+use Runel\Expression\Product;
+use Runel\Message\Message;
+use Runel\Number\Whole;
+use Runel\Polynomial\Term;
+use Runel\Problem\Trinomial;
+use Runel\Slip\Slip;
+
+/** Factoring in a 2 × 2 grid: the pair from a crossing of product and sum, the edges from common factors. */
+final class ProductGrid extends FactorMethod
+{
+    public function id(): string
+    {
+        return 'product-grid';
+    }
+
+    protected function refusalOf(Trinomial $trinomial): ?Message
+    {
+        return null;
+    }
+
+    protected function work(Trinomial $trinomial, Outer $outer, Task $task): Work
+    {
+        $search = PairSearch::of($trinomial->product(), $trinomial->b);
+        $product = new Step(
+            'product',
+            Message::of('factor.product.title'),
+            Message::of('factor.product.why-crossing'),
+            [Line::side(Product::apart([self::number($trinomial->a), self::number($trinomial->c)]), new Marked(self::number($trinomial->product()), Mark::written()))],
+            question: Question::number(Message::of('factor.product.ask'), self::number($trinomial->product())),
+        );
+        $sections = [new Section(Phase::Hunting, [$product, ...$search->steps(true)])];
+        if (!$trinomial->isPrime()) {
+            $sections[] = new Section(Phase::Writing, $this->grid($trinomial, $outer));
+        }
+
+        return new Work($sections, $search->looked(), 1, Advice::pairs('product-grid', $search));
+    }
+
+    protected function ownChecks(Trinomial $trinomial): array
+    {
+        if ($trinomial->isPrime()) {
+            return [];
+        }
+        $edges = $this->edges($trinomial);
+        $lines = [];
+        foreach ([0, 1] as $row) {
+            foreach ([0, 1] as $column) {
+                $lines[] = Line::side(Product::apart([$edges['side'][$row], $edges['top'][$column]]), $edges['cells'][$row][$column]);
+            }
+        }
+
+        return [new Check(CheckKind::Edges, Message::of('check.edges.title'), Message::of('check.edges.why'), $lines, true)];
+    }
+
+    /** @return list<Step> */
+    private function grid(Trinomial $trinomial, Outer $outer): array
+    {
+        ['cells' => $cells, 'side' => $side, 'top' => $top] = $this->edges($trinomial);
+        $whole = $trinomial->primitive()->toExpression();
+        $none = [null, null];
+        $corners = new FactorGrid([[$cells[0][0], null], [null, $cells[1][1]]], $none, $none, $whole, 'corners');
+        $full = new FactorGrid($cells, $none, $none, $whole, 'middle');
+        $steps = [
+            new Step('corners', Message::of('factor.grid.corners.title'), Message::of('factor.grid.corners.why'), [], $corners),
+            new Step('middle', Message::of('factor.grid.middle.title'), Message::of('factor.grid.middle.why'), [], $full),
+        ];
+        $found = ['side' => $none, 'top' => $none];
+        foreach (['row-1' => ['side', 0], 'row-2' => ['side', 1], 'column-1' => ['top', 0], 'column-2' => ['top', 1]] as $name => [$edge, $place]) {
+            $found[$edge][$place] = $edge === 'side' ? $side[$place] : $top[$place];
+            $pair = $edge === 'side' ? $cells[$place] : [$cells[0][$place], $cells[1][$place]];
+            $factor = $edge === 'side' ? $side[$place] : $top[$place];
+            $negative = $factor instanceof Negative;
+            $steps[] = new Step(
+                $name,
+                Message::of("factor.grid.$name", ['factor' => $factor]),
+                Message::of($negative ? 'factor.grid.why-minus' : 'factor.grid.why', ['left' => $pair[0], 'right' => $pair[1], 'factor' => $factor]),
+                [],
+                new FactorGrid($cells, $found['side'], $found['top'], $whole, $name),
+                Question::expression(Message::of('factor.grid.ask', ['left' => $pair[0], 'right' => $pair[1]]), $factor),
+                $negative ? Slip::SignOfProduct : null,
+            );
+        }
+        $steps[] = Brackets::step($trinomial, $outer, 'factor.brackets.why-edges');
+
+        return $steps;
+    }
+
+    /** @return array{cells: array{array{Expression, Expression}, array{Expression, Expression}}, side: array{Expression, Expression}, top: array{Expression, Expression}} */
+    private function edges(Trinomial $trinomial): array
+    {
+        [$p, $q] = $trinomial->pair() ?? [0, 0];
+        $row1 = Whole::gcd($trinomial->a, $p);
+        $row2 = Whole::gcd($q, $trinomial->c) * ($q < 0 ? -1 : 1);
+        $column1 = intdiv($trinomial->a, $row1);
+        $column2 = intdiv($p, $row1);
+        $letter = static fn(int $number): Expression => $trinomial->linear($number, 0)->toExpression();
+        $plain = static fn(int $number): Expression => $trinomial->second === null ? Term::constant($number)->toExpression() : $trinomial->linear(0, $number)->toExpression();
+
+        return [
+            'cells' => [
+                [$trinomial->term($trinomial->a, 2)->toExpression(), $trinomial->term($p, 1)->toExpression()],
+                [$trinomial->term($q, 1)->toExpression(), $trinomial->term($trinomial->c, 0)->toExpression()],
+            ],
+            'side' => [$letter($row1), $plain($row2)],
+            'top' => [$letter($column1), $plain($column2)],
+        ];
+    }
+}

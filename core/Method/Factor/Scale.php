@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Method\Factor;
+
+use Runel\Demonstration\Line;
+use Runel\Demonstration\Phase;
+use Runel\Demonstration\Section;
+use Runel\Demonstration\Step;
+use Runel\Demonstration\Task;
+use Runel\Expression\Expression;
+use Runel\Expression\Letter;
+use Runel\Expression\Negative;
+use Runel\Expression\Product;
+use Runel\Expression\Quotient;
+use Runel\Expression\Sum;
+use Runel\Message\Message;
+use Runel\Number\Rational;
+use Runel\Polynomial\Term;
+use Runel\Problem\Trinomial;
+use Runel\Slip\Slip;
+
+/** Factoring by scaling: x² + bx + ac is factored, both constants are divided by a, what is left of a moves in front of x. */
+final class Scale extends FactorMethod
+{
+    public function id(): string
+    {
+        return 'scale';
+    }
+
+    protected function refusalOf(Trinomial $trinomial): ?Message
+    {
+        return $trinomial->a === 1 ? Message::of('scale.refusal') : null;
+    }
+
+    protected function work(Trinomial $trinomial, Outer $outer, Task $task): Work
+    {
+        $search = PairSearch::of($trinomial->product(), $trinomial->b);
+        $scaled = Sum::of([
+            $trinomial->term(1, 2)->toExpression(),
+            ...($trinomial->b === 0 ? [] : [$trinomial->term($trinomial->b, 1)->toExpression()]),
+            $trinomial->term($trinomial->product(), 0)->toExpression(),
+        ]);
+        $scale = new Step(
+            'scale',
+            Message::of('scale.scale.title'),
+            Message::of('scale.scale.why', ['a' => self::number($trinomial->a), 'scaled' => $scaled]),
+            [Line::side(Product::apart([self::number($trinomial->a), self::number($trinomial->c)]), self::number($trinomial->product()))],
+            watch: Slip::ScaledFactorsGiven,
+        );
+        $sections = [new Section(Phase::SettingUp, [$scale]), new Section(Phase::Hunting, $search->steps())];
+        $pair = $trinomial->pair();
+        if ($pair !== null) {
+            $sections[] = new Section(Phase::Writing, $this->unscale($trinomial, $outer, $pair, $scaled));
+        }
+
+        return new Work($sections, $search->looked(), 1, Advice::pairs('scale', $search), $pair !== null);
+    }
+
+    /**
+     * @param array{int, int} $pair
+     *
+     * @return list<Step>
+     */
+    private function unscale(Trinomial $trinomial, Outer $outer, array $pair, Expression $scaled): array
+    {
+        [$p, $q] = $pair;
+        $divided = array_map(static fn(int $number): Expression => self::over($trinomial, $number), $pair);
+        $reduced = array_map(static fn(int $number): Expression => $trinomial->linear(1, Rational::fraction($number, $trinomial->a))->toExpression(), $pair);
+        $a = self::number($trinomial->a);
+
+        return [
+            new Step('scaled-factors', Message::of('scale.factored.title'), Message::of('scale.factored.why'), [
+                Line::side($scaled, Product::of([$trinomial->linear(1, $p)->toExpression(), $trinomial->linear(1, $q)->toExpression()])),
+            ], watch: Slip::ScaledFactorsGiven),
+            new Step('divide', Message::of('scale.divide.title', ['a' => $a]), Message::of('scale.divide.why', ['a' => $a]), [$outer->line($a, ...$divided)]),
+            new Step('reduce', Message::of('scale.reduce.title'), Message::of('scale.reduce.why'), [$outer->line($a, ...$reduced)]),
+            Brackets::step($trinomial, $outer, 'factor.brackets.why-denominators'),
+        ];
+    }
+
+    /** x + p/a, not reduced. */
+    private static function over(Trinomial $trinomial, int $number): Expression
+    {
+        $quotient = new Quotient(Term::constant(abs($number))->toExpression(), Term::constant($trinomial->a)->toExpression());
+        $last = $trinomial->second === null ? $quotient : Product::of([$quotient, new Letter($trinomial->second)]);
+
+        return Sum::of([new Letter($trinomial->letter), $number < 0 ? new Negative($last) : $last]);
+    }
+}

@@ -1,0 +1,141 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Method\Factor;
+
+use Runel\Demonstration\Line;
+use Runel\Demonstration\Option;
+use Runel\Demonstration\Phase;
+use Runel\Demonstration\Question;
+use Runel\Demonstration\Section;
+use Runel\Demonstration\Step;
+use Runel\Demonstration\Task;
+use Runel\Expression\Expression;
+use Runel\Expression\Mark;
+use Runel\Expression\Marked;
+use Runel\Expression\Negative;
+use Runel\Expression\Numeral;
+use Runel\Expression\Product;
+use Runel\Expression\Sum;
+use Runel\Message\Message;
+use Runel\Number\Whole;
+use Runel\Polynomial\Polynomial;
+use Runel\Polynomial\Term;
+use Runel\Problem\Trinomial;
+use Runel\Slip\Slip;
+
+/** Factoring by splitting the middle term: two numbers with product ac and sum b, then grouping. */
+final class SplitMiddle extends FactorMethod
+{
+    /** Which of the two numbers comes first: small or large. */
+    public const CHOICE = 'split';
+
+    public function id(): string
+    {
+        return 'split-middle';
+    }
+
+    protected function refusalOf(Trinomial $trinomial): ?Message
+    {
+        return null;
+    }
+
+    protected function work(Trinomial $trinomial, Outer $outer, Task $task): Work
+    {
+        $search = PairSearch::of($trinomial->product(), $trinomial->b);
+        $product = new Step(
+            'product',
+            Message::of('factor.product.title'),
+            Message::of('factor.product.why'),
+            [Line::side(Product::apart([self::number($trinomial->a), self::number($trinomial->c)]), new Marked(self::number($trinomial->product()), Mark::written()))],
+            question: Question::number(Message::of('factor.product.ask'), self::number($trinomial->product())),
+        );
+        $sections = [new Section(Phase::Hunting, [$product, ...$search->steps()])];
+        $pair = $trinomial->pair();
+        if ($pair !== null) {
+            $large = ($task->choices[self::CHOICE] ?? '') === 'large';
+            $sections[] = new Section(Phase::Writing, $this->grouping($trinomial, $outer, $large ? [$pair[1], $pair[0]] : $pair, $large));
+        }
+
+        return new Work($sections, $search->looked(), 1, Advice::pairs('split-middle', $search));
+    }
+
+    /**
+     * @param array{int, int} $pair in the order of the split
+     *
+     * @return list<Step>
+     */
+    private function grouping(Trinomial $trinomial, Outer $outer, array $pair, bool $large): array
+    {
+        [$p, $q] = $pair;
+        $first = [$trinomial->term($trinomial->a, 2), $trinomial->term($p, 1)];
+        $second = [$trinomial->term($q, 1), $trinomial->term($trinomial->c, 0)];
+        $split = Sum::of([
+            $first[0]->toExpression(),
+            new Marked($first[1]->toExpression(), Mark::written()),
+            new Marked($second[0]->toExpression(), Mark::written()),
+            $second[1]->toExpression(),
+        ]);
+        // The factor of the second group takes the sign of its first term, so that both brackets come out the same.
+        $firstFactor = Whole::gcd($trinomial->a, $p);
+        $secondFactor = Whole::gcd($q, $trinomial->c) * ($q < 0 ? -1 : 1);
+        $bracket = $trinomial->linear(intdiv($trinomial->a, $firstFactor), intdiv($p, $firstFactor));
+        $taken = $trinomial->linear($firstFactor, $secondFactor);
+        $groups = Sum::of([self::sum($first), self::group($second)]);
+        $factored = Sum::of([
+            Product::of([$trinomial->linear($firstFactor, 0)->toExpression(), $bracket->toExpression()]),
+            self::times($secondFactor, $trinomial, $bracket),
+        ]);
+        $options = [];
+        foreach (['small', 'large'] as $value) {
+            $options[] = new Option(self::CHOICE, $value, Message::of("factor.split.option-$value"), ($value === 'large') === $large);
+        }
+
+        return [
+            new Step('split', Message::of('factor.split.title'), Message::of('factor.split.why', ['left' => $first[1]->toExpression(), 'right' => $second[0]->toExpression(), 'middle' => $trinomial->term($trinomial->b, 1)->toExpression()]), [$outer->line($split)], options: $options),
+            new Step('group', Message::of('factor.group.title'), Message::of($q < 0 ? 'factor.group.why-minus' : 'factor.group.why'), [$outer->line($groups)], watch: $q < 0 ? Slip::MinusNotCarried : null),
+            new Step(
+                'take-out',
+                Message::of('factor.take-out.title'),
+                Message::of($secondFactor < 0 ? 'factor.take-out.why-minus' : 'factor.take-out.why'),
+                [$outer->line($factored)],
+                question: Question::expression(Message::of('factor.take-out.ask', ['group' => self::sum($first)]), $trinomial->linear($firstFactor, 0)->toExpression()),
+                watch: $secondFactor < 0 ? Slip::MinusNotCarried : null,
+            ),
+            new Step(
+                'common-bracket',
+                Message::of('factor.common-bracket.title', ['bracket' => $bracket->toExpression()]),
+                Message::of('factor.common-bracket.why', ['bracket' => $bracket->toExpression(), 'left' => $taken->toExpression()]),
+                [$outer->line($bracket->toExpression(), $taken->toExpression())],
+                question: Question::form(Message::of('factor.common-bracket.ask'), Product::of([$bracket->toExpression(), $taken->toExpression()])),
+            ),
+        ];
+    }
+
+    /** @param list<Term> $terms */
+    private static function sum(array $terms): Expression
+    {
+        return Sum::of(array_map(static fn(Term $term): Expression => $term->toExpression(), $terms));
+    }
+
+    /**
+     * The second group in its bracket; where it starts with a minus, the minus stands in front and every sign inside is turned.
+     *
+     * @param array{Term, Term} $terms
+     */
+    private static function group(array $terms): Expression
+    {
+        return $terms[0]->coefficient->isNegative()
+            ? new Negative(self::sum([$terms[0]->negated(), $terms[1]->negated()]))
+            : self::sum($terms);
+    }
+
+    private static function times(int $factor, Trinomial $trinomial, Polynomial $bracket): Expression
+    {
+        $last = $trinomial->second === null ? Numeral::of(abs($factor)) : $trinomial->linear(0, abs($factor))->toExpression();
+        $product = Product::of([$last, $bracket->toExpression()]);
+
+        return $factor < 0 ? new Negative($product) : $product;
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Method\Factor;
+
+use Runel\Demonstration\Phase;
+use Runel\Demonstration\Section;
+use Runel\Demonstration\Task;
+use Runel\Message\Message;
+use Runel\Problem\Trinomial;
+
+/** Factoring by inspection: whole brackets tried in a sensible order, outer plus inner compared with the middle. */
+final class Trial extends FactorMethod
+{
+    public function id(): string
+    {
+        return 'trial';
+    }
+
+    protected function refusalOf(Trinomial $trinomial): ?Message
+    {
+        return null;
+    }
+
+    protected function work(Trinomial $trinomial, Outer $outer, Task $task): Work
+    {
+        $arrangements = Arrangements::brackets($trinomial);
+        $sections = [new Section(Phase::Hunting, ArrangementSteps::of($trinomial, $arrangements, 'brackets'))];
+        if ($arrangements->hit !== null) {
+            $repaired = $arrangements->rows[$arrangements->hit]->verdict === 'repaired';
+            $sections[] = new Section(Phase::Writing, [Brackets::step($trinomial, $outer, $repaired ? 'factor.brackets.why-repaired' : 'factor.brackets.why-trial')]);
+        }
+
+        return new Work($sections, $arrangements->looked(), 2 * $arrangements->looked(), Advice::hunt('trial', $arrangements->count(), $arrangements->hit === null ? null : $arrangements->hit + 1));
+    }
+}

@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'refusal-not-quadratic' => 'This is no quadratic trinomial in one letter, nor one in two letters with every term of degree 2.',
+    'refusal-common' => 'The last term is missing: taking out the common letter finishes it. See the special forms.',
+    'refusal-leading' => 'This way is for a leading coefficient of 1; here it is :a.',
+    'read' => [
+        'title' => 'Read the problem',
+        'why' => 'A sum is to be written as a product of factors.',
+        'why-equation' => 'To factor an equation, one side has to be 0 first.',
+    ],
+    'standard' => [
+        'title' => 'Write it in standard form',
+        'title-zero' => 'Bring everything to one side',
+        'why' => 'Powers fall from left to right, like terms are together: now first, middle and last coefficient can be read off.',
+        'why-zero' => 'With 0 on the other side, and powers falling, it can be factored.',
+        'ask' => 'What is it in standard form?',
+    ],
+    'content' => [
+        'title' => 'Take out the common factor :content',
+        'why' => 'Every term can be divided by :content. Smaller numbers are left to hunt with.',
+        'why-fraction' => 'With :content taken out, only whole numbers are left to hunt with.',
+        'ask' => 'What is the greatest common factor of all terms?',
+    ],
+    'minus' => [
+        'title' => 'Take out −1',
+        'why' => 'The hunt wants a positive leading coefficient. Every sign inside turns.',
+    ],
+    'signs' => [
+        'title-sum' => 'The signs: hunt for a sum',
+        'title-difference' => 'The signs: hunt for a difference',
+        'both-plus' => 'The last term :last is positive, so both numbers have the same sign; the middle is not negative, so both are plus.',
+        'both-minus' => 'The last term :last is positive, so both numbers have the same sign; the middle :middle is negative, so both are minus.',
+        'larger-plus' => 'The last term :last is negative, so the signs are opposite; the larger carries the sign of the middle: plus.',
+        'larger-minus' => 'The last term :last is negative, so the signs are opposite; the larger carries the sign of the middle: minus.',
+        'opposite' => 'The last term :last is negative, so the signs are opposite; there is no middle term, so both have the same magnitude.',
+    ],
+    'verdict' => [
+        'title' => 'Say beforehand: it will factor',
+        'title-prime' => 'Say beforehand: it will not factor',
+        'why' => 'The discriminant is a perfect square, the square of :root, so the hunt will succeed.',
+        'why-prime' => 'The discriminant :value is no perfect square, so no pair can fit. The hunt shows it.',
+        'why-negative' => 'The discriminant :value is negative, so no pair can fit. The hunt shows it.',
+        'ask' => 'What is the discriminant, middle squared minus four times first times last?',
+    ],
+    'product' => [
+        'title' => 'Multiply first and last coefficient',
+        'why' => 'Two numbers are wanted: they multiply to this product and add to the middle coefficient.',
+        'why-crossing' => 'The product goes above the crossing, the middle coefficient below.',
+        'ask' => 'What is first times last coefficient?',
+    ],
+    'brackets' => [
+        'title' => 'Write the factors',
+        'ask' => 'What is :trinomial, factored?',
+        'why-sum' => 'The two numbers go behind the letter, each with its own sign: :first and :second.',
+        'why-rows' => 'Read along the rows: :first and :second.',
+        'why-trial' => 'The factors that fitted: :first and :second.',
+        'why-repaired' => 'The numbers fitted with exchanged signs, so the signs are swapped: :first and :second.',
+        'why-edges' => 'The edges of the grid are the factors: :first and :second.',
+        'why-denominators' => 'A denominator that is left moves in front of the letter; that uses up the number in front.',
+    ],
+    'split' => [
+        'title' => 'Split the middle term',
+        'why' => ':middle is written as :left and :right. The value stays the same; the order is free.',
+        'option-small' => 'The smaller number first',
+        'option-large' => 'The larger number first',
+    ],
+    'group' => [
+        'title' => 'Group in twos',
+        'why' => 'The first two terms and the last two.',
+        'why-minus' => 'The first two terms and the last two. A minus before the second group turns every sign in it.',
+    ],
+    'take-out' => [
+        'title' => 'Take the common factor out of each group',
+        'why' => 'What is left in both groups is the same.',
+        'why-minus' => 'The second factor takes the minus with it, so what is left in both groups is the same.',
+        'ask' => 'What can be taken out of :group?',
+    ],
+    'common-bracket' => [
+        'title' => 'Take out :bracket',
+        'why' => ':bracket is common to both; what stood before them is the other factor: :left.',
+        'ask' => 'What is it, factored?',
+    ],
+    'grid' => [
+        'corners' => ['title' => 'First and last term in opposite corners', 'why' => 'The product of the two corners is the product that was hunted.'],
+        'middle' => ['title' => 'The two middle terms in the other corners', 'why' => 'Either way round works.'],
+        'row-1' => 'First row: :factor',
+        'row-2' => 'Second row: :factor',
+        'column-1' => 'First column: :factor',
+        'column-2' => 'Second column: :factor',
+        'why' => 'The greatest common factor of :left and :right is :factor. There is always at least a 1.',
+        'why-minus' => 'The first entry, or the one beside the corner, is negative, so the factor of :left and :right is negative: :factor.',
+        'ask' => 'What is the common factor of :left and :right?',
+    ],
+    'complete' => [
+        'title' => 'Factored completely',
+        'why' => 'Each factor\'s own common factor is 1: nothing more can be taken out.',
+        'why-content' => 'Each factor\'s own common factor is 1, and the one taken out stands in front.',
+        'why-outside' => 'Each factor\'s own common factor is 1; the −1 stays in front.',
+        'why-inside' => 'Each factor\'s own common factor is 1; the −1 goes into exactly one of them.',
+        'why-common' => 'A power of the letter in front, a linear factor behind: nothing more can be taken out.',
+    ],
+    'prime' => [
+        'title' => 'Prime over the integers',
+        'why' => 'Every possibility has been tried and none fits: it stays as it is.',
+    ],
+]
+;

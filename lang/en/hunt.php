@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'target' => [
+        'title' => 'Wanted: product :product, sum :sum',
+        'why-same' => 'The product is positive: both numbers have the sign of the sum. There are :count pairs; as the smaller number grows, the sums move one way only.|The product is positive: both numbers have the sign of the sum. There are :count pairs; as the smaller number grows, the sums move one way only.',
+        'why-opposite' => 'The product is negative: opposite signs, and the larger carries the sign of the sum. There are :count pairs, from far apart to close together.',
+    ],
+    'pair' => [
+        'title' => ':left and :right',
+        'title-fits' => ':left and :right: found',
+        'why' => 'The product is right, but the sum is :total, not :sum.',
+        'why-near' => 'The product is right, but the sum is :total, not :sum: a near miss. Here the sums pass the target.',
+        'why-fits' => 'The product is right and the sum is :total.',
+        'ask' => 'Which two numbers multiply to :product and add to :sum?',
+        'ask-sum' => 'What is :sum?',
+    ],
+    'passed' => [
+        'title' => 'Pass over one pair|Pass over :count pairs',
+        'why' => 'Their sums run from :first to :last, all away from :sum. They can be unfolded.',
+        'title-arrangements' => 'Pass over one arrangement|Pass over :count arrangements',
+        'why-arrangements' => 'None of these makes :target. They can be unfolded.',
+    ],
+    'own' => [
+        'title' => 'Test a pair of your own',
+        'label' => 'Two numbers',
+        'test' => 'Test',
+        'fits' => ':left times :right is :product and their sum is :sum: this is the pair.',
+        'product' => ':left times :right is :product. The product fits, but the sum is :sum; wanted is :target.',
+        'sum' => ':left and :right add to :sum, as wanted, but their product is :product; wanted is :wanted.',
+        'neither' => ':left times :right is :product, and their sum is :sum. Neither fits.',
+        'turned' => 'The numbers are right, but both signs are turned: the sum is :sum instead of :target.',
+        'unreadable' => 'Type two whole numbers with a comma between them.',
+    ],
+]
+;

@@ -1,0 +1,327 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use PHPUnit\Framework\TestCase;
+use Runel\Demonstration\Demonstration;
+use Runel\Demonstration\Figure\ArrangementHunt;
+use Runel\Demonstration\Figure\PairHunt;
+use Runel\Demonstration\Task;
+use Runel\Expression\Alternatives;
+use Runel\Expression\Equation;
+use Runel\Expression\Parser;
+use Runel\Judging\Judge;
+use Runel\Message\TooLarge;
+use Runel\Method\Catalogue;
+use Runel\Method\Factor\Arrangements;
+use Runel\Method\Factor\PairSearch;
+use Runel\Notation\Ascii;
+use Runel\Number\Rational;
+use Runel\Number\Whole;
+use Runel\Polynomial\Polynomial;
+use Runel\Problem\Problem;
+use Runel\Problem\Trinomial;
+use Runel\Style\HouseStyle;
+
+/** Properties of every way to factor, and of solving by factoring, over random trinomials and house styles. */
+final class FactorTest extends TestCase
+{
+    private const HUNTS = ['split-middle', 'product-grid', 'cross', 'trial', 'scale'];
+
+    private Catalogue $catalogue;
+
+    protected function setUp(): void
+    {
+        $this->catalogue = Catalogue::standard();
+    }
+
+    public function testEveryMethodGivesTheSameCompleteFactoring(): void
+    {
+        $applied = [];
+        for ($seed = 1; $seed <= 900; ++$seed) {
+            $chance = new Chance($seed);
+            [$coefficients, $prime] = $this->trinomial($chance, $seed);
+            $typed = $this->typed($chance, $seed, $coefficients);
+            $style = $chance->style();
+            $task = new Task(Problem::read($typed), $style, ['split' => $chance->one(['small', 'large'])]);
+            $finished = [];
+            foreach ($this->catalogue->offers($task) as $offer) {
+                if ($offer->forecast === null || $offer->method->job()->value !== 'factor') {
+                    continue;
+                }
+                $id = $offer->method->id();
+                $demonstration = $this->catalogue->demonstrate($task, 'factor', $id);
+                $applied[$id] = ($applied[$id] ?? 0) + 1;
+                $finished[] = $this->canonical($demonstration);
+                $this->assertForecastHolds($demonstration, "seed $seed $id: $typed");
+                $this->assertEveryTrialOnce($demonstration, $prime, "seed $seed $id: $typed");
+                self::assertSame($offer->forecast->steps, $demonstration->forecast->steps);
+            }
+            self::assertNotSame([], $finished, "seed $seed: nothing factors $typed");
+            self::assertCount(1, array_unique($finished), "seed $seed: $typed became " . implode(' or ', $finished));
+            self::assertComplete($finished[0], $prime, "seed $seed: $typed");
+        }
+        foreach ([...self::HUNTS, 'sum-product', 'special', 'scale-why'] as $id) {
+            self::assertGreaterThan($id === 'special' ? 60 : 100, $applied[$id] ?? 0, $id);
+        }
+    }
+
+    public function testSolvesWhatItFactors(): void
+    {
+        $double = 0;
+        for ($seed = 1; $seed <= 400; ++$seed) {
+            $chance = new Chance($seed);
+            [$coefficients, $prime] = $this->trinomial($chance, 2 * $seed);
+            $right = $chance->polynomial([(string) $chance->dice->getInt(-3, 3), (string) $chance->dice->getInt(-9, 9), (string) $chance->dice->getInt(1, 9)], 'x');
+            $left = Polynomial::ofCoefficients('x', array_map(Rational::of(...), $coefficients))->plus($this->polynomial($right));
+            if ($left->letters() === []) {
+                continue;
+            }
+            $typed = Ascii::write($left->toExpression()) . ' = ' . $right;
+            $task = new Task(Problem::read($typed), $chance->style(), ['by' => $chance->one([...self::HUNTS, 'special', ''])]);
+            if ($prime) {
+                $offers = array_filter($this->catalogue->offers($task), static fn($offer): bool => $offer->method->id() === 'factoring');
+                self::assertNotNull(array_values($offers)[0]->refusal, $typed);
+                continue;
+            }
+            $demonstration = $this->catalogue->demonstrate($task, 'solve', 'factoring');
+            $this->assertForecastHolds($demonstration, "seed $seed: $typed");
+            $answer = $demonstration->answer->node;
+            self::assertSame($answer instanceof Alternatives ? 2 : 1, \count($demonstration->answer->solutions));
+            self::assertTrue($answer instanceof Alternatives || $answer instanceof Equation);
+            [$a, $b, $c] = $coefficients;
+            $values = array_map(static fn($solution): Rational => $solution->valueAt([]), $demonstration->answer->solutions);
+            $sum = array_reduce($values, static fn(Rational $total, Rational $value): Rational => $total->plus($value), Rational::zero());
+            $sum = \count($values) === 1 ? $sum->times(Rational::of(2)) : $sum;
+            self::assertTrue($sum->equals(Rational::fraction(-$b, $a)), "seed $seed: the solutions add to −b/a");
+            self::assertTrue($values[0]->times($values[1] ?? $values[0])->equals(Rational::fraction($c, $a)), "seed $seed: the solutions multiply to c/a");
+            $double += \count($values) === 1 ? 1 : 0;
+        }
+        self::assertGreaterThan(10, $double);
+    }
+
+    /** The hunts themselves, over every small trinomial: each candidate once, none missing, the right one once. */
+    public function testHuntsAreCompleteAndWithoutRepeats(): void
+    {
+        for ($a = 1; $a <= 12; ++$a) {
+            for ($c = -12; $c <= 12; ++$c) {
+                for ($b = -14; $b <= 14; ++$b) {
+                    if ($c === 0 || Whole::gcd(Whole::gcd($a, $b), $c) !== 1) {
+                        continue;
+                    }
+                    $trinomial = Trinomial::of(Polynomial::ofCoefficients('x', [Rational::of($a), Rational::of($b), Rational::of($c)]));
+                    self::assertNotNull($trinomial);
+                    $search = PairSearch::of($a * $c, $b);
+                    self::assertSame($trinomial->isPrime(), $search->hit === null);
+                    foreach ([Arrangements::signsFirst($trinomial), Arrangements::signsLast($trinomial), Arrangements::brackets($trinomial)] as $arrangements) {
+                        self::assertSame($trinomial->isPrime(), $arrangements->hit === null, "$a $b $c");
+                        $seen = [];
+                        foreach ($arrangements->rows as $row) {
+                            $key = [[$row->m, abs($row->r)], [$row->n, abs($row->s)]];
+                            sort($key);
+                            $seen[] = json_encode($key);
+                        }
+                        self::assertSame(array_unique($seen), $seen, "$a $b $c: an arrangement twice");
+                        self::assertCount(self::allArrangements($a, abs($c)), $seen);
+                    }
+                }
+            }
+        }
+    }
+
+    public function testLargeNumbersAreAnsweredOrRefused(): void
+    {
+        foreach (['720720x^2+1x-1386000', 'x^2-999999999999', '5040x^2+143x+1', 'x^2+1000001x+1000000', '3960x^2-2x-1', 'x^2+x+999999999989'] as $typed) {
+            $task = new Task(Problem::read($typed), HouseStyle::default());
+            foreach ($this->catalogue->offers($task) as $offer) {
+                if ($offer->forecast !== null && $offer->method->job()->value === 'factor') {
+                    self::assertLessThan(40, $offer->forecast->steps, "$typed {$offer->method->id()}");
+                    $this->catalogue->demonstrate($task, 'factor', $offer->method->id());
+                }
+            }
+        }
+        foreach (['1000001x^2+x-1000000', 'x^2+3000000000x+1', '99999999999999999999x^2+x+1'] as $typed) {
+            try {
+                $this->catalogue->demonstrate(new Task(Problem::read($typed), HouseStyle::default()), 'factor');
+                self::fail($typed);
+            } catch (TooLarge $refusal) {
+                self::assertSame('error.trials', $refusal->reason->key);
+            }
+        }
+    }
+
+    public function testTwoLettersAndMissingTerms(): void
+    {
+        $answers = [
+            '6x^2+19xy+10y^2' => '(3*x+2*y)*(2*x+5*y)', '4a^2-9b^2' => '(2*a-3*b)*(2*a+3*b)', 'x^2-6xy+9y^2' => '(x-3*y)^2',
+            '6x^2+9x' => '3*x*(2*x+3)', '-8n^2+18' => '-2*(2*n-3)*(2*n+3)', '1/2x^2-1/3x-1/6' => '1/6*(x-1)*(3*x+1)', 'x^2+9' => 'x^2+9', '-3(2x^2+5x+3)' => '-3*(x+1)*(2*x+3)',
+        ];
+        foreach ($answers as $typed => $expected) {
+            $seen = [];
+            $task = new Task(Problem::read($typed), HouseStyle::default());
+            foreach ($this->catalogue->offers($task) as $offer) {
+                if ($offer->forecast !== null && $offer->method->job()->value === 'factor') {
+                    $seen[] = $this->canonical($this->catalogue->demonstrate($task, 'factor', $offer->method->id()));
+                }
+            }
+            self::assertSame([self::sorted($expected)], array_values(array_unique($seen)), $typed);
+        }
+    }
+
+    public function testQuestionsAgreeWithThemselves(): void
+    {
+        $slips = [];
+        for ($seed = 1; $seed <= 60; ++$seed) {
+            $chance = new Chance($seed);
+            $task = new Task(Problem::read($this->typed($chance, 3, $this->trinomial($chance, $seed)[0])), $chance->style());
+            foreach ($this->catalogue->offers($task) as $offer) {
+                foreach ($offer->forecast === null ? [] : $this->catalogue->demonstrate($task, $offer->method->job()->value, $offer->method->id())->steps() as $step) {
+                    if ($step->question !== null) {
+                        $own = implode(', ', array_map(Ascii::write(...), $step->question->accepted));
+                        self::assertTrue(Judge::verdict($step->question, $own)->right, "{$task->problem->source} {$offer->method->id()} {$step->id}: $own");
+                        foreach ($step->question->likelyWrong as $wrong) {
+                            self::assertSame($wrong->slip, Judge::verdict($step->question, Ascii::write($wrong->answer))->slip);
+                            $slips[$wrong->slip->value] = true;
+                        }
+                    }
+                }
+            }
+        }
+        self::assertArrayHasKey('signs-in-wrong-brackets', $slips);
+        self::assertArrayHasKey('scaled-factors-given', $slips);
+    }
+
+    /** @return array{array{int, int, int}, bool} coefficients, and whether it is prime */
+    private function trinomial(Chance $chance, int $seed): array
+    {
+        $number = static fn(int $low, int $high): int => ($value = $chance->dice->getInt($low, $high)) === 0 ? 1 : $value;
+        [$m, $n] = $seed % 4 === 0 ? [1, 1] : [$chance->dice->getInt(1, 9), $chance->dice->getInt(1, 9)];
+        [$r, $s] = $seed % 11 === 0 ? [$number(-20, 20), $number(-20, 20)] : [$number(-12, 12), $number(-12, 12)];
+        if ($seed % 9 === 0) {
+            [$n, $s] = [$m, $r];
+        } elseif ($seed % 13 === 0) {
+            [$n, $s] = [$m, -$r];
+        }
+        $scale = $seed % 3 === 0 ? $number(-6, 6) : ($seed % 5 === 0 ? -1 : 1);
+        $coefficients = [$m * $n, $m * $s + $n * $r, $r * $s];
+        if ($seed % 7 === 0) {
+            ++$coefficients[1];
+        }
+        $discriminant = $coefficients[1] ** 2 - 4 * $coefficients[0] * $coefficients[2];
+        $prime = $discriminant < 0 || ((int) sqrt($discriminant)) ** 2 !== $discriminant;
+
+        return [[$coefficients[0] * $scale, $coefficients[1] * $scale, $coefficients[2] * $scale], $prime];
+    }
+
+    /**
+     * As somebody might type it: in order, out of order, as an equation, with a second letter, over a denominator.
+     *
+     * @param array{int, int, int} $coefficients
+     */
+    private function typed(Chance $chance, int $seed, array $coefficients): string
+    {
+        [$a, $b, $c] = $coefficients;
+        $signed = static fn(int $number, string $rest): string => $number === 0 ? '' : ($number < 0 ? '-' : '+') . abs($number) . $rest;
+
+        return match ($seed % 6) {
+            0 => ltrim($signed($c, '') . $signed($a, 'x^2') . $signed($b, 'x'), '+'),
+            1 => ltrim($signed($a, 'n²') . $signed($b, 'n') . $signed($c, ''), '+') . '=0',
+            2 => ltrim($signed($a, 'x^2') . $signed($b, 'xy') . $signed($c, 'y^2'), '+'),
+            4 => ltrim($signed($a, '/6z^2') . $signed($b, '/6z') . $signed($c, '/6'), '+'),
+            default => ltrim($signed($a, 'x^2') . $signed($b, 'x') . $signed($c, ''), '+'),
+        };
+    }
+
+    private function assertForecastHolds(Demonstration $demonstration, string $where): void
+    {
+        self::assertCount($demonstration->forecast->steps, $demonstration->steps(), $where);
+        $looked = 0;
+        foreach ($demonstration->steps() as $step) {
+            $figure = $step->figure;
+            if ($figure instanceof PairHunt || $figure instanceof ArrangementHunt) {
+                $looked = max($looked, \count($figure->rows) + $figure->passed);
+            }
+        }
+        self::assertSame($looked, $demonstration->forecast->trials, "$where: the trials forecast have to be the trials made");
+    }
+
+    private function assertEveryTrialOnce(Demonstration $demonstration, bool $prime, string $where): void
+    {
+        foreach ($demonstration->steps() as $step) {
+            $figure = $step->figure;
+            if ($figure instanceof PairHunt) {
+                $pairs = array_map(static fn($row): string => "{$row->left},{$row->right}", [...$figure->rows, ...$figure->folded]);
+                self::assertSame(array_unique($pairs), $pairs, $where);
+                $fits = \count(array_filter($figure->rows, static fn($row): bool => $row->fits));
+                self::assertLessThanOrEqual($prime ? 0 : 1, $fits, $where);
+            }
+        }
+    }
+
+    /** The answer with its factors in a fixed order and form, to compare. */
+    private function canonical(Demonstration $demonstration): string
+    {
+        return self::sorted(Ascii::write($demonstration->answer->node));
+    }
+
+    private static function sorted(string $ascii): string
+    {
+        $node = Parser::parse($ascii)->node;
+        \assert(!$node instanceof Equation);
+        $number = Rational::one();
+        $factors = [];
+        foreach (\Runel\Judging\FactorsOf::expression($node) as $factor) {
+            $polynomial = Polynomial::fromExpression($factor);
+            if ($polynomial->degree() === 0) {
+                $number = $number->times($polynomial->terms[0]->coefficient);
+                continue;
+            }
+            if ($polynomial->terms[0]->coefficient->isNegative()) {
+                $polynomial = $polynomial->negated();
+                $number = $number->negated();
+            }
+            $factors[] = Ascii::write($polynomial->toExpression());
+        }
+        sort($factors);
+
+        return $number . ' | ' . implode(' | ', $factors);
+    }
+
+    private static function assertComplete(string $canonical, bool $prime, string $where): void
+    {
+        $factors = \array_slice(explode(' | ', $canonical), 1);
+        foreach ($factors as $factor) {
+            $node = Parser::parse($factor)->node;
+            \assert(!$node instanceof Equation);
+            self::assertTrue(Polynomial::fromExpression($node)->content()->isOne(), "$where: $factor still hides a common factor");
+        }
+        self::assertCount($prime ? 1 : 2, $factors, $where);
+    }
+
+    private function polynomial(string $typed): Polynomial
+    {
+        $node = Parser::parse($typed)->node;
+        \assert(!$node instanceof Equation);
+
+        return Polynomial::fromExpression($node);
+    }
+
+    /** How many different ways there are to put divisor pairs of a and c into two brackets. */
+    private static function allArrangements(int $a, int $c): int
+    {
+        $all = [];
+        for ($m = 1; $m <= $a; ++$m) {
+            for ($r = 1; $r <= $c; ++$r) {
+                if ($a % $m === 0 && $c % $r === 0) {
+                    $key = [[$m, $r], [intdiv($a, $m), intdiv($c, $r)]];
+                    sort($key);
+                    $all[json_encode($key)] = true;
+                }
+            }
+        }
+
+        return \count($all);
+    }
+}
