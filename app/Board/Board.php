@@ -8,11 +8,13 @@ use App\Http\Address;
 use Runel\Demonstration\Check;
 use Runel\Demonstration\Demonstration;
 use Runel\Demonstration\Figure\Figure;
+use Runel\Demonstration\Figure\PairHunt;
 use Runel\Demonstration\Line;
 use Runel\Demonstration\Link;
 use Runel\Demonstration\Question;
 use Runel\Demonstration\Step;
 use Runel\Judging\Judge;
+use Runel\Judging\OwnPair;
 use Runel\Judging\Verdict;
 
 /** A demonstration as it stands at one stop: what is folded, what is open, what is lit. */
@@ -134,6 +136,14 @@ final readonly class Board
         }
 
         return null;
+    }
+
+    /** What became of a pair of the tutor's own, where one was tested. */
+    public function ownPair(): ?OwnPair
+    {
+        $figure = $this->figure();
+
+        return $this->address->pair !== null && $figure instanceof PairHunt ? OwnPair::of($figure, $this->address->pair) : null;
     }
 
     /** The figure of the current section as it stands now. */

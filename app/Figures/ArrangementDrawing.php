@@ -6,7 +6,6 @@ namespace App\Figures;
 
 use Runel\Demonstration\Figure\ArrangementHunt;
 use Runel\Demonstration\Figure\ArrangementRow;
-use Runel\Expression\Letter;
 
 /** The arrangement being tried, large and multiplied crosswise, and the list of all that were tried with what they made. */
 final readonly class ArrangementDrawing implements Drawing
@@ -83,9 +82,8 @@ final readonly class ArrangementDrawing implements Drawing
         if ($this->hunt->kind === 'cross') {
             return "{$row->m}, {$row->n}  |  {$row->r}, {$row->s}";
         }
-        [$letter, $second] = $this->hunt->unknowns;
-        $name = $letter instanceof Letter ? $letter->name : '';
-        $tail = $second instanceof Letter ? $second->name : '';
+        $name = $this->hunt->letter;
+        $tail = $this->hunt->second ?? '';
         $bracket = static fn(int $m, int $r): string => '(' . ($m === 1 ? '' : $m) . $name . ($r < 0 ? ' − ' : ' + ') . (abs($r) === 1 && $tail !== '' ? '' : abs($r)) . $tail . ')';
 
         return $bracket($row->m, $row->r) . $bracket($row->n, $row->s);

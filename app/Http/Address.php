@@ -35,6 +35,7 @@ final readonly class Address
         public bool $present,
         public bool $reveal,
         public ?string $answer,
+        public ?string $pair,
     ) {}
 
     public static function of(Request $request, HouseStyle $style): self
@@ -52,19 +53,19 @@ final readonly class Address
             }
         }
 
-        return new self($text('problem') ?? '', $text('job'), $text('method'), $text('step') ?? 'first', $style, $choices, $text('ask') !== null, $text('present') !== null, $text('reveal') !== null, $text('answer'));
+        return new self($text('problem') ?? '', $text('job'), $text('method'), $text('step') ?? 'first', $style, $choices, $text('ask') !== null, $text('present') !== null, $text('reveal') !== null, $text('answer'), $text('pair'));
     }
 
     /** The start of a problem by a method. */
     public static function for(string $problem, ?string $method, HouseStyle $style): self
     {
-        return new self($problem, null, $method, '1', $style, [], false, false, false, null);
+        return new self($problem, null, $method, '1', $style, [], false, false, false, null, null);
     }
 
     /** The same at another step, nothing asked. */
     public function at(string $step): self
     {
-        return new self($this->problem, $this->job, $this->method, $step, $this->style, $this->choices, false, $this->present, false, null);
+        return new self($this->problem, $this->job, $this->method, $step, $this->style, $this->choices, false, $this->present, false, null, null);
     }
 
     /** @throws Refusal when the problem cannot be read */

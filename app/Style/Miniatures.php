@@ -25,6 +25,11 @@ final readonly class Miniatures
         'times' => ['(2x + 7)(x - 3)', 'term-by-term', 'product-1-2'],
         'grid-long-edge' => ['(x + 2)(x^2 + 3x + 5)', 'grid', 'edges'],
         'outer-terms-first' => ['(2x + 1)(x + 4)', 'grid', 'cell-2-2'],
+        'minus-one' => ['-2x^2 + 5x + 3', 'trial', 'complete'],
+        'cross-signs' => ['2x^2 - 5x - 3', 'cross', 'place-signs'],
+        'verdict' => ['2x^2 + 3x + 5', 'trial', 'verdict'],
+        'check-by' => null,
+        'favourite' => null,
         'middle-terms' => ['(x + 6)(x - 2)', 'term-by-term', 'middle|collect-1'],
     ];
 
@@ -42,7 +47,7 @@ final readonly class Miniatures
         $own = $style->with($key, $value);
         $scene = self::SCENES[$key] ?? null;
         if ($scene === null) {
-            return htmlspecialchars($this->faces->text($own)->word('style.sample'), \ENT_QUOTES);
+            return $key === 'words' ? htmlspecialchars($this->faces->text($own)->word('style.sample'), \ENT_QUOTES) : '';
         }
         [$problem, $method, $wanted] = $scene;
         $mathematics = $this->faces->mathematics($own);

@@ -8,6 +8,7 @@ use Runel\Demonstration\AnswerType;
 use Runel\Demonstration\Demonstration;
 use Runel\Demonstration\Line;
 use Runel\Demonstration\Link;
+use Runel\Demonstration\Phase;
 use Runel\Demonstration\Step;
 use Runel\Expression\Alternatives;
 use Runel\Expression\Equation;
@@ -35,6 +36,7 @@ final class Auditor
     /** @var list<string> */
     private array $faults = [];
     private Points $points;
+    private Phase $phase = Phase::Reading;
     private ?Node $last = null;
     /** @var array<string, Node> the last line of each branch */
     private array $branches = [];
@@ -68,7 +70,7 @@ final class Auditor
     {
         $figure = null;
         $ids = [];
-        foreach ($this->demonstration->steps() as $step) {
+        foreach ($this->stepsByPhase() as [$this->phase, $step]) {
             $this->expect(!isset($ids[$step->id]), "$step->id: stands twice");
             $ids[$step->id] = true;
             foreach ($step->lines as $line) {
@@ -83,6 +85,16 @@ final class Auditor
             $this->judgeQuestion($step);
         }
         $this->expect($this->last !== null, 'there is no line at all');
+    }
+
+    /** @return iterable<array{Phase, Step}> */
+    private function stepsByPhase(): iterable
+    {
+        foreach ($this->demonstration->sections as $section) {
+            foreach ($section->steps as $step) {
+                yield [$section->phase, $step];
+            }
+        }
     }
 
     private function judgeLine(Step $step, Line $line): void
@@ -119,6 +131,8 @@ final class Auditor
             $this->expect($line->link !== Link::Equivalent && $before instanceof Expression && $this->same($before, $line->node), "$where is not equal to the line before");
         } else {
             $this->expect($line->link !== Link::Equal && $this->equivalent($before, $line->node), "$where has other solutions than the line before");
+            // As long as an equation is only rewritten, not solved, what stands on its two sides keeps its value too.
+            $this->expect($this->phase === Phase::Solving || $this->same(self::difference($before), self::difference($line->node)), "$where is not the line before, rewritten");
         }
     }
 
@@ -185,6 +199,10 @@ final class Auditor
         }
         if ($answer->letters !== [] && $given instanceof Equation) {
             $this->judgeNamed($given);
+        }
+        if ($answer->type === AnswerType::Solutions) {
+            $said = $answer->node instanceof Alternatives ? $answer->node->equations : [$answer->node];
+            $this->expect($this->equivalent($given, $answer->node) && \count($said) === \count($answer->solutions), 'the answer has other solutions than the problem');
         }
         foreach ($answer->solutions as $solution) {
             $this->expect($given instanceof Equation && $this->solves($given, $solution), Ascii::write($solution) . ' does not solve the problem');
@@ -293,10 +311,17 @@ final class Auditor
                 array_keys($points),
             );
         }
-        $difference = $node instanceof Equation ? Sum::of([$node->left, new Negative($node->right)]) : $node;
-        \assert($difference instanceof Expression);
+        $difference = self::difference($node);
 
         return array_map(static fn(array $values): Rational => $difference->valueAt($values), $points);
+    }
+
+    /** Left side minus right side. */
+    private static function difference(Node $node): Expression
+    {
+        $difference = $node instanceof Equation ? Sum::of([$node->left, new Negative($node->right)]) : $node;
+
+        return $difference instanceof Expression ? $difference : throw new \LogicException('Alternatives have no one difference.');
     }
 
     /**

@@ -9,12 +9,10 @@ final class Substitution
 {
     public static function into(Expression $node, string $letter, Numeral $value): Expression
     {
-        $parts = static fn(array $nodes): array => array_map(static fn(Expression $part): Expression => self::into($part, $letter, $value), $nodes);
-
         return match (true) {
             $node instanceof Letter => $node->name === $letter ? $value : $node,
-            $node instanceof Sum => Sum::of(array_values($parts($node->terms))),
-            $node instanceof Product => Product::apart(array_values($parts($node->factors))),
+            $node instanceof Sum => Sum::of(self::intoAll($node->terms, $letter, $value)),
+            $node instanceof Product => Product::apart(self::intoAll($node->factors, $letter, $value)),
             $node instanceof Negative => new Negative(self::into($node->operand, $letter, $value)),
             $node instanceof Quotient => new Quotient(self::into($node->numerator, $letter, $value), self::into($node->denominator, $letter, $value)),
             $node instanceof Power => new Power(self::into($node->base, $letter, $value), self::into($node->exponent, $letter, $value)),
@@ -22,5 +20,15 @@ final class Substitution
             $node instanceof Marked => self::into($node->content, $letter, $value),
             default => $node,
         };
+    }
+
+    /**
+     * @param list<Expression> $nodes
+     *
+     * @return list<Expression>
+     */
+    private static function intoAll(array $nodes, string $letter, Numeral $value): array
+    {
+        return array_map(static fn(Expression $part): Expression => self::into($part, $letter, $value), $nodes);
     }
 }

@@ -7,7 +7,7 @@ namespace Database\Seeders;
 use App\Models\Example;
 use Illuminate\Database\Seeder;
 
-/** The shelf of the evening study room above the boatyard: one difficulty more each time. */
+/** The shelf of the evening study room above the boatbuilder's yard: one difficulty more each time. */
 final class DatabaseSeeder extends Seeder
 {
     private const EXAMPLES = [
@@ -18,11 +18,22 @@ final class DatabaseSeeder extends Seeder
             ['(3p + 8)^2', 'special', 'A square has a middle term'],
         ],
         'Multiplying, gaps and longer ones' => [
-            ['(2t^3 - 5t + 1)(t^2 - 4)', 'grid', 'Powers are missing: keep their places'],
-            ['(4x^2 + x + 5)(x^2 + 3x + 2)', 'by-degree', 'Degree by degree, with its whole-number twin'],
+            ['(3t^3 - 4t + 2)(t^2 - 5)', 'grid', 'Powers are missing: keep their places'],
+            ['(2x^2 + 3x + 4)(x^2 + x + 6)', 'by-degree', 'Degree by degree, with its whole-number twin'],
             ['(3m^2 - 2m + 6)(2m - 5)', 'columns', 'Coefficients alone'],
-            ['(2x + 3y)(x - 4y + 5)', 'grid', 'Two letters'],
-            ['(x + 5)(x - 3)(2x + 1)', 'grid', 'Three brackets: which two first?'],
+            ['(3a + 2b)(a - 5b + 4)', 'grid', 'Two letters'],
+            ['(k + 4)(k - 6)(3k + 1)', 'grid', 'Three brackets: which two first?'],
+        ],
+        'Factoring, leading 1 and more' => [
+            ['x^2 + 11x + 28', 'sum-product', 'All plus, leading 1'],
+            ['n^2 - 4n - 45', 'sum-product', 'A minus at the end: hunt for a difference'],
+            ['8x^2 + 22x + 15', 'split-middle', 'A leading number: split the middle'],
+            ['12p^2 - 11p - 15', 'cross', 'Cross products: signs first'],
+            ['10m^2 + 29m + 21', 'product-grid', 'Edges from common factors'],
+            ['-6x^2 + 27x - 30', 'trial', 'A common factor and a minus to take out first'],
+            ['9t^2 - 49', 'special', 'Recognise it: no hunt at all'],
+            ['3x^2 + 7x + 5', 'split-middle', 'Prime: every pair fails'],
+            ['4x^2 = 12x + 7', 'factoring', 'An equation: zero on one side first'],
         ],
     ];
 

@@ -17,7 +17,7 @@ use Runel\Style\HouseStyle;
 /** The audit has to notice any single wrong number, wherever it stands. */
 final class AuditorTest extends TestCase
 {
-    private const PROBLEMS = ['(2t^3-5t+1)(t^2-4)', '(3x+8)^2', '(4x^2+x+5)(x^2+3x+2)', '(x+5)(x-3)(2x+1)', '(2x+3y)(x-4y+5)', '(5x-2)(5x+2)'];
+    private const PROBLEMS = ['(2t^3-5t+1)(t^2-4)', '(3x+8)^2', '(4x^2+x+5)(x^2+3x+2)', '(x+5)(x-3)(2x+1)', '(2x+3y)(x-4y+5)', '(5x-2)(5x+2)', '15x^2-7x-4', '6x^2+19x+10=0', '-12x^2+27', '4x^2-20x+25=0', '6x^2+19xy+10y^2'];
 
     public function testNoticesEveryWrongNumber(): void
     {

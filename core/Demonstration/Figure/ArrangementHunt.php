@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Runel\Demonstration\Figure;
 
 use Runel\Expression\Equation;
-use Runel\Expression\Expression;
 use Runel\Expression\Negative;
 use Runel\Expression\Numeral;
 use Runel\Expression\Product;
@@ -15,14 +14,14 @@ use Runel\Expression\Sum;
 final readonly class ArrangementHunt implements Figure
 {
     /**
-     * @param string               $kind     cross or brackets
-     * @param int                  $first    the first coefficient, a
-     * @param int                  $last     the last coefficient c; its magnitude where signs are not decided yet
-     * @param int                  $target   what outer and inner product have to make
-     * @param string               $mode     sum, difference, or either
-     * @param list<ArrangementRow> $rows     the arrangements shown, in the order of the hunt
-     * @param list<ArrangementRow> $folded   some that were passed over quickly
-     * @param list<Expression>     $unknowns the letter, and the second letter or 1
+     * @param string               $kind   cross or brackets
+     * @param int                  $first  the first coefficient, a
+     * @param int                  $last   the last coefficient c; its magnitude where signs are not decided yet
+     * @param int                  $target what outer and inner product have to make
+     * @param string               $mode   sum, difference, or either
+     * @param list<ArrangementRow> $rows   the arrangements shown, in the order of the hunt
+     * @param list<ArrangementRow> $folded some that were passed over quickly
+     * @param string|null          $second the second letter, if there is one
      */
     public function __construct(
         public string $kind,
@@ -30,7 +29,8 @@ final readonly class ArrangementHunt implements Figure
         public int $last,
         public int $target,
         public string $mode,
-        public array $unknowns,
+        public string $letter,
+        public ?string $second,
         public array $rows = [],
         public array $folded = [],
         public int $passed = 0,
@@ -38,13 +38,13 @@ final readonly class ArrangementHunt implements Figure
 
     public function with(ArrangementRow $row): self
     {
-        return new self($this->kind, $this->first, $this->last, $this->target, $this->mode, $this->unknowns, [...$this->rows, $row], $this->folded, $this->passed);
+        return new self($this->kind, $this->first, $this->last, $this->target, $this->mode, $this->letter, $this->second, [...$this->rows, $row], $this->folded, $this->passed);
     }
 
     /** @param list<ArrangementRow> $rows the first of those passed over */
     public function passing(array $rows, int $count): self
     {
-        return new self($this->kind, $this->first, $this->last, $this->target, $this->mode, $this->unknowns, $this->rows, $rows, $count);
+        return new self($this->kind, $this->first, $this->last, $this->target, $this->mode, $this->letter, $this->second, $this->rows, $rows, $count);
     }
 
     public function type(): string

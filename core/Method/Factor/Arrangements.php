@@ -6,8 +6,6 @@ namespace Runel\Method\Factor;
 
 use Runel\Demonstration\Figure\ArrangementHunt;
 use Runel\Demonstration\Figure\ArrangementRow;
-use Runel\Expression\Letter;
-use Runel\Expression\Numeral;
 use Runel\Number\Whole;
 use Runel\Problem\Trinomial;
 
@@ -122,9 +120,8 @@ final readonly class Arrangements
     /** @return array{ArrangementHunt, Window} an empty figure, and which trials are shown one by one */
     public function figure(Trinomial $trinomial, string $kind): array
     {
-        $second = $trinomial->second === null ? Numeral::of(1) : new Letter($trinomial->second);
         $last = $kind === 'cross' ? abs($trinomial->c) : $trinomial->c;
 
-        return [new ArrangementHunt($kind, $trinomial->a, $last, $this->target, $this->mode, [new Letter($trinomial->letter), $second]), Window::over($this->looked())];
+        return [new ArrangementHunt($kind, $trinomial->a, $last, $this->target, $this->mode, $trinomial->letter, $trinomial->second), Window::over($this->looked())];
     }
 }

@@ -175,7 +175,7 @@ abstract class FactorMethod implements Method
     {
         $root = $trinomial->root();
         $discriminant = Sum::of([
-            new Power(Numeral::of($trinomial->b), Numeral::of(2)),
+            ...($trinomial->b === 0 ? [] : [new Power(Numeral::of($trinomial->b), Numeral::of(2))]),
             new Negative(Product::of([Numeral::of(4), Numeral::of($trinomial->a), Numeral::of($trinomial->c)])),
         ]);
 

@@ -110,7 +110,7 @@ final class Factoring implements Method
             }
         }
 
-        return [$fitting, $fitting[0]];
+        return [$fitting, $fitting[0] ?? throw new \LogicException('Nothing factors what was not refused.')];
     }
 
     /**

@@ -4,7 +4,7 @@
 <h2 class="margin-what">{!! $say->say($stop->content->title) !!}</h2>
 <p class="margin-why">{!! $say->say($stop->content->why) !!}</p>
 @if (!$isCheck && $stop->content->options !== [])
-    <h3 class="margin-label">{{ __('ui.order') }}</h3>
+    <h3 class="margin-label">{{ __('ui.choice.' . $stop->content->options[0]->key) }}</h3>
     <ul class="options">
         @foreach ($stop->content->options as $option)
             <li><a @class(['option', 'is-taken' => $option->taken]) href="{{ $board->address->to('/board', [$option->key => $option->value, 'step' => $board->current]) }}" @if ($option->taken) aria-current="true" @endif>{!! $say->say($option->label) !!}</a></li>
@@ -20,6 +20,7 @@
         <figure class="figure">{!! $figures->svg($stop->content->aside, $style) !!}</figure>
     </details>
 @endif
+@include('board.hunting')
 @if ($board->isLast())
     <div class="answer"><h3 class="margin-label">{{ __('ui.answer') }}</h3>{!! $maths->html($board->demonstration->answer->node) !!}<p class="proved">✓ {{ __('ui.proved') }}</p></div>
 @endif
