@@ -33,30 +33,33 @@ function milliseconds(callable $call, int $times, int $rounds = 5): float
     return $best;
 }
 
-$problems = ['(3t^3-4t+2)(t^2-5)', '(4n-3)(n+7)', '(3p+8)^2', '(2x^2+x+5)(x^2+3x+7)'];
+$problems = ['(3t^3-4t+2)(t^2-5)', '(4n-3)(n+7)', '(3p+8)^2', '(2x^2+x+5)(x^2+3x+7)', '12p^2-11p-15', 'x^2+11x+28', '9t^2-49', '4x^2=12x+7'];
 $catalogue = Catalogue::standard();
 $tasks = array_map(static fn(string $typed): Task => new Task(Problem::read($typed), HouseStyle::default()), $problems);
 
 echo "Reading a problem\n";
-printf("  %.3f ms\n", milliseconds(static fn() => array_map(Problem::read(...), $problems), 100) / count($problems));
+$reading = milliseconds(static fn() => array_map(Problem::read(...), $problems), 100) / count($problems);
+printf("  %.3f ms\n", $reading);
 
 echo "One audited demonstration (ms)\n";
 $methods = [];
 foreach ($tasks as $task) {
     foreach ($catalogue->offers($task) as $offer) {
         if ($offer->forecast !== null) {
-            $methods[$offer->method->id()][] = $task;
+            $methods[$offer->method->job()->value . ' ' . $offer->method->id()][] = $task;
         }
     }
 }
 foreach ($methods as $method => $fitting) {
-    printf("  %-14s %.3f\n", $method, milliseconds(static fn() => array_map(static fn(Task $task) => $catalogue->demonstrate($task, null, $method), $fitting), 20) / count($fitting));
+    [$job, $id] = explode(' ', $method);
+    $own = milliseconds(static fn() => array_map(static fn(Task $task) => $catalogue->demonstrate($task, $job, $id), $fitting), 20) / count($fitting);
+    printf("  %-24s %.3f, %.1f times reading its problem\n", $method, $own, $own / $reading);
 }
 
 echo "Memory over a batch of 10 000\n";
 $before = 0;
 for ($number = 0; $number < 10_000; ++$number) {
-    $catalogue->demonstrate($tasks[$number % count($tasks)], null, 'grid');
+    $catalogue->demonstrate($tasks[$number % count($tasks)]);
     if ($number === 100) {
         $before = memory_get_usage();
     }

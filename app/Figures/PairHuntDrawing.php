@@ -32,6 +32,11 @@ final readonly class PairHuntDrawing implements Drawing
                 $pen->words('⋯ ' . ($row->number - $before->number - 1) . ' ⋯', $columns[1] + $wide / 2, $y + 24, 18);
                 $y += self::HEIGHT;
             }
+            if ($before !== null && $row->number === $before->number + 1 && ($row->sum() <=> $this->hunt->sum) === -($before->sum() <=> $this->hunt->sum) && !$row->fits) {
+                // Here the sums pass the target: say where it would have stood.
+                $pen->line($left, $y, $columns[3], $y, Ink::LIGHT_EDGE, 2, '6 4');
+                $pen->words(self::signed($this->hunt->sum) . ' ?', $columns[3] + 22, $y + 6, 18, Ink::LIGHT_EDGE);
+            }
             $this->row($pen, $row, $columns, $wide, $y, $place === $last);
             $y += self::HEIGHT;
         }

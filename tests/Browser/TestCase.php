@@ -94,6 +94,7 @@ abstract class TestCase extends BaseTestCase
                 return false;
             }
         }, $what);
+        $this->addToAssertionCount(1);
     }
 
     protected function press(string $keys): void

@@ -4,7 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Demonstrations\Demonstrations;
+use App\Demonstrations\RequestedDemonstration;
+use App\Faces\Faces;
+use App\Faces\LatexFace;
+use App\Faces\MarkdownFace;
+use App\Faces\TextFace;
 use Illuminate\Support\Facades\Artisan;
+use Runel\Message\Message;
 use Tests\Core\Chance;
 
 /** The contract of the command line and of the web API. */
@@ -31,21 +38,49 @@ final class ContractTest extends TestCase
         }
     }
 
-    public function testEveryMessageHasItsWords(): void
+    public function testEveryMessageHasItsWordsInEveryFace(): void
     {
-        foreach (['grid', 'term-by-term', 'by-degree', 'columns', 'special'] as $method) {
-            foreach (['(3t^3-4t+2)(t^2-5)', '(x-4)^2', '(x+5)(5-x)', '(a+b)(a-2b)', '(x+1)(x-2)(3x+1)', '4x(x-1)', '(x+1)(x+2)=ax^2+bx+c'] as $problem) {
-                foreach (['json', 'text', 'latex', 'markdown', 'speech'] as $format) {
-                    if (Artisan::call('runel:show', ['problem' => $problem, '--method' => $method, '--format' => $format]) === 0) {
-                        $output = Artisan::output();
-                        self::assertDoesNotMatchRegularExpression('/\b(grid|rows|arcs|columns|special|product|check|slip|error|name)\.[a-z]+[.-][a-z.-]*\b|:(count|left|right|letters|term|ask)\b/', $output, "$problem $method $format");
-                        if ($format === 'latex') {
-                            $this->assertBalanced($output);
-                        }
+        $problems = [
+            '(3t^3-4t+2)(t^2-5)', '(x-4)^2', '(x+5)(5-x)', '(a+b)(a-2b)', '(x+1)(x-2)(3x+1)', '4x(x-1)', '(x+1)(x+2)=ax^2+bx+c',
+            '15x^2-7x-4', '-6x^2+27x-30', 'x^2+11x+28', 'x^2-11x+28', 'x^2+3x-28', '9t^2-49', '4t^2-12t+9', '3x^2+7x+5', 'x^2+x-5039', '6x^2+19xy+10y^2', '6x^2+9x', '1/2x^2-1/3x-1/6', '5040x^2+2x-1',
+            '4x^2 = 12x + 7', 'x^2=0.25', '4x^2-12x+9=0', '6x^2=9x',
+        ];
+        $faces = $this->app?->make(Faces::class);
+        $requested = $this->app?->make(RequestedDemonstration::class);
+        $demonstrations = $this->app?->make(Demonstrations::class);
+        \assert($faces instanceof Faces && $requested instanceof RequestedDemonstration && $demonstrations instanceof Demonstrations);
+        $written = 0;
+        foreach ($problems as $problem) {
+            foreach ([['words' => 'us'], ['words' => 'uk', 'cross-signs' => 'last', 'verdict' => 'held', 'minus-one' => 'inside', 'middle-terms' => 'in-head', 'times' => 'none']] as $style) {
+                $task = $requested->task(['problem' => $problem, 'style' => $style]);
+                foreach ($demonstrations->offers($task) as $offer) {
+                    $this->assertSpoken($faces->text($task->style)->say($offer->refusal ?? $offer->forecast->advice ?? Message::of('')));
+                    if ($offer->forecast === null) {
+                        continue;
                     }
+                    $demonstration = $demonstrations->of($task, $offer->method->job()->value, $offer->method->id());
+                    $this->assertSpoken(TextFace::plain($faces)->write($demonstration));
+                    $this->assertSpoken(TextFace::spoken($faces)->write($demonstration));
+                    $this->assertSpoken((new MarkdownFace($faces))->write($demonstration));
+                    $this->assertBalanced((new LatexFace($faces))->write($demonstration));
+                    foreach ($demonstration->steps() as $step) {
+                        foreach (array_filter([$step->question?->prompt, ...array_map(static fn($option): Message => $option->label, $step->options)]) as $message) {
+                            $this->assertSpoken($faces->text($task->style)->say($message));
+                        }
+                        $this->assertSpoken($step->watch === null ? '.' : $faces->text($task->style)->word("slip.{$step->watch->value}.watch"));
+                    }
+                    ++$written;
                 }
             }
         }
+        self::assertGreaterThan(150, $written);
+    }
+
+    /** Neither a key without words nor a parameter without a value. */
+    private function assertSpoken(string $text): void
+    {
+        self::assertDoesNotMatchRegularExpression('/(?<![\w.])[a-z]+(-[a-z]+)*(\.[a-z]+(-[a-z]+)*)+(?![\w.])|(?<!\s):[a-z]+|\s:[a-z]+/', str_replace('\\left.', '', $text));
+        self::assertNotSame('', $text);
     }
 
     public function testErrorsHaveTheirCodes(): void
@@ -55,6 +90,8 @@ final class ContractTest extends TestCase
             ['problem' => '(x+1)^5000', 'code' => 'too-large', 'at' => null],
             ['problem' => '(3x^3-11x^2+4)/(x-2)', 'code' => 'not-yet', 'at' => null],
             ['problem' => '2x+1', 'code' => 'out-of-reach', 'at' => null],
+            ['problem' => '1000001x^2+x-1000000', 'method' => 'cross', 'code' => 'too-large', 'at' => null],
+            ['problem' => 'x^2+x+1=0', 'method' => 'factoring', 'code' => 'method-does-not-apply', 'at' => null],
             ['problem' => '(x+1)(x+2)', 'job' => 'dance', 'code' => 'no-such-job', 'at' => null],
             ['problem' => '(x+1)(x+2)', 'job' => 'divide', 'code' => 'no-such-job', 'at' => null],
             ['problem' => '(x+1)(x+2)', 'method' => 'magic', 'code' => 'no-such-method', 'at' => null],
@@ -96,6 +133,19 @@ final class ContractTest extends TestCase
         }
     }
 
+    public function testFactoringAndSolvingSpeakTheContract(): void
+    {
+        $cross = $this->getJson('/api/demonstrations?problem=' . rawurlencode('15x^2-7x-4') . '&method=cross')->assertOk()->json();
+        self::assertSame(['factor', '(3*x+1)*(5*x-4)', 4], [$cross['job'], $cross['answer']['ascii'], $cross['forecast']['trials']]);
+        $figure = array_values(array_filter(array_column($cross['steps'], 'figure'), static fn(?array $figure): bool => ($figure['type'] ?? '') === 'cross'));
+        self::assertSame(['misses', 'misses', 'misses', 'fits'], array_column($figure[4]['arrangements'], 'verdict'));
+        $solved = $this->getJson('/api/demonstrations?problem=' . rawurlencode('4x^2 = 12x + 7') . '&by=product-grid')->assertOk()->json();
+        self::assertSame(['solve', 'factoring', ['kind' => 'solutions', 'ascii' => 'x = -1/2 or x = 7/2'], ['-1/2', '7/2']], [$solved['job'], $solved['method'], $solved['answer'], $solved['solutions']]);
+        $branches = array_filter(array_merge(...array_column($solved['steps'], 'lines')), static fn(array $line): bool => isset($line['branch']));
+        self::assertSame(['1', '1', '2', '2'], array_column($branches, 'branch'));
+        self::assertContains('2*x+1 = 0 or 2*x-7 = 0', array_column(array_merge(...array_column($solved['steps'], 'lines')), 'ascii'));
+    }
+
     public function testListingForecastsEveryMethod(): void
     {
         Artisan::call('runel:show', ['problem' => '(2x+3y)(x-4y)', '--list' => true, '--format' => 'json']);
@@ -106,18 +156,15 @@ final class ContractTest extends TestCase
 
     private function assertBalanced(string $latex): void
     {
-        $depth = 0;
-        foreach (str_split((string) preg_replace('/\\\\[{}]/', '', $latex)) as $character) {
-            $depth += match ($character) {
-                '{' => 1,
-                '}' => -1,
-                default => 0,
-            };
-            self::assertGreaterThanOrEqual(0, $depth);
+        $bare = (string) preg_replace('/\\\\[{}$]/', '', $latex);
+        $depth = $lowest = 0;
+        foreach (str_split($bare) as $character) {
+            $depth += $character === '{' ? 1 : ($character === '}' ? -1 : 0);
+            $lowest = min($lowest, $depth);
         }
-        self::assertSame(0, $depth);
+        self::assertSame([0, 0], [$depth, $lowest]);
         self::assertSame(substr_count($latex, '\['), substr_count($latex, '\]'));
         self::assertSame(substr_count($latex, '\left('), substr_count($latex, '\right)'));
-        self::assertSame(0, substr_count((string) preg_replace('/\\\\\$/', '', $latex), '$') % 2);
+        self::assertSame(0, substr_count($bare, '$') % 2);
     }
 }

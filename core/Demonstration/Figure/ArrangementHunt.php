@@ -44,7 +44,7 @@ final readonly class ArrangementHunt implements Figure
     /** @param list<ArrangementRow> $rows the first of those passed over */
     public function passing(array $rows, int $count): self
     {
-        return new self($this->kind, $this->first, $this->last, $this->target, $this->mode, $this->letter, $this->second, $this->rows, $rows, $count);
+        return new self($this->kind, $this->first, $this->last, $this->target, $this->mode, $this->letter, $this->second, $this->rows, [...$this->folded, ...$rows], $this->passed + $count);
     }
 
     public function type(): string

@@ -38,7 +38,7 @@ final readonly class PairHunt implements Figure
     /** @param list<PairRow> $rows the first of those passed over */
     public function passing(array $rows, int $count): self
     {
-        return new self($this->product, $this->sum, $this->rows, $rows, $count, $this->crossing);
+        return new self($this->product, $this->sum, $this->rows, [...$this->folded, ...$rows], $this->passed + $count, $this->crossing);
     }
 
     public function type(): string

@@ -26,7 +26,7 @@ final class ArrangementSteps
     /** @return list<Step> */
     public static function of(Trinomial $trinomial, Arrangements $arrangements, string $kind): array
     {
-        [$figure, $window] = $arrangements->figure($trinomial, $kind);
+        $figure = $arrangements->figure($trinomial, $kind);
         $steps = [new Step(
             'target',
             Message::of("$kind.target.title"),
@@ -34,13 +34,17 @@ final class ArrangementSteps
             [],
             $figure,
         )];
-        foreach ($window->shown as $place) {
-            if ($window->passed > 0 && $place === $window->from + $window->passed) {
-                $figure = $figure->passing(\array_slice($arrangements->rows, $window->from, min($window->passed, Window::UNFOLDED)), $window->passed);
-                $steps[] = new Step('passed', Message::of('hunt.passed.title-arrangements', ['count' => $window->passed]), Message::of('hunt.passed.why-arrangements', ['target' => self::number($arrangements->target)]), [], $figure);
+        foreach (Window::over($arrangements->looked(), $arrangements->looked() - 1)->runs as $number => [$from, $count]) {
+            $rows = \array_slice($arrangements->rows, $from, $count);
+            if ($number % 2 === 1 && $rows !== []) {
+                $figure = $figure->passing(\array_slice($rows, 0, Window::UNFOLDED), $count);
+                $steps[] = new Step('passed-' . ($from + 1), Message::of('hunt.passed.title-arrangements', ['count' => $count]), Message::of('hunt.passed.why-arrangements', ['target' => self::number($arrangements->target)]), [], $figure);
+                continue;
             }
-            $figure = $figure->with($arrangements->rows[$place]);
-            $steps[] = self::look($trinomial, $arrangements, $arrangements->rows[$place], $figure, $kind);
+            foreach ($rows as $row) {
+                $figure = $figure->with($row);
+                $steps[] = self::look($trinomial, $arrangements, $row, $figure, $kind);
+            }
         }
 
         return $steps;

@@ -117,11 +117,11 @@ final readonly class Arrangements
         return [$r, -$s];
     }
 
-    /** @return array{ArrangementHunt, Window} an empty figure, and which trials are shown one by one */
-    public function figure(Trinomial $trinomial, string $kind): array
+    /** The figure of the hunt before anything is tried. */
+    public function figure(Trinomial $trinomial, string $kind): ArrangementHunt
     {
         $last = $kind === 'cross' ? abs($trinomial->c) : $trinomial->c;
 
-        return [new ArrangementHunt($kind, $trinomial->a, $last, $this->target, $this->mode, $trinomial->letter, $trinomial->second), Window::over($this->looked())];
+        return new ArrangementHunt($kind, $trinomial->a, $last, $this->target, $this->mode, $trinomial->letter, $trinomial->second);
     }
 }

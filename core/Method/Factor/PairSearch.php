@@ -72,19 +72,21 @@ final readonly class PairSearch
             null,
             Slip::RightProductWrongSum,
         )];
-        $window = Window::over($this->looked());
-        foreach ($window->shown as $place) {
-            if ($window->passed > 0 && $place === $window->from + $window->passed) {
-                $passed = \array_slice($this->pairs, $window->from, $window->passed);
-                $figure = $figure->passing(\array_slice($passed, 0, Window::UNFOLDED), $window->passed);
-                $steps[] = new Step('passed', Message::of('hunt.passed.title', ['count' => $window->passed]), Message::of('hunt.passed.why', [
-                    'first' => $this->number($passed[0]->sum()),
-                    'last' => $this->number($passed[\count($passed) - 1]->sum()),
+        foreach (Window::over($this->looked(), $this->hit ?? $this->crossing())->runs as $number => [$from, $count]) {
+            $pairs = \array_slice($this->pairs, $from, $count);
+            if ($number % 2 === 1 && $pairs !== []) {
+                $figure = $figure->passing(\array_slice($pairs, 0, Window::UNFOLDED), $count);
+                $steps[] = new Step('passed-' . ($from + 1), Message::of('hunt.passed.title', ['count' => $count]), Message::of('hunt.passed.why', [
+                    'first' => $this->number($pairs[0]->sum()),
+                    'last' => $this->number($pairs[\count($pairs) - 1]->sum()),
                     'sum' => $this->number($this->sum),
                 ]), [], $figure);
+                continue;
             }
-            $figure = $figure->with($this->pairs[$place]);
-            $steps[] = $this->look($this->pairs[$place], $figure);
+            foreach ($pairs as $pair) {
+                $figure = $figure->with($pair);
+                $steps[] = $this->look($pair, $figure);
+            }
         }
 
         return $steps;
@@ -106,6 +108,18 @@ final readonly class PairSearch
                 ? Question::pair(Message::of('hunt.pair.ask', ['product' => $this->number($this->product), 'sum' => $this->number($this->sum)]), $this->number($row->left), $this->number($row->right))
                 : Question::number(Message::of('hunt.pair.ask-sum', ['sum' => $sum]), $total),
         );
+    }
+
+    /** Where the sums pass the target: the place of the first pair on its far side, the last place if there is none. */
+    private function crossing(): int
+    {
+        foreach ($this->pairs as $place => $pair) {
+            if ($place > 0 && ($pair->sum() <=> $this->sum) !== ($this->pairs[0]->sum() <=> $this->sum)) {
+                return $place;
+            }
+        }
+
+        return \count($this->pairs) - 1;
     }
 
     /** Whether the sums pass the target at this pair: the nearest miss. */

@@ -4,29 +4,38 @@ declare(strict_types=1);
 
 namespace Runel\Method\Factor;
 
-/** Which trials of a hunt are shown one by one: all of a short hunt, the beginning and the end of a long one. */
+/**
+ * Which trials of a hunt are shown one by one: all of a short hunt; of a long one the beginning and what lies
+ * round the place that matters, where the target is hit or passed. The rest is passed over in folds.
+ */
 final readonly class Window
 {
     private const SHORT = 10;
     private const BEGINNING = 3;
-    private const END = 4;
+    private const BEFORE = 2;
+    private const AFTER = 1;
     /** How many of the trials passed over can be unfolded. */
     public const UNFOLDED = 120;
 
-    /**
-     * @param list<int> $shown  places from 0
-     * @param int       $from   the first place passed over
-     * @param int       $passed how many are passed over
-     */
-    private function __construct(public array $shown, public int $from, public int $passed) {}
+    /** @param list<array{int, int}> $runs in order: the first place (from 0) and how many; shown and folded in turn, shown first */
+    private function __construct(public array $runs) {}
 
-    /** @param int $looked how many trials the hunt looks at, the right one included */
-    public static function over(int $looked): self
+    /**
+     * @param int $looked how many trials the hunt looks at
+     * @param int $place  the one that matters, from 0
+     */
+    public static function over(int $looked, int $place): self
     {
         if ($looked <= self::SHORT) {
-            return new self($looked === 0 ? [] : range(0, $looked - 1), 0, 0);
+            return new self([[0, $looked]]);
+        }
+        $from = max(self::BEGINNING, min($place - self::BEFORE, $looked - 1));
+        $to = min($looked - 1, max($place, $from) + self::AFTER);
+        $runs = [[0, self::BEGINNING], [self::BEGINNING, $from - self::BEGINNING], [$from, $to - $from + 1]];
+        if ($to < $looked - 1) {
+            $runs[] = [$to + 1, $looked - 1 - $to];
         }
 
-        return new self([...range(0, self::BEGINNING - 1), ...range($looked - self::END, $looked - 1)], self::BEGINNING, $looked - self::BEGINNING - self::END);
+        return new self($runs);
     }
 }
