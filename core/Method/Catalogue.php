@@ -13,6 +13,7 @@ use Runel\Message\MethodDoesNotApply;
 use Runel\Message\NoSuchJob;
 use Runel\Message\NoSuchMethod;
 use Runel\Message\NotYet;
+use Runel\Message\OutOfReach;
 use Runel\Message\Refusal;
 use Runel\Message\TooLarge;
 use Runel\Problem\Job;
@@ -31,13 +32,13 @@ final readonly class Catalogue
             new Multiply\ByDegree(),
             new Multiply\Columns(),
             new Multiply\Special(),
+            new Factor\Special(),
             new Factor\SumProduct(),
             new Factor\SplitMiddle(),
             new Factor\ProductGrid(),
             new Factor\Cross(),
             new Factor\Trial(),
             new Factor\Scale(),
-            new Factor\Special(),
             new Factor\ScaleWhy(),
             new Solve\Factoring(),
         ]);
@@ -94,7 +95,9 @@ final readonly class Catalogue
         }
         $reason = null;
         foreach ($jobs as $candidate) {
-            foreach ($this->ofJob($candidate) as $own) {
+            $methods = $this->ofJob($candidate);
+            usort($methods, static fn(Method $first, Method $second): int => ($second->id() === $task->style->get('favourite')) <=> ($first->id() === $task->style->get('favourite')));
+            foreach ($methods as $own) {
                 $refusal = $own->refusal($task);
                 if ($refusal === null) {
                     return $own;
@@ -102,7 +105,12 @@ final readonly class Catalogue
                 $reason ??= $refusal;
             }
         }
-        throw $reason === null ? new NotYet(Message::of('error.not-yet', ['job' => $jobs[0]->value])) : new MethodDoesNotApply($reason);
+        // Equations that cannot be factored will have their own methods one day; nothing else is in sight for the rest.
+        throw match (true) {
+            $reason === null => new NotYet(Message::of('error.not-yet', ['job' => $jobs[0]->value])),
+            \in_array(Job::Solve, $jobs, true) => new NotYet($reason),
+            default => new OutOfReach($reason),
+        };
     }
 
     /** @param list<Job> $jobs */

@@ -290,7 +290,7 @@ final readonly class Rational implements \Stringable
         $value = $value->simplified();
         $numerator = $value->getNumerator();
         $denominator = $value->getDenominator();
-        if ($numerator->getBitLength() < 63 && $denominator->getBitLength() < 63) {
+        if ($numerator->getBitLength() < 64 && $denominator->getBitLength() < 64) {
             return new self($numerator->toInt(), $denominator->toInt());
         }
 

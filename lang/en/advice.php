@@ -17,6 +17,7 @@ return [
     'special-square' => 'A perfect square: recognised, not hunted. Quickest here.',
     'special-difference' => 'A difference of squares: recognised, not hunted. Quickest here.',
     'special-common' => 'Only a common letter to take out.',
+    'factored-already' => 'It stands factored already, with 0 on the other side: only the linear equations are left.',
     'factoring' => 'It factors over the integers: zero on one side, then each factor 0. Factored here by: :by.',
 ]
 ;

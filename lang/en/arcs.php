@@ -6,6 +6,7 @@ return [
     'advice' => 'Only :count places to fill, each by one short sum: the least writing, if you can hold a sum in your head.',
     'advice-small' => 'Three places, one of them a sum of two products: the same as first, outer, inner, last.',
     'advice-fractions' => 'Each place at once, but adding fractions in the head is hard: a grid is kinder here.',
+    'advice-stages' => 'Two factors at a time, each coefficient at once: the least writing for :stages rounds.',
     'refusal-letters' => 'Going by degree needs a single letter. With several, use the grid or go term by term.',
     'refusal-single' => 'Going by degree needs two terms or more in each factor. Here simply multiply term by term.',
     'blanks' => [

@@ -6,6 +6,7 @@ return [
     'advice' => 'A place for each of the :count products, so none is forgotten; like terms line up on diagonals.',
     'advice-small' => 'A small grid of four cells: the clearest picture for a first look.',
     'advice-gaps' => 'Powers are missing here, and the grid holds their places: the safest way.',
+    'advice-stages' => 'One grid after another, :stages in all, with :count products: long, but nothing gets lost.',
     'size' => [
         'title' => 'The grid has :columns columns and :rows rows',
         'why-degrees' => 'Degree :topDegree needs a column for every power down to the number: :columns. Degree :sideDegree needs :rows rows.',

@@ -6,6 +6,7 @@ return [
     'advice' => 'The distributive law as it is: each term of one factor times all of the other.',
     'advice-binomials' => 'Two binomials: four products with names, first, outer, inner, last (FOIL). Quickest once it is safe.',
     'advice-long' => 'There are :count products to keep in order; the columns help, yet a grid leaves less to chance.',
+    'advice-stages' => 'Two factors at a time, :stages rounds with :count products in all.',
     'split' => [
         'title' => 'Share the second factor out',
         'why' => 'Each term of the first factor multiplies the whole of :right: :count products in all. With more than two terms in a factor the names first, outer, inner, last (FOIL) end; the law does not.',

@@ -5,6 +5,7 @@ declare(strict_types=1);
 return [
     'refusal-not-quadratic' => 'Solving by factoring is for quadratic equations in one letter.',
     'refusal-prime' => 'This equation does not factor over the integers: its discriminant is no perfect square.',
+    'given' => ['title' => 'Read the problem', 'why' => 'A product stands on one side and 0 on the other: it is factored already.'],
     'zero' => [
         'title' => 'A product is 0: one of its factors is 0',
         'title-double' => 'A square is 0: its base is 0',

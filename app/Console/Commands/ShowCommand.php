@@ -116,7 +116,7 @@ final class ShowCommand extends Command
             foreach ($offers as $offer) {
                 if ($offer->method->job() === $job) {
                     $text .= \sprintf("  %-15s %s\n", $offer->method->id(), match (true) {
-                        $offer->forecast !== null => "{$offer->forecast->steps} steps" . ($offer->forecast->trials > 0 ? ", {$offer->forecast->trials} trials" : '') . '. ' . $wording->say($offer->forecast->advice),
+                        $offer->forecast !== null => "{$offer->forecast->steps} steps" . ($offer->forecast->trials > 0 ? ", {$offer->forecast->trials} " . ($offer->forecast->trials === 1 ? 'trial' : 'trials') : '') . '. ' . $wording->say($offer->forecast->advice),
                         $offer->refusal !== null => '– ' . $wording->say($offer->refusal),
                         default => '',
                     });

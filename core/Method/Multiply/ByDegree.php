@@ -48,6 +48,7 @@ final class ByDegree extends MultiplyMethod
         $pair = $plan->stages[0]->pair;
 
         return match (true) {
+            \count($plan->stages) > 1 => Message::of('arcs.advice-stages', ['count' => $plan->work(), 'stages' => \count($plan->stages)]),
             $pair->isTwoBinomials() => Message::of('arcs.advice-small'),
             $pair->product->hasFractions() => Message::of('arcs.advice-fractions'),
             default => Message::of('arcs.advice', ['count' => \count($pair->groups)]),

@@ -36,6 +36,7 @@ final class Grid extends MultiplyMethod
         $pair = $plan->stages[0]->pair;
 
         return match (true) {
+            \count($plan->stages) > 1 => Message::of('grid.advice-stages', ['count' => $plan->work(), 'stages' => \count($plan->stages)]),
             $pair->hasGaps() => Message::of('grid.advice-gaps'),
             $pair->isTwoBinomials() => Message::of('grid.advice-small'),
             default => Message::of('grid.advice', ['count' => $pair->work()]),

@@ -65,7 +65,6 @@ abstract class MultiplyMethod implements Method
             $sections[] = $section;
         }
         $steps = array_sum(array_map(static fn(Section $section): int => \count($section->steps), $sections));
-        $products = array_sum(array_map(static fn(Stage $stage): int => $stage->pair->work(), $plan->stages));
         $fractions = array_filter($product->factors, static fn(Factor $factor): bool => $factor->polynomial->hasFractions()) !== [];
 
         return new Demonstration(
@@ -73,7 +72,7 @@ abstract class MultiplyMethod implements Method
             Job::Multiply,
             $this->id(),
             $task->style,
-            new Forecast($steps, 0, $products, $fractions, false, $this->advice($plan)),
+            new Forecast($steps, 0, $plan->work(), $fractions, false, $this->advice($plan)),
             $sections,
             $answer,
             Checks::of(array_map(static fn(Factor $factor): Polynomial => $factor->polynomial, $product->factors), $last->product),
@@ -134,7 +133,7 @@ abstract class MultiplyMethod implements Method
             $steps[] = new Step(
                 'order',
                 Message::of('product.order.title', ['left' => $first->pair->left->toExpression(), 'right' => $first->pair->right->toExpression()]),
-                Message::of('product.order.why', ['count' => array_sum(array_map(static fn(Stage $stage): int => $stage->pair->work(), $plan->stages))]),
+                Message::of('product.order.why', ['count' => $plan->work()]),
                 [Line::equal($first->whole(Product::of([$first->pair->left->toExpression(), $first->pair->right->toExpression()])))],
                 options: $plan->options,
             );

@@ -33,12 +33,18 @@ final readonly class Plan
                 $options[] = new Option(self::CHOICE, $name, Message::of('product.order-option', [
                     'left' => $factors[$order[0]]->toExpression(),
                     'right' => $factors[$order[1]]->toExpression(),
-                    'count' => self::work($factors, $order),
+                    'count' => self::workOf($factors, $order),
                 ]), $name === $taken);
             }
         }
 
         return new self(self::stages($factors, $orders[$taken]), $options);
+    }
+
+    /** How many single products the stages take altogether. */
+    public function work(): int
+    {
+        return array_sum(array_map(static fn(Stage $stage): int => $stage->pair->work(), $this->stages));
     }
 
     /**
@@ -71,7 +77,7 @@ final readonly class Plan
         $best = array_key_first($orders);
         $bestCost = null;
         foreach ($orders as $name => $order) {
-            $cost = [self::work($factors, $order), -self::minuses($factors[$order[0]]) - self::minuses($factors[$order[1]])];
+            $cost = [self::workOf($factors, $order), -self::minuses($factors[$order[0]]) - self::minuses($factors[$order[1]])];
             if ($bestCost === null || $cost < $bestCost) {
                 $best = $name;
                 $bestCost = $cost;
@@ -87,7 +93,7 @@ final readonly class Plan
      * @param list<Polynomial> $factors
      * @param list<int>        $order
      */
-    private static function work(array $factors, array $order): int
+    private static function workOf(array $factors, array $order): int
     {
         $work = 0;
         foreach (self::stages($factors, $order) as $stage) {

@@ -41,6 +41,7 @@ final class TermByTerm extends MultiplyMethod
         $pair = $plan->stages[0]->pair;
 
         return match (true) {
+            \count($plan->stages) > 1 => Message::of('rows.advice-stages', ['count' => $plan->work(), 'stages' => \count($plan->stages)]),
             $pair->isTwoBinomials() => Message::of('rows.advice-binomials'),
             $pair->work() > 6 => Message::of('rows.advice-long', ['count' => $pair->work()]),
             default => Message::of('rows.advice'),

@@ -30,7 +30,9 @@ use Runel\Method\Method;
 use Runel\Number\Rational;
 use Runel\Polynomial\Polynomial;
 use Runel\Polynomial\Term;
+use Runel\Problem\Factor as ProductFactor;
 use Runel\Problem\Job;
+use Runel\Problem\Problem;
 use Runel\Problem\Trinomial;
 use Runel\Slip\Slip;
 
@@ -70,24 +72,28 @@ final class Factoring implements Method
         if (!$equation instanceof Equation || $trinomial === null) {
             throw new \LogicException('A problem that is no quadratic equation was not refused.');
         }
+        $ready = self::readyMade($task->problem);
         [$ways, $way] = $this->ways($task);
         $factoring = $way->demonstrate($task);
-        $solving = $this->solving($trinomial);
-        $sections = [...$this->factored($factoring, $ways, $way), $solving];
-        $solutions = array_map(static fn(Rational $value): Expression => Term::constant($value)->toExpression(), self::solutions($trinomial));
+        $factors = self::different($ready ?? self::factors($trinomial));
+        $before = $ready === null ? $this->factored($factoring, $ways, $way) : [self::given($equation)];
+        $sections = [...$before, $this->solving($trinomial->letter, $factors)];
+        $values = array_map(self::root(...), $factors);
+        $solutions = array_map(static fn(Rational $value): Expression => Term::constant($value)->toExpression(), $values);
         $steps = array_sum(array_map(static fn(Section $section): int => \count($section->steps), $sections));
         $forecast = $factoring->forecast;
-        $fractions = $forecast->fractions || array_filter(self::solutions($trinomial), static fn(Rational $value): bool => !$value->isInteger()) !== [];
+        $fractions = $forecast->fractions || array_filter($values, static fn(Rational $value): bool => !$value->isInteger()) !== [];
+        $advice = $ready === null ? Message::of('advice.factoring', ['by' => Message::of('name.method.' . $way->id())]) : Message::of('advice.factored-already');
 
         return new Demonstration(
             $task->problem,
             Job::Solve,
             $this->id(),
             $task->style,
-            new Forecast($steps, $forecast->trials, $forecast->products, $fractions, false, Message::of('advice.factoring', ['by' => Message::of('name.method.' . $way->id())])),
+            new Forecast($steps, $ready === null ? $forecast->trials : 0, $ready === null ? $forecast->products : 0, $fractions, false, $advice),
             $sections,
-            Answer::solutions(self::either($trinomial), $solutions),
-            [...self::substitutions($equation, $trinomial), $factoring->checks[0]],
+            Answer::solutions(self::either($trinomial->letter, $values), $solutions),
+            [...self::substitutions($equation, $trinomial->letter, $values), ...($ready === null ? [$factoring->checks[0]] : [])],
         );
     }
 
@@ -136,9 +142,9 @@ final class Factoring implements Method
         return $sections;
     }
 
-    private function solving(Trinomial $trinomial): Section
+    /** @param non-empty-list<Polynomial> $factors the different ones that hold the letter */
+    private function solving(string $letter, array $factors): Section
     {
-        $factors = self::factors($trinomial);
         $zero = Numeral::of(0);
         $equations = array_map(static fn(Polynomial $factor): Equation => new Equation($factor->toExpression(), $zero), $factors);
         $double = \count($equations) === 1;
@@ -147,91 +153,125 @@ final class Factoring implements Method
             Message::of($double ? 'solve.zero.title-double' : 'solve.zero.title'),
             Message::of($double ? 'solve.zero.why-double' : 'solve.zero.why'),
             [Line::equivalent($double ? $equations[0] : new Alternatives($equations))],
-            watch: $trinomial->c === 0 ? Slip::RootLost : null,
+            watch: self::root($factors[0])->isZero() ? Slip::RootLost : null,
         )];
         foreach ($factors as $number => $factor) {
-            $lines = $this->linear($trinomial, $factor, $double ? null : (string) ($number + 1));
+            $lines = $this->linear($letter, $factor, $double ? null : (string) ($number + 1));
             if ($lines !== []) {
-                $value = self::root($trinomial, $factor);
                 $steps[] = new Step(
                     'solve-' . ($number + 1),
                     Message::of('solve.linear.title', ['factor' => $equations[$number]]),
                     Message::of('solve.linear.why'),
                     $lines,
-                    question: Question::number(Message::of('solve.linear.ask', ['factor' => $equations[$number]]), Term::constant($value)->toExpression()),
+                    question: Question::number(Message::of('solve.linear.ask', ['factor' => $equations[$number]]), Term::constant(self::root($factor))->toExpression()),
                     watch: Slip::SignNotTurned,
                 );
             }
         }
-        $steps[] = new Step('solutions', Message::of($double ? 'solve.solutions.title-double' : 'solve.solutions.title'), Message::of($double ? 'solve.solutions.why-double' : 'solve.solutions.why'), [Line::result(self::either($trinomial))]);
+        $steps[] = new Step('solutions', Message::of($double ? 'solve.solutions.title-double' : 'solve.solutions.title'), Message::of($double ? 'solve.solutions.why-double' : 'solve.solutions.why'), [Line::result(self::either($letter, array_map(self::root(...), $factors)))]);
 
         return new Section(Phase::Solving, $steps);
     }
 
     /** @return list<Line> mx + r = 0 solved in full; none when it says x = 0 already */
-    private function linear(Trinomial $trinomial, Polynomial $factor, ?string $branch): array
+    private function linear(string $letter, Polynomial $factor, ?string $branch): array
     {
-        $m = $factor->coefficient($trinomial->letter, 1);
-        $r = $factor->coefficient($trinomial->letter, 0);
+        $m = $factor->coefficient($letter, 1);
+        $r = $factor->coefficient($letter, 0);
         $lines = [];
         if (!$r->isZero()) {
-            $lines[] = Line::equivalent(new Equation($trinomial->linear($m, 0)->toExpression(), Term::constant($r->negated())->toExpression()), $branch);
+            $lines[] = Line::equivalent(new Equation(Polynomial::ofCoefficients($letter, [$m, Rational::zero()])->toExpression(), Term::constant($r->negated())->toExpression()), $branch);
         }
         if (!$m->isOne()) {
-            $lines[] = Line::equivalent(new Equation(new Letter($trinomial->letter), Term::constant(self::root($trinomial, $factor))->toExpression()), $branch);
+            $lines[] = Line::equivalent(new Equation(new Letter($letter), Term::constant(self::root($factor))->toExpression()), $branch);
         }
 
         return $lines;
     }
 
-    /** @return non-empty-list<Polynomial> the different factors that hold the letter */
+    /** A problem that stands as a product equal to 0 already: nothing is to be factored. */
+    private static function given(Equation $equation): Section
+    {
+        return new Section(Phase::Reading, [new Step('read', Message::of('solve.given.title'), Message::of('solve.given.why'), [Line::given($equation)])]);
+    }
+
+    /** @return non-empty-list<Polynomial>|null the linear factors of a product that equals 0 as it was typed */
+    private static function readyMade(Problem $problem): ?array
+    {
+        $node = $problem->node;
+        if (!$node instanceof Equation || !$node->right instanceof Numeral || !$node->right->value->isZero()) {
+            return null;
+        }
+        $factors = array_map(static fn(ProductFactor $factor): Polynomial => $factor->polynomial, $problem->product->factors ?? []);
+        $linear = array_values(array_filter($factors, static fn(Polynomial $factor): bool => $factor->degree() === 1));
+        $flat = array_filter($factors, static fn(Polynomial $factor): bool => $factor->degree() > 1);
+
+        return \count($linear) === 2 && $flat === [] ? $linear : null;
+    }
+
+    /** @return non-empty-list<Polynomial> the two factors that hold the letter */
     private static function factors(Trinomial $trinomial): array
     {
         if ($trinomial->c === 0) {
             return [$trinomial->linear(1, 0), $trinomial->linear($trinomial->a, $trinomial->b)];
         }
         [[$m, $r], [$n, $s]] = $trinomial->factors() ?? throw new \LogicException('A prime trinomial was not refused.');
-        $first = $trinomial->linear($m, $r);
-        $second = $trinomial->linear($n, $s);
 
-        return $first->equals($second) ? [$first] : [$first, $second];
+        return [$trinomial->linear($m, $r), $trinomial->linear($n, $s)];
     }
 
-    private static function root(Trinomial $trinomial, Polynomial $factor): Rational
+    /**
+     * @param non-empty-list<Polynomial> $factors
+     *
+     * @return non-empty-list<Polynomial> one of several with the same solution
+     */
+    private static function different(array $factors): array
     {
-        return $factor->coefficient($trinomial->letter, 0)->negated()->dividedBy($factor->coefficient($trinomial->letter, 1));
+        $different = [];
+        foreach ($factors as $factor) {
+            $different[(string) self::root($factor)] ??= $factor;
+        }
+
+        return array_values($different);
     }
 
-    /** @return non-empty-list<Rational> each once */
-    private static function solutions(Trinomial $trinomial): array
+    /** The solution of mx + r = 0. */
+    private static function root(Polynomial $linear): Rational
     {
-        return array_map(static fn(Polynomial $factor): Rational => self::root($trinomial, $factor), self::factors($trinomial));
+        $letter = $linear->letters()[0] ?? throw new \LogicException('A factor without the letter.');
+
+        return $linear->coefficient($letter, 0)->negated()->dividedBy($linear->coefficient($letter, 1));
     }
 
-    private static function either(Trinomial $trinomial): Equation|Alternatives
+    /** @param non-empty-list<Rational> $values */
+    private static function either(string $letter, array $values): Equation|Alternatives
     {
-        $equations = array_map(static fn(Rational $value): Equation => new Equation(new Letter($trinomial->letter), Term::constant($value)->toExpression()), self::solutions($trinomial));
+        $equations = array_map(static fn(Rational $value): Equation => new Equation(new Letter($letter), Term::constant($value)->toExpression()), $values);
 
         return \count($equations) === 1 ? $equations[0] : new Alternatives($equations);
     }
 
-    /** @return list<Check> each solution put into the original, both sides worked out separately */
-    private static function substitutions(Equation $equation, Trinomial $trinomial): array
+    /**
+     * @param non-empty-list<Rational> $solutions
+     *
+     * @return list<Check> each solution put into the original, both sides worked out separately
+     */
+    private static function substitutions(Equation $equation, string $letter, array $solutions): array
     {
         $checks = [];
-        foreach (self::solutions($trinomial) as $solution) {
+        foreach ($solutions as $solution) {
             $lines = [];
             $values = [];
             foreach ([$equation->left, $equation->right] as $side) {
-                $value = $side->valueAt([$trinomial->letter => $solution]);
+                $value = $side->valueAt([$letter => $solution]);
                 $values[] = $value;
                 if (!$side instanceof Numeral) {
-                    $lines[] = Line::side(Substitution::into($side, $trinomial->letter, Numeral::of($solution)), Numeral::of($value));
+                    $lines[] = Line::side(Substitution::into($side, $letter, Numeral::of($solution)), Numeral::of($value));
                 }
             }
             $checks[] = new Check(
                 CheckKind::Substitution,
-                Message::of('check.solution.title', ['letter' => $trinomial->letter, 'value' => Numeral::of($solution)]),
+                Message::of('check.solution.title', ['letter' => $letter, 'value' => Numeral::of($solution)]),
                 Message::of('check.solution.why', ['value' => Numeral::of($values[1])]),
                 $lines,
                 $values[0]->equals($values[1]),

@@ -22,6 +22,7 @@
 @endif
 @include('board.hunting')
 @if ($board->isLast())
-    <div class="answer"><h3 class="margin-label">{{ __('ui.answer') }}</h3>{!! $maths->html($board->demonstration->answer->node) !!}<p class="proved">✓ {{ __('ui.proved') }}</p></div>
+    @php($length = strlen(Runel\Notation\Ascii::write($board->demonstration->answer->node)))
+    <div @class(['answer', 'is-long' => $length > 22, 'is-very-long' => $length > 34])><h3 class="margin-label">{{ __('ui.answer') }}</h3>{!! $maths->html($board->demonstration->answer->node) !!}<p class="proved">✓ {{ __('ui.proved') }}</p></div>
 @endif
 @include('board.take-away')
