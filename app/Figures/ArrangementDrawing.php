@@ -54,7 +54,8 @@ final readonly class ArrangementDrawing implements Drawing
     private function list(Pen $pen, float $left): array
     {
         $y = 10.0;
-        $last = \count($this->hunt->rows) - 1;
+        $trailing = Trials::trailing($this->hunt->rows, $this->hunt->passed);
+        $last = $trailing > 0 ? -1 : \count($this->hunt->rows) - 1;
         $second = $left + max(150.0, 20 + 11.0 * max([0, ...array_map(fn(ArrangementRow $row): int => mb_strlen($this->arrangement($row)), $this->hunt->rows)]));
         $third = $second + max(150.0, 20 + 11.0 * max([0, ...array_map(fn(ArrangementRow $row): int => mb_strlen($this->made($row)), $this->hunt->rows)]));
         foreach ($this->hunt->rows as $place => $row) {
@@ -71,6 +72,10 @@ final readonly class ArrangementDrawing implements Drawing
             $pen->words($this->arrangement($row), $left + 10, $y + 25, 20, $colour, 'start');
             $pen->words($this->made($row), $second, $y + 25, 20, $colour, 'start');
             $pen->words($fits ? ($row->verdict === 'repaired' ? '↻' : '✓') : '✗', $third + 16, $y + 26, 22, $fits ? '#1d6b3a' : '#a3123a');
+            $y += self::HEIGHT;
+        }
+        if ($trailing > 0) {
+            $pen->words("⋯ $trailing ⋯", $left + 40, $y + 24, 18, Ink::TEXT, 'start');
             $y += self::HEIGHT;
         }
 

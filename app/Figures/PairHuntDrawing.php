@@ -25,7 +25,8 @@ final readonly class PairHuntDrawing implements Drawing
         $pen->words('p + q', $columns[2] + $wide / 2, 24, 19);
         $pen->line($left, 34, $columns[3] + 44, 34, Ink::TEXT, 1.6);
         $y = 38.0;
-        $last = \count($this->hunt->rows) - 1;
+        $trailing = Trials::trailing($this->hunt->rows, $this->hunt->passed);
+        $last = $trailing > 0 ? -1 : \count($this->hunt->rows) - 1;
         foreach ($this->hunt->rows as $place => $row) {
             $before = $this->hunt->rows[$place - 1] ?? null;
             if ($before !== null && $row->number > $before->number + 1) {
@@ -38,6 +39,10 @@ final readonly class PairHuntDrawing implements Drawing
                 $pen->words(self::signed($this->hunt->sum) . ' ?', $columns[3] + 22, $y + 6, 18, Ink::LIGHT_EDGE);
             }
             $this->row($pen, $row, $columns, $wide, $y, $place === $last);
+            $y += self::HEIGHT;
+        }
+        if ($trailing > 0) {
+            $pen->words("⋯ $trailing ⋯", $columns[1] + $wide / 2, $y + 24, 18, Ink::TEXT);
             $y += self::HEIGHT;
         }
         $height = max($y + 6, $this->hunt->crossing ? 210 : 80);

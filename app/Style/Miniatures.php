@@ -27,7 +27,7 @@ final readonly class Miniatures
         'outer-terms-first' => ['(2x + 1)(x + 4)', 'grid', 'cell-2-2'],
         'minus-one' => ['-2x^2 + 5x + 3', 'trial', 'complete'],
         'cross-signs' => ['2x^2 - 5x - 3', 'cross', 'place-signs'],
-        'verdict' => ['2x^2 + 3x + 5', 'trial', 'verdict'],
+        'verdict' => ['2x^2 + 5x + 3', 'trial', 'verdict'],
         'check-by' => null,
         'favourite' => null,
         'middle-terms' => ['(x + 6)(x - 2)', 'term-by-term', 'middle|collect-1'],
@@ -59,7 +59,8 @@ final readonly class Miniatures
             }
         }
 
-        return '';
+        // What is held back is not there to be shown.
+        return '…';
     }
 
     /** @return list<Node> */
