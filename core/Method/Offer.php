@@ -35,10 +35,10 @@ final readonly class Offer
         $rank = static function (self $offer) use ($task): array {
             $forecast = $offer->forecast;
             if ($forecast === null) {
-                return [1];
+                return [1, 0, 0, 0, 0];
             }
             if ($offer->method->job() !== Job::Factor) {
-                return [0];
+                return [0, 0, 0, 0, 0];
             }
             $id = $offer->method->id();
 

@@ -10,6 +10,7 @@ use Runel\Expression\Letter;
 use Runel\Expression\Node;
 use Runel\Expression\Parser;
 use Runel\Expression\Quotient;
+use Runel\Expression\Sum;
 use Runel\Message\Message;
 use Runel\Message\OutOfReach;
 use Runel\Message\SyntaxError;
@@ -53,13 +54,14 @@ final readonly class Problem
         ksort($letters);
         $letters = array_map('strval', array_keys($letters));
         $polynomial = self::polynomial($node);
-        $product = ProductForm::of($node instanceof Equation ? $node->left : $node);
+        $product = $polynomial === null ? null : self::product($node);
         $jobs = self::jobs($node, $typed->subject, $product, $polynomial, $letters);
         if ($jobs === []) {
             throw new OutOfReach(Message::of(match (true) {
                 $letters === [] => 'error.no-letter',
                 $polynomial === null => 'error.not-polynomial',
-                $node instanceof Expression && $product === null && $polynomial->degree() < 2 => 'error.nothing-to-do',
+                $node instanceof Expression && $polynomial->degree() < 2 => 'error.nothing-to-do',
+                $node instanceof Sum => 'error.bracket-in-bracket',
                 default => 'error.no-job',
             }));
         }
@@ -81,6 +83,16 @@ final readonly class Problem
         }
         foreach ($node->children() as $child) {
             self::collectLetters($child, $letters);
+        }
+    }
+
+    /** @throws OutOfReach when the brackets of a product hold more than plain terms; in an equation that is no hindrance */
+    private static function product(Expression|Equation $node): ?ProductForm
+    {
+        try {
+            return ProductForm::of($node instanceof Equation ? $node->left : $node);
+        } catch (OutOfReach $refusal) {
+            return $node instanceof Equation ? null : throw $refusal;
         }
     }
 

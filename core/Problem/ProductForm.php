@@ -40,6 +40,9 @@ final readonly class ProductForm
         if (\count($written) > Limits::FACTORS * 2) {
             throw new TooLarge(Message::of('error.factors', ['limit' => Limits::FACTORS]));
         }
+        if (\count($written) === 1 && $written[0] instanceof Sum) {
+            return null;
+        }
         $single = [];
         $factors = [];
         try {

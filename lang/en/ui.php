@@ -81,6 +81,11 @@ return [
     'to-board' => 'Back to the board',
     'house-style' => 'House style',
     'space' => 'Space',
-    'not-found' => 'There is nothing at this address.',
+    'error' => [
+        '404' => 'There is nothing at this address.',
+        '419' => 'This page was open for too long. Go back, reload it and try again.',
+        '500' => 'Something went wrong inside Runel; it has been noted in the log.',
+        '503' => 'Runel is being looked after and will be back soon.',
+    ],
     'to-bench' => 'Back to the bench',
 ];

@@ -8,6 +8,7 @@ use Runel\Demonstration\Check;
 use Runel\Demonstration\CheckKind;
 use Runel\Demonstration\Line;
 use Runel\Demonstration\Link;
+use Runel\Demonstration\Phase;
 use Runel\Demonstration\Task;
 use Runel\Expression\Expression;
 use Runel\Message\Message;
@@ -36,9 +37,12 @@ final class MultiplyBack
                 if ($method->refusal($task) !== null) {
                     continue;
                 }
-                foreach ($method->demonstrate($task)->steps() as $step) {
-                    array_push($lines, ...array_filter($step->lines, static fn(Line $line): bool => $line->link === Link::Side));
-                    $figure = $step->figure ?? $figure;
+                foreach ($method->demonstrate($task)->sections as $section) {
+                    // The whole-number twin is an extra, not part of multiplying back.
+                    foreach ($section->phase === Phase::Twin ? [] : $section->steps as $step) {
+                        array_push($lines, ...array_filter($step->lines, static fn(Line $line): bool => $line->link === Link::Side));
+                        $figure = $step->figure ?? $figure;
+                    }
                 }
                 break;
             }

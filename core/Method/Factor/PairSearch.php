@@ -12,11 +12,13 @@ use Runel\Demonstration\Step;
 use Runel\Expression\Expression;
 use Runel\Expression\Mark;
 use Runel\Expression\Marked;
+use Runel\Expression\Product;
 use Runel\Expression\Sum;
 use Runel\Message\Message;
 use Runel\Number\Rational;
 use Runel\Number\Whole;
 use Runel\Polynomial\Term;
+use Runel\Problem\Trinomial;
 use Runel\Slip\Slip;
 
 /**
@@ -45,6 +47,20 @@ final readonly class PairSearch
         }
 
         return new self($product, $sum, $pairs, $hit);
+    }
+
+    /** The step that multiplies first and last coefficient before the hunt. */
+    public static function productStep(Trinomial $trinomial, string $why): Step
+    {
+        $number = static fn(int $value): Expression => Term::constant($value)->toExpression();
+
+        return new Step(
+            'product',
+            Message::of('factor.product.title'),
+            Message::of($why),
+            [Line::side(Product::apart([$number($trinomial->a), $number($trinomial->c)]), new Marked($number($trinomial->product()), Mark::written()))],
+            question: Question::number(Message::of('factor.product.ask'), $number($trinomial->product())),
+        );
     }
 
     /** How many pairs there are. */

@@ -14,8 +14,6 @@ use Runel\Demonstration\Section;
 use Runel\Demonstration\Step;
 use Runel\Demonstration\Task;
 use Runel\Expression\Expression;
-use Runel\Expression\Mark;
-use Runel\Expression\Marked;
 use Runel\Expression\Negative;
 use Runel\Expression\Product;
 use Runel\Message\Message;
@@ -40,14 +38,7 @@ final class ProductGrid extends FactorMethod
     protected function work(Trinomial $trinomial, Outer $outer, Task $task): Work
     {
         $search = PairSearch::of($trinomial->product(), $trinomial->b);
-        $product = new Step(
-            'product',
-            Message::of('factor.product.title'),
-            Message::of('factor.product.why-crossing'),
-            [Line::side(Product::apart([self::number($trinomial->a), self::number($trinomial->c)]), new Marked(self::number($trinomial->product()), Mark::written()))],
-            question: Question::number(Message::of('factor.product.ask'), self::number($trinomial->product())),
-        );
-        $sections = [new Section(Phase::Hunting, [$product, ...$search->steps(true)])];
+        $sections = [new Section(Phase::Hunting, [PairSearch::productStep($trinomial, 'factor.product.why-crossing'), ...$search->steps(true)])];
         if (!$trinomial->isPrime()) {
             $sections[] = new Section(Phase::Writing, $this->grid($trinomial, $outer));
         }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Runel\Method\Factor;
 
-use Runel\Demonstration\Line;
 use Runel\Demonstration\Option;
 use Runel\Demonstration\Phase;
 use Runel\Demonstration\Question;
@@ -44,14 +43,7 @@ final class SplitMiddle extends FactorMethod
     protected function work(Trinomial $trinomial, Outer $outer, Task $task): Work
     {
         $search = PairSearch::of($trinomial->product(), $trinomial->b);
-        $product = new Step(
-            'product',
-            Message::of('factor.product.title'),
-            Message::of('factor.product.why'),
-            [Line::side(Product::apart([self::number($trinomial->a), self::number($trinomial->c)]), new Marked(self::number($trinomial->product()), Mark::written()))],
-            question: Question::number(Message::of('factor.product.ask'), self::number($trinomial->product())),
-        );
-        $sections = [new Section(Phase::Hunting, [$product, ...$search->steps()])];
+        $sections = [new Section(Phase::Hunting, [PairSearch::productStep($trinomial, 'factor.product.why'), ...$search->steps()])];
         $pair = $trinomial->pair();
         if ($pair !== null) {
             $large = ($task->choices[self::CHOICE] ?? '') === 'large';
