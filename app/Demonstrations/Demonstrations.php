@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Demonstrations;
 
+use Illuminate\Contracts\Foundation\Application;
 use Psr\Log\LoggerInterface;
 use Runel\Audit\Unproved;
 use Runel\Demonstration\Demonstration;
@@ -17,7 +18,7 @@ use Runel\Method\Offer;
 /** The application's one way to demonstrations. What the audit rejects is logged and honestly refused. */
 final readonly class Demonstrations
 {
-    public function __construct(private Catalogue $catalogue, private LoggerInterface $log) {}
+    public function __construct(private Catalogue $catalogue, private Application $application) {}
 
     /** @throws Refusal with the reason */
     public function of(Task $task, ?string $job = null, ?string $method = null): Demonstration
@@ -25,7 +26,7 @@ final readonly class Demonstrations
         try {
             return $this->catalogue->demonstrate($task, $job, $method);
         } catch (Unproved $unproved) {
-            $this->log->error('The audit rejected a demonstration.', ['problem' => $task->problem->source, 'method' => $unproved->demonstration->method, 'style' => $task->style->chosen(), 'faults' => \array_slice($unproved->faults, 0, 5)]);
+            $this->application->make(LoggerInterface::class)->error('The audit rejected a demonstration.', ['problem' => $task->problem->source, 'method' => $unproved->demonstration->method, 'style' => $task->style->chosen(), 'faults' => \array_slice($unproved->faults, 0, 5)]);
 
             throw new OutOfReach(Message::of('error.unproved'));
         }

@@ -21,7 +21,7 @@ use Runel\Notation\Box\Sign;
  * Lays mathematics out for an SVG figure, which has none of its own. Widths are those of the
  * shipped fonts, in thousandths of the size; a viewer with another serif face comes close.
  */
-final readonly class Typesetter
+final class Typesetter
 {
     private const ITALIC = [
         'a' => 444, 'b' => 463, 'c' => 407, 'd' => 500, 'e' => 389, 'f' => 278, 'g' => 500, 'h' => 500, 'i' => 278, 'j' => 278,
@@ -33,11 +33,15 @@ final readonly class Typesetter
     private const OPERATOR = 760;
     private const SMALL = 0.7;
 
-    public function __construct(private Arranger $arranger) {}
+    /** @var array<string, array{Node, Setting}> what has been laid out already; the node is kept so that its id stays its own */
+    private array $known = [];
 
+    public function __construct(private readonly Arranger $arranger) {}
+
+    /** Measuring and drawing ask for the same expression several times; it is laid out once. */
     public function set(Node $node, float $size): Setting
     {
-        return $this->box($this->arranger->arrange($node), $size);
+        return ($this->known[spl_object_id($node) . ' ' . $size] ??= [$node, $this->box($this->arranger->arrange($node), $size)])[1];
     }
 
     /** Plain words or digits. */

@@ -20,6 +20,9 @@ final readonly class Address
     /** The choices a tutor can make inside a demonstration. */
     public const CHOICES = [Plan::CHOICE, SplitMiddle::CHOICE, Factoring::CHOICE];
 
+    /** @var array<string, string|null> the parts of the query that are carried on */
+    private array $query;
+
     /**
      * @param string                $step    a number from 1, "first" or "last"
      * @param array<string, string> $choices
@@ -36,7 +39,17 @@ final readonly class Address
         public bool $reveal,
         public ?string $answer,
         public ?string $pair,
-    ) {}
+    ) {
+        $this->query = [
+            'problem' => $problem,
+            'job' => $job,
+            'method' => $method,
+            'step' => $step,
+            'ask' => $ask ? '1' : null,
+            'present' => $present ? '1' : null,
+            HouseStyleFromRequest::COMPLETE => '1',
+        ] + $choices + $style->chosen();
+    }
 
     public static function of(Request $request, HouseStyle $style): self
     {
@@ -93,16 +106,6 @@ final readonly class Address
      */
     public function query(array $changes = []): array
     {
-        $query = array_merge([
-            'problem' => $this->problem,
-            'job' => $this->job,
-            'method' => $this->method,
-            'step' => $this->step,
-            'ask' => $this->ask ? '1' : null,
-            'present' => $this->present ? '1' : null,
-            HouseStyleFromRequest::COMPLETE => '1',
-        ], $this->choices, $this->style->chosen(), $changes);
-
-        return array_filter($query, static fn(string|int|null $value): bool => $value !== null);
+        return array_filter($changes + $this->query, static fn(string|int|null $value): bool => $value !== null);
     }
 }

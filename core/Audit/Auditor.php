@@ -99,7 +99,7 @@ final class Auditor
 
     private function judgeLine(Step $step, Line $line): void
     {
-        $where = "{$step->id}: {$line->link->value} " . Ascii::write($line->node);
+        $where = "{$step->id}: {$line->link->value}";
         match ($line->link) {
             Link::Given => $this->expect($this->last === null && Ascii::write($line->node) === Ascii::write($this->demonstration->problem->node), "$where is not what was asked"),
             Link::Side => $this->expect($line->node instanceof Equation, "$where is no equation") && $this->expectTrue($line->node, $where),
@@ -162,9 +162,12 @@ final class Auditor
         if ($question === null) {
             return;
         }
-        foreach ($question->likelyWrong as $wrong) {
-            foreach ($question->accepted as $accepted) {
-                $this->expect(!$this->same($accepted, $wrong->answer), "$step->id: a right answer is called {$wrong->slip->value}");
+        foreach ($question->accepted as $accepted) {
+            // One place where they differ is enough; only where they agree there is a closer look needed.
+            $values = $this->points->one();
+            $value = $question->likelyWrong === [] ? null : $accepted->valueAt($values);
+            foreach ($question->likelyWrong as $wrong) {
+                $this->expect($value?->equals($wrong->answer->valueAt($values)) !== true || !$this->same($accepted, $wrong->answer), "$step->id: a right answer is called {$wrong->slip->value}");
             }
         }
     }
@@ -176,7 +179,7 @@ final class Auditor
             $where = "check {$check->kind->value}";
             foreach ($check->lines as $line) {
                 $this->expect($line->link === Link::Side && $line->node instanceof Equation, "$where: a line is no side work")
-                    && $this->expectTrue($line->node, "$where: " . Ascii::write($line->node));
+                    && $this->expectTrue($line->node, $where);
             }
             foreach ($check->figure?->claims() ?? [] as $claim) {
                 $this->expectTrue($claim, "$where: figure");
@@ -260,15 +263,27 @@ final class Auditor
     /** Whether every sum with a 0 for a missing power names each power once, falling. */
     private function placesFall(Node $node): bool
     {
-        if ($node instanceof Sum && array_filter($node->terms, self::isPlaceholder(...)) !== []) {
-            $degrees = array_map(Points::degree(...), $node->terms);
+        if ($node instanceof Letter || $node instanceof Numeral) {
+            return true;
+        }
+        $placeholder = false;
+        foreach ($node instanceof Sum ? $node->terms : [] as $term) {
+            $placeholder = $placeholder || self::isPlaceholder($term);
+        }
+        if ($placeholder) {
+            $degrees = array_map(Points::degree(...), $node->children());
             $falling = $degrees;
             rsort($falling);
 
             return $degrees === $falling && \count(array_unique($degrees)) === \count($degrees);
         }
+        foreach ($node->children() as $child) {
+            if (!$this->placesFall($child)) {
+                return false;
+            }
+        }
 
-        return array_filter($node->children(), fn(Node $child): bool => !$this->placesFall($child)) === [];
+        return true;
     }
 
     private static function isPlaceholder(Expression $term): bool

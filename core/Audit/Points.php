@@ -37,6 +37,12 @@ final class Points
     /** @param list<string> $letters every letter that may turn up */
     public function __construct(private readonly array $letters) {}
 
+    /** @return array<string, Rational> values by letter, at one place where few things agree by chance */
+    public function one(): array
+    {
+        return $this->forDegree(4)[\count($this->letters) === 0 ? 0 : 4];
+    }
+
     /** @return list<array<string, Rational>> values by letter, enough to tell the two apart */
     public function toCompare(Expression $first, Expression $second): array
     {

@@ -41,12 +41,13 @@ final readonly class Product implements Expression
 
     public function valueAt(array $values): Rational
     {
-        $product = Rational::one();
+        $product = null;
         foreach ($this->factors as $factor) {
-            $product = $product->times($factor->valueAt($values));
+            $value = $factor->valueAt($values);
+            $product = $product === null ? $value : $product->times($value);
         }
 
-        return $product;
+        return $product ?? Rational::one();
     }
 
     public function children(): array

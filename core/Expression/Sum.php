@@ -28,12 +28,13 @@ final readonly class Sum implements Expression
 
     public function valueAt(array $values): Rational
     {
-        $sum = Rational::zero();
+        $sum = null;
         foreach ($this->terms as $term) {
-            $sum = $sum->plus($term->valueAt($values));
+            $value = $term->valueAt($values);
+            $sum = $sum === null ? $value : $sum->plus($value);
         }
 
-        return $sum;
+        return $sum ?? Rational::zero();
     }
 
     public function children(): array

@@ -21,33 +21,41 @@ use Runel\Problem\Job;
 /** Every method there is, and the one way to a demonstration: built, audited, then given. */
 final readonly class Catalogue
 {
-    /** @param list<Method> $methods in the order in which they are offered when nothing else decides */
-    private function __construct(private array $methods) {}
+    /** Every method by job and id, in the order in which they are offered when nothing else decides. */
+    private const METHODS = [
+        'multiply' => [
+            'grid' => Multiply\Grid::class,
+            'term-by-term' => Multiply\TermByTerm::class,
+            'by-degree' => Multiply\ByDegree::class,
+            'columns' => Multiply\Columns::class,
+            'special' => Multiply\Special::class,
+        ],
+        'factor' => [
+            'special' => Factor\Special::class,
+            'sum-product' => Factor\SumProduct::class,
+            'split-middle' => Factor\SplitMiddle::class,
+            'product-grid' => Factor\ProductGrid::class,
+            'cross' => Factor\Cross::class,
+            'trial' => Factor\Trial::class,
+            'scale' => Factor\Scale::class,
+            'scale-why' => Factor\ScaleWhy::class,
+        ],
+        'solve' => [
+            'factoring' => Solve\Factoring::class,
+        ],
+    ];
+
+    private function __construct() {}
 
     public static function standard(): self
     {
-        return new self([
-            new Multiply\Grid(),
-            new Multiply\TermByTerm(),
-            new Multiply\ByDegree(),
-            new Multiply\Columns(),
-            new Multiply\Special(),
-            new Factor\Special(),
-            new Factor\SumProduct(),
-            new Factor\SplitMiddle(),
-            new Factor\ProductGrid(),
-            new Factor\Cross(),
-            new Factor\Trial(),
-            new Factor\Scale(),
-            new Factor\ScaleWhy(),
-            new Solve\Factoring(),
-        ]);
+        return new self();
     }
 
     /** @return list<Method> of one job */
     public function ofJob(Job $job): array
     {
-        return array_values(array_filter($this->methods, static fn(Method $method): bool => $method->job() === $job));
+        return array_map(static fn(string $method): Method => new $method(), array_values(self::METHODS[$job->value] ?? []));
     }
 
     /**
@@ -116,26 +124,19 @@ final readonly class Catalogue
     /** @param list<Job> $jobs */
     private function named(Task $task, array $jobs, string $id): Method
     {
-        $exists = false;
         foreach ($jobs as $job) {
-            foreach ($this->ofJob($job) as $method) {
-                if ($method->id() === $id) {
-                    $refusal = $method->refusal($task);
-                    if ($refusal !== null) {
-                        throw new MethodDoesNotApply($refusal);
-                    }
-
-                    return $method;
-                }
+            $class = self::METHODS[$job->value][$id] ?? null;
+            if ($class === null) {
+                continue;
             }
+            $method = new $class();
+            $refusal = $method->refusal($task);
+
+            return $refusal === null ? $method : throw new MethodDoesNotApply($refusal);
         }
-        foreach ($this->methods as $method) {
-            $exists = $exists || $method->id() === $id;
-        }
-        if (!$exists) {
-            throw new NoSuchMethod(Message::of('error.no-such-method', ['found' => mb_substr($id, 0, 40)]));
-        }
-        throw new MethodDoesNotApply(Message::of('error.method-of-other-job', ['method' => $id]));
+        throw array_filter(self::METHODS, static fn(array $methods): bool => isset($methods[$id])) === []
+            ? new NoSuchMethod(Message::of('error.no-such-method', ['found' => mb_substr($id, 0, 40)]))
+            : new MethodDoesNotApply(Message::of('error.method-of-other-job', ['method' => $id]));
     }
 
     private function job(Task $task, string $id): Job

@@ -134,18 +134,21 @@ final readonly class Rational implements \Stringable
         if ($exponent < 0) {
             return $this->reciprocal()->power(-$exponent);
         }
-        $result = self::one();
+        if ($exponent === 0) {
+            return self::one();
+        }
+        $result = null;
         $square = $this;
         for ($left = $exponent; $left > 0; $left >>= 1) {
             if (($left & 1) === 1) {
-                $result = $result->times($square);
+                $result = $result === null ? $square : $result->times($square);
             }
             if ($left > 1) {
                 $square = $square->times($square);
             }
         }
 
-        return $result;
+        return $result ?? $this;
     }
 
     public function isZero(): bool

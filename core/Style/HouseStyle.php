@@ -90,7 +90,7 @@ final readonly class HouseStyle
     /** @return array<string, string> what differs from the default, in the table's order */
     public function chosen(): array
     {
-        return array_intersect_key($this->all(), $this->chosen);
+        return $this->chosen === [] ? [] : array_intersect_key($this->all(), $this->chosen);
     }
 
     /** @return array<string, string> every key with its value */

@@ -33,7 +33,15 @@
     <main id="work" class="sheet" tabindex="0">
         @foreach ($board->groups() as $group)
             @if ($group->reached !== [] && !$group->open)
-                @include('board.folded')
+                <details class="folded">
+                    <summary><span class="folded-name">{{ $say->word('name.phase.' . $group->phase) }}</span>@if ($group->last !== null)<span class="folded-line">{!! $maths->html($group->last->node) !!}</span>@endif</summary>
+                    @foreach ($group->reached as $past)
+                        @foreach ($past->content->lines as $line)
+                            @continue($line->link === Runel\Demonstration\Link::Side && $past->content->figure !== null)
+                            <p class="line">{!! $maths->html($line->node) !!}</p>
+                        @endforeach
+                    @endforeach
+                </details>
             @elseif ($group->open)
                 @include($group->phase === 'checking' ? 'board.checks' : 'board.open')
             @endif

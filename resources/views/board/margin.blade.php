@@ -20,9 +20,23 @@
         <figure class="figure">{!! $figures->svg($stop->content->aside, $style) !!}</figure>
     </details>
 @endif
-@include('board.hunting')
+@if (in_array($board->figure()?->type(), ['pair-hunt', 'crossing', 'cross', 'trial-brackets'], true))
+    @include('board.hunting')
+@endif
 @if ($board->isLast())
     @php($length = strlen(Runel\Notation\Ascii::write($board->demonstration->answer->node)))
     <div @class(['answer', 'is-long' => $length > 22, 'is-very-long' => $length > 34])><h3 class="margin-label">{{ __('ui.answer') }}</h3>{!! $maths->html($board->demonstration->answer->node) !!}<p class="proved">✓ {{ __('ui.proved') }}</p></div>
 @endif
-@include('board.take-away')
+<details class="take-away">
+    <summary>{{ __('ui.take-away') }}</summary>
+    <ul>
+        <li><a href="{{ $board->address->to('/print', ['step' => null, 'ask' => null, 'present' => null]) }}">{{ __('ui.print') }}</a></li>
+        @foreach (['tex' => 'LaTeX', 'md' => 'Markdown', 'json' => 'JSON', 'txt' => __('ui.plain-text')] as $extension => $name)
+            <li><a href="{{ $board->address->to("/runel.$extension", ['step' => null, 'ask' => null, 'present' => null]) }}">{{ $name }}</a></li>
+        @endforeach
+        @if ($board->figure() !== null)
+            <li><a href="{{ $board->address->to('/figure.svg', ['step' => $board->shown]) }}">{{ __('ui.figure-file') }}</a></li>
+        @endif
+    </ul>
+    <p class="hint">{{ __('ui.copy-hint') }}</p>
+</details>
