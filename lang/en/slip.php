@@ -13,7 +13,7 @@ return [
     'signs-ignored' => ['watch' => 'Look at the signs before adding.', 'diagnosis' => 'The magnitudes were simply added; with different signs they work against each other.'],
     'unlike-terms-collected' => ['watch' => 'Adding like terms leaves the exponents alone.', 'diagnosis' => 'The exponents were added too; adding like terms leaves them alone.'],
     'term-missed' => ['watch' => 'Count the terms: every one has to be in the sum.', 'diagnosis' => 'One of the terms was left out.'],
-    'minus-not-carried' => ['watch' => 'A minus in front multiplies every term of the bracket.', 'diagnosis' => 'The minus was not carried through the bracket.'],
+    'minus-not-carried' => ['watch' => 'A minus in front multiplies every term in the parentheses.', 'diagnosis' => 'The minus was not carried through the parentheses.'],
     'double-product-forgotten' => ['watch' => 'A square has a middle term: twice the product of both.', 'diagnosis' => 'The product counts twice.'],
     'common-factor-forgotten' => ['watch' => 'Look for the common factor first; it must not get lost at the end.', 'diagnosis' => 'The common factor was forgotten.'],
     'not-factored-completely' => ['watch' => 'Look into each factor: does it still hide a common factor?', 'diagnosis' => 'It is not factored completely.'],

@@ -48,8 +48,17 @@
         <button class="button is-small">{{ __('ui.keep') }}</button>
     </form>
 @else
-    <div class="waiting">
-        <p>{{ __('ui.wait') }}</p>
-        <p>{{ __('ui.wait-long') }}</p>
-    </div>
+    @inject('starters', 'App\Bench\Starters')
+    <p class="waiting">{{ __('ui.wait') }}</p>
+    <ul class="starters">
+        @foreach ($starters->all($style) as $starter)
+            <li>
+                <a class="starter" href="{{ $starter['address'] }}">
+                    <span class="starter-problem">{!! $faces->mathematics($style)->html($starter['problem']->node) !!}</span>
+                    <span class="starter-method">{{ $say->word('name.job.' . $starter['job']) }} · {{ $say->word('name.method.' . $starter['method']) }}</span>
+                    <span class="starter-picture" aria-hidden="true">{!! $starter['picture'] !!}</span>
+                </a>
+            </li>
+        @endforeach
+    </ul>
 @endif

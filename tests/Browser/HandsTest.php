@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverDimension;
+
+/** Without a keyboard: fingers on a phone, a mouse on the shelf, and pages whose script did not arrive. */
+final class HandsTest extends TestCase
+{
+    public function testFingersOnAPhone(): void
+    {
+        self::$browser->manage()->window()->setSize(new WebDriverDimension(500, 900));
+        $this->open('/');
+        foreach (['(', 'x', '+', ')', '²'] as $key) {
+            $this->one("[data-key='$key']")->click();
+            if ($key === '+') {
+                $this->one('#problem')->sendKeys('7');
+            }
+        }
+        self::assertSame('(x+7)²', $this->one('#problem')->getAttribute('value'));
+        $this->waitUntil(fn(): bool => str_contains($this->text('#reading'), 'Special form'), 'read from the keypad');
+        $this->assertSound('bench on a phone');
+        foreach (['/board' => ['problem' => '(k+4)(k-6)(3k+1)', 'method' => 'grid', 'step' => 9], '/two-ways' => ['problem' => '(x+7)^2'], '/style' => [], '/print' => ['problem' => '(x+7)^2']] as $path => $query) {
+            $this->open($path, $query);
+            $this->assertSound("$path on a phone");
+        }
+        foreach (self::$browser->findElements(WebDriverBy::cssSelector('.pen')) as $pen) {
+            self::assertGreaterThanOrEqual(40, $pen->getSize()->getHeight(), 'large enough for a finger');
+        }
+        self::$browser->manage()->window()->setSize(new WebDriverDimension(1280, 800));
+    }
+
+    public function testTheOrderOfThreeFactorsIsChosen(): void
+    {
+        $this->open('/board', ['problem' => '(k+4)(k^2-6)(3k+1)', 'method' => 'term-by-term', 'step' => 2]);
+        $options = self::$browser->findElements(WebDriverBy::cssSelector('.option'));
+        self::assertCount(3, $options);
+        $options[2]->click();
+        $this->waitUntil(fn(): bool => str_contains(self::$browser->getCurrentURL(), 'first=2-3'), 'the choice in the address');
+        self::assertStringContainsString('k squared minus 6', explode(' | ', $this->heard('.margin-what'))[0]);
+        $this->one('#pen-next')->click();
+        $this->waitUntil(fn(): bool => str_starts_with($this->text('.spine-count'), '3 of'), 'on from there');
+        self::assertStringContainsString('first=2-3', self::$browser->getCurrentURL());
+    }
+
+    public function testKeepsAndRemovesAProblem(): void
+    {
+        $this->open('/', ['problem' => '(5w-1)(w+9)']);
+        $this->one('.keep button')->click();
+        $this->waitUntil(fn(): bool => str_contains($this->text('.notice'), 'Kept'), 'kept');
+        $kept = fn(): int => \count(self::$browser->findElements(WebDriverBy::cssSelector('[aria-label="Remove from the shelf: (5w-1)(w+9)"]')));
+        self::assertSame(1, $kept());
+        $this->one('[aria-label="Remove from the shelf: (5w-1)(w+9)"]')->click();
+        $this->waitUntil(fn(): bool => $kept() === 0, 'removed');
+    }
+
+    public function testCopiesALineAsMathMl(): void
+    {
+        $this->open('/board', ['problem' => '8x^2+22x+15', 'method' => 'scale', 'step' => 'last']);
+        self::$browser->executeScript('document.querySelector(".line .copy").click()');
+        $copied = (string) $this->one('.copy')->getAttribute('data-mathml');
+        $document = new \DOMDocument();
+        self::assertTrue($document->loadXML(str_replace('&nbsp;', ' ', $copied)));
+        self::assertSame('http://www.w3.org/1998/Math/MathML', $document->documentElement?->namespaceURI);
+        self::assertStringNotContainsString('class=', $copied);
+    }
+
+    public function testEverythingWorksWithoutTheScript(): void
+    {
+        $this->open('/board', ['problem' => '(x+7)(x-2)', 'method' => 'grid', 'step' => 1]);
+        // The script's listeners are gone from a page that is written anew; only its links and forms are left.
+        self::$browser->executeScript('document.documentElement.innerHTML = document.documentElement.innerHTML.replace(/<script[^>]*><\/script>/g, "").replace(/ hx-[a-z-]+="[^"]*"/g, "")');
+        $this->one('#pen-next')->click();
+        $this->waitUntil(fn(): bool => str_starts_with($this->text('.spine-count'), '2 of'), 'a plain link');
+        $this->open('/board', ['problem' => '(x+7)(x-2)', 'method' => 'grid', 'step' => 4, 'ask' => 1]);
+        self::$browser->executeScript('document.documentElement.innerHTML = document.documentElement.innerHTML.replace(/ hx-[a-z-]+="[^"]*"/g, "")');
+        $this->one('#answer')->sendKeys('x');
+        $this->one('.answering button')->click();
+        $this->waitUntil(fn(): bool => str_contains($this->text('.verdict'), 'exponents were not added'), 'a plain form');
+    }
+}
