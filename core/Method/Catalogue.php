@@ -134,6 +134,9 @@ final readonly class Catalogue
 
             return $refusal === null ? $method : throw new MethodDoesNotApply($refusal);
         }
+        if (array_filter($jobs, static fn(Job $job): bool => isset(self::METHODS[$job->value])) === []) {
+            throw new NotYet(Message::of('error.not-yet', ['job' => $task->problem->jobs[0]->value]));
+        }
         throw array_filter(self::METHODS, static fn(array $methods): bool => isset($methods[$id])) === []
             ? new NoSuchMethod(Message::of('error.no-such-method', ['found' => mb_substr($id, 0, 40)]))
             : new MethodDoesNotApply(Message::of('error.method-of-other-job', ['method' => $id]));
