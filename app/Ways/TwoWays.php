@@ -26,12 +26,16 @@ final readonly class TwoWays
     public static function of(Request $request, Address $address, Demonstrations $demonstrations): self
     {
         $task = $address->task();
-        $offers = array_values(array_filter($demonstrations->offers($task), static fn(Offer $offer): bool => $offer->forecast !== null));
-        $job = $address->job ?? ($offers[0] ?? null)?->method->job()->value;
-        $offers = array_values(array_filter($offers, static fn(Offer $offer): bool => $offer->method->job()->value === $job));
-        if (\count($offers) < 2) {
-            throw new MethodDoesNotApply(Message::of('error.one-way-only'));
+        $byJob = [];
+        foreach ($demonstrations->offers($task) as $offer) {
+            if ($offer->forecast !== null) {
+                $byJob[$offer->method->job()->value][] = $offer;
+            }
         }
+        // The job asked for where it has two ways, else the first that has: an equation that is solved in one way is factored in several.
+        $byJob = array_filter($byJob, static fn(array $offers): bool => \count($offers) > 1);
+        $job = $address->job !== null && isset($byJob[$address->job]) ? $address->job : array_key_first($byJob);
+        $offers = $byJob[$job ?? ''] ?? throw new MethodDoesNotApply(Message::of('error.one-way-only'));
         $ids = array_map(static fn(Offer $offer): string => $offer->method->id(), $offers);
         $left = self::chosen($request, 'left', $ids) ?? $ids[0];
         $right = self::chosen($request, 'right', array_values(array_diff($ids, [$left]))) ?? array_values(array_diff($ids, [$left]))[0];
