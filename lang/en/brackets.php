@@ -5,7 +5,7 @@ declare(strict_types=1);
 return [
     'target' => [
         'title' => 'Try whole factors',
-        'why-sum' => 'The most even factors first, since large middles need uneven ones. Outer plus inner has to be :target. There are :count to look at.',
+        'why-sum' => 'The most even factors first, since large middles need uneven ones. Outer plus inner has to be :target. There is only one to look at.|The most even factors first, since large middles need uneven ones. Outer plus inner has to be :target. There are :count to look at.',
     ],
     'trial' => [
         'title' => ':first times :second',

@@ -5,9 +5,9 @@ declare(strict_types=1);
 return [
     'target' => [
         'title' => 'Factors in columns, multiplied crosswise',
-        'why-sum' => 'Factors of the first coefficient on the left, of the last on the right. The two cross products have to add to :target. There are :count arrangements to look at.',
-        'why-difference' => 'Factors of the first coefficient on the left, of the last on the right. The two cross products have to differ by :target. There are :count arrangements to look at.',
-        'why-either' => 'Plain numbers first: factors of the first coefficient on the left, of the last on the right. The cross products have to make :target by adding or subtracting. There are :count arrangements.',
+        'why-sum' => 'Factors of the first coefficient on the left, of the last on the right. The two cross products have to add to :target. There is only one arrangement.|Factors of the first coefficient on the left, of the last on the right. The two cross products have to add to :target. There are :count arrangements to look at.',
+        'why-difference' => 'Factors of the first coefficient on the left, of the last on the right. The two cross products have to differ by :target. There is only one arrangement.|Factors of the first coefficient on the left, of the last on the right. The two cross products have to differ by :target. There are :count arrangements to look at.',
+        'why-either' => 'Plain numbers first: factors of the first coefficient on the left, of the last on the right. The cross products have to make :target by adding or subtracting. There is only one arrangement.|Plain numbers first: factors of the first coefficient on the left, of the last on the right. The cross products have to make :target by adding or subtracting. There are :count arrangements.',
     ],
     'trial' => [
         'title' => ':m and :n with :r and :s',

@@ -143,9 +143,9 @@ final readonly class PairSearch
     {
         $next = $this->pairs[$row->number] ?? null;
         $before = $this->pairs[$row->number - 2] ?? null;
-        $side = static fn(PairRow $other, int $sum): int => $other->sum() <=> $sum;
+        $side = $row->sum() <=> $this->sum;
 
-        return ($next !== null && $side($next, $this->sum) !== $side($row, $this->sum)) || ($before !== null && $side($before, $this->sum) !== $side($row, $this->sum));
+        return ($next !== null && ($next->sum() <=> $this->sum) === -$side) || ($before !== null && ($before->sum() <=> $this->sum) === -$side);
     }
 
     private function number(int $value): Expression
