@@ -14,7 +14,7 @@ final class FactoringTest extends TestCase
     {
         $this->open('/');
         $this->press('15p²-7p-4');
-        $this->waitUntil(fn(): bool => str_contains($this->text('#reading'), 'Cross products'), 'the ways to factor');
+        $this->waitUntil(fn(): bool => str_ends_with($this->heard('#reading .understood'), 'minus 7 p minus 4') && str_contains($this->text('#reading'), 'Cross products'), 'the ways to factor the whole of it');
         $card = array_values(array_filter(self::$browser->findElements(WebDriverBy::cssSelector('.card-way')), static fn($way): bool => str_starts_with($way->getText(), 'Cross products')))[0];
         self::assertSame(1, preg_match('/(\d+) trials?\s+Cross products: (\d+) arrangements to look at\. (?:Only n|N)umber (\d+)/', $card->getText(), $forecast), $card->getText());
         self::assertSame($forecast[1], $forecast[3]);

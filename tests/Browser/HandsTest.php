@@ -21,7 +21,7 @@ final class HandsTest extends TestCase
             }
         }
         self::assertSame('(x+7)²', $this->one('#problem')->getAttribute('value'));
-        $this->waitUntil(fn(): bool => str_contains($this->text('#reading'), 'Special form'), 'read from the keypad');
+        $this->waitUntil(fn(): bool => str_ends_with($this->heard('#reading .understood'), 'squared') && str_contains($this->text('#reading'), 'Special form'), 'read from the keypad');
         $this->assertSound('bench on a phone');
         foreach (['/board' => ['problem' => '(k+4)(k-6)(3k+1)', 'method' => 'grid', 'step' => 9], '/two-ways' => ['problem' => '(x+7)^2'], '/style' => [], '/print' => ['problem' => '(x+7)^2']] as $path => $query) {
             $this->open($path, $query);

@@ -9,16 +9,13 @@ use Runel\Demonstration\CheckKind;
 use Runel\Demonstration\Line;
 use Runel\Demonstration\Link;
 use Runel\Demonstration\Phase;
-use Runel\Demonstration\Task;
 use Runel\Expression\Expression;
 use Runel\Message\Message;
 use Runel\Method\Multiply;
 use Runel\Method\Multiply\Checks;
 use Runel\Method\Multiply\MultiplyMethod;
-use Runel\Notation\Ascii;
 use Runel\Polynomial\Polynomial;
 use Runel\Problem\Factor;
-use Runel\Problem\Problem;
 use Runel\Problem\ProductForm;
 use Runel\Style\HouseStyle;
 
@@ -32,19 +29,13 @@ final class MultiplyBack
         $title = Message::of('check.factors.title');
         $product = ProductForm::of($factored);
         if ($product !== null) {
-            $task = new Task(Problem::read(Ascii::write($factored)), $style);
-            foreach ([self::favourite($style), new Multiply\TermByTerm()] as $method) {
-                if ($method->refusal($task) !== null) {
-                    continue;
+            $factors = self::polynomials($product);
+            foreach (self::favourite($style)->multiplying($factors, $style) ?? (new Multiply\TermByTerm())->multiplying($factors, $style) ?? [] as $section) {
+                // The whole-number twin is an extra, not part of multiplying back.
+                foreach ($section->phase === Phase::Twin ? [] : $section->steps as $step) {
+                    array_push($lines, ...array_filter($step->lines, static fn(Line $line): bool => $line->link === Link::Side));
+                    $figure = $step->figure ?? $figure;
                 }
-                foreach ($method->demonstrate($task)->sections as $section) {
-                    // The whole-number twin is an extra, not part of multiplying back.
-                    foreach ($section->phase === Phase::Twin ? [] : $section->steps as $step) {
-                        array_push($lines, ...array_filter($step->lines, static fn(Line $line): bool => $line->link === Link::Side));
-                        $figure = $step->figure ?? $figure;
-                    }
-                }
-                break;
             }
         }
         $lines[] = Line::side($factored, $whole->toExpression());
@@ -59,9 +50,14 @@ final class MultiplyBack
         if ($product === null) {
             return [];
         }
-        $factors = array_map(static fn(Factor $factor): Polynomial => $factor->polynomial, $product->factors);
 
-        return \array_slice(Checks::of($factors, $whole), 2);
+        return \array_slice(Checks::of(self::polynomials($product), $whole), 2);
+    }
+
+    /** @return list<Polynomial> */
+    private static function polynomials(ProductForm $product): array
+    {
+        return array_map(static fn(Factor $factor): Polynomial => $factor->polynomial, $product->factors);
     }
 
     private static function favourite(HouseStyle $style): MultiplyMethod

@@ -53,10 +53,7 @@ abstract class MultiplyMethod implements Method
     {
         $product = self::product($task);
         $plan = self::plan($task);
-        $sections = [$this->reading($task, $product, $plan)];
-        foreach ($plan->stages as $stage) {
-            array_push($sections, ...$this->work($stage, $task->style));
-        }
+        $sections = [$this->reading($task, $product, $plan), ...$this->stages($plan, $task->style)];
         $last = $plan->stages[\count($plan->stages) - 1]->pair;
         $answer = Answer::expression($last->product->toExpression());
         $names = $task->problem->node instanceof Equation ? NamedCoefficients::of($task->problem->node->right, $product) : null;
@@ -79,6 +76,20 @@ abstract class MultiplyMethod implements Method
         );
     }
 
+    /**
+     * The work of multiplying some factors, without reading and checks.
+     *
+     * @param list<Polynomial> $factors at least two
+     *
+     * @return list<Section>|null null where this way does not fit them
+     */
+    final public function multiplying(array $factors, HouseStyle $style): ?array
+    {
+        $plan = Plan::of($factors);
+
+        return $this->refusalOf($plan) === null ? $this->stages($plan, $style) : null;
+    }
+
     /** Why this way does not fit, or null when it does. */
     abstract protected function refusalOf(Plan $plan): ?Message;
 
@@ -88,6 +99,12 @@ abstract class MultiplyMethod implements Method
     /** @return list<Section> the work of one stage; its last line is the stage's closing line */
     abstract protected function work(Stage $stage, HouseStyle $style): array;
 
+    /** @return list<Section> */
+    private function stages(Plan $plan, HouseStyle $style): array
+    {
+        return array_merge(...array_map(fn(Stage $stage): array => $this->work($stage, $style), $plan->stages));
+    }
+
     private static function product(Task $task): ProductForm
     {
         return $task->problem->product ?? throw new \LogicException('A problem without brackets was not refused.');
@@ -95,7 +112,7 @@ abstract class MultiplyMethod implements Method
 
     private static function plan(Task $task): Plan
     {
-        return Plan::of(array_map(static fn(Factor $factor): Polynomial => $factor->polynomial, self::product($task)->factors), $task);
+        return Plan::of(array_map(static fn(Factor $factor): Polynomial => $factor->polynomial, self::product($task)->factors), $task->choices);
     }
 
     private function reading(Task $task, ProductForm $product, Plan $plan): Section

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Runel\Method\Multiply;
 
 use Runel\Demonstration\Option;
-use Runel\Demonstration\Task;
 use Runel\Message\Message;
 use Runel\Polynomial\Polynomial;
 
@@ -21,11 +20,14 @@ final readonly class Plan
      */
     private function __construct(public array $stages, public array $options) {}
 
-    /** @param list<Polynomial> $factors at least two */
-    public static function of(array $factors, Task $task): self
+    /**
+     * @param list<Polynomial>      $factors at least two
+     * @param array<string, string> $choices the tutor's, by the option's key
+     */
+    public static function of(array $factors, array $choices = []): self
     {
         $orders = self::orders($factors);
-        $wanted = $task->choices[self::CHOICE] ?? '';
+        $wanted = $choices[self::CHOICE] ?? '';
         $taken = isset($orders[$wanted]) ? $wanted : self::easiest($factors, $orders);
         $options = [];
         if (\count($factors) > 2) {
