@@ -6,6 +6,7 @@ namespace App\Figures;
 
 use Runel\Demonstration\Figure\ArrangementHunt;
 use Runel\Demonstration\Figure\ArrangementRow;
+use Runel\Demonstration\Figure\TrialVerdict;
 
 /** The arrangement being tried, large and multiplied crosswise, and the list of all that were tried with what they made. */
 final readonly class ArrangementDrawing implements Drawing
@@ -29,7 +30,7 @@ final readonly class ArrangementDrawing implements Drawing
      */
     private function crosswise(Pen $pen, ?ArrangementRow $row): float
     {
-        $lit = $row !== null && ($row->verdict === 'fits' || $row->verdict === 'repaired');
+        $lit = $row?->verdict->ends() === true;
         foreach ([[44, 60, $row?->m], [44, 150, $row?->n], [164, 60, $row?->r], [164, 150, $row?->s]] as [$x, $y, $number]) {
             $pen->box($x - 34, $y - 26, 68, 48, $lit ? Ink::LIGHT : Ink::PAPER, $lit ? Ink::LIGHT_EDGE : Ink::RULE, 1.6, $number === null ? '5 4' : '', 6);
             if ($number !== null) {
@@ -64,14 +65,14 @@ final readonly class ArrangementDrawing implements Drawing
                 $pen->words('⋯ ' . ($row->number - $before->number - 1) . ' ⋯', $left + 40, $y + 24, 18, Ink::QUIET, 'start');
                 $y += self::HEIGHT;
             }
-            $fits = $row->verdict === 'fits' || $row->verdict === 'repaired';
+            $fits = $row->verdict->ends();
             if ($fits || $place === $last) {
                 $pen->box($left, $y + 2, $third - $left + 36, self::HEIGHT - 4, Ink::LIGHT, Ink::LIGHT_EDGE, $fits ? 2.2 : 1.2, '', 6);
             }
             $colour = $fits || $place === $last ? Ink::TEXT : Ink::QUIET;
             $pen->words($this->arrangement($row), $left + 10, $y + 25, 20, $colour, 'start');
             $pen->words($this->made($row), $second, $y + 25, 20, $colour, 'start');
-            $pen->words($fits ? ($row->verdict === 'repaired' ? '↻' : '✓') : '✗', $third + 16, $y + 26, 22, $fits ? '#1d6b3a' : '#a3123a');
+            $pen->words($fits ? ($row->verdict === TrialVerdict::Repaired ? '↻' : '✓') : '✗', $third + 16, $y + 26, 22, $fits ? '#1d6b3a' : '#a3123a');
             $y += self::HEIGHT;
         }
         if ($trailing > 0) {

@@ -61,7 +61,7 @@ final readonly class ArrangementHunt implements Figure
             'mode' => $this->mode,
             'arrangements' => array_map(static fn(ArrangementRow $row): array => [
                 'number' => $row->number, 'left' => [$row->m, $row->n], 'right' => [$row->r, $row->s],
-                'outer' => $row->outer(), 'inner' => $row->inner(), 'total' => $row->total, 'verdict' => $row->verdict,
+                'outer' => $row->outer(), 'inner' => $row->inner(), 'total' => $row->total, 'verdict' => $row->verdict->value,
             ], $this->rows),
             'passed' => $this->passed,
         ];
@@ -84,7 +84,7 @@ final readonly class ArrangementHunt implements Figure
             $hits = $this->mode === 'either'
                 ? \in_array(abs($this->target), [abs($row->outer() + $row->inner()), abs($row->outer() - $row->inner())], true)
                 : abs($row->total) === abs($this->target);
-            $claims[] = new Equation(Numeral::of($hits ? 1 : 0), Numeral::of(\in_array($row->verdict, ['fits', 'repaired', 'signs'], true) ? 1 : 0));
+            $claims[] = new Equation(Numeral::of($hits ? 1 : 0), Numeral::of($row->verdict->ends() || $row->verdict === TrialVerdict::Signs ? 1 : 0));
         }
 
         return $claims;

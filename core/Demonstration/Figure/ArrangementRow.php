@@ -11,9 +11,8 @@ namespace Runel\Demonstration\Figure;
 final readonly class ArrangementRow
 {
     /**
-     * @param int    $number  its place in the hunt, from 1
-     * @param int    $total   what the two cross products make together
-     * @param string $verdict fits, repaired (with its signs exchanged), misses, or shares (a bracket with a common factor)
+     * @param int $number its place in the hunt, from 1
+     * @param int $total  what the two cross products make together
      */
     public function __construct(
         public int $number,
@@ -22,7 +21,7 @@ final readonly class ArrangementRow
         public int $r,
         public int $s,
         public int $total,
-        public string $verdict,
+        public TrialVerdict $verdict,
     ) {}
 
     public function outer(): int

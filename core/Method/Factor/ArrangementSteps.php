@@ -6,6 +6,7 @@ namespace Runel\Method\Factor;
 
 use Runel\Demonstration\Figure\ArrangementHunt;
 use Runel\Demonstration\Figure\ArrangementRow;
+use Runel\Demonstration\Figure\TrialVerdict;
 use Runel\Demonstration\Line;
 use Runel\Demonstration\Question;
 use Runel\Demonstration\Step;
@@ -61,14 +62,17 @@ final class ArrangementSteps
             'target' => self::number($arrangements->target),
             'm' => $row->m, 'n' => $row->n, 'r' => abs($row->r), 's' => abs($row->s),
         ];
-        $why = $row->verdict === 'misses' ? "misses-{$arrangements->mode}" : ($row->verdict === 'fits' && $arrangements->mode === 'either' ? ($trinomial->c > 0 ? 'fits-sum' : 'fits-difference') : ($row->verdict === 'fits' ? "fits-{$arrangements->mode}" : $row->verdict));
-        $line = self::line($arrangements, $row);
+        $why = match ($row->verdict) {
+            TrialVerdict::Misses => "misses-{$arrangements->mode}",
+            TrialVerdict::Fits => 'fits-' . ($arrangements->mode !== 'either' ? $arrangements->mode : ($trinomial->c > 0 ? 'sum' : 'difference')),
+            default => $row->verdict->value,
+        };
 
         return new Step(
             'trial-' . $row->number,
-            Message::of($row->verdict === 'misses' || $row->verdict === 'shares' || $row->verdict === 'signs' ? "$kind.trial.title" : "$kind.trial.title-fits", $parameters),
+            Message::of($row->verdict->ends() ? "$kind.trial.title-fits" : "$kind.trial.title", $parameters),
             Message::of("$kind.trial.$why", $parameters + ['difference' => self::number(abs($row->outer() - $row->inner()))]),
-            [$line],
+            [self::line($arrangements, $row)],
             $figure,
             Question::number(Message::of("$kind.trial.ask", $parameters), self::total($row, $arrangements)),
         );

@@ -6,6 +6,7 @@ namespace Runel\Method\Factor;
 
 use Runel\Demonstration\Figure\ArrangementHunt;
 use Runel\Demonstration\Figure\ArrangementRow;
+use Runel\Demonstration\Figure\TrialVerdict;
 use Runel\Number\Whole;
 use Runel\Problem\Trinomial;
 
@@ -33,7 +34,7 @@ final readonly class Arrangements
         return self::search($trinomial, false, $mode, $target, static function (int $outer, int $inner) use ($mode, $target): array {
             $total = $mode === 'sum' ? $outer + $inner : abs($outer - $inner);
 
-            return [$total, $total === $target ? 'fits' : 'misses'];
+            return [$total, $total === $target ? TrialVerdict::Fits : TrialVerdict::Misses];
         });
     }
 
@@ -46,7 +47,7 @@ final readonly class Arrangements
             $total = $trinomial->c > 0 ? $outer + $inner : abs($outer - $inner);
             $possible = \in_array($target, [$outer + $inner, abs($outer - $inner)], true);
 
-            return [$outer + $inner, $total === $target ? 'fits' : ($possible ? 'signs' : 'misses')];
+            return [$outer + $inner, $total === $target ? TrialVerdict::Fits : ($possible ? TrialVerdict::Signs : TrialVerdict::Misses)];
         });
     }
 
@@ -60,10 +61,10 @@ final readonly class Arrangements
             $total = $outer + $inner;
 
             return [$total, match (true) {
-                $total === $trinomial->b => 'fits',
-                $trinomial->c < 0 && -$total === $trinomial->b => 'repaired',
-                Whole::gcd($m, $r) > 1 || Whole::gcd($n, $s) > 1 => 'shares',
-                default => 'misses',
+                $total === $trinomial->b => TrialVerdict::Fits,
+                $trinomial->c < 0 && -$total === $trinomial->b => TrialVerdict::Repaired,
+                Whole::gcd($m, $r) > 1 || Whole::gcd($n, $s) > 1 => TrialVerdict::Shares,
+                default => TrialVerdict::Misses,
             }];
         });
     }
@@ -78,7 +79,7 @@ final readonly class Arrangements
         return $this->hit === null ? \count($this->rows) : $this->hit + 1;
     }
 
-    /** @param callable(int, int, int, int, int, int): array{int, string} $judge of outer and inner product, m, n, r, s: the total and the verdict */
+    /** @param callable(int, int, int, int, int, int): array{int, TrialVerdict} $judge of outer and inner product, m, n, r, s: the total and the verdict */
     private static function search(Trinomial $trinomial, bool $signed, string $mode, int $target, callable $judge): self
     {
         $rows = [];
@@ -97,7 +98,7 @@ final readonly class Arrangements
                     }
                     [$total, $verdict] = $judge($m * $s, $n * $r, $m, $n, $r, $s);
                     $rows[] = new ArrangementRow(\count($rows) + 1, $m, $n, $r, $s, $total, $verdict);
-                    if ($hit === null && ($verdict === 'fits' || $verdict === 'repaired')) {
+                    if ($hit === null && $verdict->ends()) {
                         $hit = \count($rows) - 1;
                     }
                 }

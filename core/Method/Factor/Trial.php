@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Runel\Method\Factor;
 
+use Runel\Demonstration\Figure\TrialVerdict;
 use Runel\Demonstration\Phase;
 use Runel\Demonstration\Section;
 use Runel\Demonstration\Task;
@@ -28,7 +29,7 @@ final class Trial extends FactorMethod
         $arrangements = Arrangements::brackets($trinomial);
         $sections = [new Section(Phase::Hunting, ArrangementSteps::of($trinomial, $arrangements, 'brackets'))];
         if ($arrangements->hit !== null) {
-            $repaired = $arrangements->rows[$arrangements->hit]->verdict === 'repaired';
+            $repaired = $arrangements->rows[$arrangements->hit]->verdict === TrialVerdict::Repaired;
             $sections[] = new Section(Phase::Writing, [Brackets::step($trinomial, $outer, $repaired ? 'factor.brackets.why-repaired' : 'factor.brackets.why-trial')]);
         }
 
