@@ -41,6 +41,19 @@
         if (bottom > -12) sheet.scrollTop += bottom + 24;
         else if (now.getBoundingClientRect().top < sheet.getBoundingClientRect().top) now.scrollIntoView({block: 'nearest'});
     };
+    // What a step says, once, for those who listen: mathematics in the words it carries.
+    const spoken = (element) => {
+        const copy = element.cloneNode(true);
+        copy.querySelectorAll('.maths').forEach((maths) => maths.replaceWith(' ' + maths.getAttribute('aria-label') + ' '));
+        copy.querySelectorAll('button, form, details, kbd').forEach((part) => part.remove());
+        return copy.textContent.replace(/\s+/g, ' ').trim();
+    };
+    const announce = () => {
+        const place = document.getElementById('announce');
+        if (!place) return;
+        const parts = [...document.querySelectorAll('.margin-what, .margin-why, .verdict, #now .line, #now.line')];
+        place.textContent = parts.map(spoken).join('. ');
+    };
     let focused = null;
     document.addEventListener('htmx:beforeSwap', () => { focused = document.activeElement?.id ?? null; });
     document.addEventListener('htmx:afterSwap', () => {
@@ -49,6 +62,7 @@
         else if (focused && document.getElementById(focused)) document.getElementById(focused).focus();
         enhance();
         showNow();
+        announce();
     });
         document.addEventListener('DOMContentLoaded', () => { enhance(); showNow(); document.getElementById('answer')?.focus(); });
     window.addEventListener('popstate', () => { if (document.querySelector('.pen-bar') && !location.hash) location.reload(); });

@@ -47,7 +47,7 @@
             @endif
         @endforeach
     </main>
-    <aside class="margin" aria-live="polite">
+    <aside class="margin">
         @include($board->question() !== null ? 'board.asking' : 'board.margin')
     </aside>
 </div>
