@@ -118,6 +118,7 @@ final class ContractTest extends TestCase
         for ($number = 0; $number < 600; ++$number) {
             $sent[] = $number % 100 === 7 ? 'not json' : json_encode(['problem' => '(' . $chance->polynomial($chance->coefficients(2), 'x') . ')(x' . ($number - 700) . ')', 'method' => 'grid'], \JSON_THROW_ON_ERROR);
         }
+        $sent[] = '{}';
         $sent[] = '[1,2]';
         $sent[] = str_repeat('x', 200_000);
         $sent[] = '{"problem":"(x+1)(x-1)","style":{"words":"uk"}}';
@@ -130,7 +131,7 @@ final class ContractTest extends TestCase
         self::assertCount(\count($sent), $lines);
         foreach ($lines as $number => $line) {
             $answer = json_decode($line, true, flags: \JSON_THROW_ON_ERROR);
-            $expectError = $number < 600 ? $number % 100 === 7 : $number < 602;
+            $expectError = $number < 600 ? $number % 100 === 7 : $number < 603;
             self::assertSame($expectError ? 'bad-request' : null, $answer['error']['code'] ?? null, $line);
         }
     }

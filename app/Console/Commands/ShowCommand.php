@@ -140,7 +140,7 @@ final class ShowCommand extends Command
             }
             try {
                 $request = $whole ? json_decode($line, true, 16) : null;
-                $answer = $requested->data(\is_array($request) && !array_is_list($request) ? $request : throw new BadRequest(Message::of('error.not-json')));
+                $answer = $requested->data(\is_array($request) && str_starts_with(ltrim($line), '{') ? $request : throw new BadRequest(Message::of('error.not-json')));
             } catch (Refusal $refusal) {
                 $answer = $requested->error($refusal);
             }
