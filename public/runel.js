@@ -82,11 +82,11 @@
         if (timer) { timer.hidden = false; tick(); }
     };
     const mathMl = (line) => {
-        const math = line.querySelector('math').cloneNode(true);
-        math.removeAttribute('aria-hidden');
+        // A line that runs over several pieces is one line again.
+        const math = document.createElementNS('http://www.w3.org/1998/Math/MathML', 'math');
+        line.querySelectorAll('math').forEach((piece) => math.append(...piece.cloneNode(true).childNodes));
         math.querySelectorAll('[class]').forEach((part) => part.removeAttribute('class'));
-        math.setAttribute('xmlns', 'http://www.w3.org/1998/Math/MathML');
-        return math.outerHTML;
+        return new XMLSerializer().serializeToString(math);
     };
     document.addEventListener('click', (event) => {
         const copy = event.target instanceof Element ? event.target.closest('.copy') : null;

@@ -6,6 +6,7 @@ namespace App\Faces;
 
 use Runel\Expression\Node;
 use Runel\Notation\Arranger;
+use Runel\Notation\Box\Box;
 use Runel\Notation\MathMl;
 use Runel\Notation\Writer;
 
@@ -19,8 +20,20 @@ final readonly class Mathematics
     {
         $box = $this->arranger->arrange($node);
 
-        return '<span class="maths" role="math" aria-label="' . htmlspecialchars($this->speaker->write($box), \ENT_QUOTES) . '"><math aria-hidden="true">'
-            . $this->mathMl->write($box) . '</math></span>';
+        return $this->spoken($box, '<math aria-hidden="true">' . $this->mathMl->write($box) . '</math>');
+    }
+
+    /** Mathematics that may run over several lines, for what is too long for one. */
+    public function running(Node $node): string
+    {
+        $box = $this->arranger->arrange($node);
+
+        return $this->spoken($box, '<math aria-hidden="true">' . implode('</math> <math aria-hidden="true">', $this->mathMl->pieces($box)) . '</math>');
+    }
+
+    private function spoken(Box $box, string $written): string
+    {
+        return '<span class="maths" role="math" aria-label="' . htmlspecialchars($this->speaker->write($box), \ENT_QUOTES) . "\">$written</span>";
     }
 
     /** MathML that stands alone, to be copied. */

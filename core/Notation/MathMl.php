@@ -43,6 +43,44 @@ final readonly class MathMl implements Writer
         };
     }
 
+    /**
+     * The same in pieces between which a line may be broken: before an equals sign and before each term of a sum,
+     * also inside brackets.
+     *
+     * @return non-empty-list<string>
+     */
+    public function pieces(Box $box): array
+    {
+        if ($box instanceof Fenced) {
+            $inside = $this->pieces($box->content);
+            $inside[0] = '<mo form="prefix" stretchy="false">(</mo>' . $inside[0];
+            $inside[] = array_pop($inside) . '<mo form="postfix" stretchy="false">)</mo>';
+
+            return $inside;
+        }
+        if (!$box instanceof Row) {
+            return [$this->write($box)];
+        }
+        $pieces = [];
+        $last = '';
+        foreach ($box->boxes as $part) {
+            $breaks = \in_array($part, [Sign::Plus, Sign::Minus, Sign::Equals], true) || $part instanceof Inked;
+            if ($breaks && $last !== '') {
+                $pieces[] = $last;
+                $last = '';
+            }
+            $inside = $this->pieces($part);
+            $last .= array_shift($inside);
+            foreach ($inside as $piece) {
+                $pieces[] = $last;
+                $last = $piece;
+            }
+        }
+        $pieces[] = $last;
+
+        return $pieces;
+    }
+
     /** Brackets grow only round what is taller than a line. */
     private function fenced(Fenced $box): string
     {

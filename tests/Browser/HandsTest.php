@@ -33,6 +33,15 @@ final class HandsTest extends TestCase
         self::$browser->manage()->window()->setSize(new WebDriverDimension(1280, 800));
     }
 
+    public function testNothingIsTooLongForTheSheet(): void
+    {
+        $problem = '(2x^8+x^7+x^6+3x^5-9x^4-x^3+x^2-x+1)(2x^7+x^6+3x^5-9x^4-x^3+x^2-x+1)';
+        foreach ([2 => 'term-by-term', 40 => 'grid', 'last' => 'grid', 12 => 'by-degree', 20 => 'columns'] as $step => $method) {
+            $this->open('/board', ['problem' => $problem, 'method' => $method, 'step' => $step]);
+            self::assertTrue(self::$browser->executeScript('const sheet = document.querySelector(".sheet"); return sheet.scrollWidth <= sheet.clientWidth'), "$method at $step");
+        }
+    }
+
     public function testTheOrderOfThreeFactorsIsChosen(): void
     {
         $this->open('/board', ['problem' => '(k+4)(k^2-6)(3k+1)', 'method' => 'term-by-term', 'step' => 2]);

@@ -73,6 +73,20 @@ final class NotationTest extends TestCase
         self::assertStringEndsWith('minus 5 cancels plus 5', (new Speech([]))->write($box));
     }
 
+    /** A long line in pieces says the same as in one, and each piece stands by itself. */
+    public function testALineCanBeBrokenIntoPieces(): void
+    {
+        $writer = new MathMl();
+        for ($seed = 1; $seed <= 300; ++$seed) {
+            $box = (new Arranger())->arrange((new Chance($seed))->expression(4));
+            $pieces = $writer->pieces($box);
+            foreach ($pieces as $piece) {
+                self::assertNotFalse(simplexml_load_string("<math>$piece</math>"), "seed $seed: $piece");
+            }
+            self::assertSame(strip_tags($writer->write($box)), strip_tags(implode('', $pieces)), "seed $seed");
+        }
+    }
+
     public function testAlternativesAndFractions(): void
     {
         $x = new Letter('x');

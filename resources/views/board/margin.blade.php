@@ -25,7 +25,7 @@
 @endif
 @if ($board->isLast())
     @php($length = strlen(Runel\Notation\Ascii::write($board->demonstration->answer->node)))
-    <div @class(['answer', 'is-long' => $length > 22, 'is-very-long' => $length > 34])><h3 class="margin-label">{{ __('ui.answer') }}</h3>{!! $maths->html($board->demonstration->answer->node) !!}<p class="proved">✓ {{ __('ui.proved') }}</p></div>
+    <div @class(['answer', 'is-long' => $length > 22, 'is-very-long' => $length > 34])><h3 class="margin-label">{{ __('ui.answer') }}</h3>{!! $maths->running($board->demonstration->answer->node) !!}<p class="proved">✓ {{ __('ui.proved') }}</p></div>
 @endif
 <details class="take-away">
     <summary>{{ __('ui.take-away') }}</summary>
