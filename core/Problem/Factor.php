@@ -11,9 +11,4 @@ use Runel\Polynomial\Polynomial;
 final readonly class Factor
 {
     public function __construct(public Expression $written, public Polynomial $polynomial) {}
-
-    public function isSingleTerm(): bool
-    {
-        return \count($this->polynomial->terms) <= 1;
-    }
 }

@@ -25,7 +25,6 @@ return [
     ],
     'own' => [
         'title' => 'Test a pair of your own',
-        'label' => 'Two numbers',
         'test' => 'Test',
         'fits' => ':left times :right is :product and their sum is :sum: this is the pair.',
         'product' => ':left times :right is :product. The product fits, but the sum is :sum; wanted is :target.',

@@ -30,7 +30,6 @@ final class HandsTest extends TestCase
         foreach (self::$browser->findElements(WebDriverBy::cssSelector('.pen')) as $pen) {
             self::assertGreaterThanOrEqual(40, $pen->getSize()->getHeight(), 'large enough for a finger');
         }
-        self::$browser->manage()->window()->setSize(new WebDriverDimension(1280, 800));
     }
 
     public function testNothingIsTooLongForTheSheet(): void

@@ -57,6 +57,17 @@ final class RoomsTest extends TestCase
         $this->waitUntil(fn(): bool => str_contains($this->text('.notice'), 'kept'), 'kept');
         $this->open('/board', ['problem' => self::PROBLEM, 'method' => 'term-by-term', 'step' => 3]);
         self::assertStringContainsString('×', $this->text('.line.is-now'));
+        // From a board to the house style and back to the same place, told in the other school's way.
+        $this->open('/board', ['problem' => self::PROBLEM, 'method' => 'grid', 'step' => 1, 'house' => 1]);
+        self::assertStringContainsString('factors to multiply', $this->text('.margin-why'));
+        $this->one('#to-style')->click();
+        $this->waitUntil(fn(): bool => $this->one('input[name=words][value=uk]')->isSelected(), 'the style that was kept');
+        $this->one('.house-keep button')->click();
+        $this->waitUntil(fn(): bool => str_contains($this->text('.notice'), 'kept'), 'kept again');
+        $this->one('#way-back')->click();
+        $this->waitUntil(fn(): bool => str_contains($this->text('.margin-why'), 'brackets to multiply'), 'the same step in British words');
+        $this->one('#pen-next')->click();
+        $this->waitUntil(fn(): bool => str_contains(self::$browser->getCurrentURL(), 'words=uk'), 'and so in every address from there');
         $this->open('/print', ['problem' => self::PROBLEM, 'method' => 'term-by-term']);
         self::assertStringContainsString('brackets', $this->text('.print-sheet'));
         $this->assertSound('paper');

@@ -44,6 +44,10 @@ abstract class TestCase extends BaseTestCase
         $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
         $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
         self::$browser = RemoteWebDriver::create("http://127.0.0.1:$driver", $capabilities, 20_000, 60_000);
+    }
+
+    protected function setUp(): void
+    {
         self::$browser->manage()->window()->setSize(new WebDriverDimension(1280, 800));
     }
 

@@ -20,10 +20,11 @@ final readonly class StyleController
 
     public function show(Request $request, Miniatures $miniatures): Response
     {
-        $style = HouseStyleFromRequest::style($request);
-        $back = $request->query('problem');
-
-        return response()->view('style.page', ['style' => $style, 'miniatures' => $miniatures, 'problem' => \is_string($back) ? $back : null]);
+        return response()->view('style.page', [
+            'style' => HouseStyleFromRequest::style($request),
+            'miniatures' => $miniatures,
+            'place' => self::place($request->query->all()),
+        ]);
     }
 
     /** Keeps the style in a cookie. */
@@ -37,11 +38,23 @@ final readonly class StyleController
                 continue;
             }
         }
-        $problem = $request->post('problem');
-        $query = \is_string($problem) && $problem !== '' ? ['problem' => $problem] : [];
 
-        return redirect()->route('style', $query)
+        return redirect()->route('style', self::place($request->request->all()))
             ->withCookie(new Cookie(HouseStyleFromRequest::COOKIE, http_build_query($style->chosen()), time() + self::YEAR, '/', null, false, true, false, Cookie::SAMESITE_LAX))
             ->with('notice', __('style.kept'));
+    }
+
+    /**
+     * Where the tutor came from: a place on a board, a problem on the bench, or nothing.
+     *
+     * @param array<array-key, mixed> $input
+     *
+     * @return array<string, string>
+     */
+    private static function place(array $input): array
+    {
+        $place = array_intersect_key($input, array_flip(['problem', 'job', 'method', 'step']));
+
+        return array_filter($place, static fn(mixed $value): bool => \is_string($value) && $value !== '');
     }
 }

@@ -11,9 +11,10 @@
                 <label for="problem" class="ask-label">{{ __('ui.problem') }}</label>
                 <div class="ask-row">
                     <input id="problem" name="problem" class="input ask-input" value="{{ $reading->address->problem }}" autocomplete="off" autocapitalize="off" spellcheck="false" maxlength="600" autofocus
-                           aria-describedby="problem-hint" hx-get="/reading" hx-trigger="input changed delay:90ms" hx-target="#reading" hx-sync="this:replace">
+                           aria-describedby="problem-hint" hx-get="/reading" hx-include="closest form" hx-trigger="input changed delay:90ms" hx-target="#reading" hx-sync="this:replace">
                     <button class="button ask-go" id="demonstrate">{{ __('ui.demonstrate') }} <kbd>↵</kbd></button>
                 </div>
+                <input type="hidden" name="{{ App\Http\Middleware\HouseStyleFromRequest::COMPLETE }}" value="1">
                 @foreach ($reading->address->style->chosen() as $key => $value)
                     <input type="hidden" name="{{ $key }}" value="{{ $value }}">
                 @endforeach

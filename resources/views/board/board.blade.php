@@ -7,8 +7,9 @@
 @php($stop = $board->stop())
 @php($isCheck = $stop?->content instanceof Runel\Demonstration\Check)
 <x-masthead>
-    <h1 class="board-problem">{!! $maths->html($board->demonstration->problem->node) !!}</h1>
+    <h1 class="board-problem" tabindex="0">{!! $maths->html($board->demonstration->problem->node) !!}</h1>
     <p class="board-method">{{ $say->word('name.method.' . $board->demonstration->method) }}</p>
+    <a class="masthead-link" id="to-style" href="/style?{{ http_build_query(['problem' => $board->demonstration->problem->source, 'job' => $board->demonstration->job->value, 'method' => $board->demonstration->method, 'step' => $board->current]) }}">{{ __('ui.house-style') }}</a>
 </x-masthead>
 <div class="desk">
     <nav class="spine" aria-label="{{ __('ui.steps-nav') }}">

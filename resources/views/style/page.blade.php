@@ -1,5 +1,5 @@
 <x-page :title="__('style.title')" body="house">
-    <x-masthead><h1 class="board-problem">{{ __('style.title') }}</h1><p class="board-method"><a href="{{ $problem === null ? '/' : '/?' . http_build_query(['problem' => $problem]) }}">{{ __('ui.to-bench') }}</a></p></x-masthead>
+    <x-masthead><h1 class="board-problem">{{ __('style.title') }}</h1><p class="board-method"><a id="way-back" href="{{ (isset($place['method']) ? '/board' : '/') . ($place === [] ? '' : '?' . http_build_query($place)) }}">{{ isset($place['method']) ? __('ui.to-board') : __('ui.to-bench') }}</a></p></x-masthead>
     <main id="work" class="house-desk">
         <p class="house-lead">{{ __('style.lead') }}</p>
         @if (session('notice'))
@@ -7,9 +7,9 @@
         @endif
         <form action="/style" method="post" id="house">
             @csrf
-            @if ($problem !== null)
-                <input type="hidden" name="problem" value="{{ $problem }}">
-            @endif
+            @foreach ($place as $name => $value)
+                <input type="hidden" name="{{ $name }}" value="{{ $value }}">
+            @endforeach
             <div class="switches">
                 @foreach (App\Style\Miniatures::keys() as $key)
                     <fieldset class="switch">

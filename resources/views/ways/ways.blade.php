@@ -4,7 +4,7 @@
 @php($say = $faces->html($style))
 @php($maths = $faces->mathematics($style))
 <x-masthead>
-    <h1 class="board-problem">{!! $maths->html($ways->ways[0]->board->demonstration->problem->node) !!}</h1>
+    <h1 class="board-problem" tabindex="0">{!! $maths->html($ways->ways[0]->board->demonstration->problem->node) !!}</h1>
     <p class="board-method">{{ __('ui.two-ways') }}</p>
 </x-masthead>
 <main id="work" class="ways-desk">
