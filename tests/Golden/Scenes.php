@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Golden;
+
+/** Which demonstrations are held word for word: problem, job, method, style, choices. */
+final class Scenes
+{
+    private const EVERY = [
+        'binomials' => ['(4n - 3)(n + 7)', 'multiply', ['grid', 'term-by-term', 'by-degree', 'columns']],
+        'gaps' => ['(3t^3 - 4t + 2)(t^2 - 5)', 'multiply', ['grid', 'term-by-term', 'by-degree', 'columns']],
+        'full' => ['(2x^2 + 3x + 4)(x^2 + x + 6)', 'multiply', ['grid', 'term-by-term', 'by-degree', 'columns']],
+        'letters' => ['(2xy - 3)(xy + 4)', 'multiply', ['grid', 'term-by-term']],
+        'three' => ['(k + 4)(k - 6)(3k + 1)', 'multiply', ['grid', 'term-by-term', 'by-degree', 'columns']],
+        'fractions' => ['(1/2x + 3)(2/3x - 5)', 'multiply', ['grid', 'term-by-term']],
+        'one-term' => ['-3a(2a - 7b)', 'multiply', ['grid', 'term-by-term']],
+        'named' => ['(x - 1)(x + 2)(3x - 4) = ax^3 + bx^2 + cx + d', 'multiply', ['grid']],
+        'square' => ['(3p - 8)^2', 'multiply', ['special']],
+        'difference' => ['(5x - 2)(5x + 2)', 'multiply', ['special']],
+        'monic' => ['n^2 - 4n - 45', 'factor', ['sum-product', 'split-middle', 'product-grid', 'cross', 'trial']],
+        'leading' => ['12p^2 - 11p - 15', 'factor', ['split-middle', 'product-grid', 'cross', 'trial', 'scale', 'scale-why']],
+        'common' => ['-6x^2 + 27x - 30', 'factor', ['split-middle', 'product-grid', 'cross', 'trial', 'scale']],
+        'prime' => ['3x^2 + 7x + 5', 'factor', ['split-middle', 'product-grid', 'cross', 'trial']],
+        'long' => ['x^2 + 2x - 5040', 'factor', ['sum-product']],
+        'two-letters' => ['6x^2 + 19xy + 10y^2', 'factor', ['split-middle', 'product-grid', 'scale-why']],
+        'square-form' => ['4t^2 - 12t + 9', 'factor', ['special']],
+        'difference-form' => ['9t^2 - 49', 'factor', ['special']],
+        'no-last' => ['6x^2 + 9x', 'factor', ['special']],
+        'equation' => ['4x^2 = 12x + 7', 'solve', ['factoring']],
+        'equation-double' => ['4x^2 - 12x + 9 = 0', 'solve', ['factoring']],
+        'equation-product' => ['(3 - x)(2x + 1) = 0', 'solve', ['factoring']],
+        'equation-lost-root' => ['6x^2 = 9x', 'solve', ['factoring']],
+    ];
+
+    private const STYLED = [
+        'monic-british' => ['n^2 - 4n - 45', 'factor', 'sum-product', ['words' => 'uk']],
+        'leading-british' => ['12p^2 - 11p - 15', 'factor', 'trial', ['words' => 'uk', 'times' => 'cross']],
+        'leading-signs-last' => ['12p^2 - 11p - 15', 'factor', 'cross', ['cross-signs' => 'last']],
+        'common-inside' => ['-6x^2 + 27x - 30', 'factor', 'trial', ['minus-one' => 'inside', 'verdict' => 'held']],
+        'gaps-british' => ['(3t^3 - 4t + 2)(t^2 - 5)', 'multiply', 'grid', ['words' => 'uk', 'grid-long-edge' => 'side', 'outer-terms-first' => 'on']],
+        'binomials-in-head' => ['(4n - 3)(n + 7)', 'multiply', 'term-by-term', ['middle-terms' => 'in-head', 'times' => 'none']],
+        'equation-british' => ['4x^2 = 12x + 7', 'solve', 'factoring', ['words' => 'uk', 'moving' => 'across']],
+    ];
+
+    /** @return iterable<string, array{problem: string, job: string, method: string, style: array<string, string>}> */
+    public static function all(): iterable
+    {
+        foreach (self::EVERY as $name => [$problem, $job, $methods]) {
+            foreach ($methods as $method) {
+                yield "$name.$method" => ['problem' => $problem, 'job' => $job, 'method' => $method, 'style' => []];
+            }
+        }
+        foreach (self::STYLED as $name => [$problem, $job, $method, $style]) {
+            yield "$name.$method" => ['problem' => $problem, 'job' => $job, 'method' => $method, 'style' => $style];
+        }
+    }
+}
