@@ -8,11 +8,24 @@ assert(is_resource($socket));
 $port = (int) substr((string) strrchr((string) stream_socket_get_name($socket, false), ':'), 1);
 fclose($socket);
 $server = proc_open(
-    [PHP_BINARY, '-d', 'opcache.enable_cli=1', '-S', "127.0.0.1:$port", '-t', __DIR__ . '/../public', __DIR__ . '/router.php'],
+    [
+        PHP_BINARY,
+        '-d',
+        'opcache.enable_cli=1',
+        '-S',
+        "127.0.0.1:$port",
+        '-t',
+        __DIR__ . '/../public',
+        __DIR__ . '/router.php',
+    ],
     [1 => ['file', '/dev/null', 'w'], 2 => ['file', '/dev/null', 'w']],
     $pipes,
     null,
-    ['DB_DATABASE' => ':memory:', 'SESSION_DRIVER' => 'file', 'APP_KEY' => 'base64:' . base64_encode(str_repeat('k', 32))] + getenv(),
+    [
+        'DB_DATABASE' => ':memory:',
+        'SESSION_DRIVER' => 'file',
+        'APP_KEY' => 'base64:' . base64_encode(str_repeat('k', 32)),
+    ] + getenv(),
 );
 assert(is_resource($server));
 for ($try = 0; $try < 100 && @fsockopen('127.0.0.1', $port) === false; ++$try) {
@@ -44,7 +57,13 @@ try {
     };
     $empty = $median($taken['empty']);
     foreach (array_keys(array_slice($paths, 1)) as $name) {
-        printf("  %-14s %.2f ms, empty %.2f ms, ratio %.2f (target 1.5)\n", $name, $median($taken[$name]), $empty, $median($taken[$name]) / $empty);
+        printf(
+            "  %-14s %.2f ms, empty %.2f ms, ratio %.2f (target 1.5)\n",
+            $name,
+            $median($taken[$name]),
+            $empty,
+            $median($taken[$name]) / $empty,
+        );
     }
 } finally {
     proc_terminate($server);

@@ -33,7 +33,16 @@ function milliseconds(callable $call, int $times, int $rounds = 5): float
     return $best;
 }
 
-$problems = ['(3t^3-4t+2)(t^2-5)', '(4n-3)(n+7)', '(3p+8)^2', '(2x^2+x+5)(x^2+3x+7)', '12p^2-11p-15', 'x^2+11x+28', '9t^2-49', '4x^2=12x+7'];
+$problems = [
+    '(3t^3-4t+2)(t^2-5)',
+    '(4n-3)(n+7)',
+    '(3p+8)^2',
+    '(2x^2+x+5)(x^2+3x+7)',
+    '12p^2-11p-15',
+    'x^2+11x+28',
+    '9t^2-49',
+    '4x^2=12x+7',
+];
 $catalogue = Catalogue::standard();
 $tasks = array_map(static fn(string $typed): Task => new Task(Problem::read($typed), HouseStyle::default()), $problems);
 
@@ -52,7 +61,10 @@ foreach ($tasks as $task) {
 }
 foreach ($methods as $method => $fitting) {
     [$job, $id] = explode(' ', $method);
-    $own = milliseconds(static fn() => array_map(static fn(Task $task) => $catalogue->demonstrate($task, $job, $id), $fitting), 20) / count($fitting);
+    $own = milliseconds(static fn() => array_map(
+        static fn(Task $task) => $catalogue->demonstrate($task, $job, $id),
+        $fitting,
+    ), 20) / count($fitting);
     printf("  %-24s %.3f, %.1f times reading its problem\n", $method, $own, $own / $reading);
 }
 

@@ -2,25 +2,49 @@
 
 declare(strict_types=1);
 
-use App\Http\Middleware\HouseStyleFromRequest;
+use App\Http\Middleware\KeptPages;
+use App\Http\Middleware\KnownHosts;
+use App\Http\Middleware\Place;
 use App\Http\Middleware\SecurityHeaders;
+use App\Http\Refused;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Middleware\HandleCors;
+use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Route;
+use Runel\Message\Refusal;
+use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
         web: __DIR__ . '/../routes/web.php',
-        api: __DIR__ . '/../routes/api.php',
-        then: static fn() => Route::middleware(HouseStyleFromRequest::class)->group(__DIR__ . '/../routes/board.php'),
+        then: static function (): void {
+            Route::middleware([Place::class])->group(__DIR__ . '/../routes/live.php');
+            Route::middleware([KeptPages::class, Place::class])->group(__DIR__ . '/../routes/board.php');
+            Route::middleware(
+                [KeptPages::class, Place::class],
+            )->prefix('api')->name('api.')->group(__DIR__ . '/../routes/api.php');
+        },
     )
     ->withCommands([__DIR__ . '/../app/Console/Commands'])
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);
-        $middleware->append(SecurityHeaders::class);
-        $middleware->encryptCookies(except: [HouseStyleFromRequest::COOKIE]);
+        $middleware->prepend([SecurityHeaders::class, KnownHosts::class]);
+        $middleware->appendToGroup('web', Place::class);
+        $middleware->encryptCookies(except: [Place::COOKIE]);
     })
-    ->withExceptions(function (Exceptions $exceptions): void {})
+    ->withExceptions(function (Exceptions $exceptions): void {
+        $exceptions->dontReport(Refusal::class);
+        $exceptions->render(
+            static fn(Refusal $refusal, Request $request) => app(Refused::class)->response($refusal, $request),
+        );
+        $exceptions->shouldRenderJsonWhen(
+            static fn(Request $request): bool => $request->is('api/*') || $request->expectsJson(),
+        );
+        $exceptions->render(
+            static fn(HttpExceptionInterface $fault, Request $request) =>
+                $request->is('api/*') ? app(Refused::class)->status($fault) : null,
+        );
+    })
     ->create();

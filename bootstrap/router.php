@@ -3,16 +3,27 @@
 declare(strict_types=1);
 
 // For PHP's own server: files of public/ as they are, compressed where that helps, everything else to the application.
-const TYPES = ['css' => 'text/css', 'js' => 'text/javascript', 'svg' => 'image/svg+xml', 'woff2' => 'font/woff2', 'txt' => 'text/plain'];
+const TYPES = [
+    'css' => 'text/css',
+    'js' => 'text/javascript',
+    'svg' => 'image/svg+xml',
+    'woff2' => 'font/woff2',
+    'txt' => 'text/plain',
+];
 
+header_remove('X-Powered-By');
 $path = rawurldecode((string) parse_url((string) ($_SERVER['REQUEST_URI'] ?? '/'), PHP_URL_PATH));
-$file = realpath(__DIR__ . '/../public' . $path);
-$type = TYPES[pathinfo($path, PATHINFO_EXTENSION)] ?? null;
-if ($type !== null && $file !== false && is_file($file) && str_starts_with($file, (string) realpath(__DIR__ . '/../public'))) {
+$type = str_contains($path, "\0") ? null : TYPES[pathinfo($path, PATHINFO_EXTENSION)] ?? null;
+$public = (string) realpath(__DIR__ . '/../public');
+$file = $type === null ? false : realpath($public . $path);
+if ($type !== null && $file !== false && is_file($file) && str_starts_with($file, $public . DIRECTORY_SEPARATOR)) {
     $tag = '"' . filemtime($file) . '-' . filesize($file) . '"';
+    foreach (require __DIR__ . '/headers.php' as $name => $value) {
+        header("$name: $value");
+    }
     header("Content-Type: $type" . ($type === 'font/woff2' ? '' : '; charset=UTF-8'));
-    header('Cache-Control: no-cache');
-    header('X-Content-Type-Options: nosniff');
+    // An address with a version in it never means anything else; any other is asked about each time.
+    header('Cache-Control: ' . (isset($_GET['v']) ? 'public, max-age=31536000, immutable' : 'no-cache'));
     header("ETag: $tag");
     if ($type === 'font/woff2') {
         ini_set('zlib.output_compression', '0');

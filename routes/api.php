@@ -5,4 +5,4 @@ declare(strict_types=1);
 use App\Http\Controllers\DemonstrationController;
 use Illuminate\Support\Facades\Route;
 
-Route::get('/demonstrations', [DemonstrationController::class, 'show'])->name('api.demonstrations');
+Route::get('/demonstrations', [DemonstrationController::class, 'show'])->name('demonstrations');

@@ -12,4 +12,7 @@ Route::get('/board', [BoardController::class, 'show'])->name('board');
 Route::get('/figure.svg', [BoardController::class, 'figure'])->name('figure');
 Route::get('/two-ways', [TwoWaysController::class, 'show'])->name('two-ways');
 Route::get('/print', [TakeAwayController::class, 'sheet'])->name('print');
-Route::get('/runel.{extension}', [TakeAwayController::class, 'file'])->where('extension', 'tex|md|json|txt')->name('file');
+Route::get('/runel.{extension}', [
+    TakeAwayController::class,
+    'file',
+])->where('extension', 'tex|md|json|txt')->name('file');

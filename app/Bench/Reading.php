@@ -4,29 +4,37 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
+use App\Address\Address;
 use App\Demonstrations\Demonstrations;
-use App\Http\Address;
 use Runel\Message\Message;
 use Runel\Message\Refusal;
 use Runel\Method\Offer;
 use Runel\Problem\Job;
 use Runel\Problem\Problem;
 
-/** What Runel makes of what has been typed so far: nothing yet, a problem with its offers, or a refusal with its place. */
+/**
+ * What Runel makes of what has been typed so far: nothing yet, a problem with its offers, or a refusal with its place.
+ */
 final readonly class Reading
 {
     /** @param list<Offer> $offers */
-    private function __construct(public Address $address, public ?Problem $problem, public array $offers, public ?Refusal $refusal) {}
+    private function __construct(
+        public Address $address,
+        public ?Problem $problem,
+        public array $offers,
+        public ?Refusal $refusal,
+    ) {}
 
-    public static function of(Address $address, Demonstrations $demonstrations): self
+    /** @param Refusal|null $turnedDown why what was asked for cannot be shown, where that is known already */
+    public static function of(Address $address, Demonstrations $demonstrations, ?Refusal $turnedDown = null): self
     {
-        if (trim($address->problem) === '') {
-            return new self($address, null, [], null);
+        if (trim($address->problem()) === '') {
+            return new self($address, null, [], $turnedDown);
         }
         try {
             $task = $address->task();
 
-            return new self($address, $task->problem, $demonstrations->offers($task), null);
+            return new self($address, $task->problem, $demonstrations->offers($task), $turnedDown);
         } catch (Refusal $refusal) {
             return new self($address, null, [], $refusal);
         }
@@ -54,9 +62,12 @@ final readonly class Reading
     /** Why the method asked for does not fit, where one was asked for that does not. */
     public function turnedDown(): ?Message
     {
+        if ($this->refusal !== null) {
+            return $this->problem === null ? null : $this->refusal->reason;
+        }
         foreach ($this->refused() as $offer) {
-            if ($offer->method->id() === $this->address->method) {
-                return $offer->refusal;
+            if ($offer->method->id() === $this->address->reference->method) {
+                return $offer->refusal?->reason;
             }
         }
 
@@ -68,7 +79,9 @@ final readonly class Reading
     {
         $offered = array_map(static fn(Offer $offer): Job => $offer->method->job(), $this->offers);
 
-        return array_values(array_filter($this->problem->jobs ?? [], static fn(Job $job): bool => !\in_array($job, $offered, true)));
+        return array_values(
+            array_filter($this->problem->jobs ?? [], static fn(Job $job): bool => !\in_array($job, $offered, true)),
+        );
     }
 
     /**
@@ -79,7 +92,7 @@ final readonly class Reading
     public function pointed(): array
     {
         $at = max(1, $this->refusal->at ?? 1);
-        $typed = $this->address->problem;
+        $typed = $this->address->problem();
 
         return [mb_substr($typed, 0, $at - 1), mb_substr($typed, $at - 1, 1), mb_substr($typed, $at)];
     }

@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
+use App\Address\Address;
 use App\Demonstrations\Demonstrations;
-use App\Figures\Figures;
-use App\Http\Address;
-use Runel\Demonstration\Task;
-use Runel\Problem\Problem;
+use Runel\Demonstration\TaskReference;
+use Runel\Message\Refusal;
 use Runel\Style\HouseStyle;
 
 /** A few demonstrations to begin with on an empty bench, each with a picture from its middle. */
@@ -22,17 +21,28 @@ final readonly class Starters
         ['factor', 'product-grid', '10m^2 + 29m + 21', 'row-2'],
     ];
 
-    public function __construct(private Demonstrations $demonstrations, private Figures $figures) {}
+    public function __construct(private Demonstrations $demonstrations) {}
 
-    /** @return list<array{job: string, method: string, problem: Problem, picture: string, address: string}> */
+    /** @return list<Starter> one that cannot be shown is left out */
     public function all(HouseStyle $style): array
     {
         $starters = [];
         foreach (self::SCENES as [$job, $method, $typed, $wanted]) {
-            $problem = Problem::read($typed);
-            foreach ($this->demonstrations->of(new Task($problem, $style), $job, $method)->steps() as $step) {
+            $reference = new TaskReference($typed, $job, $method, $style);
+            try {
+                $demonstration = $this->demonstrations->of($reference->task(), $job, $method);
+            } catch (Refusal) {
+                continue;
+            }
+            foreach ($demonstration->steps() as $step) {
                 if ($step->id === $wanted && $step->figure !== null) {
-                    $starters[] = ['job' => $job, 'method' => $method, 'problem' => $problem, 'picture' => $this->figures->svg($step->figure, $style), 'address' => Address::for($typed, $method, $style)->to('/board')];
+                    $starters[] = new Starter(
+                        $demonstration->job,
+                        $method,
+                        $demonstration->task->problem,
+                        $step->figure,
+                        Address::for($reference)->to('board'),
+                    );
                 }
             }
         }

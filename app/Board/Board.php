@@ -4,11 +4,15 @@ declare(strict_types=1);
 
 namespace App\Board;
 
-use App\Http\Address;
+use App\Address\Address;
+use App\Faces\Format;
 use Runel\Demonstration\Check;
 use Runel\Demonstration\Demonstration;
+use Runel\Demonstration\Figure\ArrangementHunt;
+use Runel\Demonstration\Figure\ArrangementRow;
 use Runel\Demonstration\Figure\Figure;
 use Runel\Demonstration\Figure\PairHunt;
+use Runel\Demonstration\Figure\PairRow;
 use Runel\Demonstration\Line;
 use Runel\Demonstration\Link;
 use Runel\Demonstration\Question;
@@ -43,18 +47,24 @@ final readonly class Board
                 $stops[] = new Stop(\count($stops) + 1, $group, $step);
             }
         }
-        foreach ($demonstration->checks as $check) {
+        foreach ($demonstration->checks() as $check) {
             $stops[] = new Stop(\count($stops) + 1, \count($demonstration->sections), $check);
         }
         $current = match (true) {
             $address->step === 'last' => \count($stops),
-            ctype_digit($address->step) && \strlen($address->step) < 6 => max(1, min((int) $address->step, \count($stops))),
+            ctype_digit($address->step) && \strlen($address->step) < 6 => max(1, min(
+                (int) $address->step,
+                \count($stops),
+            )),
             default => 1,
         };
 
         $content = $stops[$current - 1]->content;
         $question = $address->ask && $content instanceof Step ? $content->question : null;
-        $verdict = $question !== null && $address->answer !== null && !$address->reveal ? Judge::verdict($question, $address->answer) : null;
+        $verdict = $question !== null && $address->answer !== null && !$address->reveal ? Judge::verdict(
+            $question,
+            $address->answer,
+        ) : null;
         $open = $question !== null && !$address->reveal && $verdict?->right !== true;
 
         return new self($demonstration, $address, $stops, $current, $open ? $current - 1 : $current, $verdict);
@@ -88,7 +98,7 @@ final readonly class Board
     /** The address of another stop; going back does not ask again. */
     public function link(int $number): string
     {
-        return $this->address->to('/board', [
+        return $this->address->to('board', [
             'step' => max(1, min($number, \count($this->stops))),
             'reveal' => $this->address->ask && $number < $this->current ? 1 : null,
         ]);
@@ -97,7 +107,10 @@ final readonly class Board
     /** What "next" does: reveal what was asked, or go on. */
     public function onward(): string
     {
-        return $this->question() !== null ? $this->address->to('/board', ['step' => $this->current, 'reveal' => 1]) : $this->link($this->current + 1);
+        return $this->question() !== null ? $this->address->to('board', [
+            'step' => $this->current,
+            'reveal' => 1,
+        ]) : $this->link($this->current + 1);
     }
 
     /** @return list<Group> the sections reached so far, the current one open */
@@ -141,9 +154,9 @@ final readonly class Board
     /** What became of a pair of the tutor's own, where one was tested. */
     public function ownPair(): ?OwnPair
     {
-        $figure = $this->figure();
+        $hunt = $this->pairHunt();
 
-        return $this->address->pair !== null && $figure instanceof PairHunt ? OwnPair::of($figure, $this->address->pair) : null;
+        return $this->address->pair !== null && $hunt !== null ? OwnPair::of($hunt, $this->address->pair) : null;
     }
 
     /** The figure of the current section as it stands now. */
@@ -164,5 +177,138 @@ final readonly class Board
         }
 
         return null;
+    }
+
+    public function isChecking(): bool
+    {
+        return $this->stop()?->content instanceof Check;
+    }
+
+    /** @return list<Line> what is kept of a stop once its section is folded: side work stays with its figure */
+    public function kept(Stop $stop): array
+    {
+        $figure = $stop->content->figure;
+
+        return array_values(array_filter(
+            $stop->content->lines,
+            static fn(Line $line): bool => $line->link !== Link::Side || $figure === null,
+        ));
+    }
+
+    /**
+     * @return list<Line> the lines of a stop that stand on the sheet of the open section: beside a figure, the newest
+     *                    stand under it
+     */
+    public function onSheet(Stop $stop): array
+    {
+        return match (true) {
+            $stop->number !== $this->shown => $this->kept($stop),
+            $this->figure() === null => $stop->content->lines,
+            default => [],
+        };
+    }
+
+    /** The hunt for a pair that stands open, if one does. */
+    public function pairHunt(): ?PairHunt
+    {
+        $figure = $this->figure();
+
+        return $figure instanceof PairHunt ? $figure : null;
+    }
+
+    /** @return list<string> what a hunt passed over quickly, a line each; the first of many */
+    public function passedOver(): array
+    {
+        $figure = $this->figure();
+
+        return match (true) {
+            $figure instanceof PairHunt => array_map(
+                static fn(PairRow $row): string => "$row->number. $row->left, $row->right → {$row->sum()}",
+                $figure->folded,
+            ),
+            $figure instanceof ArrangementHunt => array_map(
+                static fn(ArrangementRow $row): string =>
+                    "$row->number. $row->m, $row->n | $row->r, $row->s → $row->total",
+                $figure->folded,
+            ),
+            default => [],
+        };
+    }
+
+    public function passedCount(): int
+    {
+        $figure = $this->figure();
+
+        return $figure instanceof PairHunt || $figure instanceof ArrangementHunt ? $figure->passed : 0;
+    }
+
+    /** @return array<string, string> the addresses of the whole demonstration as a file, by format */
+    public function files(): array
+    {
+        $files = [];
+        foreach (Format::files() as $format) {
+            $files[$format->value] = $this->address->to('file', ['step' => null, 'ask' => null, 'present' => null], [
+                'extension' => $format->extension(),
+            ]);
+        }
+
+        return $files;
+    }
+
+    /** @return array<string, string> what has to go along to come back here */
+    public function place(): array
+    {
+        return [
+            'problem' => $this->address->problem(),
+            'job' => $this->demonstration->job->value,
+            'method' => $this->demonstration->method,
+            'step' => (string) $this->current,
+        ];
+    }
+
+    /** @return list<Pen> what moves along the demonstration */
+    public function pens(): array
+    {
+        $start = $this->current === 1;
+
+        return [
+            new Pen('pen-first', 'Home', 'first', $this->link(1), off: $start),
+            new Pen('pen-back', '←', 'back', $this->link($this->current - 1), off: $start),
+            new Pen(
+                'pen-next',
+                '→',
+                $this->question() === null ? 'next' : 'reveal',
+                $this->onward(),
+                main: true,
+                off: $this->isLast(),
+            ),
+            new Pen('pen-all', 'End', 'all', $this->link(\count($this->stops)), off: $this->isLast()),
+        ];
+    }
+
+    /** @return list<Pen> what leads to other rooms and modes */
+    public function leaving(): array
+    {
+        $asking = $this->address->ask;
+        $presenting = $this->address->present;
+
+        return [
+            new Pen('pen-ask', 'q', $asking ? 'ask-end' : 'ask', $this->address->to('board', [
+                'ask' => $asking ? null : 1, 'step' => $asking || $this->isLast() ? $this->current : $this->current + 1,
+            ])),
+            new Pen('pen-ways', '2', 'two-ways', $this->address->to('two-ways', [
+                'left' => $this->demonstration->method, 'method' => null, 'step' => null, 'present' => null,
+                'ask' => null,
+            ])),
+            new Pen('pen-another', 'w', 'another', $this->address->to(
+                'bench',
+                ['step' => null, 'method' => null, 'present' => null],
+            )),
+            new Pen('pen-present', 'p', $presenting ? 'present-end' : 'present', $this->address->to('board', [
+                'present' => $presenting ? null : 1,
+                'step' => $this->current,
+            ])),
+            new Pen('pen-help', '?', 'help', '#help'),
+        ];
     }
 }

@@ -16,5 +16,11 @@ final readonly class Group
      * @param bool       $open    whether the current stop is in it
      * @param Line|null  $last    the last line of the chain written in it so far
      */
-    public function __construct(public string $phase, public array $stops, public array $reached, public bool $open, public ?Line $last) {}
+    public function __construct(
+        public string $phase,
+        public array $stops,
+        public array $reached,
+        public bool $open,
+        public ?Line $last,
+    ) {}
 }

@@ -7,7 +7,8 @@ namespace App\Console;
 /** A problem may begin with a minus; the console would take it for an option. */
 final class Arguments
 {
-    private const OPTION = '/^(--(job|method|style|first|split|by|format|env|verbosity)(=|$)|--(list|batch|help|quiet|verbose|version|ansi|no-ansi|no-interaction|silent)$|-[hqVnv]$|-v+$)/';
+    private const OPTION = '/^(--(job|method|style|choose|format|env|verbosity)(=|$)'
+        . '|--(list|batch|help|quiet|verbose|version|ansi|no-ansi|no-interaction|silent)$|-[hqVnv]$|-v+$)/';
 
     /**
      * The arguments with a problem that begins with a minus moved behind the end of the options.
@@ -21,8 +22,14 @@ final class Arguments
         if (($arguments[1] ?? '') !== 'runel:show' || \in_array('--', $arguments, true)) {
             return $arguments;
         }
-        $problems = array_filter($arguments, static fn(string $argument): bool => str_starts_with($argument, '-') && preg_match(self::OPTION, $argument) !== 1);
+        $problems = array_filter(
+            $arguments,
+            static fn(string $argument): bool => str_starts_with($argument, '-')
+                && preg_match(self::OPTION, $argument) !== 1,
+        );
 
-        return $problems === [] ? $arguments : [...array_values(array_diff_key($arguments, $problems)), '--', ...array_values($problems)];
+        return $problems === [] ? $arguments : [...array_values(
+            array_diff_key($arguments, $problems),
+        ), '--', ...array_values($problems)];
     }
 }

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Demonstrations;
 
-use Illuminate\Contracts\Foundation\Application;
-use Psr\Log\LoggerInterface;
 use Runel\Audit\Unproved;
 use Runel\Demonstration\Demonstration;
 use Runel\Demonstration\Task;
@@ -13,22 +11,31 @@ use Runel\Message\Message;
 use Runel\Message\OutOfReach;
 use Runel\Message\Refusal;
 use Runel\Method\Catalogue;
+use Runel\Method\Incidents;
 use Runel\Method\Offer;
 
-/** The application's one way to demonstrations. What the audit rejects is logged and honestly refused. */
+/**
+ * The application's one way to demonstrations. What the audit rejects, or what fails, is logged and honestly refused.
+ */
 final readonly class Demonstrations
 {
-    public function __construct(private Catalogue $catalogue, private Application $application) {}
+    public function __construct(private Catalogue $catalogue, private Incidents $incidents) {}
 
     /** @throws Refusal with the reason */
     public function of(Task $task, ?string $job = null, ?string $method = null): Demonstration
     {
         try {
             return $this->catalogue->demonstrate($task, $job, $method);
-        } catch (Unproved $unproved) {
-            $this->application->make(LoggerInterface::class)->error('The audit rejected a demonstration.', ['problem' => $task->problem->source, 'method' => $unproved->demonstration->method, 'style' => $task->style->chosen(), 'faults' => \array_slice($unproved->faults, 0, 5)]);
+        } catch (Refusal $refusal) {
+            throw $refusal;
+        } catch (\Throwable $fault) {
+            $this->incidents->note(
+                $fault,
+                $task,
+                $fault instanceof Unproved ? $fault->demonstration->method : "$job.$method",
+            );
 
-            throw new OutOfReach(Message::of('error.unproved'));
+            throw new OutOfReach(Message::of($fault instanceof Unproved ? 'error.unproved' : 'error.failed'));
         }
     }
 

@@ -13,6 +13,7 @@ use Runel\Notation\PlainText;
 use Runel\Notation\Speech;
 use Runel\Notation\Writer;
 use Runel\Style\HouseStyle;
+use Runel\Style\Words;
 
 /** The notations and wordings of one house style, ready to use. */
 final readonly class Faces
@@ -22,7 +23,19 @@ final readonly class Faces
     /** The language file set of a house style's words. */
     public static function locale(HouseStyle $style): string
     {
-        return $style->is('words', 'uk') ? 'en_GB' : 'en';
+        return $style->words === Words::UK ? 'en_GB' : 'en';
+    }
+
+    /** The one place where a format has its face. */
+    public function face(Format $format): Face
+    {
+        return match ($format) {
+            Format::Text => TextFace::plain($this),
+            Format::Speech => TextFace::spoken($this),
+            Format::Json => new JsonFace($this),
+            Format::Latex => new LatexFace($this),
+            Format::Markdown => new MarkdownFace($this),
+        };
     }
 
     /** Sentences for a page: mathematics as MathML that a screen reader hears in words. */
@@ -30,29 +43,37 @@ final readonly class Faces
     {
         $mathematics = $this->mathematics($style);
 
-        return $this->wording($style, $mathematics->html(...), static fn(string $text): string => htmlspecialchars($text, \ENT_QUOTES));
+        return $this->wording(
+            $style,
+            $mathematics->html(...),
+            static fn(string $text): string => htmlspecialchars($text, \ENT_QUOTES),
+        );
     }
 
     public function text(HouseStyle $style): Wording
     {
-        $arranger = new Arranger($style->times());
+        $arranger = new Arranger($style->times);
         $writer = new PlainText();
 
-        return $this->wording($style, static fn(Node $node): string => $writer->write($arranger->arrange($node)), static fn(string $text): string => $text);
+        return $this->wording($style, static fn(Node $node): string => $writer->write(
+            $arranger->arrange($node),
+        ), static fn(string $text): string => $text);
     }
 
     public function latex(HouseStyle $style): Wording
     {
-        $arranger = new Arranger($style->times());
+        $arranger = new Arranger($style->times);
         $writer = new Latex();
 
-        return $this->wording($style, static fn(Node $node): string => '$' . $writer->write($arranger->arrange($node)) . '$', LatexText::escape(...));
+        return $this->wording($style, static fn(Node $node): string => '$' . $writer->write(
+            $arranger->arrange($node),
+        ) . '$', LatexText::escape(...));
     }
 
     /** Sentences of Markdown, mathematics between dollar signs. */
     public function markdown(HouseStyle $style): Wording
     {
-        $arranger = new Arranger($style->times());
+        $arranger = new Arranger($style->times);
         $writer = new Latex();
 
         return $this->wording(
@@ -64,15 +85,17 @@ final readonly class Faces
 
     public function speech(HouseStyle $style): Wording
     {
-        $arranger = new Arranger($style->times());
+        $arranger = new Arranger($style->times);
         $writer = $this->speaker($style);
 
-        return $this->wording($style, static fn(Node $node): string => $writer->write($arranger->arrange($node)), static fn(string $text): string => $text);
+        return $this->wording($style, static fn(Node $node): string => $writer->write(
+            $arranger->arrange($node),
+        ), static fn(string $text): string => $text);
     }
 
     public function mathematics(HouseStyle $style): Mathematics
     {
-        return new Mathematics(new Arranger($style->times()), new MathMl(), $this->speaker($style));
+        return new Mathematics(new Arranger($style->times), new MathMl(), $this->speaker($style));
     }
 
     private function speaker(HouseStyle $style): Writer

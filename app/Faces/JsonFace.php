@@ -9,6 +9,7 @@ use Runel\Demonstration\Demonstration;
 use Runel\Demonstration\Figure\Figure;
 use Runel\Demonstration\Forecast;
 use Runel\Demonstration\Line;
+use Runel\Demonstration\Move\Move;
 use Runel\Demonstration\Question;
 use Runel\Demonstration\Step;
 use Runel\Expression\Node;
@@ -23,30 +24,27 @@ final readonly class JsonFace implements Face
 
     public function write(Demonstration $demonstration): string
     {
-        return json_encode($this->data($demonstration), \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES);
+        return json_encode(
+            $this->data($demonstration),
+            \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES,
+        );
     }
 
     /** @return array<string, mixed> */
     public function data(Demonstration $demonstration): array
     {
-        $wording = $this->faces->text($demonstration->style);
+        $wording = $this->faces->text($demonstration->task->style);
         $answer = $demonstration->answer;
         $data = [
             'runel' => self::SCHEMA,
-            'problem' => $demonstration->problem->source,
+            'problem' => $demonstration->task->problem->source,
             'job' => $demonstration->job->value,
             'method' => $demonstration->method,
-            'style' => $demonstration->style->all(),
-            'answer' => ['kind' => $answer->type->value, 'ascii' => Ascii::write($answer->node)],
+            'style' => $demonstration->task->style->all(),
+            'answer' => ['kind' => $answer->type()->value, 'ascii' => Ascii::write($answer->node())],
         ];
-        if ($answer->solutions !== []) {
-            $data['solutions'] = array_map(Ascii::write(...), $answer->solutions);
-        }
-        if ($answer->rejected !== []) {
-            $data['rejected'] = array_map(Ascii::write(...), $answer->rejected);
-        }
-        if ($answer->letters !== []) {
-            $data['letters'] = array_map(Ascii::write(...), $answer->letters);
+        foreach ($answer->details() as $name => $detail) {
+            $data[$name] = self::plain($detail);
         }
         $data['steps'] = array_map(fn(Step $step): array => $this->step($step, $wording), $demonstration->steps());
         $data['checks'] = array_map(fn(Check $check): array => [
@@ -54,7 +52,7 @@ final readonly class JsonFace implements Face
             'holds' => $check->holds,
             'title' => $wording->say($check->title),
             'lines' => array_map(static fn(Line $line): array => ['ascii' => Ascii::write($line->node)], $check->lines),
-        ], $demonstration->checks);
+        ], $demonstration->checks());
         $data['forecast'] = self::forecast($demonstration->forecast, $wording);
 
         return $data;
@@ -81,13 +79,27 @@ final readonly class JsonFace implements Face
             'title' => $wording->say($step->title),
             'why' => $wording->say($step->why),
             'lines' => array_map(static fn(Line $line): array => array_filter(
-                ['ascii' => Ascii::write($line->node), 'link' => $line->link->value, 'branch' => $line->branch],
+                [
+                    'ascii' => Ascii::write($line->node),
+                    'link' => $line->link->value,
+                    'move' => $line->move === null ? null : self::move($line->move),
+                    'branch' => $line->branch?->name(),
+                    'rejected' => $line->rejected === null ? null : $wording->say($line->rejected),
+                ],
                 static fn(?string $value): bool => $value !== null,
             ), $step->lines),
             'figure' => $step->figure === null ? null : $this->figure($step->figure),
             'question' => $step->question === null ? null : $this->question($step->question, $wording),
             'watch' => $step->watch === null ? null : $step->watch->value,
         ];
+    }
+
+    /** As in "subtract 5". */
+    private static function move(Move $move): string
+    {
+        $operand = $move->operand();
+
+        return $move->name() . ($operand === null ? '' : ' ' . Ascii::write($operand));
     }
 
     /** @return array<string, mixed> */
@@ -104,14 +116,14 @@ final readonly class JsonFace implements Face
     /** @return array<string, mixed> */
     private function figure(Figure $figure): array
     {
-        return ['type' => $figure->type()] + array_map($this->plain(...), $figure->data());
+        return ['type' => $figure->type()] + array_map(self::plain(...), $figure->data());
     }
 
-    private function plain(mixed $value): mixed
+    private static function plain(mixed $value): mixed
     {
         return match (true) {
             $value instanceof Node => Ascii::write($value),
-            \is_array($value) => array_map($this->plain(...), $value),
+            \is_array($value) => array_map(self::plain(...), $value),
             default => $value,
         };
     }

@@ -28,23 +28,37 @@ final readonly class LatexFace implements Face
 
     public function write(Demonstration $demonstration): string
     {
-        $wording = $this->faces->latex($demonstration->style);
-        $arranger = new Arranger($demonstration->style->times());
+        $wording = $this->faces->latex($demonstration->task->style);
+        $arranger = new Arranger($demonstration->task->style->times);
         $lines = static fn(array $lines): string => implode('', array_map(
             static fn(Line $line): string => '\[ ' . (new Latex())->write($arranger->arrange($line->node)) . " \\]\n",
             $lines,
         ));
-        $text = self::HEAD . '\section*{$' . (new Latex())->write($arranger->arrange($demonstration->problem->node)) . "\$}\n"
-            . '\textit{' . $wording->word('name.method.' . $demonstration->method) . "}\\par\n";
+        $text = self::HEAD . '\section*{$' . (new Latex())->write($arranger->arrange(
+            $demonstration->task->problem->node,
+        )) . "\$}\n"
+            . '\textit{' . $wording->word(
+                "name.method.{$demonstration->job->value}.$demonstration->method",
+            ) . "}\\par\n";
         foreach ($demonstration->sections as $section) {
             $text .= "\n\\subsection*{" . $wording->word('name.phase.' . $section->phase->value) . "}\n";
             foreach ($section->steps as $step) {
-                $text .= '\step{' . $wording->say($step->title) . '}{' . $wording->say($step->why) . "}\n" . $lines($step->lines);
+                $text .= '\step{'
+                    . $wording->say($step->title)
+                    . '}{'
+                    . $wording->say($step->why)
+                    . "}\n"
+                    . $lines($step->lines);
             }
         }
         $text .= "\n\\subsection*{" . $wording->word('name.phase.checking') . "}\n";
-        foreach ($demonstration->checks as $check) {
-            $text .= '\step{' . $wording->say($check->title) . '}{' . $wording->say($check->why) . "}\n" . $lines($check->lines);
+        foreach ($demonstration->checks() as $check) {
+            $text .= '\step{'
+                . $wording->say($check->title)
+                . '}{'
+                . $wording->say($check->why)
+                . "}\n"
+                . $lines($check->lines);
         }
 
         return $text . "\\end{document}\n";

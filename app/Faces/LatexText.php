@@ -10,7 +10,8 @@ final class LatexText
     private const ESCAPES = [
         '\\' => '\textbackslash{}', '{' => '\{', '}' => '\}', '$' => '\$', '&' => '\&', '#' => '\#',
         '%' => '\%', '_' => '\_', '^' => '\textasciicircum{}', '~' => '\textasciitilde{}',
-        '−' => '$-$', '×' => '$\times$', '·' => '$\cdot$', '²' => '$^2$', '³' => '$^3$', '→' => '$\to$', '≠' => '$\neq$',
+        '−' => '$-$', '×' => '$\times$', '·' => '$\cdot$', '²' => '$^2$', '³' => '$^3$', '→' => '$\to$',
+        '≠' => '$\neq$',
     ];
 
     public static function escape(string $text): string

@@ -16,24 +16,35 @@ final readonly class MarkdownFace implements Face
 
     public function write(Demonstration $demonstration): string
     {
-        $wording = $this->faces->markdown($demonstration->style);
-        $arranger = new Arranger($demonstration->style->times());
+        $wording = $this->faces->markdown($demonstration->task->style);
+        $arranger = new Arranger($demonstration->task->style->times);
         $lines = static fn(array $lines): string => implode('', array_map(
             static fn(Line $line): string => '   $$' . (new Latex())->write($arranger->arrange($line->node)) . "$$\n\n",
             $lines,
         ));
-        $text = '# $' . (new Latex())->write($arranger->arrange($demonstration->problem->node)) . "\$\n\n"
-            . '*' . $wording->word('name.method.' . $demonstration->method) . "*\n";
+        $text = '# $' . (new Latex())->write($arranger->arrange($demonstration->task->problem->node)) . "\$\n\n"
+            . '*' . $wording->word("name.method.{$demonstration->job->value}.$demonstration->method") . "*\n";
         $number = 0;
         foreach ($demonstration->sections as $section) {
             $text .= "\n## " . $wording->word('name.phase.' . $section->phase->value) . "\n\n";
             foreach ($section->steps as $step) {
-                $text .= ++$number . '. **' . $wording->say($step->title) . '** ' . $wording->say($step->why) . "\n\n" . $lines($step->lines);
+                $text .= ++$number
+                    . '. **'
+                    . $wording->say($step->title)
+                    . '** '
+                    . $wording->say($step->why)
+                    . "\n\n"
+                    . $lines($step->lines);
             }
         }
         $text .= "\n## " . $wording->word('name.phase.checking') . "\n\n";
-        foreach ($demonstration->checks as $check) {
-            $text .= '- ✓ **' . $wording->say($check->title) . '** ' . $wording->say($check->why) . "\n\n" . $lines($check->lines);
+        foreach ($demonstration->checks() as $check) {
+            $text .= '- ✓ **'
+                . $wording->say($check->title)
+                . '** '
+                . $wording->say($check->why)
+                . "\n\n"
+                . $lines($check->lines);
         }
 
         return $text;

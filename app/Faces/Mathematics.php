@@ -28,18 +28,26 @@ final readonly class Mathematics
     {
         $box = $this->arranger->arrange($node);
 
-        return $this->spoken($box, '<math aria-hidden="true">' . implode('</math> <math aria-hidden="true">', $this->mathMl->pieces($box)) . '</math>');
+        return $this->spoken($box, '<math aria-hidden="true">' . implode(
+            '</math> <math aria-hidden="true">',
+            $this->mathMl->pieces($box),
+        ) . '</math>');
     }
 
     private function spoken(Box $box, string $written): string
     {
-        return '<span class="maths" role="math" aria-label="' . htmlspecialchars($this->speaker->write($box), \ENT_QUOTES) . "\">$written</span>";
+        return '<span class="maths" role="math" aria-label="' . htmlspecialchars(
+            $this->speaker->write($box),
+            \ENT_QUOTES,
+        ) . "\">$written</span>";
     }
 
     /** MathML that stands alone, to be copied. */
     public function copy(Node $node): string
     {
-        return '<math xmlns="http://www.w3.org/1998/Math/MathML">' . $this->mathMl->write($this->arranger->arrange($node)) . '</math>';
+        return '<math xmlns="http://www.w3.org/1998/Math/MathML">' . $this->mathMl->write(
+            $this->arranger->arrange($node),
+        ) . '</math>';
     }
 
     public function speak(Node $node): string

@@ -29,7 +29,10 @@ final readonly class AnswerPlaces
     {
         $widths = [];
         foreach ($this->inks as $ink) {
-            $widths[] = isset($this->sums[$ink]) ? max(52.0, $pen->measure($this->sums[$ink], self::SIZE)->width + 22) : 52.0;
+            $widths[] = isset($this->sums[$ink]) ? max(52.0, $pen->measure(
+                $this->sums[$ink],
+                self::SIZE,
+            )->width + 22) : 52.0;
         }
         $needed = array_sum($widths) + self::GAP * (\count($widths) - 1) + 8;
         $whole = max($width, $needed);
@@ -37,9 +40,25 @@ final readonly class AnswerPlaces
         foreach (array_values($this->inks) as $place => $ink) {
             $lit = $ink === $this->lit;
             $known = isset($this->sums[$ink]);
-            $pen->box($x, $top, $widths[$place], self::HEIGHT, $lit ? Ink::LIGHT : Ink::PAPER, $lit ? Ink::LIGHT_EDGE : Ink::RULE, $lit ? 2 : 1.2, $known ? '' : '5 4', 6);
+            $pen->box(
+                $x,
+                $top,
+                $widths[$place],
+                self::HEIGHT,
+                $lit ? Ink::LIGHT : Ink::PAPER,
+                $lit ? Ink::LIGHT_EDGE : Ink::RULE,
+                $lit ? 2 : 1.2,
+                $known ? '' : '5 4',
+                6,
+            );
             if ($known) {
-                $pen->centred($this->sums[$ink], $x + $widths[$place] / 2, $top + self::HEIGHT / 2 - 1, self::SIZE, Ink::colour($ink));
+                $pen->centred(
+                    $this->sums[$ink],
+                    $x + $widths[$place] / 2,
+                    $top + self::HEIGHT / 2 - 1,
+                    self::SIZE,
+                    Ink::colour($ink),
+                );
             }
             $pen->inkLine($ink, $x + 10, $widths[$place] - 20, $top + self::HEIGHT - 7, $top + 6);
             $x += $widths[$place] + self::GAP;

@@ -7,6 +7,7 @@ namespace App\Figures;
 use Runel\Demonstration\Figure\Arcs;
 use Runel\Expression\Expression;
 use Runel\Expression\Negative;
+use Runel\Message\Message;
 
 /** Two brackets in a line, nested arcs below them joining the pairs of one degree, the answer's places underneath. */
 final readonly class ArcsDrawing implements Drawing
@@ -15,6 +16,15 @@ final readonly class ArcsDrawing implements Drawing
     private const TOP = 44;
 
     public function __construct(private Arcs $arcs) {}
+
+    public function label(): Message
+    {
+        return $this->arcs->degree === null
+            ? Message::of('figure.arcs', ['places' => $this->arcs->top() + 1])
+            : Message::of('figure.arcs-degree', ['degree' => $this->arcs->degree, 'count' => \count(
+                $this->arcs->joined($this->arcs->degree),
+            )]);
+    }
 
     public function draw(Pen $pen): array
     {
@@ -37,7 +47,9 @@ final readonly class ArcsDrawing implements Drawing
                 $sink + 18,
                 $rightCentres[$right],
                 self::TOP + 20,
-            ), $colour, 2.4, Ink::dashes($this->arcs->degree ?? 0) === 'double' ? '' : Ink::dashes($this->arcs->degree ?? 0));
+            ), $colour, 2.4, Ink::dashes(
+                $this->arcs->degree ?? 0,
+            ) === 'double' ? '' : Ink::dashes($this->arcs->degree ?? 0));
             $pen->disc($leftCentres[$left], self::TOP + 20, 3.5, $colour, $colour);
             $pen->disc($rightCentres[$right], self::TOP + 20, 3.5, $colour, $colour);
         }
@@ -46,7 +58,11 @@ final readonly class ArcsDrawing implements Drawing
             $sums[$total->ink] = $total->sum;
         }
 
-        return (new AnswerPlaces(range($this->arcs->top(), 0), $sums, $this->arcs->degree))->draw($pen, $x + 10, self::TOP + 40 + $depth);
+        return (new AnswerPlaces(
+            range($this->arcs->top(), 0),
+            $sums,
+            $this->arcs->degree,
+        ))->draw($pen, $x + 10, self::TOP + 40 + $depth);
     }
 
     /**

@@ -7,13 +7,21 @@ namespace App\Figures;
 use Runel\Demonstration\Figure\ArrangementHunt;
 use Runel\Demonstration\Figure\ArrangementRow;
 use Runel\Demonstration\Figure\TrialVerdict;
+use Runel\Message\Message;
 
-/** The arrangement being tried, large and multiplied crosswise, and the list of all that were tried with what they made. */
+/**
+ * The arrangement being tried, large and multiplied crosswise, and the list of all that were tried with what they made.
+ */
 final readonly class ArrangementDrawing implements Drawing
 {
     private const HEIGHT = 36;
 
     public function __construct(private ArrangementHunt $hunt) {}
+
+    public function label(): Message
+    {
+        return Message::of('figure.arrangements', ['count' => \count($this->hunt->rows)]);
+    }
 
     public function draw(Pen $pen): array
     {
@@ -31,8 +39,23 @@ final readonly class ArrangementDrawing implements Drawing
     private function crosswise(Pen $pen, ?ArrangementRow $row): float
     {
         $lit = $row?->verdict->ends() === true;
-        foreach ([[44, 60, $row?->m], [44, 150, $row?->n], [164, 60, $row?->r], [164, 150, $row?->s]] as [$x, $y, $number]) {
-            $pen->box($x - 34, $y - 26, 68, 48, $lit ? Ink::LIGHT : Ink::PAPER, $lit ? Ink::LIGHT_EDGE : Ink::RULE, 1.6, $number === null ? '5 4' : '', 6);
+        foreach ([
+            [44, 60, $row?->m],
+            [44, 150, $row?->n],
+            [164, 60, $row?->r],
+            [164, 150, $row?->s],
+        ] as [$x, $y, $number]) {
+            $pen->box(
+                $x - 34,
+                $y - 26,
+                68,
+                48,
+                $lit ? Ink::LIGHT : Ink::PAPER,
+                $lit ? Ink::LIGHT_EDGE : Ink::RULE,
+                1.6,
+                $number === null ? '5 4' : '',
+                6,
+            );
             if ($number !== null) {
                 $pen->words((string) $number, $x, $y + 7, 26, Ink::TEXT);
             }
@@ -48,7 +71,10 @@ final readonly class ArrangementDrawing implements Drawing
             $pen->words((string) $row->inner(), 234, 68, 24, Ink::colour(1), 'start');
         }
 
-        return 260.0 + ($row === null ? 0 : 13.0 * max(\strlen((string) $row->outer()), \strlen((string) $row->inner())));
+        return 260.0 + ($row === null ? 0 : 13.0 * max(
+            \strlen((string) $row->outer()),
+            \strlen((string) $row->inner()),
+        ));
     }
 
     /** @return array{float, float} */
@@ -57,22 +83,49 @@ final readonly class ArrangementDrawing implements Drawing
         $y = 10.0;
         $trailing = Trials::trailing($this->hunt->rows, $this->hunt->passed);
         $last = $trailing > 0 ? -1 : \count($this->hunt->rows) - 1;
-        $second = $left + max(150.0, 20 + 11.0 * max([0, ...array_map(fn(ArrangementRow $row): int => mb_strlen($this->arrangement($row)), $this->hunt->rows)]));
-        $third = $second + max(150.0, 20 + 11.0 * max([0, ...array_map(fn(ArrangementRow $row): int => mb_strlen($this->made($row)), $this->hunt->rows)]));
+        $second = $left + max(150.0, 20 + 11.0 * max([0, ...array_map(fn(ArrangementRow $row): int => mb_strlen(
+            $this->arrangement($row),
+        ), $this->hunt->rows)]));
+        $third = $second + max(150.0, 20 + 11.0 * max(
+            [0, ...array_map(fn(ArrangementRow $row): int => mb_strlen($this->made($row)), $this->hunt->rows)],
+        ));
         foreach ($this->hunt->rows as $place => $row) {
             $before = $this->hunt->rows[$place - 1] ?? null;
             if ($before !== null && $row->number > $before->number + 1) {
-                $pen->words('⋯ ' . ($row->number - $before->number - 1) . ' ⋯', $left + 40, $y + 24, 18, Ink::QUIET, 'start');
+                $pen->words(
+                    '⋯ ' . ($row->number - $before->number - 1) . ' ⋯',
+                    $left + 40,
+                    $y + 24,
+                    18,
+                    Ink::QUIET,
+                    'start',
+                );
                 $y += self::HEIGHT;
             }
             $fits = $row->verdict->ends();
             if ($fits || $place === $last) {
-                $pen->box($left, $y + 2, $third - $left + 36, self::HEIGHT - 4, Ink::LIGHT, Ink::LIGHT_EDGE, $fits ? 2.2 : 1.2, '', 6);
+                $pen->box(
+                    $left,
+                    $y + 2,
+                    $third - $left + 36,
+                    self::HEIGHT - 4,
+                    Ink::LIGHT,
+                    Ink::LIGHT_EDGE,
+                    $fits ? 2.2 : 1.2,
+                    '',
+                    6,
+                );
             }
             $colour = $fits || $place === $last ? Ink::TEXT : Ink::QUIET;
             $pen->words($this->arrangement($row), $left + 10, $y + 25, 20, $colour, 'start');
             $pen->words($this->made($row), $second, $y + 25, 20, $colour, 'start');
-            $pen->words($fits ? ($row->verdict === TrialVerdict::Repaired ? '↻' : '✓') : '✗', $third + 16, $y + 26, 22, $fits ? '#1d6b3a' : '#a3123a');
+            $pen->words(
+                $fits ? ($row->verdict === TrialVerdict::Repaired ? '↻' : '✓') : '✗',
+                $third + 16,
+                $y + 26,
+                22,
+                $fits ? '#1d6b3a' : '#a3123a',
+            );
             $y += self::HEIGHT;
         }
         if ($trailing > 0) {
@@ -90,7 +143,13 @@ final readonly class ArrangementDrawing implements Drawing
         }
         $name = $this->hunt->letter;
         $tail = $this->hunt->second ?? '';
-        $bracket = static fn(int $m, int $r): string => '(' . ($m === 1 ? '' : $m) . $name . ($r < 0 ? ' − ' : ' + ') . (abs($r) === 1 && $tail !== '' ? '' : abs($r)) . $tail . ')';
+        $bracket = static fn(int $m, int $r): string => '('
+            . ($m === 1 ? '' : $m)
+            . $name
+            . ($r < 0 ? ' − ' : ' + ')
+            . (abs($r) === 1 && $tail !== '' ? '' : abs($r))
+            . $tail
+            . ')';
 
         return $bracket($row->m, $row->r) . $bracket($row->n, $row->s);
     }
@@ -104,6 +163,10 @@ final readonly class ArrangementDrawing implements Drawing
             return "$large − $small = {$row->total}";
         }
 
-        return $minus($row->outer()) . ($row->inner() < 0 ? ' − ' : ' + ') . abs($row->inner()) . ' = ' . $minus($row->total);
+        return $minus($row->outer())
+            . ($row->inner() < 0 ? ' − ' : ' + ')
+            . abs($row->inner())
+            . ' = '
+            . $minus($row->total);
     }
 }

@@ -5,10 +5,9 @@ declare(strict_types=1);
 namespace App\Figures;
 
 use Runel\Demonstration\Figure\Columns;
-use Runel\Expression\Expression;
-use Runel\Expression\Letter;
 use Runel\Expression\Numeral;
 use Runel\Expression\Power;
+use Runel\Message\Message;
 use Runel\Number\Rational;
 
 /** Coefficients in columns, the power over each, a rule under the factors and one over the sums. */
@@ -19,11 +18,24 @@ final readonly class ColumnsDrawing implements Drawing
 
     public function __construct(private Columns $columns) {}
 
+    public function label(): Message
+    {
+        return Message::of('figure.columns', [
+            'rows' => $this->columns->rowsWritten,
+            'sums' => $this->columns->sumsWritten,
+        ]);
+    }
+
     public function draw(Pen $pen): array
     {
         $top = \count($this->columns->upper) + \count($this->columns->lower) - 2;
         $cell = 64.0;
-        foreach ([$this->columns->upper, $this->columns->lower, ...$this->columns->rows, $this->columns->sums()] as $numbers) {
+        foreach ([
+            $this->columns->upper,
+            $this->columns->lower,
+            ...$this->columns->rows,
+            $this->columns->sums(),
+        ] as $numbers) {
             foreach ($numbers as $number) {
                 $cell = max($cell, $pen->measure(Numeral::of($number), self::SIZE)->width + 26);
             }
@@ -32,7 +44,7 @@ final readonly class ColumnsDrawing implements Drawing
         $right = $left + ($top + 1) * $cell;
         $centre = static fn(int $power): float => $right - ($power + 0.5) * $cell;
         for ($power = $top; $power >= 0; --$power) {
-            $pen->centred($this->heading($power), $centre($power), 16, 17, Ink::QUIET);
+            $pen->centred($this->columns->powers[$top - $power], $centre($power), 16, 17, Ink::QUIET);
         }
         $y = 34.0;
         foreach ([$this->columns->upper, $this->columns->lower] as $row => $coefficients) {
@@ -40,7 +52,10 @@ final readonly class ColumnsDrawing implements Drawing
                 $pen->words('×', 20, $y + self::HEIGHT * 0.68, 24, Ink::TEXT);
             }
             foreach (array_reverse($coefficients) as $power => $coefficient) {
-                $multiplying = $row === 1 && !$this->columns->quiet && $this->columns->sumsWritten === 0 && $power === $this->columns->rowsWritten - 1;
+                $multiplying = $row === 1
+                    && !$this->columns->quiet
+                    && $this->columns->sumsWritten === 0
+                    && $power === $this->columns->rowsWritten - 1;
                 $this->number($pen, $coefficient, $centre($power), $y, $cell, $multiplying, Ink::TEXT);
             }
             $y += self::HEIGHT;
@@ -50,7 +65,9 @@ final readonly class ColumnsDrawing implements Drawing
         $litSum = $this->columns->quiet ? 0 : $this->columns->sumsWritten;
         for ($row = 0; $row < $this->columns->rowsWritten; ++$row) {
             foreach ($this->columns->rows[$row] as $power => $product) {
-                $lit = $litSum > 0 ? $power === $litSum - 1 : (!$this->columns->quiet && $row === $this->columns->rowsWritten - 1);
+                $lit = $litSum > 0
+                    ? $power === $litSum - 1
+                    : (!$this->columns->quiet && $row === $this->columns->rowsWritten - 1);
                 $this->number($pen, $product, $centre($power), $y, $cell, $lit, Ink::colour($power));
             }
             $y += self::HEIGHT;
@@ -70,22 +87,28 @@ final readonly class ColumnsDrawing implements Drawing
         return [$right + 6, $y + 4];
     }
 
-    private function number(Pen $pen, Rational $number, float $x, float $y, float $cell, bool $lit, string $colour): void
-    {
+    private function number(
+        Pen $pen,
+        Rational $number,
+        float $x,
+        float $y,
+        float $cell,
+        bool $lit,
+        string $colour,
+    ): void {
         if ($lit) {
-            $pen->box($x - $cell / 2 + 5, $y + 2, $cell - 10, self::HEIGHT - 4, Ink::LIGHT, Ink::LIGHT_EDGE, 1.5, '', 5);
+            $pen->box(
+                $x - $cell / 2 + 5,
+                $y + 2,
+                $cell - 10,
+                self::HEIGHT - 4,
+                Ink::LIGHT,
+                Ink::LIGHT_EDGE,
+                1.5,
+                '',
+                5,
+            );
         }
         $pen->centred(Numeral::of($number), $x, $y + self::HEIGHT / 2, self::SIZE, $colour);
-    }
-
-    private function heading(int $power): Expression
-    {
-        $letter = new Letter($this->columns->letter);
-
-        return match ($power) {
-            0 => Numeral::of(1),
-            1 => $letter,
-            default => new Power($letter, Numeral::of($power)),
-        };
     }
 }

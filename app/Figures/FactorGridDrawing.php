@@ -6,6 +6,7 @@ namespace App\Figures;
 
 use Runel\Demonstration\Figure\FactorGrid;
 use Runel\Expression\Expression;
+use Runel\Message\Message;
 
 /** The 2 × 2 grid whose edges are found last. */
 final readonly class FactorGridDrawing implements Drawing
@@ -16,6 +17,11 @@ final readonly class FactorGridDrawing implements Drawing
 
     public function __construct(private FactorGrid $grid) {}
 
+    public function label(): Message
+    {
+        return Message::of('figure.factor-grid');
+    }
+
     public function draw(Pen $pen): array
     {
         $left = 4 + self::EDGE;
@@ -23,8 +29,20 @@ final readonly class FactorGridDrawing implements Drawing
         $pen->box(4, 4, self::EDGE + 2 * self::CELL, 60 + 2 * self::HEIGHT, Ink::EDGE, 'none', 1, '', 6);
         $pen->words('×', 4 + self::EDGE / 2, 40, 20);
         foreach ([0, 1] as $place) {
-            $this->edge($pen, $this->grid->top[$place], $left + ($place + 0.5) * self::CELL, 34, $this->grid->lit === 'column-' . ($place + 1));
-            $this->edge($pen, $this->grid->side[$place], 4 + self::EDGE / 2, $top + ($place + 0.5) * self::HEIGHT, $this->grid->lit === 'row-' . ($place + 1));
+            $this->edge(
+                $pen,
+                $this->grid->top[$place],
+                $left + ($place + 0.5) * self::CELL,
+                34,
+                $this->grid->lit === 'column-' . ($place + 1),
+            );
+            $this->edge(
+                $pen,
+                $this->grid->side[$place],
+                4 + self::EDGE / 2,
+                $top + ($place + 0.5) * self::HEIGHT,
+                $this->grid->lit === 'row-' . ($place + 1),
+            );
         }
         foreach ([0, 1] as $row) {
             foreach ([0, 1] as $column) {
@@ -37,7 +55,17 @@ final readonly class FactorGridDrawing implements Drawing
                 };
                 $pen->box($x, $y, self::CELL, self::HEIGHT, Ink::PAPER, Ink::TEXT, 1.6);
                 if ($lit) {
-                    $pen->box($x + 6, $y + 6, self::CELL - 12, self::HEIGHT - 12, Ink::LIGHT, Ink::LIGHT_EDGE, 2, '', 6);
+                    $pen->box(
+                        $x + 6,
+                        $y + 6,
+                        self::CELL - 12,
+                        self::HEIGHT - 12,
+                        Ink::LIGHT,
+                        Ink::LIGHT_EDGE,
+                        2,
+                        '',
+                        6,
+                    );
                 }
                 $cell = $this->grid->cells[$row][$column];
                 if ($cell !== null) {

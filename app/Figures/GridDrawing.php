@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Figures;
 
 use Runel\Demonstration\Figure\Grid;
+use Runel\Message\Message;
 
 /** The grid: edges tinted, cells ruled, the cells of one ink joined by a band, the answer's places below. */
 final readonly class GridDrawing implements Drawing
@@ -14,6 +15,15 @@ final readonly class GridDrawing implements Drawing
     private const MARGIN = 4;
 
     public function __construct(private Grid $grid) {}
+
+    public function label(): Message
+    {
+        return Message::of('figure.grid', [
+            'columns' => \count($this->grid->top), 'rows' => \count($this->grid->side), 'filled' => \count(
+                $this->grid->state->filled,
+            ),
+        ]);
+    }
 
     public function draw(Pen $pen): array
     {
@@ -25,7 +35,17 @@ final readonly class GridDrawing implements Drawing
         $width = $left + $columns * $cell + self::MARGIN;
         $height = $top + $rows * self::HEIGHT + self::MARGIN;
 
-        $pen->box(self::MARGIN, self::MARGIN, $width - 2 * self::MARGIN, $height - 2 * self::MARGIN, Ink::EDGE, 'none', 1, '', 6);
+        $pen->box(
+            self::MARGIN,
+            self::MARGIN,
+            $width - 2 * self::MARGIN,
+            $height - 2 * self::MARGIN,
+            Ink::EDGE,
+            'none',
+            1,
+            '',
+            6,
+        );
         $pen->box($left, $top, $columns * $cell, $rows * self::HEIGHT, Ink::PAPER);
         $pen->words('×', self::MARGIN + $edge / 2, self::MARGIN + self::HEIGHT * 0.52, 20);
         $this->bands($pen, $left, $top, $cell);
@@ -46,7 +66,10 @@ final readonly class GridDrawing implements Drawing
     /** @return array{float, float} the width of the left edge and of a cell */
     private function widths(Pen $pen): array
     {
-        $widest = static fn(array $nodes): float => max(0.0, ...array_map(static fn($node): float => $pen->measure($node, self::SIZE)->width, $nodes));
+        $widest = static fn(array $nodes): float => max(0.0, ...array_map(
+            static fn($node): float => $pen->measure($node, self::SIZE)->width,
+            $nodes,
+        ));
         $cell = max($widest($this->grid->top), $widest(array_merge(...$this->grid->cells)), 40) + 34;
 
         return [max(72.0, $widest($this->grid->side) + 30), min(max($cell, 92.0), 240.0)];
@@ -69,7 +92,14 @@ final readonly class GridDrawing implements Drawing
         }
         usort($points, static fn(array $first, array $second): int => $second[0] <=> $first[0]);
         for ($place = 1; $place < \count($points); ++$place) {
-            $pen->line($points[$place - 1][0], $points[$place - 1][1], $points[$place][0], $points[$place][1], Ink::LIGHT, 44);
+            $pen->line(
+                $points[$place - 1][0],
+                $points[$place - 1][1],
+                $points[$place][0],
+                $points[$place][1],
+                Ink::LIGHT,
+                44,
+            );
         }
     }
 
@@ -88,7 +118,13 @@ final readonly class GridDrawing implements Drawing
                 }
                 $ink = $this->grid->inks[$row][$column];
                 $inked = $this->grid->state->inked;
-                $pen->centred($expression, $x + $cell / 2, $y + self::HEIGHT / 2, self::SIZE, $inked ? Ink::colour($ink) : Ink::TEXT);
+                $pen->centred(
+                    $expression,
+                    $x + $cell / 2,
+                    $y + self::HEIGHT / 2,
+                    self::SIZE,
+                    $inked ? Ink::colour($ink) : Ink::TEXT,
+                );
                 if ($inked) {
                     $width = $pen->measure($expression, self::SIZE)->width;
                     $pen->inkLine($ink, $x + ($cell - $width) / 2, $width, $y + self::HEIGHT - 13, $y + 12);
@@ -103,11 +139,25 @@ final readonly class GridDrawing implements Drawing
         $rows = \count($this->grid->side);
         for ($column = 0; $column <= $columns; ++$column) {
             $outer = $column === 0 || $column === $columns;
-            $pen->line($left + $column * $cell, $top, $left + $column * $cell, $top + $rows * self::HEIGHT, $outer ? Ink::TEXT : Ink::RULE, $outer ? 2 : 1.2);
+            $pen->line(
+                $left + $column * $cell,
+                $top,
+                $left + $column * $cell,
+                $top + $rows * self::HEIGHT,
+                $outer ? Ink::TEXT : Ink::RULE,
+                $outer ? 2 : 1.2,
+            );
         }
         for ($row = 0; $row <= $rows; ++$row) {
             $outer = $row === 0 || $row === $rows;
-            $pen->line($left, $top + $row * self::HEIGHT, $left + $columns * $cell, $top + $row * self::HEIGHT, $outer ? Ink::TEXT : Ink::RULE, $outer ? 2 : 1.2);
+            $pen->line(
+                $left,
+                $top + $row * self::HEIGHT,
+                $left + $columns * $cell,
+                $top + $row * self::HEIGHT,
+                $outer ? Ink::TEXT : Ink::RULE,
+                $outer ? 2 : 1.2,
+            );
         }
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Figures;
 
 use Runel\Demonstration\Figure\Heaps;
+use Runel\Message\Message;
 
 /** Two rows of counters facing each other; opposite ones are struck out in pairs, what is left is lit. */
 final readonly class HeapsDrawing implements Drawing
@@ -14,16 +15,35 @@ final readonly class HeapsDrawing implements Drawing
 
     public function __construct(private Heaps $heaps) {}
 
+    public function label(): Message
+    {
+        return Message::of('figure.heaps', [
+            'plus' => array_sum($this->heaps->plus),
+            'minus' => array_sum($this->heaps->minus),
+            'total' => $this->heaps->total,
+        ]);
+    }
+
     public function draw(Pen $pen): array
     {
         $plus = (int) array_sum($this->heaps->plus);
         $minus = (int) array_sum($this->heaps->minus);
         $paired = min($plus, $minus);
-        foreach ([['+', $plus, 30, $this->heaps->plus], ['−', $minus, 78, $this->heaps->minus]] as [$sign, $count, $y, $parts]) {
+        foreach ([
+            ['+', $plus, 30, $this->heaps->plus],
+            ['−', $minus, 78, $this->heaps->minus],
+        ] as [$sign, $count, $y, $parts]) {
             for ($place = 0; $place < $count; ++$place) {
                 $x = 24 + $place * self::STEP;
                 $left = $place >= $paired;
-                $pen->disc($x, $y, self::RADIUS, $left ? Ink::LIGHT : Ink::PAPER, $left ? Ink::LIGHT_EDGE : Ink::RULE, $left ? 2.2 : 1.3);
+                $pen->disc(
+                    $x,
+                    $y,
+                    self::RADIUS,
+                    $left ? Ink::LIGHT : Ink::PAPER,
+                    $left ? Ink::LIGHT_EDGE : Ink::RULE,
+                    $left ? 2.2 : 1.3,
+                );
                 $pen->words($sign, $x, $y + 6, 18, $left ? Ink::TEXT : Ink::QUIET);
             }
             $end = 0;

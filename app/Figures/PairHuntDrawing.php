@@ -6,6 +6,7 @@ namespace App\Figures;
 
 use Runel\Demonstration\Figure\PairHunt;
 use Runel\Demonstration\Figure\PairRow;
+use Runel\Message\Message;
 
 /** The pairs in a table with their sums and a verdict each; on request beside a crossing of product and sum. */
 final readonly class PairHuntDrawing implements Drawing
@@ -14,6 +15,14 @@ final readonly class PairHuntDrawing implements Drawing
     private const SIZE = 22;
 
     public function __construct(private PairHunt $hunt) {}
+
+    public function label(): Message
+    {
+        return Message::of(
+            'figure.pair-hunt',
+            ['product' => $this->hunt->product, 'sum' => $this->hunt->sum, 'count' => \count($this->hunt->rows)],
+        );
+    }
 
     public function draw(Pen $pen): array
     {
@@ -33,7 +42,12 @@ final readonly class PairHuntDrawing implements Drawing
                 $pen->words('⋯ ' . ($row->number - $before->number - 1) . ' ⋯', $columns[1] + $wide / 2, $y + 24, 18);
                 $y += self::HEIGHT;
             }
-            if ($before !== null && $row->number === $before->number + 1 && ($row->sum() <=> $this->hunt->sum) === -($before->sum() <=> $this->hunt->sum) && !$row->fits) {
+            if (
+                $before !== null
+                && $row->number === $before->number + 1
+                && ($row->sum() <=> $this->hunt->sum) === -($before->sum() <=> $this->hunt->sum)
+                && !$row->fits
+            ) {
                 // Here the sums pass the target: say where it would have stood.
                 $pen->line($left, $y, $columns[3], $y, Ink::LIGHT_EDGE, 2, '6 4');
                 $pen->words(self::signed($this->hunt->sum) . ' ?', $columns[3] + 22, $y + 6, 18, Ink::LIGHT_EDGE);
@@ -54,7 +68,17 @@ final readonly class PairHuntDrawing implements Drawing
     private function row(Pen $pen, PairRow $row, array $columns, float $wide, float $y, bool $lit): void
     {
         if ($lit || $row->fits) {
-            $pen->box($columns[0], $y + 2, 3 * $wide + 44, self::HEIGHT - 4, Ink::LIGHT, Ink::LIGHT_EDGE, $row->fits ? 2.2 : 1.2, '', 6);
+            $pen->box(
+                $columns[0],
+                $y + 2,
+                3 * $wide + 44,
+                self::HEIGHT - 4,
+                Ink::LIGHT,
+                Ink::LIGHT_EDGE,
+                $row->fits ? 2.2 : 1.2,
+                '',
+                6,
+            );
         }
         $colour = $row->fits ? Ink::TEXT : ($lit ? Ink::TEXT : Ink::QUIET);
         foreach ([$row->left, $row->right, $row->sum()] as $place => $number) {
@@ -79,7 +103,17 @@ final readonly class PairHuntDrawing implements Drawing
         $current = $this->hunt->rows[\count($this->hunt->rows) - 1] ?? null;
         foreach ([[-1, $current?->left], [1, $current?->right]] as [$side, $number]) {
             $x = $middle + $side * 84;
-            $pen->box($x - 38, 90, 76, 42, $current?->fits === true ? Ink::LIGHT : Ink::PAPER, $current?->fits === true ? Ink::LIGHT_EDGE : Ink::RULE, 1.6, $number === null ? '5 4' : '', 6);
+            $pen->box(
+                $x - 38,
+                90,
+                76,
+                42,
+                $current?->fits === true ? Ink::LIGHT : Ink::PAPER,
+                $current?->fits === true ? Ink::LIGHT_EDGE : Ink::RULE,
+                1.6,
+                $number === null ? '5 4' : '',
+                6,
+            );
             if ($number !== null) {
                 $pen->words(self::signed($number), $x, 119, 24, Ink::TEXT);
             }

@@ -21,8 +21,17 @@ final class Pen
 
     public function __construct(private readonly Typesetter $typesetter) {}
 
-    public function box(float $x, float $y, float $width, float $height, string $fill = 'none', string $stroke = 'none', float $thickness = 1, string $dashes = '', float $round = 0): void
-    {
+    public function box(
+        float $x,
+        float $y,
+        float $width,
+        float $height,
+        string $fill = 'none',
+        string $stroke = 'none',
+        float $thickness = 1,
+        string $dashes = '',
+        float $round = 0,
+    ): void {
         $this->body .= \sprintf(
             '<rect x="%s" y="%s" width="%s" height="%s" fill="%s" stroke="%s" stroke-width="%s"%s%s/>',
             self::number($x),
@@ -37,13 +46,30 @@ final class Pen
         );
     }
 
-    public function line(float $x1, float $y1, float $x2, float $y2, string $stroke = Ink::TEXT, float $thickness = 1.5, string $dashes = ''): void
-    {
-        $this->path('M' . self::number($x1) . ' ' . self::number($y1) . 'L' . self::number($x2) . ' ' . self::number($y2), $stroke, $thickness, $dashes);
+    public function line(
+        float $x1,
+        float $y1,
+        float $x2,
+        float $y2,
+        string $stroke = Ink::TEXT,
+        float $thickness = 1.5,
+        string $dashes = '',
+    ): void {
+        $this->path(
+            'M' . self::number($x1) . ' ' . self::number($y1) . 'L' . self::number($x2) . ' ' . self::number($y2),
+            $stroke,
+            $thickness,
+            $dashes,
+        );
     }
 
-    public function path(string $path, string $stroke = Ink::TEXT, float $thickness = 1.5, string $dashes = '', string $fill = 'none'): void
-    {
+    public function path(
+        string $path,
+        string $stroke = Ink::TEXT,
+        float $thickness = 1.5,
+        string $dashes = '',
+        string $fill = 'none',
+    ): void {
         $this->body .= \sprintf(
             '<path d="%s" fill="%s" stroke="%s" stroke-width="%s" stroke-linecap="round" stroke-linejoin="round"%s/>',
             $path,
@@ -56,7 +82,15 @@ final class Pen
 
     public function disc(float $x, float $y, float $radius, string $fill, string $stroke, float $thickness = 1.5): void
     {
-        $this->body .= \sprintf('<circle cx="%s" cy="%s" r="%s" fill="%s" stroke="%s" stroke-width="%s"/>', self::number($x), self::number($y), self::number($radius), $fill, $stroke, self::number($thickness));
+        $this->body .= \sprintf(
+            '<circle cx="%s" cy="%s" r="%s" fill="%s" stroke="%s" stroke-width="%s"/>',
+            self::number($x),
+            self::number($y),
+            self::number($radius),
+            $fill,
+            $stroke,
+            self::number($thickness),
+        );
     }
 
     public function measure(Node $node, float $size): Setting
@@ -86,8 +120,14 @@ final class Pen
     }
 
     /** Plain words; the anchor is start, middle or end. */
-    public function words(string $text, float $x, float $baseline, float $size, string $colour = Ink::QUIET, string $anchor = 'middle'): void
-    {
+    public function words(
+        string $text,
+        float $x,
+        float $baseline,
+        float $size,
+        string $colour = Ink::QUIET,
+        string $anchor = 'middle',
+    ): void {
         $this->body .= \sprintf(
             '<text x="%s" y="%s" font-size="%s" fill="%s" text-anchor="%s">%s</text>',
             self::number($x),
@@ -116,8 +156,22 @@ final class Pen
     {
         $label = htmlspecialchars($label, \ENT_XML1 | \ENT_QUOTES);
 
-        return '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ' . self::number($width) . ' ' . self::number($height) . '" width="' . self::number($width * self::SCALE)
-            . '" height="' . self::number($height * self::SCALE) . '" role="img" aria-label="' . $label . '" font-family="' . self::FONTS . '"><title>' . $label . '</title>'
+        return '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 '
+            . self::number($width)
+            . ' '
+            . self::number($height)
+            . '" width="'
+            . self::number($width * self::SCALE)
+
+                . '" height="'
+                . self::number($height * self::SCALE)
+                . '" role="img" aria-label="'
+                . $label
+                . '" font-family="'
+                . self::FONTS
+                . '"><title>'
+                . $label
+                . '</title>'
             . $this->body . '</svg>';
     }
 

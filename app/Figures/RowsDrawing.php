@@ -6,6 +6,7 @@ namespace App\Figures;
 
 use Runel\Demonstration\Figure\Rows;
 use Runel\Expression\Product;
+use Runel\Message\Message;
 
 /** Rows of products under one another, each power in a column of its own, the sums under a rule. */
 final readonly class RowsDrawing implements Drawing
@@ -15,15 +16,27 @@ final readonly class RowsDrawing implements Drawing
 
     public function __construct(private Rows $rows) {}
 
+    public function label(): Message
+    {
+        return Message::of('figure.rows', ['rows' => \count(
+            $this->rows->multipliers,
+        ), 'filled' => \count($this->rows->filled)]);
+    }
+
     public function draw(Pen $pen): array
     {
-        $labels = array_map(fn($multiplier) => Product::of([$multiplier, $this->rows->multiplied]), $this->rows->multipliers);
+        $labels = array_map(fn($multiplier) => Product::of(
+            [$multiplier, $this->rows->multiplied],
+        ), $this->rows->multipliers);
         $edge = max(0.0, ...array_map(static fn($label): float => $pen->measure($label, 19)->width, $labels)) + 34;
         $widths = [];
         foreach ($this->rows->inks as $ink) {
             $widest = 44.0;
             foreach ($this->rows->entries as $entries) {
-                $widest = isset($entries[$ink]) ? max($widest, $pen->measure($entries[$ink], self::SIZE)->width) : $widest;
+                $widest = isset($entries[$ink]) ? max($widest, $pen->measure(
+                    $entries[$ink],
+                    self::SIZE,
+                )->width) : $widest;
             }
             foreach ($this->rows->totals as $total) {
                 $widest = $total->ink === $ink ? max($widest, $pen->measure($total->sum, self::SIZE)->width) : $widest;
@@ -35,7 +48,10 @@ final readonly class RowsDrawing implements Drawing
         $height = $count * self::HEIGHT + 8;
         foreach ($labels as $row => $label) {
             $y = ($row + 0.5) * self::HEIGHT + 4;
-            $current = array_filter(array_keys($this->rows->lit), static fn(string $key): bool => str_starts_with($key, "$row,")) !== [];
+            $current = array_filter(
+                array_keys($this->rows->lit),
+                static fn(string $key): bool => str_starts_with($key, "$row,"),
+            ) !== [];
             $pen->ending($label, $edge - 20, $y + 7, 19, $current ? Ink::TEXT : Ink::QUIET);
             $x = $edge;
             foreach ($this->rows->inks as $place => $ink) {
@@ -52,9 +68,21 @@ final readonly class RowsDrawing implements Drawing
         foreach ($this->rows->inks as $place => $ink) {
             foreach ($this->rows->totals as $total) {
                 if ($total->ink === $ink) {
-                    $pen->centred($total->sum, $x + $widths[$place] / 2, $height + self::HEIGHT / 2, self::SIZE, Ink::colour($ink));
+                    $pen->centred(
+                        $total->sum,
+                        $x + $widths[$place] / 2,
+                        $height + self::HEIGHT / 2,
+                        self::SIZE,
+                        Ink::colour($ink),
+                    );
                     $width = $pen->measure($total->sum, self::SIZE)->width;
-                    $pen->inkLine($ink, $x + ($widths[$place] - $width) / 2, $width, $height + self::HEIGHT - 6, $height + 7);
+                    $pen->inkLine(
+                        $ink,
+                        $x + ($widths[$place] - $width) / 2,
+                        $width,
+                        $height + self::HEIGHT - 6,
+                        $height + 7,
+                    );
                 }
             }
             $x += $widths[$place];
@@ -70,7 +98,17 @@ final readonly class RowsDrawing implements Drawing
             return;
         }
         if (isset($this->rows->lit[$key])) {
-            $pen->box($x + 4, $y - self::HEIGHT / 2 + 4, $width - 8, self::HEIGHT - 8, Ink::LIGHT, Ink::LIGHT_EDGE, 2, '', 6);
+            $pen->box(
+                $x + 4,
+                $y - self::HEIGHT / 2 + 4,
+                $width - 8,
+                self::HEIGHT - 8,
+                Ink::LIGHT,
+                Ink::LIGHT_EDGE,
+                2,
+                '',
+                6,
+            );
         }
         $entry = $this->rows->entries[$row][$ink];
         $length = $pen->measure($entry, self::SIZE)->width;

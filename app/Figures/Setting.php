@@ -25,8 +25,16 @@ final readonly class Setting
             $this->width,
             $this->ascent - $y,
             $this->descent + $y,
-            array_map(static fn(array $piece): array => ['x' => $piece['x'] + $x, 'y' => $piece['y'] + $y] + $piece, $this->pieces),
-            array_map(static fn(array $stroke): array => ['x1' => $stroke['x1'] + $x, 'y1' => $stroke['y1'] + $y, 'x2' => $stroke['x2'] + $x, 'y2' => $stroke['y2'] + $y], $this->strokes),
+            array_map(static fn(array $piece): array => [
+                'x' => $piece['x'] + $x,
+                'y' => $piece['y'] + $y,
+            ] + $piece, $this->pieces),
+            array_map(static fn(array $stroke): array => [
+                'x1' => $stroke['x1'] + $x,
+                'y1' => $stroke['y1'] + $y,
+                'x2' => $stroke['x2'] + $x,
+                'y2' => $stroke['y2'] + $y,
+            ], $this->strokes),
         );
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Figures;
 
 use Runel\Demonstration\Figure\WholeNumberTwin;
+use Runel\Message\Message;
 
 /** The sums at the places, what is carried from each to the next, and the digits that stay. */
 final readonly class TwinDrawing implements Drawing
@@ -12,6 +13,14 @@ final readonly class TwinDrawing implements Drawing
     private const CELL = 66;
 
     public function __construct(private WholeNumberTwin $twin) {}
+
+    public function label(): Message
+    {
+        return Message::of(
+            'figure.twin',
+            ['left' => $this->twin->left, 'right' => $this->twin->right, 'product' => $this->twin->product],
+        );
+    }
 
     public function draw(Pen $pen): array
     {
@@ -28,7 +37,11 @@ final readonly class TwinDrawing implements Drawing
             $pen->inkLine($power, $x - 16, 32, 98, 63);
             $carry = $this->twin->carries[$place] ?? 0;
             if ($carry > 0) {
-                $pen->path(\sprintf('M%.1f 124 C%.1f 112 %.1f 112 %.1f 122', $x + 46, $x + 36, $x + 22, $x + 8), Ink::QUIET, 1.5);
+                $pen->path(
+                    \sprintf('M%.1f 124 C%.1f 112 %.1f 112 %.1f 122', $x + 46, $x + 36, $x + 22, $x + 8),
+                    Ink::QUIET,
+                    1.5,
+                );
                 $pen->words("+$carry", $x + 2, 136, 17, Ink::TEXT, 'end');
             }
         }

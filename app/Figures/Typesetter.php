@@ -24,8 +24,10 @@ use Runel\Notation\Box\Sign;
 final class Typesetter
 {
     private const ITALIC = [
-        'a' => 444, 'b' => 463, 'c' => 407, 'd' => 500, 'e' => 389, 'f' => 278, 'g' => 500, 'h' => 500, 'i' => 278, 'j' => 278,
-        'k' => 444, 'l' => 278, 'm' => 778, 'n' => 556, 'o' => 444, 'p' => 500, 'q' => 463, 'r' => 389, 's' => 389, 't' => 333,
+        'a' => 444, 'b' => 463, 'c' => 407, 'd' => 500, 'e' => 389, 'f' => 278, 'g' => 500, 'h' => 500, 'i' => 278,
+        'j' => 278,
+        'k' => 444, 'l' => 278, 'm' => 778, 'n' => 556, 'o' => 444, 'p' => 500, 'q' => 463, 'r' => 389, 's' => 389,
+        't' => 333,
         'u' => 556, 'v' => 500, 'w' => 722, 'x' => 500, 'y' => 500, 'z' => 444,
     ];
     private const CAPITAL = 720;
@@ -33,7 +35,11 @@ final class Typesetter
     private const OPERATOR = 760;
     private const SMALL = 0.7;
 
-    /** @var array<string, array{Node, Setting}> what has been laid out already; the node is kept so that its id stays its own */
+    /**
+     * What has been laid out already; the node is kept so that its id stays its own.
+     *
+     * @var array<string, array{Node, Setting}>
+     */
     private array $known = [];
 
     public function __construct(private readonly Arranger $arranger) {}
@@ -41,7 +47,10 @@ final class Typesetter
     /** Measuring and drawing ask for the same expression several times; it is laid out once. */
     public function set(Node $node, float $size): Setting
     {
-        return ($this->known[spl_object_id($node) . ' ' . $size] ??= [$node, $this->box($this->arranger->arrange($node), $size)])[1];
+        return ($this->known[spl_object_id($node) . ' ' . $size] ??= [$node, $this->box(
+            $this->arranger->arrange($node),
+            $size,
+        )])[1];
     }
 
     /** Plain words or digits. */
@@ -54,9 +63,16 @@ final class Typesetter
     {
         return match (true) {
             $box instanceof Digits => $this->text($box->digits, $size, \strlen($box->digits) * self::DIGIT, false),
-            $box instanceof Name => $this->text($box->letter, $size, (self::ITALIC[$box->letter] ?? self::CAPITAL) + 40, true),
+            $box instanceof Name => $this->text(
+                $box->letter,
+                $size,
+                (self::ITALIC[$box->letter] ?? self::CAPITAL) + 40,
+                true,
+            ),
             $box instanceof Sign => $this->sign($box, $size),
-            $box instanceof Row => Setting::row(array_map(fn(Box $part): Setting => $this->box($part, $size), $box->boxes)),
+            $box instanceof Row => Setting::row(
+                array_map(fn(Box $part): Setting => $this->box($part, $size), $box->boxes),
+            ),
             $box instanceof Inked => $this->box($box->content, $size),
             $box instanceof Raised => $this->raised($box, $size),
             $box instanceof Fenced => $this->fenced($box, $size),
@@ -68,7 +84,9 @@ final class Typesetter
 
     private function text(string $text, float $size, float $thousandths, bool $italic): Setting
     {
-        return new Setting($thousandths / 1000 * $size, 0.72 * $size, 0.22 * $size, [['x' => 0.0, 'y' => 0.0, 'size' => $size, 'text' => $text, 'italic' => $italic]]);
+        return new Setting($thousandths / 1000 * $size, 0.72 * $size, 0.22 * $size, [
+            ['x' => 0.0, 'y' => 0.0, 'size' => $size, 'text' => $text, 'italic' => $italic],
+        ]);
     }
 
     private function sign(Sign $sign, float $size): Setting
@@ -94,7 +112,10 @@ final class Typesetter
     private function raised(Raised $box, float $size): Setting
     {
         $base = $this->box($box->base, $size);
-        $exponent = $this->box($box->exponent, $size * self::SMALL)->moved(0, -max(0.38 * $size, $base->ascent - 0.34 * $size));
+        $exponent = $this->box(
+            $box->exponent,
+            $size * self::SMALL,
+        )->moved(0, -max(0.38 * $size, $base->ascent - 0.34 * $size));
 
         return Setting::row([$base, $exponent]);
     }
@@ -104,7 +125,12 @@ final class Typesetter
         $content = $this->box($box->content, $size);
         $stretch = max(1.0, ($content->ascent + $content->descent) / (0.94 * $size) * 0.95);
         $drop = $stretch > 1.0 ? ($content->descent - $content->ascent) / 2 + 0.25 * $size * $stretch : 0.0;
-        $fence = fn(string $side): Setting => $this->text($side, $size * $stretch, 400 / $stretch ** 0.5, false)->moved(0, $drop);
+        $fence = fn(string $side): Setting => $this->text(
+            $side,
+            $size * $stretch,
+            400 / $stretch ** 0.5,
+            false,
+        )->moved(0, $drop);
 
         return Setting::row([$fence('('), $content, $fence(')')]);
     }
@@ -125,7 +151,12 @@ final class Typesetter
             $top->ascent,
             $bottom->descent,
             [...$top->moved($side, 0)->pieces, ...$bottom->moved($side, 0)->pieces],
-            [...$top->moved($side, 0)->strokes, ...$bottom->moved($side, 0)->strokes, ['x1' => $side, 'y1' => $axis, 'x2' => $side + $width, 'y2' => $axis]],
+            [...$top->moved($side, 0)->strokes, ...$bottom->moved($side, 0)->strokes, [
+                'x1' => $side,
+                'y1' => $axis,
+                'x2' => $side + $width,
+                'y2' => $axis,
+            ]],
         );
     }
 
@@ -143,6 +174,9 @@ final class Typesetter
         ];
         $inner = $content->moved($lead, 0);
 
-        return new Setting($lead + $content->width + 0.08 * $size, -$roof, $foot, $inner->pieces, [...$inner->strokes, ...$strokes]);
+        return new Setting($lead + $content->width + 0.08 * $size, -$roof, $foot, $inner->pieces, [
+            ...$inner->strokes,
+            ...$strokes,
+        ]);
     }
 }

@@ -4,32 +4,30 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Faces\Mathematics;
+use Database\Factories\ExampleFactory;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
-use Runel\Expression\Parser;
-use Runel\Message\Refusal;
+use Runel\Demonstration\TaskReference;
 
 /**
  * A problem kept on the shelf for a lesson.
  *
- * @property int         $id
- * @property string      $shelf    what it is an example of
- * @property string      $problem  as typed
- * @property string|null $method   the method it was prepared for
- * @property string      $note     why it was chosen
- * @property int         $position
+ * @property int           $id
+ * @property string        $shelf    the key of the shelf it stands on
+ * @property TaskReference $task     the problem, and the method it was prepared for
+ * @property string        $note     why it was chosen
+ * @property int           $position
  */
 final class Example extends Model
 {
-    protected $fillable = ['shelf', 'problem', 'method', 'note', 'position'];
+    /** @use HasFactory<ExampleFactory> */
+    use HasFactory;
 
-    /** The problem typeset; as typed, should it have become unreadable. */
-    public function html(Mathematics $mathematics): string
+    protected $fillable = ['shelf', 'task', 'note', 'position'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
     {
-        try {
-            return $mathematics->html(Parser::parse($this->problem)->node);
-        } catch (Refusal) {
-            return htmlspecialchars($this->problem, \ENT_QUOTES);
-        }
+        return ['task' => TaskCast::class, 'position' => 'integer'];
     }
 }

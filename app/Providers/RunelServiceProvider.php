@@ -4,17 +4,61 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Bench\Reading;
+use App\Bench\Starters;
 use App\Faces\Faces;
+use App\Incidents\LoggedIncidents;
+use App\Page\PageFace;
+use App\Shelf\Shelf;
+use App\View\Version;
+use Illuminate\Contracts\Foundation\Application;
+use Illuminate\Contracts\View\View as ViewContract;
+use Illuminate\Database\ConnectionInterface;
+use Illuminate\Support\Facades\View;
 use Illuminate\Support\ServiceProvider;
 use Runel\Method\Catalogue;
+use Runel\Method\Incidents;
+use Runel\Style\HouseStyle;
 
 /** Joins the core to the application. */
 final class RunelServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
-        $this->app->singleton(Catalogue::class, static fn(): Catalogue => Catalogue::standard());
+        $this->app->bind(Incidents::class, LoggedIncidents::class);
+        $this->app->singleton(Catalogue::class, static fn(Application $app): Catalogue => Catalogue::standard(
+            $app->make(Incidents::class),
+        ));
         $this->app->singleton(Faces::class);
+        $this->app->bindIf(HouseStyle::class, static fn(): HouseStyle => HouseStyle::default());
+        $this->app->bind(Shelf::class, static function (Application $app): Shelf {
+            $most = config('runel.shelf');
+
+            return new Shelf($app->make(ConnectionInterface::class), \is_int($most) ? $most : 0);
+        });
     }
 
+    /** Every view writes with the page's own face; assets carry their version. */
+    public function boot(): void
+    {
+        View::composer([
+            'bench.*',
+            'board.*',
+            'ways.*',
+            'sheet.*',
+            'style.*',
+            'components.*',
+        ], static function (ViewContract $view): void {
+            $view->with('page', app(PageFace::class));
+        });
+        View::composer('bench.reading', static function (ViewContract $view): void {
+            $reading = $view->getData()['reading'] ?? null;
+            $empty = $reading instanceof Reading && $reading->problem === null && $reading->refusal === null;
+            $view->with('starters', $empty ? app(Starters::class)->all($reading->address->style()) : []);
+        });
+        View::composer('components.page', static fn(ViewContract $view): ViewContract => $view->with(
+            'asset',
+            Version::asset(...),
+        ));
+    }
 }

@@ -4,10 +4,9 @@ declare(strict_types=1);
 
 namespace App\Ways;
 
+use App\Address\Address;
 use App\Board\Board;
 use App\Demonstrations\Demonstrations;
-use App\Http\Address;
-use Illuminate\Http\Request;
 use Runel\Message\Message;
 use Runel\Message\MethodDoesNotApply;
 use Runel\Message\Refusal;
@@ -20,10 +19,19 @@ final readonly class TwoWays
      * @param list<Offer> $offers every method of the job that fits
      * @param list<Way>   $ways   two
      */
-    private function __construct(public Address $address, public array $offers, public array $ways, public bool $together) {}
+    private function __construct(
+        public Address $address,
+        public array $offers,
+        public array $ways,
+        public bool $together,
+    ) {}
 
-    /** @throws Refusal when the problem cannot be shown in two ways */
-    public static function of(Request $request, Address $address, Demonstrations $demonstrations): self
+    /**
+     * @param array<array-key, mixed> $query
+     *
+     * @throws Refusal when the problem cannot be shown in two ways
+     */
+    public static function of(array $query, Address $address, Demonstrations $demonstrations): self
     {
         $task = $address->task();
         $byJob = [];
@@ -32,18 +40,23 @@ final readonly class TwoWays
                 $byJob[$offer->method->job()->value][] = $offer;
             }
         }
-        // The job asked for where it has two ways, else the first that has: an equation that is solved in one way is factored in several.
+        // The job asked for where it has two ways, else the first that has: an equation that is solved in one way is
+        // factored in several.
         $byJob = array_filter($byJob, static fn(array $offers): bool => \count($offers) > 1);
-        $job = $address->job !== null && isset($byJob[$address->job]) ? $address->job : array_key_first($byJob);
+        $job = $address->reference->job !== null && isset(
+            $byJob[$address->reference->job],
+        ) ? $address->reference->job : array_key_first($byJob);
         $offers = $byJob[$job ?? ''] ?? throw new MethodDoesNotApply(Message::of('error.one-way-only'));
         $ids = array_map(static fn(Offer $offer): string => $offer->method->id(), $offers);
-        $left = self::chosen($request, 'left', $ids) ?? $ids[0];
-        $right = self::chosen($request, 'right', array_values(array_diff($ids, [$left]))) ?? array_values(array_diff($ids, [$left]))[0];
-        $together = $request->query('alone') === null;
+        $left = self::chosen($query, 'left', $ids) ?? $ids[0];
+        $right = self::chosen($query, 'right', array_values(
+            array_diff($ids, [$left]),
+        )) ?? array_values(array_diff($ids, [$left]))[0];
+        $together = ($query['alone'] ?? null) === null;
         $ways = [];
         foreach (['left' => $left, 'right' => $right] as $side => $method) {
             $demonstration = $demonstrations->of($task, $job, $method);
-            $step = $request->query($side . 'step');
+            $step = $query[$side . 'step'] ?? null;
             $ways[] = new Way($side, Board::at($demonstration, $address->at(\is_string($step) ? $step : '1')));
         }
 
@@ -59,7 +72,7 @@ final readonly class TwoWays
     {
         [$left, $right] = $this->ways;
 
-        return $this->address->to('/two-ways', $changes + [
+        return $this->address->to('two-ways', $changes + [
             'method' => null, 'step' => null,
             'left' => $left->method(), 'right' => $right->method(),
             'leftstep' => $left->board->current, 'rightstep' => $right->board->current,
@@ -81,10 +94,13 @@ final readonly class TwoWays
         return $this->to(['leftstep' => $place, 'rightstep' => $place]);
     }
 
-    /** @param list<string> $ids */
-    private static function chosen(Request $request, string $key, array $ids): ?string
+    /**
+     * @param array<array-key, mixed> $query
+     * @param list<string>            $ids
+     */
+    private static function chosen(array $query, string $key, array $ids): ?string
     {
-        $value = $request->query($key);
+        $value = $query[$key] ?? null;
 
         return \is_string($value) && \in_array($value, $ids, true) ? $value : null;
     }

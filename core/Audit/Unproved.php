@@ -12,6 +12,8 @@ final class Unproved extends \LogicException
     /** @param non-empty-list<string> $faults what is wrong, in plain words for the log */
     public function __construct(public readonly Demonstration $demonstration, public readonly array $faults)
     {
-        parent::__construct($demonstration->method . ' on ' . $demonstration->problem->source . ': ' . implode('; ', $faults));
+        parent::__construct(
+            $demonstration->method . ' on ' . $demonstration->task->problem->source . ': ' . implode('; ', $faults),
+        );
     }
 }

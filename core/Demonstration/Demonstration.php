@@ -4,37 +4,39 @@ declare(strict_types=1);
 
 namespace Runel\Demonstration;
 
+use Runel\Demonstration\Answer\Answer;
 use Runel\Problem\Job;
-use Runel\Problem\Problem;
-use Runel\Style\HouseStyle;
 
 /** A problem worked by a method in a house style: everything there is to show, as data. */
-final readonly class Demonstration
+final class Demonstration
 {
+    /** @var list<Check>|null */
+    private ?array $checked = null;
+
     /**
-     * @param string        $method   the method's id
-     * @param list<Section> $sections
-     * @param list<Check>   $checks
+     * @param string                  $method   the method's id, without its job
+     * @param list<Section>           $sections
+     * @param \Closure(): list<Check> $checking builds the checks, which a forecast does without
      */
     public function __construct(
-        public Problem $problem,
-        public Job $job,
-        public string $method,
-        public HouseStyle $style,
-        public Forecast $forecast,
-        public array $sections,
-        public Answer $answer,
-        public array $checks,
+        public readonly Task $task,
+        public readonly Job $job,
+        public readonly string $method,
+        public readonly Forecast $forecast,
+        public readonly array $sections,
+        public readonly Answer $answer,
+        private readonly \Closure $checking,
     ) {}
+
+    /** @return list<Check> built when they are first asked for */
+    public function checks(): array
+    {
+        return $this->checked ??= ($this->checking)();
+    }
 
     /** @return list<Step> of all sections, in order */
     public function steps(): array
     {
-        $steps = [];
-        foreach ($this->sections as $section) {
-            array_push($steps, ...$section->steps);
-        }
-
-        return $steps;
+        return Section::steps($this->sections);
     }
 }

@@ -9,4 +9,14 @@ final readonly class Section
 {
     /** @param list<Step> $steps */
     public function __construct(public Phase $phase, public array $steps) {}
+
+    /**
+     * @param list<self> $sections
+     *
+     * @return list<Step> of all of them, in order
+     */
+    public static function steps(array $sections): array
+    {
+        return array_merge(...array_map(static fn(self $section): array => $section->steps, $sections));
+    }
 }

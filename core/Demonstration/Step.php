@@ -8,7 +8,7 @@ use Runel\Demonstration\Figure\Figure;
 use Runel\Message\Message;
 use Runel\Slip\Slip;
 
-/** One thing written: what, why, and how everything stands after it. */
+/** One thing written: what, why, and how everything stands after it. Built by name. */
 final readonly class Step
 {
     /**
@@ -30,4 +30,38 @@ final readonly class Step
         public array $options = [],
         public ?Figure $aside = null,
     ) {}
+
+    /** @param list<Option> $options */
+    public function withOptions(array $options): self
+    {
+        return new self(
+            $this->id,
+            $this->title,
+            $this->why,
+            $this->lines,
+            $this->figure,
+            $this->question,
+            $this->watch,
+            $options,
+            $this->aside,
+        );
+    }
+
+    /** The step as a part of other work: what it arrives at is no answer there. */
+    public function onTheWay(): self
+    {
+        $lines = array_map(static fn(Line $line): Line => $line->onTheWay(), $this->lines);
+
+        return new self(
+            $this->id,
+            $this->title,
+            $this->why,
+            $lines,
+            $this->figure,
+            $this->question,
+            $this->watch,
+            $this->options,
+            $this->aside,
+        );
+    }
 }

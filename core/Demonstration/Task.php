@@ -7,9 +7,45 @@ namespace Runel\Demonstration;
 use Runel\Problem\Problem;
 use Runel\Style\HouseStyle;
 
-/** What a method is asked to do: a problem, a house style, and the choices the tutor has made. */
-final readonly class Task
+/**
+ * What a method is asked to do: a problem, a house style, and the choices the tutor has made. Remembers what the
+ * methods have worked out about it, so that the same plan serves them all.
+ */
+final class Task
 {
-    /** @param array<string, string> $choices by the option's key */
-    public function __construct(public Problem $problem, public HouseStyle $style, public array $choices = []) {}
+    /** @var array<string, mixed> */
+    private array $known = [];
+
+    /** @param array<string, string> $choices by the choice's key */
+    public function __construct(
+        public readonly Problem $problem,
+        public readonly HouseStyle $style,
+        public readonly array $choices = [],
+    ) {}
+
+    public function choice(string $key): ?string
+    {
+        return $this->choices[$key] ?? null;
+    }
+
+    /**
+     * Something about the task, worked out once.
+     *
+     * @template T
+     *
+     * @param \Closure(): T $work
+     *
+     * @return T
+     */
+    public function once(string $key, \Closure $work): mixed
+    {
+        if (!\array_key_exists($key, $this->known)) {
+            $this->known[$key] = $work();
+        }
+
+        /** @var T a key belongs to one kind of work */
+        $known = $this->known[$key];
+
+        return $known;
+    }
 }

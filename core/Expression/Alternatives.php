@@ -14,4 +14,9 @@ final readonly class Alternatives implements Node
     {
         return $this->equations;
     }
+
+    public function withChildren(array $children): self
+    {
+        return new self(Parts::of(Equation::class, $children, \count($this->equations)));
+    }
 }

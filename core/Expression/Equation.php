@@ -13,4 +13,11 @@ final readonly class Equation implements Node
     {
         return [$this->left, $this->right];
     }
+
+    public function withChildren(array $children): self
+    {
+        [$left, $right] = Parts::expressions($children, 2);
+
+        return new self($left, $right);
+    }
 }

@@ -6,14 +6,29 @@ namespace Runel\Expression;
 
 use Runel\Number\Rational;
 
-/** A number. Keeps the decimal it was written as, so that what was typed can be shown again. */
+/**
+ * A whole number that is not negative, or a decimal as it was written. A negative number is the Negative of one, a
+ * fraction the Quotient of two: every number has one form in the tree.
+ */
 final readonly class Numeral implements Expression
 {
     private function __construct(public Rational $value, public ?string $decimal) {}
 
-    public static function of(Rational|int $value): self
+    /** The expression of any rational number, in its one form. */
+    public static function of(Rational|int $value): Expression
     {
-        return new self(\is_int($value) ? Rational::of($value) : $value, null);
+        if (\is_int($value)) {
+            return $value < 0 ? new Negative(self::of(
+                Rational::of($value)->negated(),
+            )) : new self(Rational::of($value), null);
+        }
+        if ($value->isNegative()) {
+            return new Negative(self::of($value->negated()));
+        }
+
+        return $value->isInteger()
+            ? new self($value, null)
+            : new Quotient(new self($value->numerator(), null), new self($value->denominator(), null));
     }
 
     /** @param string $written digits, with a point or without, as in 0.25 or 25 */
@@ -22,13 +37,15 @@ final readonly class Numeral implements Expression
         return new self(Rational::ofDecimal($written), str_contains($written, '.') ? $written : null);
     }
 
-    public function valueAt(array $values): Rational
-    {
-        return $this->value;
-    }
-
     public function children(): array
     {
         return [];
+    }
+
+    public function withChildren(array $children): self
+    {
+        Parts::expressions($children, 0);
+
+        return $this;
     }
 }

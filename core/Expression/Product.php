@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Runel\Expression;
 
-use Runel\Number\Rational;
-
 /** Two or more factors multiplied. A factor that is itself a product is written apart, as in 2x · 3x². */
 final readonly class Product implements Expression
 {
@@ -39,19 +37,13 @@ final readonly class Product implements Expression
         return new self($factors, true);
     }
 
-    public function valueAt(array $values): Rational
-    {
-        $product = null;
-        foreach ($this->factors as $factor) {
-            $value = $factor->valueAt($values);
-            $product = $product === null ? $value : $product->times($value);
-        }
-
-        return $product ?? Rational::one();
-    }
-
     public function children(): array
     {
         return $this->factors;
+    }
+
+    public function withChildren(array $children): self
+    {
+        return new self(Parts::expressions($children, \count($this->factors)), $this->apart);
     }
 }

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Runel\Expression;
 
-use Runel\Number\Rational;
-
 /** Two or more terms added; a subtracted term is a Negative one. */
 final readonly class Sum implements Expression
 {
@@ -26,19 +24,13 @@ final readonly class Sum implements Expression
         };
     }
 
-    public function valueAt(array $values): Rational
-    {
-        $sum = null;
-        foreach ($this->terms as $term) {
-            $value = $term->valueAt($values);
-            $sum = $sum === null ? $value : $sum->plus($value);
-        }
-
-        return $sum ?? Rational::zero();
-    }
-
     public function children(): array
     {
         return $this->terms;
+    }
+
+    public function withChildren(array $children): self
+    {
+        return new self(Parts::expressions($children, \count($this->terms)));
     }
 }

@@ -29,7 +29,8 @@ final class FactorsOf
         if ($expression instanceof Product) {
             return array_merge(...array_map(self::expression(...), $expression->factors));
         }
-        $exponent = $expression instanceof Power && $expression->exponent instanceof Numeral ? $expression->exponent->value->toInt() : null;
+        $exponent = $expression instanceof Power
+            && $expression->exponent instanceof Numeral ? $expression->exponent->value->toInt() : null;
         if ($expression instanceof Power && $exponent !== null && $exponent >= 1 && $exponent <= self::LARGEST) {
             return array_merge(...array_fill(0, $exponent, self::expression($expression->base)));
         }

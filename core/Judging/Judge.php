@@ -7,15 +7,16 @@ namespace Runel\Judging;
 use Runel\Demonstration\AnswerKind;
 use Runel\Demonstration\Question;
 use Runel\Expression\Equation;
+use Runel\Expression\Evaluation;
 use Runel\Expression\Expression;
 use Runel\Expression\Numeral;
-use Runel\Expression\Parser;
 use Runel\Expression\Product;
 use Runel\Expression\Sum;
 use Runel\Message\Message;
 use Runel\Message\Refusal;
 use Runel\Number\DivisionByZero;
 use Runel\Number\Rational;
+use Runel\Parsing\Parser;
 use Runel\Polynomial\NotPolynomial;
 use Runel\Polynomial\Polynomial;
 use Runel\Polynomial\Term;
@@ -32,7 +33,10 @@ final class Judge
     /** @param string $typed the answer as typed; for a pair, two with a comma, a semicolon or "and" between them */
     public static function verdict(Question $question, string $typed): Verdict
     {
-        $parts = $question->kind === AnswerKind::Pair ? (preg_split('/\s*(?:[,;]|\band\b)\s*/', trim($typed)) ?: []) : [$typed];
+        $parts = $question->kind === AnswerKind::Pair ? (preg_split(
+            '/\s*(?:[,;]|\band\b)\s*/',
+            trim($typed),
+        ) ?: []) : [$typed];
         if ($question->kind === AnswerKind::Pair && \count($parts) !== 2) {
             return Verdict::wrong(Message::of('judge.two-wanted'));
         }
@@ -43,10 +47,14 @@ final class Judge
                 $answers[] = $node instanceof Equation ? $node->right : $node;
             }
         } catch (Refusal $refusal) {
-            return Verdict::wrong(Message::of('judge.unreadable', ['reason' => $refusal->reason, 'at' => $refusal->at ?? 1]));
+            return Verdict::wrong(
+                Message::of('judge.unreadable', ['reason' => $refusal->reason, 'at' => $refusal->at ?? 1]),
+            );
         }
         try {
-            return $question->kind === AnswerKind::Pair ? self::pair($question, $answers) : self::single($question, $answers[0]);
+            return $question->kind === AnswerKind::Pair
+                ? self::pair($question, $answers)
+                : self::single($question, $answers[0]);
         } catch (NotPolynomial | DivisionByZero | Refusal) {
             return Verdict::wrong(Message::of('judge.not-comparable'));
         }
@@ -62,7 +70,9 @@ final class Judge
         }
         foreach ($question->likelyWrong as $wrong) {
             if ($given->equals(Polynomial::fromExpression($wrong->answer))) {
-                return Verdict::wrong(Message::of('judge.slip', ['slip' => Message::of("slip.{$wrong->slip->value}.diagnosis")]), $wrong->slip);
+                return Verdict::wrong(Message::of('judge.slip', ['slip' => Message::of(
+                    "slip.{$wrong->slip->value}.diagnosis",
+                )]), $wrong->slip);
             }
         }
 
@@ -73,7 +83,9 @@ final class Judge
     private static function form(Expression $accepted, Expression $answer): Verdict
     {
         if ($accepted instanceof Product && self::holdsSum($accepted)) {
-            return self::isFactored($accepted, $answer) ? Verdict::right() : Verdict::wrong(Message::of('judge.form-factored'));
+            return self::isFactored($accepted, $answer) ? Verdict::right() : Verdict::wrong(
+                Message::of('judge.form-factored'),
+            );
         }
         $terms = $answer instanceof Sum ? $answer->terms : [$answer];
         $wanted = \count(Polynomial::fromExpression($accepted)->terms);
@@ -84,7 +96,10 @@ final class Judge
         return Verdict::right();
     }
 
-    /** Whether an answer has the same bracket factors as the accepted one, in any order and up to constant factors between them. */
+    /**
+     * Whether an answer has the same bracket factors as the accepted one, in any order and up to constant factors
+     * between them.
+     */
     private static function isFactored(Expression $accepted, Expression $answer): bool
     {
         $wanted = self::factors($accepted);
@@ -95,7 +110,9 @@ final class Judge
         return $wanted === $given;
     }
 
-    /** @return list<string> the factors that hold a letter, each with its leading coefficient made 1, as keys to compare */
+    /**
+     * @return list<string> the factors that hold a letter, each with its leading coefficient made 1, as keys to compare
+     */
     private static function factors(Expression $expression): array
     {
         $keys = [];
@@ -103,7 +120,10 @@ final class Judge
             $polynomial = Polynomial::fromExpression($factor);
             if ($polynomial->degree() > 0) {
                 $monic = $polynomial->scaledBy($polynomial->terms[0]->coefficient->reciprocal());
-                $keys[] = implode('|', array_map(static fn(Term $term): string => $term->coefficient . $term->monomial->key, $monic->terms));
+                $keys[] = implode('|', array_map(
+                    static fn(Term $term): string => $term->coefficient . $term->monomial->key,
+                    $monic->terms,
+                ));
             }
         }
 
@@ -122,7 +142,9 @@ final class Judge
 
         return $slip === null
             ? Verdict::wrong(Message::of('judge.pair'))
-            : Verdict::wrong(Message::of('judge.slip', ['slip' => Message::of("slip.{$slip->value}.diagnosis")]), $slip);
+            : Verdict::wrong(Message::of('judge.slip', ['slip' => Message::of(
+                "slip.{$slip->value}.diagnosis",
+            )]), $slip);
     }
 
     /** Not equal, and a place where it shows. */
@@ -131,10 +153,12 @@ final class Judge
         $letters = array_values(array_unique([...$given->letters(), ...$accepted->letters()]));
         foreach (self::PLACES as $place) {
             $values = array_fill_keys($letters, Rational::of($place));
-            $mine = $given->toExpression()->valueAt($values);
-            $right = $accepted->toExpression()->valueAt($values);
+            $mine = Evaluation::rational($given->toExpression(), $values);
+            $right = Evaluation::rational($accepted->toExpression(), $values);
             if (!$mine->equals($right)) {
-                return Verdict::wrong(Message::of($letters === [] ? 'judge.other-number' : (\count($letters) === 1 ? 'judge.differs' : 'judge.differs-letters'), [
+                $key = ['judge.other-number', 'judge.differs'][\count($letters)] ?? 'judge.differs-letters';
+
+                return Verdict::wrong(Message::of($key, [
                     'letter' => $letters[0] ?? '',
                     'place' => $place,
                     'given' => Numeral::of($mine),
@@ -148,6 +172,9 @@ final class Judge
 
     private static function holdsSum(Expression $expression): bool
     {
-        return $expression instanceof Sum || array_filter($expression->children(), static fn($child): bool => $child instanceof Expression && self::holdsSum($child)) !== [];
+        return $expression instanceof Sum || array_filter(
+            $expression->children(),
+            static fn($child): bool => $child instanceof Expression && self::holdsSum($child),
+        ) !== [];
     }
 }

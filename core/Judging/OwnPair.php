@@ -18,7 +18,10 @@ final readonly class OwnPair
         if (preg_match('/^\s*([-−+]?\d{1,13})\s*(?:[,;\s]|and)\s*([-−+]?\d{1,13})\s*$/u', $typed, $match) !== 1) {
             return new self(false, Message::of('hunt.own.unreadable'));
         }
-        [$left, $right] = array_map(static fn(string $number): int => (int) str_replace('−', '-', $number), [$match[1], $match[2]]);
+        [$left, $right] = array_map(
+            static fn(string $number): int => (int) str_replace('−', '-', $number),
+            [$match[1], $match[2]],
+        );
         /** @var int|float $product */
         $product = $left * $right;
         $sum = $left + $right;
@@ -29,10 +32,12 @@ final readonly class OwnPair
             $sum === $hunt->sum => 'sum',
             default => 'neither',
         };
-        $signed = static fn(int|float $number): string => ($number < 0 ? '−' : '') . (\is_int($number) ? (string) abs($number) : \sprintf('%.0f', abs($number)));
+        $signed = static fn(int|float $number): string => ($number < 0 ? '−' : '')
+            . (\is_int($number) ? (string) abs($number) : \sprintf('%.0f', abs($number)));
 
         return new self($key === 'fits', Message::of("hunt.own.$key", [
-            'left' => $signed($left), 'right' => $signed($right), 'product' => $signed($product), 'sum' => $signed($sum),
+            'left' => $signed($left), 'right' => $signed($right), 'product' => $signed($product),
+            'sum' => $signed($sum),
             'target' => $signed($hunt->sum), 'wanted' => $signed($hunt->product),
         ]));
     }

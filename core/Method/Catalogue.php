@@ -15,47 +15,39 @@ use Runel\Message\NoSuchMethod;
 use Runel\Message\NotYet;
 use Runel\Message\OutOfReach;
 use Runel\Message\Refusal;
-use Runel\Message\TooLarge;
 use Runel\Problem\Job;
 
-/** Every method there is, and the one way to a demonstration: built, audited, then given. */
+/** Every family of methods, and the one way to a demonstration: built, audited, then given. */
 final readonly class Catalogue
 {
-    /** Every method by job and id, in the order in which they are offered when nothing else decides. */
-    private const METHODS = [
-        'multiply' => [
-            'grid' => Multiply\Grid::class,
-            'term-by-term' => Multiply\TermByTerm::class,
-            'by-degree' => Multiply\ByDegree::class,
-            'columns' => Multiply\Columns::class,
-            'special' => Multiply\Special::class,
-        ],
-        'factor' => [
-            'special' => Factor\Special::class,
-            'sum-product' => Factor\SumProduct::class,
-            'split-middle' => Factor\SplitMiddle::class,
-            'product-grid' => Factor\ProductGrid::class,
-            'cross' => Factor\Cross::class,
-            'trial' => Factor\Trial::class,
-            'scale' => Factor\Scale::class,
-            'scale-why' => Factor\ScaleWhy::class,
-        ],
-        'solve' => [
-            'factoring' => Solve\Factoring::class,
-        ],
-    ];
+    /** @param list<Family> $families one a job */
+    public function __construct(private array $families, private ?Incidents $incidents = null) {}
 
-    private function __construct() {}
-
-    public static function standard(): self
+    public static function standard(?Incidents $incidents = null): self
     {
-        return new self();
+        $multiplying = new Multiply\MultiplyFamily();
+        $factoring = new Factor\FactorFamily($multiplying);
+
+        return new self([$multiplying, $factoring, new Solve\SolveFamily($factoring)], $incidents);
     }
 
     /** @return list<Method> of one job */
     public function ofJob(Job $job): array
     {
-        return array_map(static fn(string $method): Method => new $method(), array_values(self::METHODS[$job->value] ?? []));
+        return $this->family($job)?->methods() ?? [];
+    }
+
+    /** @return list<Choice> every choice of every family, each key once */
+    public function choices(): array
+    {
+        $choices = [];
+        foreach ($this->families as $family) {
+            foreach ($family->choices() as $choice) {
+                $choices[$choice->key] = $choice;
+            }
+        }
+
+        return array_values($choices);
     }
 
     /**
@@ -65,24 +57,14 @@ final readonly class Catalogue
      */
     public function offers(Task $task): array
     {
-        $offers = [];
-        foreach ($task->problem->jobs as $job) {
-            $own = [];
-            foreach ($this->ofJob($job) as $method) {
-                $own[] = self::offer($method, $task);
-            }
-            usort($own, Offer::comparison($task));
-            array_push($offers, ...$own);
-        }
-
-        return $offers;
+        return array_merge(...array_map(fn(Job $job): array => $this->offersOf($job, $task), $task->problem->jobs));
     }
 
     /**
      * The audited demonstration of a task.
      *
      * @param string|null $job    a job's id; left out, the problem's first job that has a demonstration
-     * @param string|null $method a method's id; left out, the first that fits
+     * @param string|null $method a method's id; left out, the first one offered
      *
      * @throws Refusal  when there is nothing to show, with the reason
      * @throws Unproved when the audit finds a fault: a defect of Runel, never shown
@@ -95,6 +77,29 @@ final readonly class Catalogue
         return $demonstration;
     }
 
+    /** @return list<Offer> */
+    private function offersOf(Job $job, Task $task): array
+    {
+        $family = $this->family($job);
+        $fitting = [];
+        $refused = [];
+        foreach ($family?->methods() ?? [] as $method) {
+            $offer = $this->offer($method, $task);
+            if ($offer->forecast !== null) {
+                $fitting[] = $offer;
+            } else {
+                $refused[] = $offer;
+            }
+        }
+        usort(
+            $fitting,
+            static fn(Offer $first, Offer $second): int =>
+                $family?->rank($first, $task) <=> $family?->rank($second, $task),
+        );
+
+        return [...$fitting, ...$refused];
+    }
+
     private function choose(Task $task, ?string $job, ?string $method): Method
     {
         $jobs = $job === null ? $task->problem->jobs : [$this->job($task, $job)];
@@ -103,21 +108,20 @@ final readonly class Catalogue
         }
         $reason = null;
         foreach ($jobs as $candidate) {
-            $methods = $this->ofJob($candidate);
-            usort($methods, static fn(Method $first, Method $second): int => ($second->id() === $task->style->get('favourite')) <=> ($first->id() === $task->style->get('favourite')));
-            foreach ($methods as $own) {
-                $refusal = $own->refusal($task);
-                if ($refusal === null) {
-                    return $own;
+            foreach ($this->offersOf($candidate, $task) as $offer) {
+                if ($offer->forecast !== null) {
+                    return $offer->method;
                 }
-                $reason ??= $refusal;
+                $reason ??= $offer->refusal;
             }
         }
-        // Equations that cannot be factored will have their own methods one day; nothing else is in sight for the rest.
         throw match (true) {
             $reason === null => new NotYet(Message::of('error.not-yet', ['job' => $jobs[0]->value])),
-            \in_array(Job::Solve, $jobs, true) => new NotYet($reason),
-            default => new OutOfReach($reason),
+            !$reason instanceof MethodDoesNotApply => $reason,
+            // Equations that cannot be factored will have their own methods one day; nothing else is in sight for the
+            // rest.
+            \in_array(Job::Solve, $jobs, true) => new NotYet($reason->reason),
+            default => new OutOfReach($reason->reason),
         };
     }
 
@@ -125,21 +129,33 @@ final readonly class Catalogue
     private function named(Task $task, array $jobs, string $id): Method
     {
         foreach ($jobs as $job) {
-            $class = self::METHODS[$job->value][$id] ?? null;
-            if ($class === null) {
-                continue;
-            }
-            $method = new $class();
-            $refusal = $method->refusal($task);
+            foreach ($this->ofJob($job) as $method) {
+                if ($method->id() === $id) {
+                    $refusal = $method->refusal($task);
 
-            return $refusal === null ? $method : throw new MethodDoesNotApply($refusal);
+                    return $refusal === null ? $method : throw $refusal;
+                }
+            }
         }
-        if (array_filter($jobs, static fn(Job $job): bool => isset(self::METHODS[$job->value])) === []) {
+        if (array_filter($jobs, fn(Job $job): bool => $this->family($job) !== null) === []) {
             throw new NotYet(Message::of('error.not-yet', ['job' => $task->problem->jobs[0]->value]));
         }
-        throw array_filter(self::METHODS, static fn(array $methods): bool => isset($methods[$id])) === []
-            ? new NoSuchMethod(Message::of('error.no-such-method', ['found' => mb_substr($id, 0, 40)]))
-            : new MethodDoesNotApply(Message::of('error.method-of-other-job', ['method' => $id]));
+        throw $this->isKnown($id)
+            ? new MethodDoesNotApply(Message::of('error.method-of-other-job', ['method' => $id]))
+            : new NoSuchMethod(Message::of('error.no-such-method', ['found' => mb_substr($id, 0, 40)]));
+    }
+
+    private function isKnown(string $id): bool
+    {
+        foreach ($this->families as $family) {
+            foreach ($family->methods() as $method) {
+                if ($method->id() === $id) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
     }
 
     private function job(Task $task, string $id): Job
@@ -155,14 +171,35 @@ final readonly class Catalogue
         return $job;
     }
 
-    private static function offer(Method $method, Task $task): Offer
+    private function family(Job $job): ?Family
+    {
+        foreach ($this->families as $family) {
+            if ($family->job() === $job) {
+                return $family;
+            }
+        }
+
+        return null;
+    }
+
+    private function offer(Method $method, Task $task): Offer
     {
         try {
             $refusal = $method->refusal($task);
 
-            return $refusal === null ? Offer::fits($method, $method->demonstrate($task)->forecast) : Offer::refuses($method, $refusal);
-        } catch (TooLarge $tooLarge) {
-            return Offer::refuses($method, $tooLarge->reason);
+            return $refusal === null ? Offer::fits(
+                $method,
+                $method->demonstrate($task)->forecast,
+            ) : Offer::refuses($method, $refusal);
+        } catch (Refusal $refusal) {
+            return Offer::refuses($method, $refusal);
+        } catch (\Throwable $fault) {
+            if ($this->incidents === null) {
+                throw $fault;
+            }
+            $this->incidents->note($fault, $task, "{$method->job()->value}.{$method->id()}");
+
+            return Offer::refuses($method, new OutOfReach(Message::of('error.failed')));
         }
     }
 }

@@ -6,24 +6,20 @@ namespace Runel\Method;
 
 use Runel\Demonstration\Demonstration;
 use Runel\Demonstration\Task;
-use Runel\Message\Message;
-use Runel\Message\TooLarge;
+use Runel\Message\Refusal;
 use Runel\Problem\Job;
 
-/** One way to do one job. */
+/** One way to do one job. Its name in the contract is job.id. */
 interface Method
 {
+    /** Unique within its job. */
     public function id(): string;
 
     public function job(): Job;
 
-    /** Why the method does not fit the task, or null when it does. */
-    public function refusal(Task $task): ?Message;
+    /** Why the method does not take the task, or null when it does. Never thrown. */
+    public function refusal(Task $task): ?Refusal;
 
-    /**
-     * Works the task in full. Only called when there is no refusal.
-     *
-     * @throws TooLarge when the work would pass a limit
-     */
+    /** Works the task in full. Only called when there is no refusal. */
     public function demonstrate(Task $task): Demonstration;
 }

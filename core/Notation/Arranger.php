@@ -43,7 +43,9 @@ final readonly class Arranger
     {
         return match (true) {
             $node instanceof Expression => $this->expression($node),
-            $node instanceof Equation => new Row([$this->expression($node->left), Sign::Equals, $this->expression($node->right)]),
+            $node instanceof Equation => new Row(
+                [$this->expression($node->left), Sign::Equals, $this->expression($node->right)],
+            ),
             $node instanceof Alternatives => $this->alternatives($node),
             default => throw new \LogicException('No arrangement for ' . $node::class),
         };
@@ -65,27 +67,23 @@ final readonly class Arranger
     private function expression(Expression $node): Box
     {
         return match (true) {
-            $node instanceof Numeral => $this->numeral($node),
+            $node instanceof Numeral => new Digits($node->decimal ?? (string) $node->value),
             $node instanceof Letter => new Name($node->name),
             $node instanceof Sum => $this->sum($node),
             $node instanceof Product => $this->product($node),
             $node instanceof Negative => new Row([Sign::Opposite, $this->operand($node->operand)]),
-            $node instanceof Quotient => new Fraction($this->expression($node->numerator), $this->expression($node->denominator)),
-            $node instanceof Power => new Raised($this->fencedUnless($node->base, $this->isAtom($node->base)), $this->expression($node->exponent)),
+            $node instanceof Quotient => new Fraction(
+                $this->expression($node->numerator),
+                $this->expression($node->denominator),
+            ),
+            $node instanceof Power => new Raised($this->fencedUnless(
+                $node->base,
+                $this->isAtom($node->base),
+            ), $this->expression($node->exponent)),
             $node instanceof Root => new Radical($this->expression($node->radicand), $node->index),
             $node instanceof Marked => new Inked($this->expression($node->content), $node->mark),
             default => throw new \LogicException('No arrangement for ' . $node::class),
         };
-    }
-
-    private function numeral(Numeral $numeral): Box
-    {
-        $size = $numeral->value->absolute();
-        $digits = $numeral->decimal !== null
-            ? new Digits($numeral->decimal)
-            : ($size->isInteger() ? new Digits((string) $size) : new Fraction(new Digits((string) $size->numerator()), new Digits((string) $size->denominator())));
-
-        return $numeral->value->isNegative() ? new Row([Sign::Opposite, $digits]) : $digits;
     }
 
     private function sum(Sum $sum): Row
@@ -127,7 +125,9 @@ final readonly class Arranger
             $first = $before === null;
             $beside = $first || (!$product->apart && $this->standsBeside($before, $factor));
             if (!$first) {
-                $boxes[] = $beside || $this->times === TimesSign::None ? Sign::Beside : ($this->times === TimesSign::Cross ? Sign::Cross : Sign::Dot);
+                $boxes[] = $beside || $this->times === TimesSign::None
+                    ? Sign::Beside
+                    : ($this->times === TimesSign::Cross ? Sign::Cross : Sign::Dot);
             }
             $boxes[] = $factor instanceof Product && $beside
                 ? $this->product($factor, $first && $leads)
@@ -167,7 +167,11 @@ final readonly class Arranger
         if ($left instanceof Product) {
             return $right instanceof Sum;
         }
-        if ($right instanceof Letter || $right instanceof Root || ($right instanceof Power && $this->bare($right->base) instanceof Letter)) {
+        if (
+            $right instanceof Letter
+            || $right instanceof Root
+            || ($right instanceof Power && $this->bare($right->base) instanceof Letter)
+        ) {
             return !$left instanceof Negative && !$this->haveSameBase($left, $right);
         }
 
@@ -203,7 +207,6 @@ final readonly class Arranger
 
         return match (true) {
             $bare instanceof Negative => true,
-            $bare instanceof Numeral => $bare->value->isNegative(),
             $bare instanceof Product => $this->startsNegative($bare->factors[0]),
             default => false,
         };
@@ -222,7 +225,7 @@ final readonly class Arranger
     {
         $bare = $this->bare($node);
 
-        return $bare instanceof Letter || ($bare instanceof Numeral && !$bare->value->isNegative() && ($bare->decimal !== null || $bare->value->isInteger()));
+        return $bare instanceof Letter || $bare instanceof Numeral;
     }
 
     private function bare(Expression $node): Expression

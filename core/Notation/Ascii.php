@@ -43,30 +43,30 @@ final class Ascii
             return self::at($node->content, $level);
         }
         [$own, $text] = match (true) {
-            $node instanceof Numeral => self::numeral($node),
+            $node instanceof Numeral => [self::ATOM, $node->decimal ?? (string) $node->value],
             $node instanceof Letter => [self::ATOM, $node->name],
             $node instanceof Sum => [self::SUM, self::sum($node)],
             $node instanceof Negative => [self::SUM, '-' . self::at($node->operand, self::PRODUCT)],
-            $node instanceof Product => [self::PRODUCT, implode('*', array_map(static fn(Node $factor): string => self::at($factor, self::PRODUCT), $node->factors))],
-            $node instanceof Quotient => [self::PRODUCT, self::at($node->numerator, self::PRODUCT) . '/' . self::at($node->denominator, self::POWER)],
-            $node instanceof Power => [self::POWER, self::at($node->base, self::ATOM) . '^' . self::at($node->exponent, self::ATOM)],
-            $node instanceof Root => [self::ATOM, ($node->index === 2 ? 'sqrt(' : "root{$node->index}(") . self::at($node->radicand, self::SUM) . ')'],
+            $node instanceof Product => [self::PRODUCT, implode('*', array_map(
+                static fn(Node $factor): string => self::at($factor, self::PRODUCT),
+                $node->factors,
+            ))],
+            $node instanceof Quotient => [self::PRODUCT, self::at(
+                $node->numerator,
+                self::PRODUCT,
+            ) . '/' . self::at($node->denominator, self::POWER)],
+            $node instanceof Power => [self::POWER, self::at($node->base, self::ATOM) . '^' . self::at(
+                $node->exponent,
+                self::ATOM,
+            )],
+            $node instanceof Root => [self::ATOM, ($node->index === 2 ? 'sqrt(' : "root{$node->index}(") . self::at(
+                $node->radicand,
+                self::SUM,
+            ) . ')'],
             default => throw new \LogicException('No notation for ' . $node::class),
         };
 
         return $own < $level ? "($text)" : $text;
-    }
-
-    /** @return array{int, string} */
-    private static function numeral(Numeral $numeral): array
-    {
-        $level = match (true) {
-            $numeral->value->isNegative() => self::SUM,
-            $numeral->decimal === null && !$numeral->value->isInteger() => self::PRODUCT,
-            default => self::ATOM,
-        };
-
-        return [$level, $numeral->decimal ?? (string) $numeral->value];
     }
 
     private static function sum(Sum $sum): string

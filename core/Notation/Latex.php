@@ -29,10 +29,20 @@ final readonly class Latex implements Writer
             $box instanceof Name => $box->letter,
             $box instanceof Words => " \\text{ {$box->key} } ",
             $box instanceof Fenced => '\left(' . $this->write($box->content) . '\right)',
-            $box instanceof Inked => $box->mark->kind === MarkKind::Cancels ? '\cancel{' . $this->write($box->content) . '}' : $this->write($box->content),
-            $box instanceof Fraction => '\frac{' . $this->write($box->numerator) . '}{' . $this->write($box->denominator) . '}',
+            $box instanceof Inked => $box->mark->kind === MarkKind::Cancels
+                ? '\cancel{' . $this->write($box->content) . '}'
+                : $this->write($box->content),
+            $box instanceof Fraction => '\frac{'
+                . $this->write($box->numerator)
+                . '}{'
+                . $this->write($box->denominator)
+                . '}',
             $box instanceof Raised => $this->write($box->base) . '^{' . $this->write($box->exponent) . '}',
-            $box instanceof Radical => '\sqrt' . ($box->index === 2 ? '' : "[{$box->index}]") . '{' . $this->write($box->radicand) . '}',
+            $box instanceof Radical => '\sqrt'
+                . ($box->index === 2 ? '' : "[{$box->index}]")
+                . '{'
+                . $this->write($box->radicand)
+                . '}',
             default => throw new \LogicException('No LaTeX for ' . $box::class),
         };
     }

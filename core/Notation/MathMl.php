@@ -33,8 +33,15 @@ final readonly class MathMl implements Writer
             $box instanceof Name => '<mi>' . $box->letter . '</mi>',
             $box instanceof Words => '<mtext>&#xA0;' . $box->key . '&#xA0;</mtext>',
             $box instanceof Fenced => $this->fenced($box),
-            $box instanceof Inked => '<mrow class="' . self::markClass($box->mark) . '">' . $this->write($box->content) . '</mrow>',
-            $box instanceof Fraction => '<mfrac>' . $this->write($box->numerator) . $this->write($box->denominator) . '</mfrac>',
+            $box instanceof Inked => '<mrow class="'
+                . self::markClass($box->mark)
+                . '">'
+                . $this->write($box->content)
+                . '</mrow>',
+            $box instanceof Fraction => '<mfrac>'
+                . $this->write($box->numerator)
+                . $this->write($box->denominator)
+                . '</mfrac>',
             $box instanceof Raised => '<msup>' . $this->write($box->base) . $this->write($box->exponent) . '</msup>',
             $box instanceof Radical => $box->index === 2
                 ? '<msqrt>' . $this->write($box->radicand) . '</msqrt>'

@@ -19,7 +19,19 @@ use Runel\Notation\Box\Words;
 /** One line of unicode text, as in 2t³ − 5t + 1. */
 final readonly class PlainText implements Writer
 {
-    private const RAISED = ['0' => '⁰', '1' => '¹', '2' => '²', '3' => '³', '4' => '⁴', '5' => '⁵', '6' => '⁶', '7' => '⁷', '8' => '⁸', '9' => '⁹', '−' => '⁻'];
+    private const RAISED = [
+        '0' => '⁰',
+        '1' => '¹',
+        '2' => '²',
+        '3' => '³',
+        '4' => '⁴',
+        '5' => '⁵',
+        '6' => '⁶',
+        '7' => '⁷',
+        '8' => '⁸',
+        '9' => '⁹',
+        '−' => '⁻',
+    ];
 
     public function write(Box $box): string
     {
@@ -33,7 +45,10 @@ final readonly class PlainText implements Writer
             $box instanceof Inked => $this->write($box->content),
             $box instanceof Fraction => $this->fraction($box),
             $box instanceof Raised => $this->write($box->base) . $this->exponent($this->write($box->exponent)),
-            $box instanceof Radical => ($box->index === 2 ? '√' : "√[{$box->index}]") . '(' . $this->write($box->radicand) . ')',
+            $box instanceof Radical => ($box->index === 2 ? '√' : "√[{$box->index}]")
+                . '('
+                . $this->write($box->radicand)
+                . ')',
             default => throw new \LogicException('No text for ' . $box::class),
         };
     }
@@ -45,7 +60,9 @@ final readonly class PlainText implements Writer
         $denominator = $this->write($fraction->denominator);
         $short = static fn(string $part): bool => preg_match('/^(\d+|\p{L})$/u', $part) === 1;
 
-        return ($short($numerator) ? $numerator : "($numerator)") . '/' . ($short($denominator) ? $denominator : "($denominator)");
+        return ($short($numerator) ? $numerator : "($numerator)")
+            . '/'
+            . ($short($denominator) ? $denominator : "($denominator)");
     }
 
     private function exponent(string $exponent): string

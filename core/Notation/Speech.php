@@ -41,9 +41,18 @@ final readonly class Speech implements Writer
             $box instanceof Digits => $box->digits,
             $box instanceof Name => $box->letter,
             $box instanceof Words => $this->word($box->key),
-            $box instanceof Fenced => $this->word('open') . ' ' . $this->say($box->content) . ' ' . $this->word('close'),
-            $box instanceof Inked => $this->say($box->content) . ($box->mark->kind === MarkKind::Cancels ? ' ' . $this->word('cancels') : ''),
-            $box instanceof Fraction => $this->say($box->numerator) . ' ' . $this->word('over') . ' ' . $this->say($box->denominator),
+            $box instanceof Fenced => $this->word('open')
+                . ' '
+                . $this->say($box->content)
+                . ' '
+                . $this->word('close'),
+            $box instanceof Inked => $this->say($box->content)
+                . ($box->mark->kind === MarkKind::Cancels ? ' ' . $this->word('cancels') : ''),
+            $box instanceof Fraction => $this->say($box->numerator)
+                . ' '
+                . $this->word('over')
+                . ' '
+                . $this->say($box->denominator),
             $box instanceof Raised => $this->say($box->base) . ' ' . $this->exponent($this->write($box->exponent)),
             $box instanceof Radical => ($box->index === 2 ? '' : $this->word('root-index') . ' ' . $box->index . ' ')
                 . $this->word('root-of') . ' ' . $this->say($box->radicand) . ' ' . $this->word('end-root'),

@@ -190,12 +190,16 @@ final readonly class Rational implements \Stringable
 
     public function numerator(): self
     {
-        return $this->big === null ? new self($this->top, 1) : self::fromBig(BigRational::of($this->big->getNumerator()));
+        return $this->big === null ? new self($this->top, 1) : self::fromBig(BigRational::of(
+            $this->big->getNumerator(),
+        ));
     }
 
     public function denominator(): self
     {
-        return $this->big === null ? new self($this->bottom, 1) : self::fromBig(BigRational::of($this->big->getDenominator()));
+        return $this->big === null ? new self($this->bottom, 1) : self::fromBig(BigRational::of(
+            $this->big->getDenominator(),
+        ));
     }
 
     /** The value as a machine integer, or null when it is a fraction or does not fit. */
@@ -204,9 +208,17 @@ final readonly class Rational implements \Stringable
         return $this->big === null && $this->bottom === 1 ? $this->top : null;
     }
 
+    public function toFloat(): float
+    {
+        return $this->big === null ? $this->top / $this->bottom : $this->big->toFloat();
+    }
+
     /** How many digits the longer of numerator and denominator has. */
     public function length(): int
     {
+        if ($this->big === null) {
+            return max(\strlen((string) $this->top) - ($this->top < 0 ? 1 : 0), \strlen((string) $this->bottom));
+        }
         $top = ltrim((string) $this->numerator(), '-');
         $bottom = (string) $this->denominator();
 
@@ -225,6 +237,16 @@ final readonly class Rational implements \Stringable
         if ($other->isZero()) {
             return $this->absolute();
         }
+        if (
+            $this->big === null
+            && $other->big === null
+            && $this->bottom === 1
+            && $other->bottom === 1
+            && $this->top !== \PHP_INT_MIN
+            && $other->top !== \PHP_INT_MIN
+        ) {
+            return new self(Whole::gcd($this->top, $other->top), 1);
+        }
         $numerator = self::whole($this->numerator())->gcd(self::whole($other->numerator()));
         $first = self::whole($this->denominator());
         $second = self::whole($other->denominator());
@@ -239,11 +261,20 @@ final readonly class Rational implements \Stringable
         if ($this->isNegative()) {
             return null;
         }
+        if ($this->big === null) {
+            $top = Whole::squareRoot($this->top);
+            $bottom = Whole::squareRoot($this->bottom);
+
+            return $top === null || $bottom === null ? null : new self($top, $bottom);
+        }
         $numerator = self::whole($this->numerator());
         $denominator = self::whole($this->denominator());
         $top = $numerator->sqrt();
         $bottom = $denominator->sqrt();
-        if (!$top->multipliedBy($top)->isEqualTo($numerator) || !$bottom->multipliedBy($bottom)->isEqualTo($denominator)) {
+        if (
+            !$top->multipliedBy($top)->isEqualTo($numerator)
+            || !$bottom->multipliedBy($bottom)->isEqualTo($denominator)
+        ) {
             return null;
         }
 

@@ -7,6 +7,11 @@ namespace Runel\Number;
 /** What the hunts need of machine integers, on native integers because hunts are hot loops. */
 final class Whole
 {
+    /** Up to here taking squares out costs 100 000 divisions at most. */
+    private const LARGEST_SPLIT = 1_000_000_000_000_000;
+    /** Primes up to here are searched for. */
+    private const LARGEST_PRIME = 100_000;
+
     /** The greatest common divisor, never negative; of 0 and n it is |n|. */
     public static function gcd(int $first, int $second): int
     {
@@ -34,5 +39,68 @@ final class Whole
         }
 
         return $pairs;
+    }
+
+    /**
+     * The largest square that goes into a positive number, taken out: the number is outside² · inside, inside
+     * square-free. Trial division up to the cube root; what is left then has at most two prime factors.
+     *
+     * @return array{int, int} outside and inside
+     *
+     * @throws NoExactValue when the number is too large to be searched through
+     */
+    public static function squareSplit(int $number): array
+    {
+        if ($number > self::LARGEST_SPLIT) {
+            throw new NoExactValue("the squares in $number");
+        }
+        $outside = 1;
+        $inside = 1;
+        for ($prime = 2; $prime * $prime * $prime <= $number; $prime += $prime === 2 ? 1 : 2) {
+            for (; $number % ($prime * $prime) === 0; $number = intdiv($number, $prime * $prime)) {
+                $outside *= $prime;
+            }
+            if ($number % $prime === 0) {
+                $inside *= $prime;
+                $number = intdiv($number, $prime);
+            }
+        }
+        $root = self::squareRoot($number);
+
+        return $root === null ? [$outside, $inside * $number] : [$outside * $root, $inside];
+    }
+
+    /** The whole square root of a perfect square, null of any other number. */
+    public static function squareRoot(int $number): ?int
+    {
+        if ($number < 0) {
+            return null;
+        }
+        $near = (int) sqrt($number);
+        foreach ([$near - 1, $near, $near + 1] as $root) {
+            if ($root * $root === $number) {
+                return $root;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * The prime factors of a square-free number that squareSplit() has given.
+     *
+     * @return list<int> rising; a last factor beyond the search stands as it is, prime or not
+     */
+    public static function primes(int $number): array
+    {
+        $primes = [];
+        for ($prime = 2; $prime * $prime <= $number && $prime <= self::LARGEST_PRIME; $prime += $prime === 2 ? 1 : 2) {
+            if ($number % $prime === 0) {
+                $primes[] = $prime;
+                $number = intdiv($number, $prime);
+            }
+        }
+
+        return $number === 1 ? $primes : [...$primes, $number];
     }
 }

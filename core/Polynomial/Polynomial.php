@@ -38,7 +38,9 @@ final readonly class Polynomial
         $monomials = [];
         foreach ($terms as $term) {
             $key = $term->monomial->key;
-            $coefficients[$key] = isset($coefficients[$key]) ? $coefficients[$key]->plus($term->coefficient) : $term->coefficient;
+            $coefficients[$key] = isset($coefficients[$key])
+                ? $coefficients[$key]->plus($term->coefficient)
+                : $term->coefficient;
             $monomials[$key] = $term->monomial;
         }
         $collected = [];
@@ -87,12 +89,24 @@ final readonly class Polynomial
     {
         return match (true) {
             $expression instanceof Numeral => self::constant($expression->value),
-            $expression instanceof Letter => new self([new Term(Rational::one(), Monomial::power($expression->name, 1))]),
+            $expression instanceof Letter => new self([
+                new Term(Rational::one(), Monomial::power($expression->name, 1)),
+            ]),
             $expression instanceof Marked => self::fromExpression($expression->content),
             $expression instanceof Negative => self::fromExpression($expression->operand)->negated(),
-            $expression instanceof Sum => array_reduce($expression->terms, static fn(self $sum, Expression $term): self => $sum->plus(self::fromExpression($term)), self::constant(0)),
-            $expression instanceof Product => array_reduce($expression->factors, static fn(self $product, Expression $factor): self => $product->times(self::fromExpression($factor)), self::constant(1)),
-            $expression instanceof Quotient => self::fromExpression($expression->numerator)->dividedByConstant(self::fromExpression($expression->denominator)),
+            $expression instanceof Sum => array_reduce(
+                $expression->terms,
+                static fn(self $sum, Expression $term): self => $sum->plus(self::fromExpression($term)),
+                self::constant(0),
+            ),
+            $expression instanceof Product => array_reduce(
+                $expression->factors,
+                static fn(self $product, Expression $factor): self => $product->times(self::fromExpression($factor)),
+                self::constant(1),
+            ),
+            $expression instanceof Quotient => self::fromExpression($expression->numerator)->dividedByConstant(
+                self::fromExpression($expression->denominator),
+            ),
             $expression instanceof Power => self::fromPower($expression),
             default => throw new NotPolynomial('root'),
         };
@@ -135,7 +149,10 @@ final readonly class Polynomial
             return self::constant(0);
         }
 
-        return new self(array_map(static fn(Term $term): Term => new Term($term->coefficient->times($factor), $term->monomial), $this->terms));
+        return new self(array_map(static fn(Term $term): Term => new Term(
+            $term->coefficient->times($factor),
+            $term->monomial,
+        ), $this->terms));
     }
 
     public function isZero(): bool
@@ -245,7 +262,9 @@ final readonly class Polynomial
     {
         $base = self::fromExpression($power->base);
         $exponentForm = self::fromExpression($power->exponent);
-        $exponent = $exponentForm->isZero() ? 0 : ($exponentForm->degree() === 0 ? $exponentForm->terms[0]->coefficient->toInt() : null);
+        $exponent = $exponentForm->isZero()
+            ? 0
+            : ($exponentForm->degree() === 0 ? $exponentForm->terms[0]->coefficient->toInt() : null);
         if ($exponent === null || ($exponent < 0 && $base->degree() > 0)) {
             throw new NotPolynomial('exponent');
         }
@@ -254,7 +273,11 @@ final readonly class Polynomial
         }
         if ($base->degree() === 0) {
             $value = $base->isZero() ? Rational::zero() : $base->terms[0]->coefficient;
-            if (abs($exponent) * $value->length() > Limits::DIGITS && !$value->absolute()->isOne() && !$value->isZero()) {
+            if (
+                abs($exponent) * $value->length() > Limits::DIGITS
+                && !$value->absolute()->isOne()
+                && !$value->isZero()
+            ) {
                 throw new TooLarge(Message::of('error.digits', ['limit' => Limits::DIGITS]));
             }
 

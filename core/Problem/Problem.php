@@ -8,7 +8,6 @@ use Runel\Expression\Equation;
 use Runel\Expression\Expression;
 use Runel\Expression\Letter;
 use Runel\Expression\Node;
-use Runel\Expression\Parser;
 use Runel\Expression\Quotient;
 use Runel\Expression\Sum;
 use Runel\Message\Message;
@@ -16,6 +15,7 @@ use Runel\Message\OutOfReach;
 use Runel\Message\SyntaxError;
 use Runel\Message\TooLarge;
 use Runel\Number\DivisionByZero;
+use Runel\Parsing\Parser;
 use Runel\Polynomial\NotPolynomial;
 use Runel\Polynomial\Polynomial;
 
@@ -86,7 +86,9 @@ final readonly class Problem
         }
     }
 
-    /** @throws OutOfReach when the brackets of a product hold more than plain terms; in an equation that is no hindrance */
+    /**
+     * @throws OutOfReach when the brackets of a product hold more than plain terms; in an equation that is no hindrance
+     */
     private static function product(Expression|Equation $node): ?ProductForm
     {
         try {
@@ -114,8 +116,13 @@ final readonly class Problem
      *
      * @return list<Job>
      */
-    private static function jobs(Expression|Equation $node, ?string $subject, ?ProductForm $product, ?Polynomial $polynomial, array $letters): array
-    {
+    private static function jobs(
+        Expression|Equation $node,
+        ?string $subject,
+        ?ProductForm $product,
+        ?Polynomial $polynomial,
+        array $letters,
+    ): array {
         if ($letters === []) {
             return [];
         }
@@ -127,7 +134,10 @@ final readonly class Problem
                 return [Job::Multiply];
             }
             if (\count($letters) > 1) {
-                return $node->left instanceof Letter && $polynomial?->degree() === 2 && \count($letters) === 2 ? [Job::CompleteSquare, Job::Rearrange] : [Job::Rearrange];
+                return $node->left instanceof Letter && $polynomial?->degree() === 2 && \count($letters) === 2 ? [
+                    Job::CompleteSquare,
+                    Job::Rearrange,
+                ] : [Job::Rearrange];
             }
 
             return $polynomial?->degree() === 2 ? [Job::Solve, Job::Factor, Job::CompleteSquare] : [Job::Solve];
@@ -152,7 +162,9 @@ final readonly class Problem
     /** Whether it is one bracket with nothing but a number in front, as 3(x² + 5x + 6). */
     private static function isScaledTrinomial(ProductForm $product): bool
     {
-        return \count(array_filter($product->factors, static fn(Factor $factor): bool => $factor->polynomial->degree() > 0)) === 1;
+        return \count(
+            array_filter($product->factors, static fn(Factor $factor): bool => $factor->polynomial->degree() > 0),
+        ) === 1;
     }
 
     /** Whether it asks to show that a product equals ax³ + bx² + …, with letters for the coefficients. */

@@ -58,7 +58,9 @@ final readonly class ProductForm
             return null;
         }
         if ($factors === []) {
-            return \count($single) > 1 && $front->letters() !== [] && !self::isPlainTerm($expression) ? self::ofSingleTerms($single) : null;
+            return \count($single) > 1 && $front->letters() !== [] && !self::isPlainTerm($expression)
+                ? self::ofSingleTerms($single)
+                : null;
         }
         if ($single !== [] && !$front->equals(Polynomial::constant(1))) {
             array_unshift($factors, new Factor(Product::of($single), $front));
@@ -83,7 +85,10 @@ final readonly class ProductForm
      */
     private static function ofSingleTerms(array $single): self
     {
-        return new self(array_map(static fn(Expression $part): Factor => new Factor($part, Polynomial::fromExpression($part)), $single));
+        return new self(array_map(static fn(Expression $part): Factor => new Factor(
+            $part,
+            Polynomial::fromExpression($part),
+        ), $single));
     }
 
     /** Whether it is nothing but a number and powers of different letters side by side. */
@@ -128,12 +133,21 @@ final readonly class ProductForm
             return $parts;
         }
         if ($expression instanceof Negative) {
-            return self::holdsSum($expression) ? [Numeral::of(-1), ...self::flatten($expression->operand)] : [$expression];
+            return self::holdsSum($expression) ? [
+                Numeral::of(-1),
+                ...self::flatten($expression->operand),
+            ] : [$expression];
         }
-        if ($expression instanceof Quotient && !$expression->denominator instanceof Sum && self::holdsSum($expression->numerator)) {
+        if (
+            $expression instanceof Quotient
+            && !$expression->denominator instanceof Sum
+            && self::holdsSum($expression->numerator)
+        ) {
             $divisor = Polynomial::fromExpression($expression->denominator);
             if ($divisor->degree() === 0 && !$divisor->isZero()) {
-                return [Numeral::of($divisor->terms[0]->coefficient->reciprocal()), ...self::flatten($expression->numerator)];
+                return [Numeral::of(
+                    $divisor->terms[0]->coefficient->reciprocal(),
+                ), ...self::flatten($expression->numerator)];
             }
         }
         if ($expression instanceof Power && self::holdsSum($expression->base)) {

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Runel\Slip;
 
-use Runel\Demonstration\LikelyWrong;
 use Runel\Polynomial\Monomial;
 use Runel\Polynomial\Term;
 
@@ -18,7 +17,8 @@ final class ProductSlips
         $wrong = [];
         foreach (self::candidates($left, $right, $product) as [$term, $slip]) {
             $key = $term->coefficient . '|' . $term->monomial->key;
-            $right = $term->monomial->key === $product->monomial->key && $term->coefficient->equals($product->coefficient);
+            $right = $term->monomial->key === $product->monomial->key
+                && $term->coefficient->equals($product->coefficient);
             if (!$right && !$term->isZero() && !isset($wrong[$key])) {
                 $wrong[$key] = new LikelyWrong($term->toExpression(), $slip);
             }
@@ -36,7 +36,9 @@ final class ProductSlips
         foreach ($product->monomial->exponents as $letter => $exponent) {
             $first = $left->monomial->degreeIn($letter);
             $second = $right->monomial->degreeIn($letter);
-            $multiplied = $multiplied->times(Monomial::power($letter, $first > 0 && $second > 0 ? $first * $second : $exponent));
+            $multiplied = $multiplied->times(
+                Monomial::power($letter, $first > 0 && $second > 0 ? $first * $second : $exponent),
+            );
             $kept = $kept->times(Monomial::power($letter, max($first, $second)));
         }
         yield [new Term($product->coefficient, $kept), Slip::ExponentsNotAdded];

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Runel\Slip;
 
-use Runel\Demonstration\LikelyWrong;
 use Runel\Number\Rational;
 use Runel\Polynomial\Monomial;
 use Runel\Polynomial\Term;

@@ -11,35 +11,50 @@ use Runel\Notation\TimesSign;
 /** How one school writes its algebra: one value for each key of the table. */
 final readonly class HouseStyle
 {
-    /** Every key with its values, the default first. Places is a number and stands apart. */
-    public const TABLE = [
-        'words' => ['us', 'uk'],
-        'moving' => ['both-sides', 'across'],
-        'unknown-side' => ['left', 'larger'],
-        'square-books' => ['both-sides', 'same-side'],
-        'leading' => ['divide', 'factor-out'],
-        'half-squared' => ['evaluate', 'keep'],
-        'negative-root' => ['none', 'complex'],
-        'answers' => ['exact', 'decimal', 'both'],
-        'places' => ['2', '1', '3', '4', '5', '6'],
-        'fractions' => ['combined', 'separate'],
-        'cross-signs' => ['first', 'last'],
-        'minus-one' => ['outside', 'inside'],
-        'outer-terms-first' => ['off', 'on'],
-        'middle-terms' => ['written', 'in-head'],
-        'grid-long-edge' => ['top', 'side', 'as-given'],
-        'times' => ['dot', 'cross', 'none'],
-        'verdict' => ['shown', 'held'],
-        'check-by' => ['term-by-term', 'grid', 'by-degree', 'columns'],
-        'favourite' => ['none', 'sum-product', 'split-middle', 'product-grid', 'cross', 'trial', 'scale'],
+    /** Every key with its values; of each the first is the default. */
+    private const KEYS = [
+        'words' => Words::class,
+        'moving' => Moving::class,
+        'unknown-side' => UnknownSide::class,
+        'square-books' => SquareBooks::class,
+        'leading' => Leading::class,
+        'half-squared' => HalfSquared::class,
+        'negative-root' => NegativeRoot::class,
+        'answers' => Answers::class,
+        'places' => Places::class,
+        'fractions' => Fractions::class,
+        'cross-signs' => CrossSigns::class,
+        'minus-one' => MinusOne::class,
+        'outer-terms-first' => OuterTermsFirst::class,
+        'middle-terms' => MiddleTerms::class,
+        'grid-long-edge' => GridLongEdge::class,
+        'times' => TimesSign::class,
+        'verdict' => Verdict::class,
     ];
 
-    /** @param array<string, string> $chosen only what differs from the default */
-    private function __construct(private array $chosen) {}
+    private function __construct(
+        public Words $words,
+        public Moving $moving,
+        public UnknownSide $unknownSide,
+        public SquareBooks $squareBooks,
+        public Leading $leading,
+        public HalfSquared $halfSquared,
+        public NegativeRoot $negativeRoot,
+        public Answers $answers,
+        public Places $places,
+        public Fractions $fractions,
+        public CrossSigns $crossSigns,
+        public MinusOne $minusOne,
+        public OuterTermsFirst $outerTermsFirst,
+        public MiddleTerms $middleTerms,
+        public GridLongEdge $gridLongEdge,
+        public Verdict $verdict,
+        public TimesSign $times,
+    ) {}
 
     public static function default(): self
     {
-        return new self([]);
+        return self::from([]);
     }
 
     /**
@@ -49,58 +64,112 @@ final readonly class HouseStyle
      */
     public static function of(array $values): self
     {
-        $style = self::default();
+        $chosen = [];
         foreach ($values as $key => $value) {
-            $style = $style->with((string) $key, \is_scalar($value) ? (string) $value : '');
+            $chosen[(string) $key] = \is_scalar($value) ? (string) $value : '';
         }
 
-        return $style;
+        return self::from($chosen);
     }
 
     /** @throws BadRequest for a key or a value that is not in the table */
     public function with(string $key, string $value): self
     {
-        if (!isset(self::TABLE[$key])) {
-            throw new BadRequest(Message::of('error.style-key', ['found' => mb_substr($key, 0, 40)]));
-        }
-        if (!\in_array($value, self::TABLE[$key], true)) {
-            throw new BadRequest(Message::of('error.style-value', ['key' => $key, 'found' => mb_substr($value, 0, 40), 'values' => implode(', ', self::TABLE[$key])]));
-        }
-        $chosen = $this->chosen;
-        unset($chosen[$key]);
-
-        return new self($value === self::TABLE[$key][0] ? $chosen : [$key => $value] + $chosen);
+        return self::from([$key => $value] + $this->all());
     }
 
     public function get(string $key): string
     {
-        return $this->chosen[$key] ?? self::TABLE[$key][0];
+        return $this->all()[$key] ?? throw new \LogicException("No house-style key $key.");
     }
 
-    public function is(string $key, string $value): bool
+    /** @return array<string, non-empty-list<string>> every key with its values, the default first */
+    public static function table(): array
     {
-        return $this->get($key) === $value;
-    }
-
-    public function times(): TimesSign
-    {
-        return TimesSign::from($this->get('times'));
+        return array_map(static fn(string $enum): array => array_map(
+            static fn(\BackedEnum $case): string => (string) $case->value,
+            $enum::cases(),
+        ), self::KEYS);
     }
 
     /** @return array<string, string> what differs from the default, in the table's order */
     public function chosen(): array
     {
-        return $this->chosen === [] ? [] : array_intersect_key($this->all(), $this->chosen);
+        return array_diff_assoc($this->all(), self::default()->all());
     }
 
     /** @return array<string, string> every key with its value */
     public function all(): array
     {
-        $all = [];
-        foreach (array_keys(self::TABLE) as $key) {
-            $all[$key] = $this->get($key);
+        return [
+            'words' => $this->words->value,
+            'moving' => $this->moving->value,
+            'unknown-side' => $this->unknownSide->value,
+            'square-books' => $this->squareBooks->value,
+            'leading' => $this->leading->value,
+            'half-squared' => $this->halfSquared->value,
+            'negative-root' => $this->negativeRoot->value,
+            'answers' => $this->answers->value,
+            'places' => $this->places->value,
+            'fractions' => $this->fractions->value,
+            'cross-signs' => $this->crossSigns->value,
+            'minus-one' => $this->minusOne->value,
+            'outer-terms-first' => $this->outerTermsFirst->value,
+            'middle-terms' => $this->middleTerms->value,
+            'grid-long-edge' => $this->gridLongEdge->value,
+            'times' => $this->times->value,
+            'verdict' => $this->verdict->value,
+        ];
+    }
+
+    /** @param array<string, string> $chosen */
+    private static function from(array $chosen): self
+    {
+        $unknown = array_key_first(array_diff_key($chosen, self::KEYS));
+        if ($unknown !== null) {
+            throw new BadRequest(Message::of('error.style-key', ['found' => mb_substr((string) $unknown, 0, 40)]));
         }
 
-        return $all;
+        return new self(
+            words: self::chosenOf(Words::class, 'words', $chosen),
+            moving: self::chosenOf(Moving::class, 'moving', $chosen),
+            unknownSide: self::chosenOf(UnknownSide::class, 'unknown-side', $chosen),
+            squareBooks: self::chosenOf(SquareBooks::class, 'square-books', $chosen),
+            leading: self::chosenOf(Leading::class, 'leading', $chosen),
+            halfSquared: self::chosenOf(HalfSquared::class, 'half-squared', $chosen),
+            negativeRoot: self::chosenOf(NegativeRoot::class, 'negative-root', $chosen),
+            answers: self::chosenOf(Answers::class, 'answers', $chosen),
+            places: self::chosenOf(Places::class, 'places', $chosen),
+            fractions: self::chosenOf(Fractions::class, 'fractions', $chosen),
+            crossSigns: self::chosenOf(CrossSigns::class, 'cross-signs', $chosen),
+            minusOne: self::chosenOf(MinusOne::class, 'minus-one', $chosen),
+            outerTermsFirst: self::chosenOf(OuterTermsFirst::class, 'outer-terms-first', $chosen),
+            middleTerms: self::chosenOf(MiddleTerms::class, 'middle-terms', $chosen),
+            gridLongEdge: self::chosenOf(GridLongEdge::class, 'grid-long-edge', $chosen),
+            times: self::chosenOf(TimesSign::class, 'times', $chosen),
+            verdict: self::chosenOf(Verdict::class, 'verdict', $chosen),
+        );
+    }
+
+    /**
+     * @template T of \BackedEnum
+     *
+     * @param class-string<T>       $enum
+     * @param array<string, string> $chosen
+     *
+     * @return T
+     */
+    private static function chosenOf(string $enum, string $key, array $chosen): \BackedEnum
+    {
+        if (!isset($chosen[$key])) {
+            return $enum::cases()[0];
+        }
+
+        return $enum::tryFrom($chosen[$key]) ?? throw new BadRequest(Message::of('error.style-value', [
+            'key' => $key, 'found' => mb_substr($chosen[$key], 0, 40), 'values' => implode(
+                ', ',
+                array_column($enum::cases(), 'value'),
+            ),
+        ]));
     }
 }

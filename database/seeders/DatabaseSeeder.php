@@ -6,47 +6,58 @@ namespace Database\Seeders;
 
 use App\Models\Example;
 use Illuminate\Database\Seeder;
+use Illuminate\Support\Facades\DB;
+use Runel\Demonstration\TaskReference;
+use Runel\Style\HouseStyle;
 
 /** The shelf of the evening study room above the boatbuilder's yard: one difficulty more each time. */
 final class DatabaseSeeder extends Seeder
 {
     private const EXAMPLES = [
-        'Multiplying, first evening' => [
-            ['(x + 6)(x + 3)', 'grid', 'All plus: four cells and nothing else new'],
-            ['(4n - 3)(n + 7)', 'term-by-term', 'One minus; the middle terms pull against each other'],
-            ['(5x - 2)(5x + 2)', 'special', 'Sum times difference: watch the middle go'],
-            ['(3p + 8)^2', 'special', 'A square has a middle term'],
+        'multiply-first' => [
+            ['(x + 6)(x + 3)', 'multiply', 'grid', 'All plus: four cells and nothing else new'],
+            ['(4n - 3)(n + 7)', 'multiply', 'term-by-term', 'One minus; the middle terms pull against each other'],
+            ['(5x - 2)(5x + 2)', 'multiply', 'special', 'Sum times difference: watch the middle go'],
+            ['(3p + 8)^2', 'multiply', 'special', 'A square has a middle term'],
         ],
-        'Multiplying, gaps and longer ones' => [
-            ['(3t^3 - 4t + 2)(t^2 - 5)', 'grid', 'Powers are missing: keep their places'],
-            ['(2x^2 + 3x + 4)(x^2 + x + 6)', 'by-degree', 'Degree by degree, with its whole-number twin'],
-            ['(3m^2 - 2m + 6)(2m - 5)', 'columns', 'Coefficients alone'],
-            ['(3a + 2b)(a - 5b + 4)', 'grid', 'Two letters'],
-            ['(k + 4)(k - 6)(3k + 1)', 'grid', 'Three brackets: which two first?'],
+        'multiply-longer' => [
+            ['(3t^3 - 4t + 2)(t^2 - 5)', 'multiply', 'grid', 'Powers are missing: keep their places'],
+            ['(2x^2 + 3x + 4)(x^2 + x + 6)', 'multiply', 'by-degree', 'Degree by degree, with its whole-number twin'],
+            ['(3m^2 - 2m + 6)(2m - 5)', 'multiply', 'columns', 'Coefficients alone'],
+            ['(3a + 2b)(a - 5b + 4)', 'multiply', 'grid', 'Two letters'],
+            ['(k + 4)(k - 6)(3k + 1)', 'multiply', 'grid', 'Three brackets: which two first?'],
         ],
-        'Factoring, leading 1 and more' => [
-            ['x^2 + 11x + 28', 'sum-product', 'All plus, leading 1'],
-            ['n^2 - 4n - 45', 'sum-product', 'A minus at the end: hunt for a difference'],
-            ['8x^2 + 22x + 15', 'split-middle', 'A leading number: split the middle'],
-            ['12p^2 - 11p - 15', 'cross', 'Cross products: signs first'],
-            ['10m^2 + 29m + 21', 'product-grid', 'Edges from common factors'],
-            ['-6x^2 + 27x - 30', 'trial', 'A common factor and a minus to take out first'],
-            ['9t^2 - 49', 'special', 'Recognise it: no hunt at all'],
-            ['3x^2 + 7x + 5', 'split-middle', 'Prime: every pair fails'],
-            ['4x^2 = 12x + 7', 'factoring', 'An equation: zero on one side first'],
+        'factor-first' => [
+            ['x^2 + 11x + 28', 'factor', 'sum-product', 'All plus, leading 1'],
+            ['n^2 - 4n - 45', 'factor', 'sum-product', 'A minus at the end: hunt for a difference'],
+            ['8x^2 + 22x + 15', 'factor', 'split-middle', 'A leading number: split the middle'],
+            ['12p^2 - 11p - 15', 'factor', 'cross', 'Cross products: signs first'],
+            ['10m^2 + 29m + 21', 'factor', 'product-grid', 'Edges from common factors'],
+            ['-6x^2 + 27x - 30', 'factor', 'trial', 'A common factor and a minus to take out first'],
+            ['9t^2 - 49', 'factor', 'special', 'Recognise it: no hunt at all'],
+            ['3x^2 + 7x + 5', 'factor', 'split-middle', 'Prime: every pair fails'],
+            ['4x^2 = 12x + 7', 'solve', 'factoring', 'An equation: zero on one side first'],
         ],
     ];
 
+    /** Once in the life of a database: a shelf that was emptied stays empty. */
     public function run(): void
     {
-        if (Example::query()->exists()) {
-            return;
-        }
-        $position = 0;
-        foreach (self::EXAMPLES as $shelf => $examples) {
-            foreach ($examples as [$problem, $method, $note]) {
-                Example::query()->create(['shelf' => $shelf, 'problem' => $problem, 'method' => $method, 'note' => $note, 'position' => ++$position]);
+        DB::transaction(static function (): void {
+            if (DB::table('milestones')->insertOrIgnore(['name' => 'demo-shelf', 'reached_at' => now()]) === 0) {
+                return;
             }
-        }
+            $position = 0;
+            foreach (self::EXAMPLES as $shelf => $examples) {
+                foreach ($examples as [$problem, $job, $method, $note]) {
+                    Example::query()->create([
+                        'shelf' => $shelf,
+                        'task' => new TaskReference($problem, $job, $method, HouseStyle::default()),
+                        'note' => $note,
+                        'position' => ++$position,
+                    ]);
+                }
+            }
+        });
     }
 }

@@ -8,10 +8,16 @@ return [
         'divide' => 'Divide', 'solve' => 'Solve', 'rearrange' => 'Rearrange',
     ],
     'method' => [
-        'grid' => 'Grid', 'term-by-term' => 'Term by term', 'by-degree' => 'Degree by degree',
-        'columns' => 'In columns', 'special' => 'Special form',
-        'sum-product' => 'Sum and product', 'split-middle' => 'Split the middle', 'product-grid' => 'Product grid', 'cross' => 'Cross products',
-        'trial' => 'Trial factors', 'scale' => 'Scaling', 'scale-why' => 'Why scaling works', 'factoring' => 'By factoring',
+        'multiply' => [
+            'grid' => 'Grid', 'term-by-term' => 'Term by term', 'by-degree' => 'Degree by degree',
+            'columns' => 'In columns', 'special' => 'Special product',
+        ],
+        'factor' => [
+            'special' => 'Special form', 'sum-product' => 'Sum and product', 'split-middle' => 'Split the middle',
+            'product-grid' => 'Product grid', 'cross' => 'Cross products', 'trial' => 'Trial factors',
+            'scale' => 'Scaling', 'scale-why' => 'Why scaling works',
+        ],
+        'solve' => ['factoring' => 'By factoring'],
     ],
     'phase' => [
         'reading' => 'Reading', 'setting-up' => 'Setting up', 'multiplying' => 'Multiplying', 'collecting' => 'Collecting',

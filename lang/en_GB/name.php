@@ -4,5 +4,5 @@ declare(strict_types=1);
 
 return [
     'job' => ['factor' => 'Factorise'],
-    'method' => ['trial' => 'Trial brackets', 'factoring' => 'By factorising'],
+    'method' => ['factor' => ['trial' => 'Trial brackets'], 'solve' => ['factoring' => 'By factorising']],
 ];

@@ -13,7 +13,10 @@ final class DemonstrationTest extends TestCase
     {
         $this->open('/');
         $this->press('(4k^3-3k+2)(k^2-6)');
-        $this->waitUntil(fn(): bool => str_contains($this->heard('#reading .understood'), '4 k cubed minus 3 k plus 2'), 'the problem typeset while typing');
+        $this->waitUntil(fn(): bool => str_contains(
+            $this->heard('#reading .understood'),
+            '4 k cubed minus 3 k plus 2',
+        ), 'the problem typeset while typing');
         self::assertStringContainsString('17 steps', $this->text('#first-way'));
         $this->assertSound('bench');
         $this->press(WebDriverKeys::ENTER);
@@ -25,11 +28,26 @@ final class DemonstrationTest extends TestCase
             $this->press($step % 3 === 0 ? ' ' : WebDriverKeys::ARROW_RIGHT);
             $this->waitUntil(fn(): bool => $this->text('.spine-count') === "$step of 20", "step $step");
             self::assertStringContainsString("step=$step", self::$browser->getCurrentURL());
-            self::assertNotSame($said, $said = (string) $this->one('#announce')->getDomProperty('textContent'), "step $step is announced");
-            self::assertTrue(self::$browser->executeScript('const n = document.getElementById("now").getBoundingClientRect(), s = document.querySelector(".sheet").getBoundingClientRect(); return n.top >= s.top - 1 && n.bottom <= s.bottom + 1'), "step $step is in view");
+            self::assertNotSame(
+                $said,
+                $said = (string) $this->one('#announce')->getDomProperty('textContent'),
+                "step $step is announced",
+            );
+            self::assertTrue(self::$browser->executeScript(
+                'const n = document.getElementById("now").getBoundingClientRect(), s = '
+                    . 'document.querySelector(".sheet").getBoundingClientRect(); return n.top >= s.top - 1 '
+                    . '&& n.bottom <= s.bottom + 1',
+            ), "step $step is in view");
         }
-        self::assertSame('4 k to the power 5 minus 27 k cubed plus 2 k squared plus 18 k minus 12', $this->heard('.answer'));
-        self::assertSame(['Multiply back, term by term', 'Coefficient sum: put 1 for every letter', 'Whole numbers: put k = 10'], array_map(
+        self::assertSame(
+            '4 k to the power 5 minus 27 k cubed plus 2 k squared plus 18 k minus 12',
+            $this->heard('.answer'),
+        );
+        self::assertSame([
+            'Multiply back, term by term',
+            'Coefficient sum: put 1 for every letter',
+            'Whole numbers: put k = 10',
+        ], array_map(
             static fn($title): string => trim(str_replace('✓', '', $title->getText())),
             self::$browser->findElements(\Facebook\WebDriver\WebDriverBy::cssSelector('.check h3')),
         ));
@@ -51,7 +69,10 @@ final class DemonstrationTest extends TestCase
         $this->press(WebDriverKeys::ESCAPE);
         $this->waitUntil(fn(): bool => !$this->one('.help-card')->isDisplayed(), 'the keys closed');
         $this->press('p');
-        $this->waitUntil(fn(): bool => str_contains((string) $this->one('body')->getAttribute('class'), 'presenting'), 'presenting');
+        $this->waitUntil(fn(): bool => str_contains(
+            (string) $this->one('body')->getAttribute('class'),
+            'presenting',
+        ), 'presenting');
         $this->assertSound('presenting');
     }
 
@@ -65,7 +86,17 @@ final class DemonstrationTest extends TestCase
         usleep(300_000);
         self::assertSame('(4k^3-3k+2)((k-6)', $this->one('#problem')->getAttribute('value'));
         $this->assertSound('bench with a mistake');
-        $this->press(WebDriverKeys::BACKSPACE . WebDriverKeys::BACKSPACE . WebDriverKeys::BACKSPACE . WebDriverKeys::BACKSPACE . WebDriverKeys::BACKSPACE . 'k-6)');
-        $this->waitUntil(fn(): bool => str_contains($this->heard('#reading .understood'), 'open parenthesis k minus 6 close parenthesis'), 'mended');
+        $this->press(
+            WebDriverKeys::BACKSPACE
+                . WebDriverKeys::BACKSPACE
+                . WebDriverKeys::BACKSPACE
+                . WebDriverKeys::BACKSPACE
+                . WebDriverKeys::BACKSPACE
+                . 'k-6)',
+        );
+        $this->waitUntil(fn(): bool => str_contains(
+            $this->heard('#reading .understood'),
+            'open parenthesis k minus 6 close parenthesis',
+        ), 'mended');
     }
 }

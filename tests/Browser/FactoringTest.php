@@ -14,9 +14,18 @@ final class FactoringTest extends TestCase
     {
         $this->open('/');
         $this->press('15p²-7p-4');
-        $this->waitUntil(fn(): bool => str_ends_with($this->heard('#reading .understood'), 'minus 7 p minus 4') && str_contains($this->text('#reading'), 'Cross products'), 'the ways to factor the whole of it');
-        $card = array_values(array_filter(self::$browser->findElements(WebDriverBy::cssSelector('.card-way')), static fn($way): bool => str_starts_with($way->getText(), 'Cross products')))[0];
-        self::assertSame(1, preg_match('/(\d+) trials?\s+Cross products: (\d+) arrangements to look at\. (?:Only n|N)umber (\d+)/', $card->getText(), $forecast), $card->getText());
+        $this->waitUntil(fn(): bool => str_ends_with(
+            $this->heard('#reading .understood'),
+            'minus 7 p minus 4',
+        ) && str_contains($this->text('#reading'), 'Cross products'), 'the ways to factor the whole of it');
+        $card = array_values(array_filter(self::$browser->findElements(
+            WebDriverBy::cssSelector('.card-way'),
+        ), static fn($way): bool => str_starts_with($way->getText(), 'Cross products')))[0];
+        self::assertSame(1, preg_match(
+            '/(\d+) trials?\s+Cross products: (\d+) arrangements to look at\. (?:Only n|N)umber (\d+)/',
+            $card->getText(),
+            $forecast,
+        ), $card->getText());
         self::assertSame($forecast[1], $forecast[3]);
         $this->assertSound('bench with a trinomial');
         $card->click();
@@ -30,15 +39,23 @@ final class FactoringTest extends TestCase
         self::assertSame((int) $forecast[1], $rejected + 1, 'as many trials as forecast');
         $this->assertSound('a hunt');
         $this->press(WebDriverKeys::END);
-        $this->waitUntil(fn(): bool => self::$browser->findElements(WebDriverBy::cssSelector('.answer')) !== [], 'the end');
-        self::assertSame('open parenthesis 3 p plus 1 close parenthesis open parenthesis 5 p minus 4 close parenthesis', $this->heard('.answer'));
+        $this->waitUntil(fn(): bool => self::$browser->findElements(
+            WebDriverBy::cssSelector('.answer'),
+        ) !== [], 'the end');
+        self::assertSame(
+            'open parenthesis 3 p plus 1 close parenthesis open parenthesis 5 p minus 4 close parenthesis',
+            $this->heard('.answer'),
+        );
     }
 
     public function testJudgesAPairOfOnesOwn(): void
     {
         $this->open('/board', ['problem' => '8x^2+22x+15', 'method' => 'split-middle', 'step' => 5]);
         $this->one('#own')->sendKeys('8, 15' . WebDriverKeys::ENTER);
-        $this->waitUntil(fn(): bool => str_contains($this->text('.verdict'), 'the sum is 23; wanted is 22'), 'the product fits');
+        $this->waitUntil(fn(): bool => str_contains(
+            $this->text('.verdict'),
+            'the sum is 23; wanted is 22',
+        ), 'the product fits');
         $this->one('#own')->clear()->sendKeys('10 12' . WebDriverKeys::ENTER);
         $this->waitUntil(fn(): bool => str_contains($this->text('.verdict'), 'this is the pair'), 'the pair');
         $this->assertSound('own pair');
@@ -55,7 +72,10 @@ final class FactoringTest extends TestCase
             }
         }
         $this->one('#answer')->sendKeys('(x+10)(x+12)' . WebDriverKeys::ENTER);
-        $this->waitUntil(fn(): bool => str_contains($this->text('.verdict'), 'factors of the scaled trinomial'), 'the slip');
+        $this->waitUntil(fn(): bool => str_contains(
+            $this->text('.verdict'),
+            'factors of the scaled trinomial',
+        ), 'the slip');
         $this->one('#answer')->clear()->sendKeys('8x²+22x+15' . WebDriverKeys::ENTER);
         $this->waitUntil(fn(): bool => str_contains($this->text('.verdict'), 'completely factored'), 'the form');
         $this->one('#answer')->clear()->sendKeys('(4x+5)(2x+3)' . WebDriverKeys::ENTER);

@@ -21,9 +21,17 @@ final class HandsTest extends TestCase
             }
         }
         self::assertSame('(x+7)²', $this->one('#problem')->getAttribute('value'));
-        $this->waitUntil(fn(): bool => str_ends_with($this->heard('#reading .understood'), 'squared') && str_contains($this->text('#reading'), 'Special form'), 'read from the keypad');
+        $this->waitUntil(fn(): bool => str_ends_with(
+            $this->heard('#reading .understood'),
+            'squared',
+        ) && str_contains($this->text('#reading'), 'Special form'), 'read from the keypad');
         $this->assertSound('bench on a phone');
-        foreach (['/board' => ['problem' => '(k+4)(k-6)(3k+1)', 'method' => 'grid', 'step' => 9], '/two-ways' => ['problem' => '(x+7)^2'], '/style' => [], '/print' => ['problem' => '(x+7)^2']] as $path => $query) {
+        foreach ([
+            '/board' => ['problem' => '(k+4)(k-6)(3k+1)', 'method' => 'grid', 'step' => 9],
+            '/two-ways' => ['problem' => '(x+7)^2'],
+            '/style' => [],
+            '/print' => ['problem' => '(x+7)^2'],
+        ] as $path => $query) {
             $this->open($path, $query);
             $this->assertSound("$path on a phone");
         }
@@ -35,9 +43,17 @@ final class HandsTest extends TestCase
     public function testNothingIsTooLongForTheSheet(): void
     {
         $problem = '(2x^8+x^7+x^6+3x^5-9x^4-x^3+x^2-x+1)(2x^7+x^6+3x^5-9x^4-x^3+x^2-x+1)';
-        foreach ([2 => 'term-by-term', 40 => 'grid', 'last' => 'grid', 12 => 'by-degree', 20 => 'columns'] as $step => $method) {
+        foreach ([
+            2 => 'term-by-term',
+            40 => 'grid',
+            'last' => 'grid',
+            12 => 'by-degree',
+            20 => 'columns',
+        ] as $step => $method) {
             $this->open('/board', ['problem' => $problem, 'method' => $method, 'step' => $step]);
-            self::assertTrue(self::$browser->executeScript('const sheet = document.querySelector(".sheet"); return sheet.scrollWidth <= sheet.clientWidth'), "$method at $step");
+            self::assertTrue(self::$browser->executeScript(
+                'const sheet = document.querySelector(".sheet"); return sheet.scrollWidth <= sheet.clientWidth',
+            ), "$method at $step");
         }
     }
 
@@ -47,7 +63,10 @@ final class HandsTest extends TestCase
         $options = self::$browser->findElements(WebDriverBy::cssSelector('.option'));
         self::assertCount(3, $options);
         $options[2]->click();
-        $this->waitUntil(fn(): bool => str_contains(self::$browser->getCurrentURL(), 'first=2-3'), 'the choice in the address');
+        $this->waitUntil(fn(): bool => str_contains(
+            self::$browser->getCurrentURL(),
+            'first=2-3',
+        ), 'the choice in the address');
         self::assertStringContainsString('k squared minus 6', explode(' | ', $this->heard('.margin-what'))[0]);
         $this->one('#pen-next')->click();
         $this->waitUntil(fn(): bool => str_starts_with($this->text('.spine-count'), '3 of'), 'on from there');
@@ -59,7 +78,9 @@ final class HandsTest extends TestCase
         $this->open('/', ['problem' => '(5w-1)(w+9)']);
         $this->one('.keep button')->click();
         $this->waitUntil(fn(): bool => str_contains($this->text('.notice'), 'Kept'), 'kept');
-        $kept = fn(): int => \count(self::$browser->findElements(WebDriverBy::cssSelector('[aria-label="Remove from the shelf: (5w-1)(w+9)"]')));
+        $kept = fn(): int => \count(self::$browser->findElements(WebDriverBy::cssSelector(
+            '[aria-label="Remove from the shelf: (5w-1)(w+9)"]',
+        )));
         self::assertSame(1, $kept());
         $this->one('[aria-label="Remove from the shelf: (5w-1)(w+9)"]')->click();
         $this->waitUntil(fn(): bool => $kept() === 0, 'removed');
@@ -80,13 +101,22 @@ final class HandsTest extends TestCase
     {
         $this->open('/board', ['problem' => '(x+7)(x-2)', 'method' => 'grid', 'step' => 1]);
         // The script's listeners are gone from a page that is written anew; only its links and forms are left.
-        self::$browser->executeScript('document.documentElement.innerHTML = document.documentElement.innerHTML.replace(/<script[^>]*><\/script>/g, "").replace(/ hx-[a-z-]+="[^"]*"/g, "")');
+        self::$browser->executeScript(
+            'document.documentElement.innerHTML = document.documentElement.innerHTML.replace(/<script[^>]*'
+                . '><\/script>/g, "").replace(/ hx-[a-z-]+="[^"]*"/g, "")',
+        );
         $this->one('#pen-next')->click();
         $this->waitUntil(fn(): bool => str_starts_with($this->text('.spine-count'), '2 of'), 'a plain link');
         $this->open('/board', ['problem' => '(x+7)(x-2)', 'method' => 'grid', 'step' => 4, 'ask' => 1]);
-        self::$browser->executeScript('document.documentElement.innerHTML = document.documentElement.innerHTML.replace(/ hx-[a-z-]+="[^"]*"/g, "")');
+        self::$browser->executeScript(
+            'document.documentElement.innerHTML = document.documentElement.innerHTML.replace(/ '
+                . 'hx-[a-z-]+="[^"]*"/g, "")',
+        );
         $this->one('#answer')->sendKeys('x');
         $this->one('.answering button')->click();
-        $this->waitUntil(fn(): bool => str_contains($this->text('.verdict'), 'exponents were not added'), 'a plain form');
+        $this->waitUntil(fn(): bool => str_contains(
+            $this->text('.verdict'),
+            'exponents were not added',
+        ), 'a plain form');
     }
 }

@@ -36,14 +36,27 @@ final class RoomsTest extends TestCase
     {
         $this->open('/board', ['problem' => self::PROBLEM, 'method' => 'grid', 'step' => 2]);
         $this->press('2');
-        $this->waitUntil(fn(): bool => \count(self::$browser->findElements(WebDriverBy::cssSelector('.way'))) === 2, 'two ways');
+        $this->waitUntil(fn(): bool => \count(self::$browser->findElements(
+            WebDriverBy::cssSelector('.way'),
+        )) === 2, 'two ways');
         $this->press(WebDriverKeys::ARROW_RIGHT);
-        $places = fn(): array => array_map(static fn($place): string => $place->getText(), self::$browser->findElements(WebDriverBy::cssSelector('.way-place span')));
-        $this->waitUntil(fn(): bool => str_starts_with($places()[0], '2 of') && str_starts_with($places()[1], '2 of'), 'both one on');
+        $places = fn(): array => array_map(static fn($place): string => $place->getText(), self::$browser->findElements(
+            WebDriverBy::cssSelector('.way-place span'),
+        ));
+        $this->waitUntil(
+            fn(): bool => str_starts_with($places()[0], '2 of') && str_starts_with($places()[1], '2 of'),
+            'both one on',
+        );
         $this->one('#right-next')->click();
-        $this->waitUntil(fn(): bool => str_starts_with($places()[0], '2 of') && str_starts_with($places()[1], '3 of'), 'one alone');
+        $this->waitUntil(
+            fn(): bool => str_starts_with($places()[0], '2 of') && str_starts_with($places()[1], '3 of'),
+            'one alone',
+        );
         $this->press(WebDriverKeys::END);
-        $this->waitUntil(fn(): bool => str_contains(self::$browser->getCurrentURL(), 'leftstep=last'), 'both to the end');
+        $this->waitUntil(fn(): bool => str_contains(
+            self::$browser->getCurrentURL(),
+            'leftstep=last',
+        ), 'both to the end');
         $this->assertSound('two ways');
     }
 
@@ -61,13 +74,21 @@ final class RoomsTest extends TestCase
         $this->open('/board', ['problem' => self::PROBLEM, 'method' => 'grid', 'step' => 1, 'house' => 1]);
         self::assertStringContainsString('factors to multiply', $this->text('.margin-why'));
         $this->one('#to-style')->click();
-        $this->waitUntil(fn(): bool => $this->one('input[name=words][value=uk]')->isSelected(), 'the style that was kept');
+        $this->waitUntil(fn(): bool => $this->one(
+            'input[name=words][value=uk]',
+        )->isSelected(), 'the style that was kept');
         $this->one('.house-keep button')->click();
         $this->waitUntil(fn(): bool => str_contains($this->text('.notice'), 'kept'), 'kept again');
         $this->one('#way-back')->click();
-        $this->waitUntil(fn(): bool => str_contains($this->text('.margin-why'), 'brackets to multiply'), 'the same step in British words');
+        $this->waitUntil(fn(): bool => str_contains(
+            $this->text('.margin-why'),
+            'brackets to multiply',
+        ), 'the same step in British words');
         $this->one('#pen-next')->click();
-        $this->waitUntil(fn(): bool => str_contains(self::$browser->getCurrentURL(), 'words=uk'), 'and so in every address from there');
+        $this->waitUntil(fn(): bool => str_contains(
+            self::$browser->getCurrentURL(),
+            'words=uk',
+        ), 'and so in every address from there');
         $this->open('/print', ['problem' => self::PROBLEM, 'method' => 'term-by-term']);
         self::assertStringContainsString('brackets', $this->text('.print-sheet'));
         $this->assertSound('paper');

@@ -15,7 +15,16 @@ use PHPUnit\Framework\TestCase as BaseTestCase;
 /** A real browser against a real server, each on a port of its own, both ended with the class. */
 abstract class TestCase extends BaseTestCase
 {
-    private const FLAGS = ['--headless', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'];
+    private const FLAGS = [
+        '--headless',
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-quic',
+        '--no-first-run',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+    ];
 
     protected static RemoteWebDriver $browser;
     private static string $address;
@@ -29,14 +38,34 @@ abstract class TestCase extends BaseTestCase
         self::$folder = sys_get_temp_dir() . '/runel-browser-' . bin2hex(random_bytes(6));
         mkdir(self::$folder);
         touch(self::$folder . '/runel.sqlite');
-        $environment = ['DB_DATABASE' => self::$folder . '/runel.sqlite', 'APP_ENV' => 'testing', 'APP_KEY' => 'base64:' . base64_encode(random_bytes(32)), 'SESSION_DRIVER' => 'file'] + getenv();
-        $migrate = proc_open([\PHP_BINARY, 'artisan', 'migrate', '--force', '--seed', '--quiet'], [], $pipes, $root, $environment);
+        $environment = [
+            'DB_DATABASE' => self::$folder . '/runel.sqlite',
+            'APP_ENV' => 'testing',
+            'APP_KEY' => 'base64:' . base64_encode(random_bytes(32)),
+            'SESSION_DRIVER' => 'file',
+        ] + getenv();
+        $migrate = proc_open(
+            [\PHP_BINARY, 'artisan', 'migrate', '--force', '--seed', '--quiet'],
+            [],
+            $pipes,
+            $root,
+            $environment,
+        );
         \assert(\is_resource($migrate));
         proc_close($migrate);
         $server = self::freePort();
         $driver = self::freePort();
         self::$address = "http://127.0.0.1:$server";
-        self::start([\PHP_BINARY, '-d', 'opcache.enable_cli=1', '-S', "127.0.0.1:$server", '-t', 'public', 'bootstrap/router.php'], $root, $environment, $server);
+        self::start([
+            \PHP_BINARY,
+            '-d',
+            'opcache.enable_cli=1',
+            '-S',
+            "127.0.0.1:$server",
+            '-t',
+            'public',
+            'bootstrap/router.php',
+        ], $root, $environment, $server);
         self::start(['chromedriver', "--port=$driver"], $root, getenv(), $driver);
         $options = new ChromeOptions();
         $options->addArguments([...self::FLAGS, '--user-data-dir=' . self::$folder . '/profile']);
@@ -59,7 +88,10 @@ abstract class TestCase extends BaseTestCase
             proc_close($process);
         }
         self::$processes = [];
-        foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(self::$folder, \FilesystemIterator::SKIP_DOTS), \RecursiveIteratorIterator::CHILD_FIRST) as $file) {
+        foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(
+            self::$folder,
+            \FilesystemIterator::SKIP_DOTS,
+        ), \RecursiveIteratorIterator::CHILD_FIRST) as $file) {
             \assert($file instanceof \SplFileInfo);
             $file->isDir() && !$file->isLink() ? @rmdir($file->getPathname()) : @unlink($file->getPathname());
         }
@@ -85,7 +117,10 @@ abstract class TestCase extends BaseTestCase
     /** What screen readers hear of the mathematics inside. */
     protected function heard(string $selector): string
     {
-        return implode(' | ', array_map(static fn($element): string => (string) $element->getAttribute('aria-label'), self::$browser->findElements(WebDriverBy::cssSelector("$selector .maths"))));
+        return implode(' | ', array_map(
+            static fn($element): string => (string) $element->getAttribute('aria-label'),
+            self::$browser->findElements(WebDriverBy::cssSelector("$selector .maths")),
+        ));
     }
 
     /** @param \Closure(): bool $condition */
@@ -110,10 +145,19 @@ abstract class TestCase extends BaseTestCase
     protected function assertSound(string $where): void
     {
         self::$browser->executeScript((string) file_get_contents(__DIR__ . '/axe.min.js'));
-        $faults = self::$browser->executeAsyncScript('const done = arguments[0]; axe.run().then(r => done(r.violations.filter(v => ["serious", "critical"].includes(v.impact)).map(v => v.id + ": " + v.nodes.map(n => n.html + " " + n.failureSummary).slice(0, 3).join(" ; "))))');
+        $faults = self::$browser->executeAsyncScript(
+            'const done = arguments[0]; axe.run().then(r => done(r.violations.filter(v => ["serious", '
+                . '"critical"].includes(v.impact)).map(v => v.id + ": " + v.nodes.map(n => n.html + " " + '
+                . 'n.failureSummary).slice(0, 3).join(" ; "))))',
+        );
         self::assertSame([], $faults, $where);
-        self::assertTrue(self::$browser->executeScript('return document.documentElement.scrollWidth <= innerWidth'), "$where scrolls sideways");
-        $complaints = array_filter(self::$browser->manage()->getLog('browser'), static fn(array $entry): bool => $entry['level'] === 'SEVERE' && !str_contains($entry['message'], '422'));
+        self::assertTrue(self::$browser->executeScript(
+            'return document.documentElement.scrollWidth <= innerWidth',
+        ), "$where scrolls sideways");
+        $complaints = array_filter(
+            self::$browser->manage()->getLog('browser'),
+            static fn(array $entry): bool => $entry['level'] === 'SEVERE' && !str_contains($entry['message'], '422'),
+        );
         self::assertSame([], array_values($complaints), $where);
     }
 
@@ -133,7 +177,10 @@ abstract class TestCase extends BaseTestCase
      */
     private static function start(array $command, string $folder, array $environment, int $port): void
     {
-        $process = proc_open($command, [1 => ['file', '/dev/null', 'w'], 2 => ['file', '/dev/null', 'w']], $pipes, $folder, $environment);
+        $process = proc_open($command, [
+            1 => ['file', '/dev/null', 'w'],
+            2 => ['file', '/dev/null', 'w'],
+        ], $pipes, $folder, $environment);
         \assert(\is_resource($process));
         self::$processes[] = $process;
         for ($try = 0; $try < 200; ++$try) {

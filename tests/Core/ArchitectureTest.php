@@ -4,54 +4,162 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
-/** The arrows between the core's folders point one way, and the core knows nothing of the application. */
+/**
+ * The arrows between the rooms point one way, in the core and in the application, and the core knows no world outside.
+ */
 final class ArchitectureTest extends TestCase
 {
-    /** Which folders each folder may use, besides itself. */
-    private const ARROWS = [
-        'Message' => ['Expression'],
+    /** Which rooms each room of the core may use, besides itself. */
+    private const CORE = [
         'Number' => [],
-        'Expression' => ['Number', 'Message'],
-        'Polynomial' => ['Expression', 'Number', 'Message'],
-        'Notation' => ['Expression', 'Number'],
+        'Expression' => ['Number'],
+        'Claim' => ['Expression'],
+        'Message' => ['Expression'],
+        'Notation' => ['Expression'],
+        'Parsing' => ['Expression', 'Message'],
         'Style' => ['Message', 'Notation'],
-        'Problem' => ['Expression', 'Polynomial', 'Number', 'Message'],
-        'Slip' => ['Demonstration', 'Expression', 'Polynomial', 'Number'],
-        'Demonstration' => ['Expression', 'Notation', 'Message', 'Number', 'Problem', 'Slip', 'Style'],
-        'Audit' => ['Demonstration', 'Expression', 'Notation', 'Number', 'Problem'],
-        'Judging' => ['Demonstration', 'Expression', 'Message', 'Number', 'Polynomial', 'Slip'],
-        'Method' => ['Audit', 'Demonstration', 'Expression', 'Message', 'Notation', 'Number', 'Polynomial', 'Problem', 'Slip', 'Style'],
+        'Polynomial' => ['Expression', 'Message', 'Number'],
+        'Problem' => ['Expression', 'Message', 'Number', 'Parsing', 'Polynomial'],
+        'Slip' => ['Expression', 'Number', 'Polynomial'],
+        'Demonstration' => ['Claim', 'Expression', 'Message', 'Number', 'Problem', 'Slip', 'Style'],
+        'Proof' => ['Claim', 'Demonstration', 'Expression', 'Notation', 'Number'],
+        'Audit' => ['Claim', 'Demonstration', 'Expression', 'Notation', 'Proof'],
+        'Judging' => ['Demonstration', 'Expression', 'Message', 'Number', 'Parsing', 'Polynomial', 'Slip'],
+        'Method' => [
+            'Audit',
+            'Claim',
+            'Demonstration',
+            'Expression',
+            'Message',
+            'Notation',
+            'Number',
+            'Polynomial',
+            'Problem',
+            'Slip',
+            'Style',
+        ],
     ];
+    /** Rooms of the application that know the web or the console; nothing else may. */
+    private const OUTSIDE = ['Http', 'Console', 'Providers'];
+    private const FORBIDDEN = '/^(function (echo|print\w*|file_\w+|fopen|fwrite|getenv|time|microtime|'
+        . 'hrtime|date|rand|mt_rand|random_int|random_bytes|shuffle|array_rand|error_log|header|session_\w+|'
+        . 'exec|system)|statement .*|variable .*|Random\\\\.*|DateTime.*)$/';
 
-    /** @return iterable<string, array{string, string}> */
-    public static function files(): iterable
+    public function testTheCoresArrowsPointOneWay(): void
     {
-        $root = \dirname(__DIR__, 2) . '/core/';
-        foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator($root, \FilesystemIterator::SKIP_DOTS)) as $file) {
-            \assert($file instanceof \SplFileInfo);
-            $name = substr($file->getPathname(), \strlen($root));
-            yield $name => [explode('/', $name)[0], (string) file_get_contents($file->getPathname())];
+        $names = Architecture::names(self::root() . '/core');
+        $arrows = Architecture::arrows($names, 'Runel');
+        self::assertSame([], array_diff(
+            array_keys($arrows),
+            array_keys(self::CORE),
+        ), 'a room the architecture does not know');
+        foreach ($arrows as $room => $used) {
+            foreach ($used as $other => $file) {
+                self::assertContains($other, self::CORE[$room], "$file must not use Runel\\$other");
+            }
+        }
+        self::assertNull(Architecture::circle($arrows));
+        foreach ($names as $file => $used) {
+            foreach ($used as $name) {
+                $outside = explode('\\', $name)[0];
+                self::assertTrue(
+                    !str_contains($name, '\\')
+                        || $outside === 'Runel'
+                        || ($outside === 'Brick' && str_starts_with($file, 'Number/')),
+                    "$file must not use $name",
+                );
+                self::assertDoesNotMatchRegularExpression(
+                    self::FORBIDDEN,
+                    $name,
+                    "$file: no input, output, clock, chance or global state in the core",
+                );
+            }
         }
     }
 
-    #[DataProvider('files')]
-    public function testUsesOnlyWhatItsFolderMay(string $folder, string $code): void
+    public function testOnlyTheCatalogueNamesMethods(): void
     {
-        self::assertArrayHasKey($folder, self::ARROWS, 'a folder that the architecture does not know');
-        preg_match_all('/^use ([A-Za-z\\\\]+);/m', $code, $uses);
-        foreach ($uses[1] as $use) {
-            $parts = explode('\\', $use);
-            $allowed = match ($parts[0]) {
-                'Runel' => $parts[1] === $folder || \in_array($parts[1], self::ARROWS[$folder], true),
-                'Brick' => $folder === 'Number',
-                default => false,
-            };
-            self::assertTrue($allowed, "$folder must not use $use");
+        foreach (Architecture::names(self::root() . '/app') as $file => $used) {
+            foreach ($used as $name) {
+                self::assertDoesNotMatchRegularExpression(
+                    '/^Runel\\\\Method\\\\\w+\\\\/',
+                    $name,
+                    "$file names a method",
+                );
+            }
         }
-        self::assertStringContainsString('declare(strict_types=1);', $code);
-        self::assertDoesNotMatchRegularExpression('/\b(echo|print|file_get_contents|fopen|getenv|time|microtime|date|rand|mt_rand|global|\$_(GET|POST|SERVER|ENV))\b\s*\(?/', (string) preg_replace(['#/\*.*?\*/#s', '#//.*#', "/'[^']*'/"], '', $code), 'no input, output, clock, chance or globals in the core');
+    }
+
+    public function testTheApplicationHasNoCircleAndHttpOnTop(): void
+    {
+        $arrows = Architecture::arrows(Architecture::names(self::root() . '/app'), 'App');
+        self::assertNull(Architecture::circle($arrows));
+        foreach ($arrows as $room => $used) {
+            foreach (array_diff(self::OUTSIDE, [$room]) as $outside) {
+                self::assertArrayNotHasKey(
+                    $outside,
+                    $used,
+                    "$room must not use App\\$outside (" . ($used[$outside] ?? '') . ')',
+                );
+            }
+        }
+    }
+
+    public function testTheTestItselfSeesWhatItIsThereFor(): void
+    {
+        self::assertSame('A → B → A', Architecture::circle(['A' => ['B' => 'x'], 'B' => ['A' => 'y']]));
+        self::assertNull(Architecture::circle(['A' => ['B' => 'x', 'C' => 'x'], 'B' => ['C' => 'y'], 'C' => []]));
+        $folder = sys_get_temp_dir() . '/runel-architecture-' . getmypid();
+        mkdir("$folder/Room", 0o777, true);
+        file_put_contents(
+            "$folder/Room/Aliased.php",
+            '<?php namespace Runel\Room; use App\Http\Kernel as Innocent; function f(): void { new '
+                . 'Innocent(); \time(); }',
+        );
+        $names = Architecture::names($folder)['Room/Aliased.php'];
+        unlink("$folder/Room/Aliased.php");
+        rmdir("$folder/Room");
+        rmdir($folder);
+        self::assertContains('App\Http\Kernel', $names);
+        self::assertContains('function time', $names);
+    }
+
+    public function testNoLineIsLongerThanTheLimit(): void
+    {
+        $long = [];
+        foreach ([
+            'app',
+            'core',
+            'bench',
+            'bootstrap',
+            'config',
+            'database',
+            'routes',
+            'tests',
+            'resources/css',
+        ] as $folder) {
+            $files = new \RecursiveIteratorIterator(
+                new \RecursiveDirectoryIterator(self::root() . "/$folder", \FilesystemIterator::SKIP_DOTS),
+            );
+            foreach ($files as $file) {
+                \assert($file instanceof \SplFileInfo);
+                foreach (preg_match(
+                    '/\.(php|css|scss)$/',
+                    $file->getFilename(),
+                ) === 1 ? file($file->getPathname()) ?: [] : [] as $number => $line) {
+                    if (mb_strlen(rtrim($line)) > 120 && !str_contains($file->getPathname(), '/bootstrap/cache/')) {
+                        $long[] = substr($file->getPathname(), \strlen(self::root()) + 1) . ':' . ($number + 1);
+                    }
+                }
+            }
+        }
+        self::assertSame([], $long);
+    }
+
+    private static function root(): string
+    {
+        return \dirname(__DIR__, 2);
     }
 }

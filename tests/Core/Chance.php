@@ -42,7 +42,7 @@ final class Chance
     public function style(): HouseStyle
     {
         $style = HouseStyle::default();
-        foreach (HouseStyle::TABLE as $key => $values) {
+        foreach (HouseStyle::table() as $key => $values) {
             $style = $style->with($key, $this->one($values));
         }
 
@@ -63,9 +63,12 @@ final class Chance
                 $number = 1;
             }
             $divisor = $fractions && $this->dice->getInt(0, 3) === 0 ? $this->dice->getInt(2, 5) : 1;
-            $coefficients[] = $place > 0 && $this->dice->getInt(0, 3) === 0 ? '0' : ($divisor === 1 ? (string) $number : "$number/$divisor");
+            $coefficients[] = $place > 0
+                && $this->dice->getInt(0, 3) === 0 ? '0' : ($divisor === 1 ? (string) $number : "$number/$divisor");
         }
-        if ($degree > 0 && \count(array_filter($coefficients, static fn(string $coefficient): bool => $coefficient !== '0')) < 2) {
+        if ($degree > 0 && \count(
+            array_filter($coefficients, static fn(string $coefficient): bool => $coefficient !== '0'),
+        ) < 2) {
             $coefficients[$degree] = '7';
         }
 

@@ -6,6 +6,7 @@ namespace Tests\Core;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Runel\Claim\Identity;
 use Runel\Demonstration\Question;
 use Runel\Demonstration\Task;
 use Runel\Expression\Numeral;
@@ -40,9 +41,16 @@ final class JudgeTest extends TestCase
     }
 
     #[DataProvider('answers')]
-    public function testAnswersAreJudgedAsMathematics(string $problem, string $step, string $answer, ?string $outcome): void
-    {
-        foreach (Catalogue::standard()->demonstrate(new Task(Problem::read($problem), \Runel\Style\HouseStyle::default()), null, 'grid')->steps() as $candidate) {
+    public function testAnswersAreJudgedAsMathematics(
+        string $problem,
+        string $step,
+        string $answer,
+        ?string $outcome,
+    ): void {
+        foreach (Catalogue::standard()->demonstrate(new Task(
+            Problem::read($problem),
+            \Runel\Style\HouseStyle::default(),
+        ), null, 'grid')->steps() as $candidate) {
             if ($candidate->id === $step && $candidate->question !== null) {
                 $verdict = Judge::verdict($candidate->question, $answer);
                 self::assertSame($outcome === null, $verdict->right);
@@ -56,7 +64,9 @@ final class JudgeTest extends TestCase
 
     public function testPairsComeInEitherOrder(): void
     {
-        $question = Question::pair(Message::of('x'), Numeral::of(4), Numeral::of(-15));
+        $question = Question::pair(Message::of('x'), [
+            new Identity($four = Numeral::of(4), $four),
+        ], $four, Numeral::of(-15));
         self::assertTrue(Judge::verdict($question, '-15, 4')->right);
         self::assertTrue(Judge::verdict($question, '4 and −15')->right);
         self::assertSame('right-product-wrong-sum', Judge::verdict($question, '6, -10')->slip?->value);
@@ -72,16 +82,23 @@ final class JudgeTest extends TestCase
         $catalogue = Catalogue::standard();
         for ($seed = 1; $seed <= 120; ++$seed) {
             $chance = new Chance($seed);
-            $typed = '(' . $chance->polynomial($chance->coefficients($chance->dice->getInt(1, 3)), 'x') . ')(' . $chance->polynomial($chance->coefficients(2), 'x') . ')';
+            $typed = '(' . $chance->polynomial($chance->coefficients(
+                $chance->dice->getInt(1, 3),
+            ), 'x') . ')(' . $chance->polynomial($chance->coefficients(2), 'x') . ')';
             $task = new Task(Problem::read($typed), $chance->style());
             foreach (['grid', 'term-by-term', 'by-degree', 'columns'] as $method) {
                 foreach ($catalogue->demonstrate($task, null, $method)->steps() as $step) {
                     if ($step->question === null) {
                         continue;
                     }
-                    self::assertTrue(Judge::verdict($step->question, Ascii::write($step->question->accepted[0]))->right, "$typed $method {$step->id}");
+                    self::assertTrue(Judge::verdict($step->question, Ascii::write(
+                        $step->question->accepted[0],
+                    ))->right, "$typed $method {$step->id}");
                     foreach ($step->question->likelyWrong as $wrong) {
-                        self::assertSame($wrong->slip, Judge::verdict($step->question, Ascii::write($wrong->answer))->slip, "$typed $method {$step->id}");
+                        self::assertSame($wrong->slip, Judge::verdict(
+                            $step->question,
+                            Ascii::write($wrong->answer),
+                        )->slip, "$typed $method {$step->id}");
                     }
                     ++$asked;
                 }

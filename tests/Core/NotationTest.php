@@ -13,7 +13,6 @@ use Runel\Expression\Mark;
 use Runel\Expression\Marked;
 use Runel\Expression\Negative;
 use Runel\Expression\Numeral;
-use Runel\Expression\Parser;
 use Runel\Expression\Sum;
 use Runel\Notation\Arranger;
 use Runel\Notation\Ascii;
@@ -23,6 +22,7 @@ use Runel\Notation\PlainText;
 use Runel\Notation\Speech;
 use Runel\Notation\TimesSign;
 use Runel\Number\Rational;
+use Runel\Parsing\Parser;
 
 /** Where brackets and times signs go, in every notation. */
 final class NotationTest extends TestCase
@@ -31,7 +31,12 @@ final class NotationTest extends TestCase
     public static function written(): iterable
     {
         yield ['2t^3-5t+1', '2t³ − 5t + 1', '2t^{3} - 5t + 1', '2 t cubed minus 5 t plus 1'];
-        yield ['-(x-4)(x+1)', '−(x − 4)(x + 1)', '-\left(x - 4\right)\left(x + 1\right)', 'minus open x minus 4 close open x plus 1 close'];
+        yield [
+            '-(x-4)(x+1)',
+            '−(x − 4)(x + 1)',
+            '-\left(x - 4\right)\left(x + 1\right)',
+            'minus open x minus 4 close open x plus 1 close',
+        ];
         yield ['3*-x', '3 · (−x)', '3 \cdot \left(-x\right)', '3 times open minus x close'];
         yield ['2x*3x^2', '2x · 3x²', '2x \cdot 3x^{2}', '2 x times 3 x squared'];
         yield ['5-(-3)', '5 − (−3)', '5 - \left(-3\right)', '5 minus open minus 3 close'];
@@ -50,20 +55,29 @@ final class NotationTest extends TestCase
     public function testWritesWhatASchoolWrites(string $typed, string $text, string $latex, string $speech): void
     {
         $box = (new Arranger())->arrange(Parser::parse($typed)->node);
-        self::assertSame([$text, $latex, $speech], [(new PlainText())->write($box), (new Latex())->write($box), (new Speech(['opposite' => 'minus']))->write($box)]);
+        self::assertSame([$text, $latex, $speech], [
+            (new PlainText())->write($box),
+            (new Latex())->write($box),
+            (new Speech(['opposite' => 'minus']))->write($box),
+        ]);
     }
 
     public function testTheTimesSignIsTheHouses(): void
     {
         $node = Parser::parse('2x*3x^2*(-5)')->node;
-        $write = static fn(TimesSign $times): string => (new PlainText())->write((new Arranger($times))->arrange($node));
+        $write = static fn(TimesSign $times): string => (new PlainText())->write(
+            (new Arranger($times))->arrange($node),
+        );
         self::assertSame(['2x · 3x² · (−5)', '2x × 3x² × (−5)', '2x(3x²)(−5)'], array_map($write, TimesSign::cases()));
     }
 
     public function testMarksAreShownAndChangeNothing(): void
     {
         $five = Numeral::of(5);
-        $node = Sum::of([new Marked(new Letter('x'), Mark::ofDegree(1)), new Marked(new Negative($five), Mark::cancels()), new Marked($five, Mark::written())]);
+        $node = Sum::of([new Marked(
+            new Letter('x'),
+            Mark::ofDegree(1),
+        ), new Marked(new Negative($five), Mark::cancels()), new Marked($five, Mark::written())]);
         $box = (new Arranger())->arrange($node);
         self::assertSame('x-5+5', Ascii::write($node));
         self::assertSame('x − 5 + 5', (new PlainText())->write($box));
@@ -90,7 +104,9 @@ final class NotationTest extends TestCase
     public function testAlternativesAndFractions(): void
     {
         $x = new Letter('x');
-        $node = new Alternatives([new Equation($x, Numeral::of(4)), new Equation($x, new Negative(Numeral::of(Rational::fraction(5, 3))))]);
+        $node = new Alternatives([new Equation($x, Numeral::of(4)), new Equation($x, new Negative(Numeral::of(
+            Rational::fraction(5, 3),
+        )))]);
         self::assertSame('x = 4 or x = -5/3', Ascii::write($node));
         self::assertSame('x = 4 or x = −5/3', (new PlainText())->write((new Arranger())->arrange($node)));
         self::assertSame('(7/3)^2*x', Ascii::write(Parser::parse('(7/3)^2x')->node));

@@ -7,7 +7,6 @@ namespace Tests\Core;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Runel\Expression\Equation;
-use Runel\Expression\Parser;
 use Runel\Message\Refusal;
 use Runel\Message\SyntaxError;
 use Runel\Message\TooLarge;
@@ -18,6 +17,7 @@ use Runel\Notation\MathMl;
 use Runel\Notation\PlainText;
 use Runel\Notation\Speech;
 use Runel\Notation\TimesSign;
+use Runel\Parsing\Parser;
 use Runel\Problem\Problem;
 
 final class ParserTest extends TestCase
@@ -102,14 +102,54 @@ final class ParserTest extends TestCase
             }
             self::assertSame(Ascii::write($tree), Ascii::write(Parser::parse(Ascii::write($tree))->node), "seed $seed");
             $mathMl = (new MathMl())->write((new Arranger())->arrange($tree));
-            self::assertNotFalse(simplexml_load_string(str_replace('&#x2062;', '', "<math>$mathMl</math>")), "seed $seed: $mathMl");
+            self::assertNotFalse(simplexml_load_string(
+                str_replace('&#x2062;', '', "<math>$mathMl</math>"),
+            ), "seed $seed: $mathMl");
             self::assertNotSame('', (new Speech(['plus' => 'plus']))->write((new Arranger())->arrange($tree)));
         }
     }
 
     public function testGarbageIsAnsweredByNamedErrorsOnly(): void
     {
-        $scraps = ['(', ')', '[', '}', 'x', 'y', '2', '0', '.', ',', '^', '²', '⁻', '+', '-', '*', '/', '=', '√', 'sqrt', '\frac', '\sqrt', '{', ' ', '½', ' for ', "\0", '9999999999', '\\', '<', '>', '"', "\xc3", '€', '(x+1)', '^5000', '1/0'];
+        $scraps = [
+            '(',
+            ')',
+            '[',
+            '}',
+            'x',
+            'y',
+            '2',
+            '0',
+            '.',
+            ',',
+            '^',
+            '²',
+            '⁻',
+            '+',
+            '-',
+            '*',
+            '/',
+            '=',
+            '√',
+            'sqrt',
+            '\frac',
+            '\sqrt',
+            '{',
+            ' ',
+            '½',
+            ' for ',
+            "\0",
+            '9999999999',
+            '\\',
+            '<',
+            '>',
+            '"',
+            "\xc3",
+            '€',
+            '(x+1)',
+            '^5000',
+            '1/0',
+        ];
         $refused = 0;
         for ($seed = 1; $seed <= 6000; ++$seed) {
             $chance = new Chance($seed);
@@ -121,7 +161,10 @@ final class ParserTest extends TestCase
                 Problem::read($typed);
             } catch (Refusal $refusal) {
                 ++$refused;
-                self::assertTrue($refusal->at === null || ($refusal->at >= 1 && $refusal->at <= mb_strlen($typed) + 1), "seed $seed: $typed");
+                self::assertTrue(
+                    $refusal->at === null || ($refusal->at >= 1 && $refusal->at <= mb_strlen($typed) + 1),
+                    "seed $seed: $typed",
+                );
             }
         }
         self::assertGreaterThan(5000, $refused);

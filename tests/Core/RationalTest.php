@@ -22,7 +22,9 @@ final class RationalTest extends TestCase
             foreach (['plus' => 'plus', 'minus' => 'minus', 'times' => 'multipliedBy'] as $own => $theirs) {
                 $result = $x->{$own}($y);
                 self::assertSame((string) $a->{$theirs}($b)->simplified(), (string) $result, "$first $own $second");
-                self::assertTrue($result->equals($this->read((string) $result)), "one value, one form: $first $own $second");
+                self::assertTrue($result->equals(
+                    $this->read((string) $result),
+                ), "one value, one form: $first $own $second");
             }
             if (!$y->isZero()) {
                 self::assertSame((string) $a->dividedBy($b)->simplified(), (string) $x->dividedBy($y));

@@ -45,7 +45,11 @@ final class ConsoleTest extends TestCase
     /** @return array{int, string, string} exit code, output, errors */
     private function console(string ...$arguments): array
     {
-        $process = proc_open([\PHP_BINARY, 'artisan', 'runel:show', ...array_values($arguments)], [['file', '/dev/null', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes, base_path());
+        $process = proc_open([\PHP_BINARY, 'artisan', 'runel:show', ...array_values($arguments)], [[
+            'file',
+            '/dev/null',
+            'r',
+        ], ['pipe', 'w'], ['pipe', 'w']], $pipes, base_path());
         self::assertIsResource($process);
         $out = (string) stream_get_contents($pipes[1]);
         $err = (string) stream_get_contents($pipes[2]);

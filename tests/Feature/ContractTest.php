@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Contract\Requested;
 use App\Demonstrations\Demonstrations;
-use App\Demonstrations\RequestedDemonstration;
 use App\Faces\Faces;
 use App\Faces\LatexFace;
 use App\Faces\MarkdownFace;
@@ -19,11 +19,21 @@ final class ContractTest extends TestCase
 {
     public function testJsonIsTheSameFromBothSides(): void
     {
-        Artisan::call('runel:show', ['problem' => '(3t^3-4t+2)(t^2-5)', '--method' => 'grid', '--format' => 'json', '--style' => ['words=uk', 'times=cross']]);
+        Artisan::call('runel:show', [
+            'problem' => '(3t^3-4t+2)(t^2-5)',
+            '--method' => 'grid',
+            '--format' => 'json',
+            '--style' => ['words=uk', 'times=cross'],
+        ]);
         $console = json_decode(Artisan::output(), true, flags: \JSON_THROW_ON_ERROR);
-        $web = $this->getJson('/api/demonstrations?problem=' . rawurlencode('(3t^3-4t+2)(t^2-5)') . '&method=grid&words=uk&times=cross')->assertOk()->json();
+        $web = $this->getJson(
+            '/api/demonstrations?problem=' . rawurlencode('(3t^3-4t+2)(t^2-5)') . '&method=grid&words=uk&times=cross',
+        )->assertOk()->json();
         self::assertSame($console, $web);
-        self::assertSame(['runel', 'problem', 'job', 'method', 'style', 'answer', 'steps', 'checks', 'forecast'], array_keys($web));
+        self::assertSame(
+            ['runel', 'problem', 'job', 'method', 'style', 'answer', 'steps', 'checks', 'forecast'],
+            array_keys($web),
+        );
         self::assertSame(['kind' => 'expression', 'ascii' => '3*t^5-19*t^3+2*t^2+20*t-10'], $web['answer']);
         self::assertSame(\count($web['steps']), $web['forecast']['steps']);
         self::assertSame('cross', $web['style']['times']);
@@ -41,20 +51,33 @@ final class ContractTest extends TestCase
     public function testEveryMessageHasItsWordsInEveryFace(): void
     {
         $problems = [
-            '(3t^3-4t+2)(t^2-5)', '(x-4)^2', '(x+5)(5-x)', '(a+b)(a-2b)', '(x+1)(x-2)(3x+1)', '4x(x-1)', '(x+1)(x+2)=ax^2+bx+c',
-            '15x^2-7x-4', '-6x^2+27x-30', 'x^2+11x+28', 'x^2-11x+28', 'x^2+3x-28', '9t^2-49', '4t^2-12t+9', '3x^2+7x+5', 'x^2+x-5039', '6x^2+19xy+10y^2', '6x^2+9x', '1/2x^2-1/3x-1/6', '5040x^2+2x-1',
+            '(3t^3-4t+2)(t^2-5)', '(x-4)^2', '(x+5)(5-x)', '(a+b)(a-2b)', '(x+1)(x-2)(3x+1)', '4x(x-1)',
+            '(x+1)(x+2)=ax^2+bx+c',
+            '15x^2-7x-4', '-6x^2+27x-30', 'x^2+11x+28', 'x^2-11x+28', 'x^2+3x-28', '9t^2-49', '4t^2-12t+9', '3x^2+7x+5',
+            'x^2+x-5039', '6x^2+19xy+10y^2', '6x^2+9x', '1/2x^2-1/3x-1/6', '5040x^2+2x-1',
             '4x^2 = 12x + 7', 'x^2=0.25', '4x^2-12x+9=0', '6x^2=9x',
         ];
         $faces = $this->app?->make(Faces::class);
-        $requested = $this->app?->make(RequestedDemonstration::class);
+        $requested = $this->app?->make(Requested::class);
         $demonstrations = $this->app?->make(Demonstrations::class);
-        \assert($faces instanceof Faces && $requested instanceof RequestedDemonstration && $demonstrations instanceof Demonstrations);
+        \assert(
+            $faces instanceof Faces && $requested instanceof Requested && $demonstrations instanceof Demonstrations,
+        );
         $written = 0;
         foreach ($problems as $problem) {
-            foreach ([['words' => 'us'], ['words' => 'uk', 'cross-signs' => 'last', 'verdict' => 'held', 'minus-one' => 'inside', 'middle-terms' => 'in-head', 'times' => 'none']] as $style) {
-                $task = $requested->task(['problem' => $problem, 'style' => $style]);
+            foreach ([['words' => 'us'], [
+                'words' => 'uk',
+                'cross-signs' => 'last',
+                'verdict' => 'held',
+                'minus-one' => 'inside',
+                'middle-terms' => 'in-head',
+                'times' => 'none',
+            ]] as $style) {
+                $task = $requested->reference(['problem' => $problem, 'style' => $style])->task();
                 foreach ($demonstrations->offers($task) as $offer) {
-                    $this->assertSpoken($faces->text($task->style)->say($offer->refusal ?? $offer->forecast->advice ?? Message::of('')));
+                    $this->assertSpoken($faces->text($task->style)->say(
+                        $offer->refusal->reason ?? $offer->forecast->advice ?? Message::of(''),
+                    ));
                     if ($offer->forecast === null) {
                         continue;
                     }
@@ -64,10 +87,15 @@ final class ContractTest extends TestCase
                     $this->assertSpoken((new MarkdownFace($faces))->write($demonstration));
                     $this->assertBalanced((new LatexFace($faces))->write($demonstration));
                     foreach ($demonstration->steps() as $step) {
-                        foreach (array_filter([$step->question?->prompt, ...array_map(static fn($option): Message => $option->label, $step->options)]) as $message) {
+                        foreach (array_filter([$step->question?->prompt, ...array_map(
+                            static fn($option): Message => $option->label,
+                            $step->options,
+                        )]) as $message) {
                             $this->assertSpoken($faces->text($task->style)->say($message));
                         }
-                        $this->assertSpoken($step->watch === null ? '.' : $faces->text($task->style)->word("slip.{$step->watch->value}.watch"));
+                        $this->assertSpoken($step->watch === null ? '.' : $faces->text($task->style)->word(
+                            "slip.{$step->watch->value}.watch",
+                        ));
                     }
                     ++$written;
                 }
@@ -79,7 +107,10 @@ final class ContractTest extends TestCase
     /** Neither a key without words nor a parameter without a value. */
     private function assertSpoken(string $text): void
     {
-        self::assertDoesNotMatchRegularExpression('/(?<![\w.])[a-z]+(-[a-z]+)*(\.[a-z]+(-[a-z]+)*)+(?![\w.])|(?<!\s):[a-z]+|\s:[a-z]+/', str_replace('\\left.', '', $text));
+        self::assertDoesNotMatchRegularExpression(
+            '/(?<![\w.])[a-z]+(-[a-z]+)*(\.[a-z]+(-[a-z]+)*)+(?![\w.])|(?<!\s):[a-z]+|\s:[a-z]+/',
+            str_replace('\\left.', '', $text),
+        );
         self::assertNotSame('', $text);
     }
 
@@ -111,12 +142,19 @@ final class ContractTest extends TestCase
 
     public function testBatchStreamsAndStaysFlat(): void
     {
-        $process = proc_open([\PHP_BINARY, '-d', 'memory_limit=48M', 'artisan', 'runel:show', '--batch'], [['pipe', 'r'], ['file', $out = (string) tempnam(sys_get_temp_dir(), 'runel'), 'w'], ['pipe', 'w']], $pipes, base_path());
+        $process = proc_open([\PHP_BINARY, '-d', 'memory_limit=48M', 'artisan', 'runel:show', '--batch'], [
+            ['pipe', 'r'],
+            ['file', $out = (string) tempnam(sys_get_temp_dir(), 'runel'), 'w'],
+            ['pipe', 'w'],
+        ], $pipes, base_path());
         self::assertIsResource($process);
         $chance = new Chance(5);
         $sent = [];
         for ($number = 0; $number < 600; ++$number) {
-            $sent[] = $number % 100 === 7 ? 'not json' : json_encode(['problem' => '(' . $chance->polynomial($chance->coefficients(2), 'x') . ')(x' . ($number - 700) . ')', 'method' => 'grid'], \JSON_THROW_ON_ERROR);
+            $sent[] = $number % 100 === 7 ? 'not json' : json_encode(['problem' => '(' . $chance->polynomial(
+                $chance->coefficients(2),
+                'x',
+            ) . ')(x' . ($number - 700) . ')', 'method' => 'grid'], \JSON_THROW_ON_ERROR);
         }
         $sent[] = '{}';
         $sent[] = '[1,2]';
@@ -138,15 +176,32 @@ final class ContractTest extends TestCase
 
     public function testFactoringAndSolvingSpeakTheContract(): void
     {
-        $cross = $this->getJson('/api/demonstrations?problem=' . rawurlencode('15x^2-7x-4') . '&method=cross')->assertOk()->json();
-        self::assertSame(['factor', '(3*x+1)*(5*x-4)', 4], [$cross['job'], $cross['answer']['ascii'], $cross['forecast']['trials']]);
-        $figure = array_values(array_filter(array_column($cross['steps'], 'figure'), static fn(?array $figure): bool => ($figure['type'] ?? '') === 'cross'));
+        $cross = $this->getJson(
+            '/api/demonstrations?problem=' . rawurlencode('15x^2-7x-4') . '&method=cross',
+        )->assertOk()->json();
+        self::assertSame(
+            ['factor', '(3*x+1)*(5*x-4)', 4],
+            [$cross['job'], $cross['answer']['ascii'], $cross['forecast']['trials']],
+        );
+        $figure = array_values(array_filter(array_column(
+            $cross['steps'],
+            'figure',
+        ), static fn(?array $figure): bool => ($figure['type'] ?? '') === 'cross'));
         self::assertSame(['misses', 'misses', 'misses', 'fits'], array_column($figure[4]['arrangements'], 'verdict'));
-        $solved = $this->getJson('/api/demonstrations?problem=' . rawurlencode('4x^2 = 12x + 7') . '&by=product-grid')->assertOk()->json();
-        self::assertSame(['solve', 'factoring', ['kind' => 'solutions', 'ascii' => 'x = -1/2 or x = 7/2'], ['-1/2', '7/2']], [$solved['job'], $solved['method'], $solved['answer'], $solved['solutions']]);
-        $branches = array_filter(array_merge(...array_column($solved['steps'], 'lines')), static fn(array $line): bool => isset($line['branch']));
+        $solved = $this->getJson(
+            '/api/demonstrations?problem=' . rawurlencode('4x^2 = 12x + 7') . '&by=product-grid',
+        )->assertOk()->json();
+        self::assertSame(['solve', 'factoring', [
+            'kind' => 'solutions',
+            'ascii' => 'x = -1/2 or x = 7/2',
+        ], ['-1/2', '7/2']], [$solved['job'], $solved['method'], $solved['answer'], $solved['solutions']]);
+        $branches = array_filter(array_merge(
+            ...array_column($solved['steps'], 'lines'),
+        ), static fn(array $line): bool => isset($line['branch']));
         self::assertSame(['1', '1', '2', '2'], array_column($branches, 'branch'));
-        self::assertContains('2*x+1 = 0 or 2*x-7 = 0', array_column(array_merge(...array_column($solved['steps'], 'lines')), 'ascii'));
+        self::assertContains('2*x+1 = 0 or 2*x-7 = 0', array_column(array_merge(
+            ...array_column($solved['steps'], 'lines'),
+        ), 'ascii'));
     }
 
     public function testListingForecastsEveryMethod(): void
@@ -154,7 +209,10 @@ final class ContractTest extends TestCase
         Artisan::call('runel:show', ['problem' => '(2x+3y)(x-4y)', '--list' => true, '--format' => 'json']);
         $list = json_decode(Artisan::output(), true, flags: \JSON_THROW_ON_ERROR);
         self::assertSame(['multiply'], $list['jobs']);
-        self::assertSame(['grid' => true, 'term-by-term' => true, 'by-degree' => false, 'columns' => false, 'special' => false], array_column($list['methods'], 'applies', 'method'));
+        self::assertSame(
+            ['grid' => true, 'term-by-term' => true, 'by-degree' => false, 'columns' => false, 'special' => false],
+            array_column($list['methods'], 'applies', 'method'),
+        );
     }
 
     private function assertBalanced(string $latex): void

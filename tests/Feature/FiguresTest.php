@@ -10,11 +10,15 @@ use Runel\Demonstration\Task;
 use Runel\Problem\Problem;
 use Tests\Core\Chance;
 
-/** Every figure of random demonstrations: well-formed, alone, nothing outside its frame, nothing on top of something else. */
+/**
+ * Every figure of random demonstrations: well-formed, alone, nothing outside its frame, nothing on top of something
+ * else.
+ */
 final class FiguresTest extends TestCase
 {
     private const PROBLEMS = [
-        '15x^2-7x-4', '-12x^2+27', '5040x^2+143x+1', '6x^2+19xy+10y^2', 'x^2+x-5039', '4x^2=12x+7', '(2x+3y)(x-4y+5)', '(3p+8)^2', '(x+5)(x-3)(2x+1)',
+        '15x^2-7x-4', '-12x^2+27', '5040x^2+143x+1', '6x^2+19xy+10y^2', 'x^2+x-5039', '4x^2=12x+7', '(2x+3y)(x-4y+5)',
+        '(3p+8)^2', '(x+5)(x-3)(2x+1)',
         '(1/2x-3/4)(x^2+2/3)', '(123456x+7)(x-98765)', '(4x^2+x+5)(x^2+3x+2)', '720720x^2+x-1386000',
     ];
 
@@ -33,14 +37,29 @@ final class FiguresTest extends TestCase
                 $demonstration = $demonstrations->of($task, $offer->method->job()->value, $offer->method->id());
                 foreach ($demonstration->steps() as $step) {
                     foreach (array_filter([$step->figure, $step->aside]) as $figure) {
-                        $this->assertSoundPicture($figures->svg($figure, $task->style), "$typed {$offer->method->id()} {$step->id}");
+                        $this->assertSoundPicture(
+                            $figures->svg($figure, $task->style),
+                            "$typed {$offer->method->id()} {$step->id}",
+                        );
                         $types[$figure->type()] = true;
                     }
                 }
             }
         }
         ksort($types);
-        self::assertSame(['arcs', 'columns', 'cross', 'crossing', 'factor-grid', 'grid', 'heaps', 'pair-hunt', 'rows', 'trial-brackets', 'whole-number-twin'], array_keys($types));
+        self::assertSame([
+            'arcs',
+            'columns',
+            'cross',
+            'crossing',
+            'factor-grid',
+            'grid',
+            'heaps',
+            'pair-hunt',
+            'rows',
+            'trial-brackets',
+            'whole-number-twin',
+        ], array_keys($types));
     }
 
     private function assertSoundPicture(string $svg, string $where): void
@@ -61,10 +80,21 @@ final class FiguresTest extends TestCase
             }
             $x = (float) ($element->getAttribute('x') ?: $element->getAttribute('cx'));
             $y = (float) ($element->getAttribute('y') ?: $element->getAttribute('cy'));
-            self::assertTrue($x >= 0 && $x <= $width && $y >= 0 && $y <= $height, "$where: {$element->tagName} at $x, $y outside $width × $height");
+            self::assertTrue(
+                $x >= 0 && $x <= $width && $y >= 0 && $y <= $height,
+                "$where: {$element->tagName} at $x, $y outside $width × $height",
+            );
             if ($element->tagName === 'rect') {
-                self::assertLessThanOrEqual($width + 1, $x + (float) $element->getAttribute('width'), "$where: a box leaves the frame");
-                self::assertLessThanOrEqual($height + 1, $y + (float) $element->getAttribute('height'), "$where: a box leaves the frame");
+                self::assertLessThanOrEqual(
+                    $width + 1,
+                    $x + (float) $element->getAttribute('width'),
+                    "$where: a box leaves the frame",
+                );
+                self::assertLessThanOrEqual(
+                    $height + 1,
+                    $y + (float) $element->getAttribute('height'),
+                    "$where: a box leaves the frame",
+                );
             }
             if ($element->tagName === 'tspan') {
                 $columns["$x $y " . $element->getAttribute('font-size')][] = $element->textContent;

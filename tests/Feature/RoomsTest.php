@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Http\Middleware\HouseStyleFromRequest;
+use App\Http\Middleware\Place;
 
 /** House style, two ways, ask first and what can be taken away. */
 final class RoomsTest extends TestCase
@@ -13,16 +13,29 @@ final class RoomsTest extends TestCase
 
     public function testTheHouseStyleIsKeptAndObeyedByEveryFace(): void
     {
-        $cookie = $this->post('/style', ['words' => 'uk', 'times' => 'cross', 'grid-long-edge' => 'side', 'nonsense' => 'x', 'moving' => ['y']])
-            ->assertRedirect('/style')->getCookie(HouseStyleFromRequest::COOKIE, false);
+        $cookie = $this->post(
+            '/style',
+            ['words' => 'uk', 'times' => 'cross', 'grid-long-edge' => 'side', 'nonsense' => 'x', 'moving' => ['y']],
+        )
+            ->assertRedirect('/style')->getCookie(Place::COOKIE, false);
         self::assertNotNull($cookie);
         self::assertSame('words=uk&grid-long-edge=side&times=cross', $cookie->getValue());
-        $this->withUnencryptedCookie(HouseStyleFromRequest::COOKIE, (string) $cookie->getValue());
-        $uk = self::visible((string) $this->get($this->board(['problem' => self::PROBLEM, 'method' => 'grid', 'step' => 1]))->getContent());
+        $this->withUnencryptedCookie(Place::COOKIE, (string) $cookie->getValue());
+        $uk = self::visible((string) $this->get($this->board(
+            ['problem' => self::PROBLEM, 'method' => 'grid', 'step' => 1],
+        ))->getContent());
         self::assertStringContainsString('There are 2 brackets to multiply', $uk);
-        $shared = self::visible((string) $this->get($this->board(['problem' => self::PROBLEM, 'method' => 'grid', 'step' => 1, 'house' => 1]))->getContent());
-        self::assertStringContainsString('There are 2 factors to multiply', $shared, 'a shared address shows the same to everybody');
-        $latex = (string) $this->get('/runel.tex?' . http_build_query(['problem' => self::PROBLEM, 'method' => 'grid']))->getContent();
+        $shared = self::visible((string) $this->get($this->board(
+            ['problem' => self::PROBLEM, 'method' => 'grid', 'step' => 1, 'house' => 1],
+        ))->getContent());
+        self::assertStringContainsString(
+            'There are 2 factors to multiply',
+            $shared,
+            'a shared address shows the same to everybody',
+        );
+        $latex = (string) $this->get('/runel.tex?' . http_build_query(
+            ['problem' => self::PROBLEM, 'method' => 'grid'],
+        ))->getContent();
         self::assertStringContainsString('\times', $latex);
         self::assertStringNotContainsString('\cdot', $latex);
         self::assertStringContainsString('<math', (string) $this->get('/style')->assertOk()->getContent());
@@ -30,7 +43,9 @@ final class RoomsTest extends TestCase
 
     public function testAskFirstHidesJudgesAndReveals(): void
     {
-        $at = fn(array $more): string => self::visible((string) $this->get($this->board(['problem' => self::PROBLEM, 'method' => 'grid', 'step' => 4, 'ask' => 1] + $more))->assertOk()->getContent());
+        $at = fn(array $more): string => self::visible((string) $this->get($this->board(
+            ['problem' => self::PROBLEM, 'method' => 'grid', 'step' => 4, 'ask' => 1] + $more,
+        ))->assertOk()->getContent());
         $hidden = $at([]);
         self::assertStringContainsString('What is', $hidden);
         self::assertStringNotContainsString('Sign: plus times plus', $hidden);
@@ -41,37 +56,65 @@ final class RoomsTest extends TestCase
         self::assertStringContainsString('Sign: plus times plus', $right);
         self::assertStringContainsString('Sign: plus times plus', $at(['reveal' => 1]));
         foreach ([1, 2, 3, 9, 'last'] as $step) {
-            $this->get($this->board(['problem' => self::PROBLEM, 'method' => 'by-degree', 'step' => $step, 'ask' => 1]))->assertOk();
+            $this->get($this->board(
+                ['problem' => self::PROBLEM, 'method' => 'by-degree', 'step' => $step, 'ask' => 1],
+            ))->assertOk();
         }
     }
 
     public function testTwoWaysStepTogetherOrAlone(): void
     {
-        $query = ['problem' => self::PROBLEM, 'left' => 'columns', 'right' => 'term-by-term', 'leftstep' => 3, 'rightstep' => 5];
+        $query = [
+            'problem' => self::PROBLEM,
+            'left' => 'columns',
+            'right' => 'term-by-term',
+            'leftstep' => 3,
+            'rightstep' => 5,
+        ];
         $html = (string) $this->get('/two-ways?' . http_build_query($query))->assertOk()->getContent();
         self::assertStringContainsString('3 of', self::visible($html));
         self::assertStringContainsString('5 of', self::visible($html));
         self::assertMatchesRegularExpression('/id="pen-next"[^>]*leftstep=4&amp;rightstep=6/', $html);
-        self::assertMatchesRegularExpression('/leftstep=4&amp;[^"]*rightstep=5&amp;alone=1|leftstep=4&amp;alone=1/', $html);
-        self::assertMatchesRegularExpression('/\d+ steps · 6 products · \d+ lines · \d+ chances? to slip/', self::visible($html));
-        $this->get('/two-ways?problem=((')->assertRedirect();
-        $this->get('/two-ways?' . http_build_query(['problem' => self::PROBLEM, 'left' => 'x', 'right' => 'x', 'leftstep' => 'zz']))->assertOk();
+        self::assertMatchesRegularExpression(
+            '/leftstep=4&amp;[^"]*rightstep=5&amp;alone=1|leftstep=4&amp;alone=1/',
+            $html,
+        );
+        self::assertMatchesRegularExpression(
+            '/\d+ steps · 6 products · \d+ lines · \d+ chances? to slip/',
+            self::visible($html),
+        );
+        $this->get('/two-ways?problem=((')->assertStatus(422)->assertSee('never closed');
+        $this->get('/two-ways?' . http_build_query(
+            ['problem' => self::PROBLEM, 'left' => 'x', 'right' => 'x', 'leftstep' => 'zz'],
+        ))->assertOk();
     }
 
     public function testEverythingCanBeTakenAway(): void
     {
         $query = '?' . http_build_query(['problem' => self::PROBLEM, 'method' => 'grid']);
-        $json = json_decode((string) $this->get("/runel.json$query")->assertOk()->getContent(), true, flags: \JSON_THROW_ON_ERROR);
+        $json = json_decode(
+            (string) $this->get("/runel.json$query")->assertOk()->getContent(),
+            true,
+            flags: \JSON_THROW_ON_ERROR,
+        );
         $answer = $json['answer']['ascii'];
         self::assertSame('4*k^3-21*k^2+8*k-15', $answer);
         foreach (['tex', 'md', 'txt'] as $extension) {
-            $file = $this->get("/runel.$extension$query")->assertOk()->assertHeader('Content-Disposition', "attachment; filename=\"runel-grid.$extension\"");
-            self::assertStringContainsString($extension === 'txt' ? '4k³ − 21k² + 8k − 15' : '4k^{3} - 21k^{2} + 8k - 15', (string) $file->getContent());
+            $file = $this->get(
+                "/runel.$extension$query",
+            )->assertOk()->assertHeader('Content-Disposition', "attachment; filename=\"runel-grid.$extension\"");
+            self::assertStringContainsString(
+                $extension === 'txt' ? '4k³ − 21k² + 8k − 15' : '4k^{3} - 21k^{2} + 8k - 15',
+                (string) $file->getContent(),
+            );
         }
         $sheet = (string) $this->get("/print$query")->assertOk()->getContent();
         $document = new \DOMDocument();
         self::assertTrue($document->loadHTML('<?xml encoding="utf-8"?>' . $sheet, \LIBXML_NOERROR));
-        self::assertSame(\count($json['steps']) + \count($json['checks']), substr_count($sheet, 'class="print-step"'), 'every step and check is on the sheet');
-        $this->get('/runel.tex?problem=((')->assertRedirect();
+        self::assertSame(\count($json['steps']) + \count($json['checks']), substr_count(
+            $sheet,
+            'class="print-step"',
+        ), 'every step and check is on the sheet');
+        $this->get('/runel.tex?problem=((')->assertStatus(422)->assertSee('never closed');
     }
 }

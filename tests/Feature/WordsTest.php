@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Address\Standing;
 use App\Style\Miniatures;
 use Runel\Demonstration\Phase;
 use Runel\Method\Catalogue;
 use Runel\Problem\Job;
 use Runel\Slip\Slip;
-use Runel\Style\HouseStyle;
 
 /** The language files hold every word, and the British ones overlay nothing that is not there. */
 final class WordsTest extends TestCase
@@ -23,14 +23,22 @@ final class WordsTest extends TestCase
             self::assertSame([], array_keys(array_diff_key($british, $american)), basename($file));
             foreach ($british as $key => $words) {
                 self::assertNotSame($american[$key], $words, "$key says the same in both");
-                self::assertSame($this->parameters($american[$key]), $this->parameters($words), "$key has other parameters");
+                self::assertSame(
+                    $this->parameters($american[$key]),
+                    $this->parameters($words),
+                    "$key has other parameters",
+                );
                 ++$overlaid;
             }
         }
         self::assertGreaterThan(30, $overlaid);
         foreach (glob(lang_path('en/*.php')) ?: [] as $file) {
             foreach ($this->flat(require $file) as $key => $words) {
-                self::assertDoesNotMatchRegularExpression('/\bbrackets?\b|factoris|colour/i', (string) preg_replace('/:[a-z]+/i', '', $words), basename($file) . " $key is not American");
+                self::assertDoesNotMatchRegularExpression('/\bbrackets?\b|factoris|colour/i', (string) preg_replace(
+                    '/:[a-z]+/i',
+                    '',
+                    $words,
+                ), basename($file) . " $key is not American");
                 self::assertNotSame('', trim($words));
             }
         }
@@ -41,9 +49,18 @@ final class WordsTest extends TestCase
         $named = array_merge(
             array_map(static fn(Phase $phase): string => "name.phase.{$phase->value}", Phase::cases()),
             array_map(static fn(Job $job): string => "name.job.{$job->value}", Job::cases()),
-            ...array_map(static fn(Job $job): array => array_map(static fn($method): string => "name.method.{$method->id()}", Catalogue::standard()->ofJob($job)), Job::cases()),
-            ...array_map(static fn(Slip $slip): array => ["slip.{$slip->value}.watch", "slip.{$slip->value}.diagnosis"], Slip::cases()),
-            ...array_map(static fn(string $key): array => ["style.key.$key", ...array_map(static fn(string $value): string => "style.value.$key.$value", HouseStyle::TABLE[$key])], Miniatures::keys()),
+            ...array_map(static fn(Job $job): array => array_map(
+                static fn($method): string => "name.method.{$job->value}.{$method->id()}",
+                Catalogue::standard()->ofJob($job),
+            ), Job::cases()),
+            ...array_map(static fn(Slip $slip): array => [
+                "slip.{$slip->value}.watch",
+                "slip.{$slip->value}.diagnosis",
+            ], Slip::cases()),
+            ...array_map(static fn(string $key): array => ["style.key.$key", ...array_map(
+                static fn(string $value): string => "style.value.$key.$value",
+                Standing::table(Catalogue::standard())[$key],
+            )], Miniatures::keys()),
         );
         foreach (['en', 'en_GB'] as $locale) {
             foreach ($named as $key) {
@@ -63,7 +80,9 @@ final class WordsTest extends TestCase
     {
         $flat = [];
         foreach ($words as $key => $value) {
-            $flat += \is_array($value) ? $this->flat($value, "$before$key.") : [$before . $key => \is_string($value) ? $value : ''];
+            $flat += \is_array($value) ? $this->flat($value, "$before$key.") : [
+                $before . $key => \is_string($value) ? $value : '',
+            ];
         }
 
         return $flat;

@@ -19,7 +19,11 @@ final class Scenes
         'square' => ['(3p - 8)^2', 'multiply', ['special']],
         'difference' => ['(5x - 2)(5x + 2)', 'multiply', ['special']],
         'monic' => ['n^2 - 4n - 45', 'factor', ['sum-product', 'split-middle', 'product-grid', 'cross', 'trial']],
-        'leading' => ['12p^2 - 11p - 15', 'factor', ['split-middle', 'product-grid', 'cross', 'trial', 'scale', 'scale-why']],
+        'leading' => [
+            '12p^2 - 11p - 15',
+            'factor',
+            ['split-middle', 'product-grid', 'cross', 'trial', 'scale', 'scale-why'],
+        ],
         'common' => ['-6x^2 + 27x - 30', 'factor', ['split-middle', 'product-grid', 'cross', 'trial', 'scale']],
         'prime' => ['3x^2 + 7x + 5', 'factor', ['split-middle', 'product-grid', 'cross', 'trial']],
         'long' => ['x^2 + 2x - 5040', 'factor', ['sum-product']],
@@ -38,8 +42,15 @@ final class Scenes
         'leading-british' => ['12p^2 - 11p - 15', 'factor', 'trial', ['words' => 'uk', 'times' => 'cross']],
         'leading-signs-last' => ['12p^2 - 11p - 15', 'factor', 'cross', ['cross-signs' => 'last']],
         'common-inside' => ['-6x^2 + 27x - 30', 'factor', 'trial', ['minus-one' => 'inside', 'verdict' => 'held']],
-        'gaps-british' => ['(3t^3 - 4t + 2)(t^2 - 5)', 'multiply', 'grid', ['words' => 'uk', 'grid-long-edge' => 'side', 'outer-terms-first' => 'on']],
-        'binomials-in-head' => ['(4n - 3)(n + 7)', 'multiply', 'term-by-term', ['middle-terms' => 'in-head', 'times' => 'none']],
+        'gaps-british' => ['(3t^3 - 4t + 2)(t^2 - 5)', 'multiply', 'grid', [
+            'words' => 'uk',
+            'grid-long-edge' => 'side',
+            'outer-terms-first' => 'on',
+        ]],
+        'binomials-in-head' => ['(4n - 3)(n + 7)', 'multiply', 'term-by-term', [
+            'middle-terms' => 'in-head',
+            'times' => 'none',
+        ]],
         'equation-british' => ['4x^2 = 12x + 7', 'solve', 'factoring', ['words' => 'uk', 'moving' => 'across']],
     ];
 

@@ -28,9 +28,11 @@ final class Transcript
 
     public static function of(Demonstration $demonstration, Faces $faces): string
     {
-        $arranger = new Arranger($demonstration->style->times());
-        $transcript = new self($faces->text($demonstration->style), static fn(Node $node): string => (new PlainText())->write($arranger->arrange($node)));
-        $text = "{$demonstration->problem->source}\n{$demonstration->job->value}.{$demonstration->method}\n";
+        $arranger = new Arranger($demonstration->task->style->times);
+        $transcript = new self($faces->text(
+            $demonstration->task->style,
+        ), static fn(Node $node): string => (new PlainText())->write($arranger->arrange($node)));
+        $text = "{$demonstration->task->problem->source}\n{$demonstration->job->value}.{$demonstration->method}\n";
         foreach ($demonstration->sections as $section) {
             $text .= "\n== " . $transcript->wording->word('name.phase.' . $section->phase->value) . "\n";
             foreach ($section->steps as $step) {
@@ -38,30 +40,41 @@ final class Transcript
             }
         }
         $text .= "\n== checks\n";
-        foreach ($demonstration->checks as $check) {
+        foreach ($demonstration->checks() as $check) {
             $text .= "[{$check->kind->value}] " . $transcript->wording->say($check->title) . "\n";
             $text .= '    ' . $transcript->wording->say($check->why) . "\n" . $transcript->lines($check->lines);
         }
 
-        return $text . "\n== answer\n" . Ascii::write($demonstration->answer->node) . "\n"
+        return $text . "\n== answer\n" . Ascii::write($demonstration->answer->node()) . "\n"
             . $transcript->wording->say($demonstration->forecast->advice) . "\n";
     }
 
     private function step(Step $step): string
     {
-        $text = "\n[$step->id] " . $this->wording->say($step->title) . "\n    " . $this->wording->say($step->why) . "\n" . $this->lines($step->lines);
+        $text = "\n[$step->id] "
+            . $this->wording->say($step->title)
+            . "\n    "
+            . $this->wording->say($step->why)
+            . "\n"
+            . $this->lines($step->lines);
         if ($step->figure !== null) {
             $text .= "    figure {$step->figure->type()} " . $this->news($step->figure) . "\n";
         }
         foreach ($step->options as $option) {
-            $text .= '    choice ' . ($option->taken ? '*' : ' ') . " $option->key=$option->value " . $this->wording->say($option->label) . "\n";
+            $text .= '    choice '
+                . ($option->taken ? '*' : ' ')
+                . " $option->key=$option->value "
+                . $this->wording->say($option->label)
+                . "\n";
         }
         if ($step->question !== null) {
             $text .= '    ? ' . $this->wording->say($step->question->prompt) . "\n";
             $text .= '    = ' . implode(' | ', array_map(Ascii::write(...), $step->question->accepted)) . "\n";
         }
 
-        return $text . ($step->watch === null ? '' : '    ! ' . $this->wording->word("slip.{$step->watch->value}.watch") . "\n");
+        return $text . ($step->watch === null ? '' : '    ! ' . $this->wording->word(
+            "slip.{$step->watch->value}.watch",
+        ) . "\n");
     }
 
     /** @param list<Line> $lines */
@@ -70,7 +83,7 @@ final class Transcript
         $text = '';
         foreach ($lines as $line) {
             $marks = self::marks($line->node);
-            $text .= "    {$line->link->value}" . ($line->branch === null ? '' : " ({$line->branch})") . ': '
+            $text .= "    {$line->link->value}" . ($line->branch === null ? '' : " ({$line->branch->name()})") . ': '
                 . ($this->write)($line->node) . ($marks === [] ? '' : '   lit ' . implode(', ', $marks)) . "\n";
         }
 
@@ -80,7 +93,12 @@ final class Transcript
     /** @return list<string> each marked part with the kind of its mark */
     private static function marks(Node $node): array
     {
-        $marks = $node instanceof Marked ? [$node->mark->kind->value . ($node->mark->kind === MarkKind::Degree ? " {$node->mark->ink}" : '') . ' ' . Ascii::write($node->content)] : [];
+        $marks = $node instanceof Marked ? [
+            $node->mark->kind->value
+                . ($node->mark->kind === MarkKind::Degree ? " {$node->mark->ink}" : '')
+                . ' '
+                . Ascii::write($node->content),
+        ] : [];
 
         return [...$marks, ...array_merge(...array_map(self::marks(...), $node->children()))];
     }
@@ -95,8 +113,16 @@ final class Transcript
             if ($value === $before) {
                 continue;
             }
-            $grown = \is_array($value) && \is_array($before) && $before !== [] && \array_slice($value, 0, \count($before), true) === $before;
-            $news[] = ($grown ? "+$key " : "$key ") . json_encode($grown ? \array_slice($value, \count($before)) : $value, \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES);
+            $grown = \is_array($value) && \is_array($before) && $before !== [] && \array_slice(
+                $value,
+                0,
+                \count($before),
+                true,
+            ) === $before;
+            $news[] = ($grown ? "+$key " : "$key ") . json_encode(
+                $grown ? \array_slice($value, \count($before)) : $value,
+                \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES,
+            );
         }
         $this->before = $data;
 

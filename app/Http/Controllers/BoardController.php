@@ -4,12 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Address\Address;
 use App\Board\Board;
 use App\Demonstrations\Demonstrations;
-use App\Figures\Figures;
-use App\Http\Address;
-use App\Http\Middleware\HouseStyleFromRequest;
-use Illuminate\Http\RedirectResponse;
+use App\Page\PageFace;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Runel\Message\Refusal;
@@ -19,39 +17,35 @@ final readonly class BoardController
 {
     public function __construct(private Demonstrations $demonstrations) {}
 
-    /** What cannot be shown goes back to the bench, where the reason stands. */
-    public function show(Request $request): Response|RedirectResponse
+    /** @throws Refusal when there is nothing to show */
+    public function show(Request $request, Address $address): Response
     {
-        try {
-            $board = $this->board($request);
-        } catch (Refusal) {
-            return redirect(Address::of($request, HouseStyleFromRequest::style($request))->to('/', ['step' => null]));
-        }
-
-        return response()->view($request->header('HX-Request') === null ? 'board.page' : 'board.board', ['board' => $board])->header('Vary', 'HX-Request');
+        return response()->view($request->headers->has('HX-Request') ? 'board.board' : 'board.page', [
+            'board' => $this->board($address),
+        ]);
     }
 
     /** The figure of a stop as a file of its own. */
-    public function figure(Request $request, Figures $figures): Response
+    public function figure(Address $address, PageFace $page): Response
     {
         try {
-            $board = $this->board($request);
+            $figure = $this->board($address)->figure();
         } catch (Refusal) {
-            abort(404);
+            $figure = null;
         }
-        $figure = $board->figure() ?? abort(404);
 
-        return response($figures->svg($figure, $board->address->style), 200, [
+        return response($page->figure($figure ?? abort(404)), 200, [
             'Content-Type' => 'image/svg+xml',
             'Content-Disposition' => 'inline; filename="runel-figure.svg"',
         ]);
     }
 
     /** @throws Refusal */
-    private function board(Request $request): Board
+    private function board(Address $address): Board
     {
-        $address = Address::of($request, HouseStyleFromRequest::style($request));
-
-        return Board::at($this->demonstrations->of($address->task(), $address->job, $address->method), $address);
+        return Board::at(
+            $this->demonstrations->of($address->task(), $address->reference->job, $address->reference->method),
+            $address,
+        );
     }
 }

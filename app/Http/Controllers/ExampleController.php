@@ -4,41 +4,48 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Models\Example;
+use App\Http\Requests\KeepExampleRequest;
+use App\Shelf\Shelf;
+use App\Shelf\ShelfUnavailable;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
-use Runel\Expression\Limits;
 use Runel\Message\Refusal;
-use Runel\Problem\Problem;
 
-/** A tutor's own problems on the shelf. */
+/** A tutor's own problems on the shelf. What was typed comes back, whatever becomes of the shelf. */
 final readonly class ExampleController
 {
-    /** More than this nobody finds again. */
-    private const MOST = 200;
+    public function __construct(private Shelf $shelf) {}
 
-    public function store(Request $request): RedirectResponse
+    public function store(KeepExampleRequest $request): RedirectResponse
     {
-        $kept = $request->validate(['problem' => ['required', 'string', 'max:' . Limits::LENGTH], 'note' => ['nullable', 'string', 'max:120']]);
-        $problem = (string) $kept['problem'];
-        $back = redirect()->route('bench', ['problem' => $problem]);
+        $reference = $request->reference();
         try {
-            Problem::read($problem);
+            $reference->task();
+            $kept = $this->shelf->keep($reference, $request->note());
         } catch (Refusal) {
-            return $back;
+            return self::toBench($reference->problem);
+        } catch (ShelfUnavailable) {
+            return self::toBench($reference->problem, 'ui.shelf-not-written');
         }
-        if (Example::query()->count() >= self::MOST) {
-            return $back->with('notice', __('ui.shelf-full', ['most' => self::MOST]));
-        }
-        Example::query()->create(['shelf' => __('ui.own-shelf'), 'problem' => $problem, 'note' => (string) ($kept['note'] ?? ''), 'position' => 10_000]);
 
-        return $back->with('notice', __('ui.shelf-kept'));
+        return self::toBench($reference->problem, $kept ? 'ui.shelf-kept' : 'ui.shelf-full');
     }
 
-    public function destroy(Example $example): RedirectResponse
+    public function destroy(int $example): RedirectResponse
     {
-        $example->delete();
+        try {
+            $this->shelf->remove($example);
+        } catch (ShelfUnavailable) {
+            return self::toBench('', 'ui.shelf-not-written');
+        }
 
-        return redirect()->route('bench')->with('notice', __('ui.shelf-removed'));
+        return self::toBench('', 'ui.shelf-removed');
+    }
+
+    /** @param string|null $notice the key of what is said there */
+    private static function toBench(string $problem, ?string $notice = null): RedirectResponse
+    {
+        $back = redirect(route('bench', $problem === '' ? [] : ['problem' => $problem], false));
+
+        return $notice === null ? $back : $back->with('notice', __($notice, ['most' => config('runel.shelf')]));
     }
 }

@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace Runel\Demonstration\Figure;
 
-use Runel\Expression\Equation;
+use Runel\Claim\Identity;
+use Runel\Claim\SameDegree;
 use Runel\Expression\Expression;
 use Runel\Expression\Product;
 use Runel\Expression\Sum;
 
-/** Two polynomials side by side with arcs that join the terms whose degrees add to one degree, and the answer's places below. */
+/**
+ * Two polynomials side by side with arcs that join the terms whose degrees add to one degree, and the answer's places
+ * below.
+ */
 final readonly class Arcs implements Figure
 {
     /**
@@ -19,7 +23,13 @@ final readonly class Arcs implements Figure
      * @param list<Total>      $totals  the places that are written; the ink is the degree
      * @param int|null         $degree  the degree whose arcs are drawn
      */
-    private function __construct(public array $left, public array $right, private Expression $product, public array $totals, public ?int $degree) {}
+    private function __construct(
+        public array $left,
+        public array $right,
+        private Expression $product,
+        public array $totals,
+        public ?int $degree,
+    ) {}
 
     /**
      * @param list<Expression> $left
@@ -75,19 +85,48 @@ final readonly class Arcs implements Figure
             'places' => $this->top() + 1,
             'degree' => $this->degree,
             'joined' => $this->degree === null ? [] : $this->joined($this->degree),
-            'totals' => array_map(static fn(Total $total): array => ['group' => $total->ink, 'sum' => $total->sum], $this->totals),
+            'totals' => array_map(static fn(Total $total): array => [
+                'group' => $total->ink,
+                'sum' => $total->sum,
+            ], $this->totals),
         ];
     }
 
-    public function claims(?Figure $before = null): array
+    public function ground(): array
     {
-        $same = $before instanceof self && $before->left === $this->left && $before->right === $this->right && $before->product === $this->product;
-        $known = $same ? $before->totals : [];
-        $claims = $same ? [] : [new Equation(Product::of([Sum::of($this->left), Sum::of($this->right)]), $this->product)];
+        return [$this->left, $this->right, $this->product];
+    }
+
+    public function written(): array
+    {
+        $written = ['terms' => true];
         foreach ($this->totals as $total) {
-            if (!\in_array($total, $known, true)) {
-                $products = array_map(fn(array $places): Expression => Product::apart([$this->left[$places[0]], $this->right[$places[1]]]), $this->joined($total->ink));
-                $claims[] = new Equation(Sum::of($products), $total->sum);
+            $written["total $total->ink " . spl_object_id($total)] = true;
+        }
+
+        return $written;
+    }
+
+    public function claims(string $part): array
+    {
+        if ($part === 'terms') {
+            $claims = [new Identity(Product::of([Sum::of($this->left), Sum::of($this->right)]), $this->product)];
+            foreach ([$this->left, $this->right] as $terms) {
+                foreach ($terms as $place => $term) {
+                    $claims[] = new SameDegree([$term], \count($terms) - 1 - $place);
+                }
+            }
+
+            return $claims;
+        }
+        $claims = [];
+        foreach ($this->totals as $total) {
+            if ("total $total->ink " . spl_object_id($total) === $part) {
+                $products = array_map(fn(array $places): Expression => Product::apart(
+                    [$this->left[$places[0]], $this->right[$places[1]]],
+                ), $this->joined($total->ink));
+                $claims[] = new Identity(Sum::of($products), $total->sum);
+                $claims[] = new SameDegree([$total->sum], $total->ink);
             }
         }
 

@@ -4,13 +4,20 @@ declare(strict_types=1);
 
 namespace Runel\Demonstration\Figure;
 
-use Runel\Expression\Equation;
+use Runel\Claim\Claim;
+use Runel\Claim\Comparison;
+use Runel\Claim\Identity;
+use Runel\Expression\Expression;
 use Runel\Expression\Negative;
 use Runel\Expression\Numeral;
+use Runel\Expression\Power;
 use Runel\Expression\Product;
 use Runel\Expression\Sum;
 
-/** The hunt for the right arrangement of factors of the first and the last coefficient, as columns multiplied crosswise or as brackets. */
+/**
+ * The hunt for the right arrangement of factors of the first and the last coefficient, as columns multiplied crosswise
+ * or as brackets.
+ */
 final readonly class ArrangementHunt implements Figure
 {
     /**
@@ -38,13 +45,35 @@ final readonly class ArrangementHunt implements Figure
 
     public function with(ArrangementRow $row): self
     {
-        return new self($this->kind, $this->first, $this->last, $this->target, $this->mode, $this->letter, $this->second, [...$this->rows, $row], $this->folded, $this->passed);
+        return new self(
+            $this->kind,
+            $this->first,
+            $this->last,
+            $this->target,
+            $this->mode,
+            $this->letter,
+            $this->second,
+            [...$this->rows, $row],
+            $this->folded,
+            $this->passed,
+        );
     }
 
     /** @param list<ArrangementRow> $rows the first of those passed over */
     public function passing(array $rows, int $count): self
     {
-        return new self($this->kind, $this->first, $this->last, $this->target, $this->mode, $this->letter, $this->second, $this->rows, [...$this->folded, ...$rows], $this->passed + $count);
+        return new self(
+            $this->kind,
+            $this->first,
+            $this->last,
+            $this->target,
+            $this->mode,
+            $this->letter,
+            $this->second,
+            $this->rows,
+            [...$this->folded, ...$rows],
+            $this->passed + $count,
+        );
     }
 
     public function type(): string
@@ -61,32 +90,70 @@ final readonly class ArrangementHunt implements Figure
             'mode' => $this->mode,
             'arrangements' => array_map(static fn(ArrangementRow $row): array => [
                 'number' => $row->number, 'left' => [$row->m, $row->n], 'right' => [$row->r, $row->s],
-                'outer' => $row->outer(), 'inner' => $row->inner(), 'total' => $row->total, 'verdict' => $row->verdict->value,
+                'outer' => $row->outer(), 'inner' => $row->inner(), 'total' => $row->total,
+                'verdict' => $row->verdict->value,
             ], $this->rows),
             'passed' => $this->passed,
         ];
     }
 
-    public function claims(?Figure $before = null): array
+    public function ground(): array
     {
-        $known = $before instanceof self && $before->type() === $this->type() ? [...$before->rows, ...$before->folded] : [];
-        $claims = [];
+        return [$this->kind, $this->first, $this->last, $this->target, $this->mode];
+    }
+
+    public function written(): array
+    {
+        $written = [];
         foreach ([...$this->rows, ...$this->folded] as $row) {
-            if (\in_array($row, $known, true)) {
-                continue;
-            }
-            $outer = Product::of([Numeral::of($row->m), Numeral::of($row->s)]);
-            $inner = Product::of([Numeral::of($row->n), Numeral::of($row->r)]);
-            $claims[] = new Equation(Product::of([Numeral::of($row->m), Numeral::of($row->n)]), Numeral::of($this->first));
-            $claims[] = new Equation(Product::of([Numeral::of($row->r), Numeral::of($row->s)]), Numeral::of($this->last));
-            $total = Sum::of([$outer, $this->mode === 'difference' ? new Negative($inner) : $inner]);
-            $claims[] = new Equation(Product::of([$total, $total]), Product::of([Numeral::of($row->total), Numeral::of($row->total)]));
-            $hits = $this->mode === 'either'
-                ? \in_array(abs($this->target), [abs($row->outer() + $row->inner()), abs($row->outer() - $row->inner())], true)
-                : abs($row->total) === abs($this->target);
-            $claims[] = new Equation(Numeral::of($hits ? 1 : 0), Numeral::of($row->verdict->ends() || $row->verdict === TrialVerdict::Signs ? 1 : 0));
+            $written["arrangement $row->number " . spl_object_id($row)] = true;
         }
 
-        return $claims;
+        return $written;
+    }
+
+    public function claims(string $part): array
+    {
+        foreach ([...$this->rows, ...$this->folded] as $row) {
+            if ("arrangement $row->number " . spl_object_id($row) === $part) {
+                return $this->claimsOf($row);
+            }
+        }
+
+        return [];
+    }
+
+    /** @return list<Claim> */
+    private function claimsOf(ArrangementRow $row): array
+    {
+        [$outer, $inner] = [Numeral::of($row->outer()), Numeral::of($row->inner())];
+        $total = Sum::of([$outer, $this->mode === 'difference' ? new Negative($inner) : $inner]);
+        $squared = static fn(Expression $number): Expression => new Power($number, Numeral::of(2));
+        $claims = [
+            new Identity(Product::of([Numeral::of($row->m), Numeral::of($row->n)]), Numeral::of($this->first)),
+            new Identity(Product::of([Numeral::of($row->r), Numeral::of($row->s)]), Numeral::of($this->last)),
+            new Identity(Product::of([Numeral::of($row->m), Numeral::of($row->s)]), $outer),
+            new Identity(Product::of([Numeral::of($row->n), Numeral::of($row->r)]), $inner),
+            // A difference is shown without its sign.
+            new Identity($squared($total), $squared(Numeral::of($row->total))),
+        ];
+        $hit = $row->verdict->ends() || $row->verdict === TrialVerdict::Signs;
+        if ($this->mode !== 'either') {
+            return [...$claims, new Comparison($squared(
+                Numeral::of($row->total),
+            ), $squared(Numeral::of($this->target)), $hit)];
+        }
+        // Plain numbers hit when their sum or their difference does; neither may when they do not.
+        $difference = Sum::of([$outer, new Negative($inner)]);
+        if (!$hit) {
+            return [...$claims, new Comparison($squared($total), $squared(
+                Numeral::of($this->target),
+            ), false), new Comparison($squared($difference), $squared(Numeral::of($this->target)), false)];
+        }
+        $bySum = $row->outer() + $row->inner() === $this->target;
+
+        return [...$claims, new Identity($squared(
+            $bySum ? $total : $difference,
+        ), $squared(Numeral::of($this->target)))];
     }
 }

@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace Runel\Demonstration\Figure;
 
-use Runel\Expression\Equation;
+use Runel\Claim\Identity;
+use Runel\Claim\SameDegree;
 use Runel\Expression\Expression;
+use Runel\Expression\Letter;
 use Runel\Expression\Numeral;
+use Runel\Expression\Power;
 use Runel\Expression\Product;
 use Runel\Expression\Sum;
 use Runel\Number\Rational;
@@ -17,14 +20,18 @@ final readonly class Columns implements Figure
     /**
      * @param list<Rational>             $upper       coefficients, highest power first
      * @param list<Rational>             $lower       coefficients, highest power first
-     * @param list<array<int, Rational>> $rows        the products by power, one row a lower coefficient from the constant up
+     * @param Expression                 $product     what both factors make together; not shown
+     * @param list<Expression>           $powers      over the columns, highest first
+     * @param list<array<int, Rational>> $rows        the products by power, one row a lower coefficient from the
+     *                                                constant up
      * @param array<int, Rational>       $sums        by power, highest first
      * @param int                        $sumsWritten from the lowest power up
      */
     private function __construct(
         public array $upper,
         public array $lower,
-        public string $letter,
+        private Expression $product,
+        public array $powers,
         public array $rows,
         private array $sums,
         public int $rowsWritten,
@@ -36,38 +43,73 @@ final readonly class Columns implements Figure
      * @param list<Rational> $upper highest power first
      * @param list<Rational> $lower highest power first, not longer than the upper
      */
-    public static function of(array $upper, array $lower, string $letter): self
+    public static function of(array $upper, array $lower, string $letter, Expression $product): self
     {
         $rows = [];
         $sums = [];
         foreach (array_reverse($lower) as $shift => $multiplier) {
             $row = [];
             foreach (array_reverse($upper) as $power => $coefficient) {
-                $product = $multiplier->times($coefficient);
-                $row[$power + $shift] = $product;
-                $sums[$power + $shift] = isset($sums[$power + $shift]) ? $sums[$power + $shift]->plus($product) : $product;
+                $entry = $multiplier->times($coefficient);
+                $row[$power + $shift] = $entry;
+                $sums[$power + $shift] = isset($sums[$power + $shift]) ? $sums[$power + $shift]->plus($entry) : $entry;
             }
             $rows[] = $row;
         }
         ksort($sums);
 
-        return new self($upper, $lower, $letter, $rows, $sums, 0, 0, false);
+        $powers = array_map(static fn(int $power): Expression => self::power($letter, $power), range(
+            \count($upper) + \count($lower) - 2,
+            0,
+        ));
+
+        return new self($upper, $lower, $product, $powers, $rows, $sums, 0, 0, false);
     }
 
     public function writeRow(): self
     {
-        return new self($this->upper, $this->lower, $this->letter, $this->rows, $this->sums, $this->rowsWritten + 1, 0, false);
+        return new self(
+            $this->upper,
+            $this->lower,
+            $this->product,
+            $this->powers,
+            $this->rows,
+            $this->sums,
+            $this->rowsWritten + 1,
+            0,
+            false,
+        );
     }
 
     public function writeSum(): self
     {
-        return new self($this->upper, $this->lower, $this->letter, $this->rows, $this->sums, $this->rowsWritten, $this->sumsWritten + 1, false);
+        return new self(
+            $this->upper,
+            $this->lower,
+            $this->product,
+            $this->powers,
+            $this->rows,
+            $this->sums,
+            $this->rowsWritten,
+            $this->sumsWritten + 1,
+            false,
+        );
     }
 
     /** Nothing lit. */
     public function quiet(): self
     {
-        return new self($this->upper, $this->lower, $this->letter, $this->rows, $this->sums, $this->rowsWritten, $this->sumsWritten, true);
+        return new self(
+            $this->upper,
+            $this->lower,
+            $this->product,
+            $this->powers,
+            $this->rows,
+            $this->sums,
+            $this->rowsWritten,
+            $this->sumsWritten,
+            true,
+        );
     }
 
     /** @return array<int, Rational> by power, lowest first */
@@ -79,7 +121,9 @@ final readonly class Columns implements Figure
     /** @return non-empty-list<Rational> what stands in the column of a power, from the top */
     public function column(int $power): array
     {
-        $entries = array_values(array_filter(array_map(static fn(array $row): ?Rational => $row[$power] ?? null, $this->rows)));
+        $entries = array_values(array_filter(
+            array_map(static fn(array $row): ?Rational => $row[$power] ?? null, $this->rows),
+        ));
 
         return $entries === [] ? [Rational::zero()] : $entries;
     }
@@ -97,6 +141,7 @@ final readonly class Columns implements Figure
         }
 
         return [
+            'powers' => $this->powers,
             'upper' => array_map(Numeral::of(...), $this->upper),
             'lower' => array_map(Numeral::of(...), $this->lower),
             'rows' => $rows,
@@ -104,21 +149,73 @@ final readonly class Columns implements Figure
         ];
     }
 
-    public function claims(?Figure $before = null): array
+    public function ground(): array
     {
-        $known = $before instanceof self && $before->rows === $this->rows && $before->sums === $this->sums;
-        $claims = [];
-        $lower = array_reverse($this->lower);
-        $upper = array_reverse($this->upper);
-        for ($number = $known ? $before->rowsWritten : 0; $number < $this->rowsWritten; ++$number) {
-            foreach ($this->rows[$number] as $power => $product) {
-                $claims[] = new Equation(Product::of([Numeral::of($lower[$number]), Numeral::of($upper[$power - $number])]), Numeral::of($product));
-            }
+        return [$this->upper, $this->lower, $this->product, $this->powers, $this->rows, $this->sums];
+    }
+
+    public function written(): array
+    {
+        $written = ['factors' => true];
+        for ($number = 0; $number < $this->rowsWritten; ++$number) {
+            $written["row $number"] = true;
         }
-        for ($power = $known ? $before->sumsWritten : 0; $power < $this->sumsWritten; ++$power) {
-            $claims[] = new Equation(Sum::of(array_map(static fn(Rational $entry): Expression => Numeral::of($entry), $this->column($power))), Numeral::of($this->sums[$power]));
+        for ($power = 0; $power < $this->sumsWritten; ++$power) {
+            $written["sum $power"] = true;
+        }
+
+        return $written;
+    }
+
+    public function claims(string $part): array
+    {
+        [$kind, $place] = explode(' ', $part) + [1 => '0'];
+        $number = (int) $place;
+        if ($kind === 'factors') {
+            $claims = [new Identity(Product::of(
+                [$this->polynomial($this->upper), $this->polynomial($this->lower)],
+            ), $this->product)];
+            foreach (array_reverse($this->powers) as $power => $heading) {
+                $claims[] = new SameDegree([$heading], $power);
+            }
+
+            return $claims;
+        }
+        if ($kind === 'sum') {
+            return [new Identity(Sum::of(
+                array_map(Numeral::of(...), $this->column($number)),
+            ), Numeral::of($this->sums[$number]))];
+        }
+        $claims = [];
+        $multiplier = array_reverse($this->lower)[$number];
+        foreach (array_reverse($this->upper) as $power => $coefficient) {
+            $claims[] = new Identity(
+                Product::of([Numeral::of($multiplier), Numeral::of($coefficient)]),
+                Numeral::of($this->rows[$number][$power + $number] ?? throw new \LogicException(
+                    'A product stands in no column.',
+                )),
+            );
         }
 
         return $claims;
+    }
+
+    /** @param list<Rational> $coefficients highest power first */
+    private function polynomial(array $coefficients): Expression
+    {
+        $powers = \array_slice($this->powers, -\count($coefficients));
+
+        return Sum::of(array_map(static fn(Rational $coefficient, Expression $power): Expression => Product::of(
+            [Numeral::of($coefficient), $power],
+        ), $coefficients, $powers));
+    }
+
+    private static function power(string $letter, int $power): Expression
+    {
+        return match ($power) {
+            0 => Numeral::of(1),
+            1 => new Letter($letter),
+            default => new Power(new Letter($letter), Numeral::of($power)),
+        };
     }
 }

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Runel\Demonstration\Figure;
 
-use Runel\Expression\Equation;
+use Runel\Claim\Divides;
+use Runel\Claim\Identity;
 use Runel\Expression\Expression;
+use Runel\Expression\Numeral;
 use Runel\Expression\Product;
 use Runel\Expression\Sum;
 
@@ -19,7 +21,13 @@ final readonly class FactorGrid implements Figure
      * @param Expression                  $whole what all cells make together
      * @param string|null                 $lit   corners, middle, row-1, row-2, column-1, column-2
      */
-    public function __construct(public array $cells, public array $side, public array $top, public Expression $whole, public ?string $lit) {}
+    public function __construct(
+        public array $cells,
+        public array $side,
+        public array $top,
+        public Expression $whole,
+        public ?string $lit,
+    ) {}
 
     public function type(): string
     {
@@ -31,23 +39,69 @@ final readonly class FactorGrid implements Figure
         return ['cells' => $this->cells, 'side' => $this->side, 'top' => $this->top, 'lit' => $this->lit];
     }
 
-    public function claims(?Figure $before = null): array
+    public function ground(): array
     {
-        $claims = [];
-        $all = array_filter(array_merge(...$this->cells));
-        if (\count($all) === 4) {
-            $claims[] = new Equation(Sum::of(array_values($all)), $this->whole);
-        }
+        return [$this->whole];
+    }
+
+    public function written(): array
+    {
+        $written = [];
         foreach ($this->cells as $row => $cells) {
             foreach ($cells as $column => $cell) {
-                $side = $this->side[$row] ?? null;
-                $top = $this->top[$column] ?? null;
-                if ($cell !== null && $side !== null && $top !== null) {
-                    $claims[] = new Equation(Product::of([$side, $top]), $cell);
+                if ($cell !== null) {
+                    $written["cell $row,$column " . spl_object_id($cell)] = true;
                 }
+            }
+        }
+        foreach (['side' => $this->side, 'top' => $this->top] as $edge => $factors) {
+            foreach (array_filter($factors) as $place => $factor) {
+                $written["$edge $place " . spl_object_id($factor)] = true;
+            }
+        }
+
+        return $written;
+    }
+
+    public function claims(string $part): array
+    {
+        [$kind, $place] = explode(' ', $part);
+        if ($kind === 'cell') {
+            [$row, $column] = array_map(intval(...), explode(',', $place));
+            $all = array_filter(array_merge(...$this->cells));
+
+            return [
+                // What two corners multiply to, the other two have to as well; until they are there, the whole is
+                // claimed when they come.
+                ...(\count($all) === 4 ? [new Identity(Sum::of(array_values($all)), $this->whole)] : []),
+                new Identity($this->corner($row, $column), $this->cells[$row][$column] ?? Numeral::of(0)),
+            ];
+        }
+        $claims = [];
+        foreach ([0, 1] as $other) {
+            [$row, $column] = $kind === 'side' ? [(int) $place, $other] : [$other, (int) $place];
+            $cell = $this->cells[$row][$column] ?? null;
+            $own = $kind === 'side' ? $this->side[$row] : $this->top[$column];
+            $across = $kind === 'side' ? $this->top[$column] : $this->side[$row];
+            if ($cell !== null && $own !== null) {
+                $claims[] = $across === null ? new Divides($own, $cell) : new Identity(
+                    Product::of([$own, $across]),
+                    $cell,
+                );
             }
         }
 
         return $claims;
+    }
+
+    /**
+     * The first and the last term of the whole stand in the corners; what stands beside them is tied by the sum of all.
+     */
+    private function corner(int $row, int $column): Expression
+    {
+        $terms = $this->whole->children();
+        $corner = $row !== $column ? null : ($row === 0 ? $terms[0] : $terms[\count($terms) - 1]);
+
+        return $corner instanceof Expression ? $corner : ($this->cells[$row][$column] ?? Numeral::of(0));
     }
 }

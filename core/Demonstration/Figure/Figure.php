@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace Runel\Demonstration\Figure;
 
-use Runel\Expression\Equation;
+use Runel\Claim\Claim;
 
-/** A picture as data: what stands where and what is lit, nothing about its drawing. */
+/**
+ * A picture as data: what stands where and what is lit, nothing about its drawing. It has a ground that stays while
+ * it grows, and parts that are written one after another, each with what it claims.
+ */
 interface Figure
 {
     /** The kind of figure, as the contract names it. */
@@ -20,11 +23,15 @@ interface Figure
     public function data(): array;
 
     /**
-     * What the figure says, as equations that have to be true; the audit recomputes each.
+     * What does not change while the figure grows. Where this is identical, equally named parts are the same.
      *
-     * @param Figure|null $before a figure whose claims are known already; what the two share is left out
-     *
-     * @return list<Equation>
+     * @return list<mixed>
      */
-    public function claims(?self $before = null): array;
+    public function ground(): array;
+
+    /** @return array<string, true> the names of the parts that are written */
+    public function written(): array;
+
+    /** @return list<Claim> what a part claims; none only for a part without mathematics */
+    public function claims(string $part): array;
 }

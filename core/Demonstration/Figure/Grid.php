@@ -4,25 +4,35 @@ declare(strict_types=1);
 
 namespace Runel\Demonstration\Figure;
 
-use Runel\Expression\Equation;
+use Runel\Claim\Identity;
+use Runel\Claim\LikeTerms;
+use Runel\Claim\SameDegree;
 use Runel\Expression\Expression;
 use Runel\Expression\Product;
 use Runel\Expression\Sum;
 
 /** The area model: terms on two edges, their products in the cells, like terms in one ink. */
-final readonly class Grid implements Figure
+final readonly class Grid implements Figure, Lights
 {
     /**
-     * @param list<Expression>       $top   terms along the top
-     * @param list<Expression>       $side  terms down the side
-     * @param list<list<Expression>> $cells all products, by row
-     * @param list<list<int>>        $inks  the ink of each cell, by row
+     * @param list<Expression>       $top      terms along the top
+     * @param list<Expression>       $side     terms down the side
+     * @param list<list<Expression>> $cells    all products, by row
+     * @param list<list<int>>        $inks     the ink of each cell, by row
+     * @param bool                   $byDegree whether the ink is the degree, as it is with a single letter
      */
-    public function __construct(public array $top, public array $side, public array $cells, public array $inks, public GridState $state) {}
+    public function __construct(
+        public array $top,
+        public array $side,
+        public array $cells,
+        public array $inks,
+        public GridState $state,
+        private bool $byDegree = false,
+    ) {}
 
     public function at(GridState $state): self
     {
-        return new self($this->top, $this->side, $this->cells, $this->inks, $state);
+        return new self($this->top, $this->side, $this->cells, $this->inks, $state, $this->byDegree);
     }
 
     public function isFilled(int $row, int $column): bool
@@ -61,30 +71,75 @@ final readonly class Grid implements Figure
             'cells' => $cells,
             'groups' => $this->inks,
             'lit' => $lit,
-            'totals' => array_map(static fn(Total $total): array => ['group' => $total->ink, 'sum' => $total->sum], $this->state->totals),
+            'totals' => array_map(static fn(Total $total): array => [
+                'group' => $total->ink,
+                'sum' => $total->sum,
+            ], $this->state->totals),
         ];
     }
 
-    public function claims(?Figure $before = null): array
+    public function ground(): array
     {
-        if (!$this->state->edges) {
-            return [];
-        }
-        $known = $before instanceof self && $before->cells === $this->cells && $before->top === $this->top && $before->side === $this->side
-            ? $before->state
-            : GridState::empty();
-        $claims = $known->edges ? [] : [new Equation(Product::of([Sum::of($this->top), Sum::of($this->side)]), Sum::of(array_merge(...$this->cells)))];
-        foreach (array_diff_key($this->state->filled, $known->filled) as $key => $_) {
-            [$row, $column] = array_map('intval', explode(',', $key));
-            $claims[] = new Equation(Product::of([$this->side[$row], $this->top[$column]]), $this->cells[$row][$column]);
+        return [$this->top, $this->side, $this->cells, $this->inks];
+    }
+
+    public function written(): array
+    {
+        $written = $this->state->edges ? ['edges' => true] : [];
+        foreach ($this->state->filled as $cell => $_) {
+            $written["cell $cell"] = true;
         }
         foreach ($this->state->totals as $total) {
-            if (!\in_array($total, $known->totals, true)) {
-                $claims[] = new Equation(Sum::of($this->group($total->ink)), $total->sum);
+            $written["total $total->ink " . spl_object_id($total)] = true;
+        }
+
+        return $written;
+    }
+
+    public function claims(string $part): array
+    {
+        [$kind, $place] = explode(' ', $part) + [1 => '0'];
+        if ($kind === 'edges') {
+            return [new Identity(Product::of(
+                [Sum::of($this->top), Sum::of($this->side)],
+            ), Sum::of(array_merge(...$this->cells)))];
+        }
+        if ($kind === 'cell') {
+            [$row, $column] = array_map(intval(...), explode(',', $place));
+
+            return [
+                new Identity(Product::of([$this->side[$row], $this->top[$column]]), $this->cells[$row][$column]),
+                ...($this->byDegree ? [new SameDegree([$this->cells[$row][$column]], $this->inks[$row][$column])] : []),
+            ];
+        }
+        $group = $this->group((int) $place);
+        $claims = [new LikeTerms($group)];
+        foreach ($this->state->totals as $total) {
+            if ($total->ink === (int) $place) {
+                $claims[] = new Identity(Sum::of($group), $total->sum);
             }
         }
 
         return $claims;
+    }
+
+    public function lightable(): array
+    {
+        return array_filter(
+            $this->written(),
+            static fn(string $part): bool => str_starts_with($part, 'cell '),
+            \ARRAY_FILTER_USE_KEY,
+        );
+    }
+
+    public function lit(): array
+    {
+        $lit = [];
+        foreach ($this->state->lit as $cell => $_) {
+            $lit["cell $cell"] = true;
+        }
+
+        return $lit;
     }
 
     /** @return list<Expression> the cells of one ink, from the top right to the bottom left */

@@ -15,7 +15,14 @@ final readonly class GridState
      * @param int|null            $ink    the ink being added up
      * @param bool                $inked  whether the inks have been brought out
      */
-    private function __construct(public bool $edges, public array $filled, public array $lit, public array $totals, public ?int $ink, public bool $inked) {}
+    private function __construct(
+        public bool $edges,
+        public array $filled,
+        public array $lit,
+        public array $totals,
+        public ?int $ink,
+        public bool $inked,
+    ) {}
 
     public static function empty(): self
     {

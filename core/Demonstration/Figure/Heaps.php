@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace Runel\Demonstration\Figure;
 
-use Runel\Expression\Equation;
+use Runel\Claim\Identity;
 use Runel\Expression\Expression;
-use Runel\Expression\Negative;
 use Runel\Expression\Numeral;
 use Runel\Expression\Product;
 use Runel\Expression\Sum;
@@ -20,7 +19,12 @@ final readonly class Heaps implements Figure
      * @param Expression $unit  what each counter stands for, as x²
      * @param Expression $total what is left
      */
-    public function __construct(public array $plus, public array $minus, public Expression $unit, public Expression $total) {}
+    public function __construct(
+        public array $plus,
+        public array $minus,
+        public Expression $unit,
+        public Expression $total,
+    ) {}
 
     public function type(): string
     {
@@ -32,11 +36,23 @@ final readonly class Heaps implements Figure
         return ['plus' => $this->plus, 'minus' => $this->minus, 'unit' => $this->unit, 'total' => $this->total];
     }
 
-    public function claims(?Figure $before = null): array
+    public function ground(): array
     {
-        $counted = array_sum($this->plus) - array_sum($this->minus);
-        $size = Numeral::of(abs($counted));
+        return [$this->plus, $this->minus, $this->unit, $this->total];
+    }
 
-        return [new Equation(Product::of([Sum::of([$counted < 0 ? new Negative($size) : $size]), $this->unit]), $this->total)];
+    public function written(): array
+    {
+        return ['heaps' => true];
+    }
+
+    public function claims(string $part): array
+    {
+        $counters = Sum::of(array_map(Numeral::of(...), [...$this->plus, ...array_map(
+            static fn(int $count): int => -$count,
+            $this->minus,
+        )]));
+
+        return [new Identity(Product::of([$counters, $this->unit]), $this->total)];
     }
 }

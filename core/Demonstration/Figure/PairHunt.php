@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Runel\Demonstration\Figure;
 
-use Runel\Expression\Equation;
-use Runel\Expression\Expression;
+use Runel\Claim\Comparison;
+use Runel\Claim\Identity;
 use Runel\Expression\Numeral;
 use Runel\Expression\Product;
 use Runel\Expression\Sum;
@@ -32,13 +32,23 @@ final readonly class PairHunt implements Figure
 
     public function with(PairRow $row): self
     {
-        return new self($this->product, $this->sum, [...$this->rows, $row], $this->folded, $this->passed, $this->crossing);
+        return new self(
+            $this->product,
+            $this->sum,
+            [...$this->rows, $row],
+            $this->folded,
+            $this->passed,
+            $this->crossing,
+        );
     }
 
     /** @param list<PairRow> $rows the first of those passed over */
     public function passing(array $rows, int $count): self
     {
-        return new self($this->product, $this->sum, $this->rows, [...$this->folded, ...$rows], $this->passed + $count, $this->crossing);
+        return new self($this->product, $this->sum, $this->rows, [
+            ...$this->folded,
+            ...$rows,
+        ], $this->passed + $count, $this->crossing);
     }
 
     public function type(): string
@@ -51,29 +61,43 @@ final readonly class PairHunt implements Figure
         return [
             'product' => $this->product,
             'sum' => $this->sum,
-            'pairs' => array_map(static fn(PairRow $row): array => ['number' => $row->number, 'pair' => [$row->left, $row->right], 'sum' => $row->sum(), 'fits' => $row->fits], $this->rows),
+            'pairs' => array_map(static fn(PairRow $row): array => [
+                'number' => $row->number,
+                'pair' => [$row->left, $row->right],
+                'sum' => $row->sum(),
+                'fits' => $row->fits,
+            ], $this->rows),
             'passed' => $this->passed,
         ];
     }
 
-    public function claims(?Figure $before = null): array
+    public function ground(): array
     {
-        $known = $before instanceof self && $before->product === $this->product && $before->sum === $this->sum ? [...$before->rows, ...$before->folded] : [];
+        return [$this->product, $this->sum];
+    }
+
+    public function written(): array
+    {
+        $written = [];
+        foreach ([...$this->rows, ...$this->folded] as $row) {
+            $written["pair $row->number " . spl_object_id($row)] = true;
+        }
+
+        return $written;
+    }
+
+    public function claims(string $part): array
+    {
         $claims = [];
         foreach ([...$this->rows, ...$this->folded] as $row) {
-            if (\in_array($row, $known, true)) {
-                continue;
+            if ("pair $row->number " . spl_object_id($row) === $part) {
+                [$left, $right] = [Numeral::of($row->left), Numeral::of($row->right)];
+                $claims[] = new Identity(Product::of([$left, $right]), Numeral::of($this->product));
+                $claims[] = new Comparison(Sum::of([$left, $right]), Numeral::of($this->sum), $row->fits);
+                $claims[] = new Identity(Sum::of([$left, $right]), Numeral::of($row->sum()));
             }
-            $claims[] = new Equation(self::product($row->left, $row->right), Numeral::of($this->product));
-            // A pair fits exactly when its sum is the one wanted: 0 = 0, or 1 = 1.
-            $claims[] = new Equation(Numeral::of($row->left + $row->right === $this->sum ? 1 : 0), Numeral::of($row->fits ? 1 : 0));
         }
 
         return $claims;
-    }
-
-    private static function product(int $left, int $right): Expression
-    {
-        return Product::of([Numeral::of($left), Sum::of([Numeral::of($right)])]);
     }
 }

@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace Runel\Demonstration\Figure;
 
-use Runel\Expression\Equation;
+use Runel\Claim\Identity;
+use Runel\Claim\LikeTerms;
 use Runel\Expression\Expression;
 use Runel\Expression\Product;
 use Runel\Expression\Sum;
 
 /** Products in rows, one row a multiplier, like powers in one column, the sums below. */
-final readonly class Rows implements Figure
+final readonly class Rows implements Figure, Lights
 {
     /**
      * @param list<Expression>             $multipliers one a row
@@ -35,7 +36,15 @@ final readonly class Rows implements Figure
     {
         $lit = ["$row,$ink" => true];
 
-        return new self($this->multipliers, $this->multiplied, $this->entries, $this->inks, $this->filled + $lit, $lit, $this->totals);
+        return new self(
+            $this->multipliers,
+            $this->multiplied,
+            $this->entries,
+            $this->inks,
+            $this->filled + $lit,
+            $lit,
+            $this->totals,
+        );
     }
 
     public function total(Total $total): self
@@ -47,13 +56,24 @@ final readonly class Rows implements Figure
             }
         }
 
-        return new self($this->multipliers, $this->multiplied, $this->entries, $this->inks, $this->filled, $lit, [...$this->totals, $total]);
+        return new self($this->multipliers, $this->multiplied, $this->entries, $this->inks, $this->filled, $lit, [
+            ...$this->totals,
+            $total,
+        ]);
     }
 
     /** Nothing lit. */
     public function quiet(): self
     {
-        return new self($this->multipliers, $this->multiplied, $this->entries, $this->inks, $this->filled, [], $this->totals);
+        return new self(
+            $this->multipliers,
+            $this->multiplied,
+            $this->entries,
+            $this->inks,
+            $this->filled,
+            [],
+            $this->totals,
+        );
     }
 
     public function type(): string
@@ -77,26 +97,83 @@ final readonly class Rows implements Figure
             'groups' => $this->inks,
             'rows' => $rows,
             'lit' => array_keys($this->lit),
-            'totals' => array_map(static fn(Total $total): array => ['group' => $total->ink, 'sum' => $total->sum], $this->totals),
+            'totals' => array_map(static fn(Total $total): array => [
+                'group' => $total->ink,
+                'sum' => $total->sum,
+            ], $this->totals),
         ];
     }
 
-    public function claims(?Figure $before = null): array
+    public function ground(): array
     {
-        $claims = [];
-        if (!$before instanceof self || [$before->entries, $before->multipliers, $before->multiplied] !== [$this->entries, $this->multipliers, $this->multiplied]) {
-            foreach ($this->entries as $row => $entries) {
-                $claims[] = new Equation(Product::of([$this->multipliers[$row], $this->multiplied]), Sum::of(array_values($entries)));
-            }
-            $before = null;
+        return [$this->multipliers, $this->multiplied, $this->entries, $this->inks];
+    }
+
+    public function written(): array
+    {
+        $written = ['rows' => true];
+        foreach ($this->filled as $place => $_) {
+            $written["entry $place"] = true;
         }
         foreach ($this->totals as $total) {
-            if (!\in_array($total, $before->totals ?? [], true)) {
-                $column = array_filter(array_map(static fn(array $entries): ?Expression => $entries[$total->ink] ?? null, $this->entries));
-                $claims[] = new Equation(Sum::of(array_values($column)), $total->sum);
+            $written["total $total->ink " . spl_object_id($total)] = true;
+        }
+
+        return $written;
+    }
+
+    public function claims(string $part): array
+    {
+        [$kind, $place] = explode(' ', $part) + [1 => '0'];
+        if ($kind === 'rows') {
+            return array_map(
+                fn(Expression $multiplier, array $entries): Identity => new Identity(Product::of(
+                    [$multiplier, $this->multiplied],
+                ), Sum::of(array_values($entries))),
+                $this->multipliers,
+                $this->entries,
+            );
+        }
+        if ($kind === 'entry') {
+            [$row, $ink] = array_map(intval(...), explode(',', $place));
+
+            // The row as a whole is proved; an entry has to stand where its like terms stand.
+            return [new LikeTerms([$this->entries[$row][$ink], ...$this->column($ink)])];
+        }
+        $claims = [];
+        foreach ($this->totals as $total) {
+            if ($total->ink === (int) $place) {
+                $claims[] = new Identity(Sum::of($this->column($total->ink)), $total->sum);
             }
         }
 
         return $claims;
+    }
+
+    public function lightable(): array
+    {
+        return array_filter(
+            $this->written(),
+            static fn(string $part): bool => str_starts_with($part, 'entry '),
+            \ARRAY_FILTER_USE_KEY,
+        );
+    }
+
+    public function lit(): array
+    {
+        $lit = [];
+        foreach ($this->lit as $place => $_) {
+            $lit["entry $place"] = true;
+        }
+
+        return $lit;
+    }
+
+    /** @return list<Expression> what stands in the column of an ink, from the top */
+    private function column(int $ink): array
+    {
+        return array_values(array_filter(
+            array_map(static fn(array $entries): ?Expression => $entries[$ink] ?? null, $this->entries),
+        ));
     }
 }

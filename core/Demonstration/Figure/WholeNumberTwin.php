@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Runel\Demonstration\Figure;
 
-use Runel\Expression\Equation;
+use Runel\Claim\Identity;
+use Runel\Expression\Expression;
 use Runel\Expression\Numeral;
 use Runel\Expression\Power;
 use Runel\Expression\Product;
@@ -63,7 +64,16 @@ final readonly class WholeNumberTwin implements Figure
             $digits[] = $carry % 10;
         }
 
-        return new self(self::number($leftDigits), self::number($rightDigits), self::number(array_reverse($digits)), $leftDigits, $rightDigits, array_values($sums), array_reverse($carries), array_reverse($digits));
+        return new self(
+            self::number($leftDigits),
+            self::number($rightDigits),
+            self::number(array_reverse($digits)),
+            $leftDigits,
+            $rightDigits,
+            array_values($sums),
+            array_reverse($carries),
+            array_reverse($digits),
+        );
     }
 
     public function type(): string
@@ -83,17 +93,58 @@ final readonly class WholeNumberTwin implements Figure
         ];
     }
 
-    public function claims(?Figure $before = null): array
+    public function ground(): array
     {
-        $places = [];
+        return [$this];
+    }
+
+    public function written(): array
+    {
+        return ['twin' => true];
+    }
+
+    public function claims(string $part): array
+    {
+        $claims = [
+            new Identity(Product::of(
+                [Numeral::of($this->left), Numeral::of($this->right)],
+            ), Numeral::of($this->product)),
+            new Identity(self::inPlaces(array_reverse($this->sums)), Numeral::of($this->product)),
+            new Identity(self::inPlaces(array_reverse($this->digits)), Numeral::of($this->product)),
+        ];
+        // Place by place from the right: sum and carry make the digit and ten times the next carry.
+        $carries = array_reverse($this->carries);
+        $digits = array_reverse($this->digits);
         foreach (array_reverse($this->sums) as $power => $sum) {
-            $places[] = Product::of([Numeral::of($sum), new Power(Numeral::of(10), Numeral::of($power))]);
+            $next = $carries[$power + 1] ?? self::rest($digits, $power + 1);
+            $claims[] = new Identity(
+                Sum::of([Numeral::of($sum), Numeral::of($carries[$power])]),
+                Sum::of([Numeral::of($digits[$power]), Product::of([Numeral::of(10), Numeral::of($next)])]),
+            );
         }
 
-        return [
-            new Equation(Product::of([Numeral::of($this->left), Numeral::of($this->right)]), Numeral::of($this->product)),
-            new Equation(Sum::of($places), Numeral::of($this->product)),
-        ];
+        return $claims;
+    }
+
+    /** @param list<int> $values from the ones up */
+    private static function inPlaces(array $values): Expression
+    {
+        $places = [];
+        foreach ($values as $power => $value) {
+            $places[] = Product::of([Numeral::of($value), new Power(Numeral::of(10), Numeral::of($power))]);
+        }
+
+        return Sum::of($places);
+    }
+
+    /**
+     * The number that the digits from a place up make.
+     *
+     * @param list<int> $digits from the ones up
+     */
+    private static function rest(array $digits, int $from): int
+    {
+        return self::number(array_reverse(\array_slice($digits, $from)));
     }
 
     /** @param list<int> $digits highest first */

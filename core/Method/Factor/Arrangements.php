@@ -8,7 +8,6 @@ use Runel\Demonstration\Figure\ArrangementHunt;
 use Runel\Demonstration\Figure\ArrangementRow;
 use Runel\Demonstration\Figure\TrialVerdict;
 use Runel\Number\Whole;
-use Runel\Problem\Trinomial;
 
 /**
  * All arrangements (mx + r)(nx + s) with mn = a and rs = ±c, each once: factor pairs of a with m growing, for
@@ -31,11 +30,13 @@ final readonly class Arrangements
         $mode = $trinomial->c > 0 ? 'sum' : 'difference';
         $target = abs($trinomial->b);
 
-        return self::search($trinomial, false, $mode, $target, static function (int $outer, int $inner) use ($mode, $target): array {
+        $judge = static function (int $outer, int $inner) use ($mode, $target): array {
             $total = $mode === 'sum' ? $outer + $inner : abs($outer - $inner);
 
             return [$total, $total === $target ? TrialVerdict::Fits : TrialVerdict::Misses];
-        });
+        };
+
+        return self::search($trinomial, false, $mode, $target, $judge);
     }
 
     /** Signs last: plain numbers that could make |b| either way; the four sign combinations come afterwards. */
@@ -43,12 +44,17 @@ final readonly class Arrangements
     {
         $target = abs($trinomial->b);
 
-        return self::search($trinomial, false, 'either', $target, static function (int $outer, int $inner) use ($trinomial, $target): array {
+        $judge = static function (int $outer, int $inner) use ($trinomial, $target): array {
             $total = $trinomial->c > 0 ? $outer + $inner : abs($outer - $inner);
             $possible = \in_array($target, [$outer + $inner, abs($outer - $inner)], true);
 
-            return [$outer + $inner, $total === $target ? TrialVerdict::Fits : ($possible ? TrialVerdict::Signs : TrialVerdict::Misses)];
-        });
+            return [
+                $outer + $inner,
+                $total === $target ? TrialVerdict::Fits : ($possible ? TrialVerdict::Signs : TrialVerdict::Misses),
+            ];
+        };
+
+        return self::search($trinomial, false, 'either', $target, $judge);
     }
 
     /**
@@ -57,7 +63,14 @@ final readonly class Arrangements
      */
     public static function brackets(Trinomial $trinomial): self
     {
-        return self::search($trinomial, true, 'sum', $trinomial->b, static function (int $outer, int $inner, int $m, int $n, int $r, int $s) use ($trinomial): array {
+        $judge = static function (
+            int $outer,
+            int $inner,
+            int $m,
+            int $n,
+            int $r,
+            int $s,
+        ) use ($trinomial): array {
             $total = $outer + $inner;
 
             return [$total, match (true) {
@@ -66,7 +79,9 @@ final readonly class Arrangements
                 Whole::gcd($m, $r) > 1 || Whole::gcd($n, $s) > 1 => TrialVerdict::Shares,
                 default => TrialVerdict::Misses,
             }];
-        });
+        };
+
+        return self::search($trinomial, true, 'sum', $trinomial->b, $judge);
     }
 
     public function count(): int
@@ -79,7 +94,10 @@ final readonly class Arrangements
         return $this->hit === null ? \count($this->rows) : $this->hit + 1;
     }
 
-    /** @param callable(int, int, int, int, int, int): array{int, TrialVerdict} $judge of outer and inner product, m, n, r, s: the total and the verdict */
+    /**
+     * @param callable(int, int, int, int, int, int): array{int, TrialVerdict} $judge of outer and inner product, m, n,
+     *                                                                                r, s: the total and the verdict
+     */
     private static function search(Trinomial $trinomial, bool $signed, string $mode, int $target, callable $judge): self
     {
         $rows = [];
@@ -92,7 +110,10 @@ final readonly class Arrangements
         }
         foreach ($firsts as [$m, $n]) {
             foreach ($lasts as [$small, $large]) {
-                foreach ($m === $n || $small === $large ? [[$small, $large]] : [[$small, $large], [$large, $small]] as [$r, $s]) {
+                foreach ($m === $n || $small === $large ? [[$small, $large]] : [
+                    [$small, $large],
+                    [$large, $small],
+                ] as [$r, $s]) {
                     if ($signed) {
                         [$r, $s] = self::withSigns($trinomial, $r, $s);
                     }
@@ -108,7 +129,9 @@ final readonly class Arrangements
         return new self($rows, $hit, $mode, $target);
     }
 
-    /** @return array{int, int} both as the middle where the last term is positive, else plus before the second product */
+    /**
+     * @return array{int, int} both as the middle where the last term is positive, else plus before the second product
+     */
     private static function withSigns(Trinomial $trinomial, int $r, int $s): array
     {
         if ($trinomial->c > 0) {
@@ -123,6 +146,14 @@ final readonly class Arrangements
     {
         $last = $kind === 'cross' ? abs($trinomial->c) : $trinomial->c;
 
-        return new ArrangementHunt($kind, $trinomial->a, $last, $this->target, $this->mode, $trinomial->letter, $trinomial->second);
+        return new ArrangementHunt(
+            $kind,
+            $trinomial->a,
+            $last,
+            $this->target,
+            $this->mode,
+            $trinomial->letter,
+            $trinomial->second,
+        );
     }
 }

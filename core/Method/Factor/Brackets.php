@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Runel\Method\Factor;
 
-use Runel\Demonstration\LikelyWrong;
+use Runel\Claim\Identity;
 use Runel\Demonstration\Question;
 use Runel\Demonstration\Step;
 use Runel\Expression\Expression;
 use Runel\Expression\Product;
 use Runel\Message\Message;
 use Runel\Polynomial\Polynomial;
-use Runel\Problem\Trinomial;
+use Runel\Slip\LikelyWrong;
 use Runel\Slip\Slip;
 
 /** The step that several ways to factor share: writing the brackets down. */
@@ -19,16 +19,24 @@ final class Brackets
 {
     public static function step(Trinomial $trinomial, Outer $outer, string $why): Step
     {
-        [[$m, $r], [$n, $s]] = $trinomial->factors() ?? throw new \LogicException('A prime trinomial has no brackets.');
-        $first = $trinomial->linear($m, $r)->toExpression();
-        $second = $trinomial->linear($n, $s)->toExpression();
+        [$first, $second] = array_map(
+            static fn(Polynomial $factor): Expression => $factor->toExpression(),
+            $trinomial->brackets(),
+        );
+        $asked = $trinomial->primitive()->toExpression();
+        $accepted = Product::of([$first, $second]);
 
         return new Step(
-            'brackets',
-            Message::of('factor.brackets.title'),
-            Message::of($why, ['first' => $first, 'second' => $second]),
-            [$outer->line($first, $second)],
-            question: Question::form(Message::of('factor.brackets.ask', ['trinomial' => $trinomial->primitive()->toExpression()]), Product::of([$first, $second]), self::likelyWrong($trinomial)),
+            id: 'brackets',
+            title: Message::of('factor.brackets.title'),
+            why: Message::of($why, ['first' => $first, 'second' => $second]),
+            lines: [$outer->line($first, $second)],
+            question: Question::form(
+                Message::of('factor.brackets.ask', ['trinomial' => $asked]),
+                new Identity($asked, $accepted),
+                $accepted,
+                self::likelyWrong($trinomial),
+            ),
             watch: Slip::SignsInWrongBrackets,
         );
     }

@@ -11,10 +11,11 @@ use Runel\Demonstration\Step;
 use Runel\Demonstration\Task;
 use Runel\Expression\Mark;
 use Runel\Expression\Marked;
+use Runel\Expression\Numeral;
 use Runel\Expression\Sum;
 use Runel\Message\Message;
-use Runel\Problem\Trinomial;
 use Runel\Slip\Slip;
+use Runel\Style\CrossSigns;
 
 /** Factoring by cross products: factors of a in one column, of c in the other, multiplied crosswise. */
 final class Cross extends FactorMethod
@@ -31,7 +32,7 @@ final class Cross extends FactorMethod
 
     protected function work(Trinomial $trinomial, Outer $outer, Task $task): Work
     {
-        $last = $task->style->is('cross-signs', 'last');
+        $last = $task->style->crossSigns === CrossSigns::Last;
         $arrangements = $last ? Arrangements::signsLast($trinomial) : Arrangements::signsFirst($trinomial);
         $sections = [new Section(Phase::Hunting, ArrangementSteps::of($trinomial, $arrangements, 'cross'))];
         if ($arrangements->hit !== null) {
@@ -41,26 +42,41 @@ final class Cross extends FactorMethod
             ]);
         }
 
-        return new Work($sections, $arrangements->looked(), 2 * $arrangements->looked(), Advice::hunt('cross', $arrangements->count(), $arrangements->hit === null ? null : $arrangements->hit + 1));
+        return new Work($sections, $arrangements->looked(), 2 * $arrangements->looked(), Advice::hunt(
+            'cross',
+            $arrangements->count(),
+            $arrangements->hit === null ? null : $arrangements->hit + 1,
+        ));
     }
 
     /** The signs put to the plain numbers that fit; where they come last, all four combinations. */
     private function signs(Trinomial $trinomial, bool $last): Step
     {
-        [[$m, $r], [$n, $s]] = $trinomial->factors() ?? throw new \LogicException('A prime trinomial has no signs to place.');
+        [[$m, $r], [$n, $s]] = $trinomial->factors() ?? throw new \LogicException(
+            'A prime trinomial has no signs to place.',
+        );
         [$outer, $inner] = [abs($m * $s), abs($n * $r)];
         $lines = [];
-        foreach ($last ? [[1, 1], [1, -1], [-1, 1], [-1, -1]] : [[$s < 0 ? -1 : 1, $r < 0 ? -1 : 1]] as [$first, $second]) {
-            $total = self::number($first * $outer + $second * $inner);
+        foreach ($last ? [[1, 1], [1, -1], [-1, 1], [-1, -1]] : [
+            [$s < 0 ? -1 : 1, $r < 0 ? -1 : 1],
+        ] as [$first, $second]) {
+            $total = Numeral::of($first * $outer + $second * $inner);
             $fits = $first === ($s < 0 ? -1 : 1) && $second === ($r < 0 ? -1 : 1);
-            $lines[] = Line::side(Sum::of([self::number($first * $outer), self::number($second * $inner)]), $fits ? new Marked($total, Mark::written()) : $total);
+            $lines[] = Line::side(Sum::of(
+                [Numeral::of($first * $outer), Numeral::of($second * $inner)],
+            ), $fits ? new Marked($total, Mark::written()) : $total);
         }
 
         return new Step(
-            'place-signs',
-            Message::of('cross.signs.title'),
-            Message::of($last ? 'cross.signs.why-last' : ($trinomial->c > 0 ? 'cross.signs.why-same' : 'cross.signs.why-opposite'), ['middle' => self::number($trinomial->b), 'last' => self::number($trinomial->c)]),
-            $lines,
+            id: 'place-signs',
+            title: Message::of('cross.signs.title'),
+            why: Message::of(
+                $last
+                    ? 'cross.signs.why-last'
+                    : ($trinomial->c > 0 ? 'cross.signs.why-same' : 'cross.signs.why-opposite'),
+                ['middle' => Numeral::of($trinomial->b), 'last' => Numeral::of($trinomial->c)],
+            ),
+            lines: $lines,
             watch: Slip::SignsInWrongBrackets,
         );
     }

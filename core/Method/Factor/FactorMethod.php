@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Runel\Method\Factor;
 
-use Runel\Demonstration\Answer;
+use Runel\Claim\Identity;
+use Runel\Demonstration\Answer\ExpressionAnswer;
 use Runel\Demonstration\Check;
 use Runel\Demonstration\Demonstration;
 use Runel\Demonstration\Forecast;
@@ -22,60 +23,95 @@ use Runel\Expression\Power;
 use Runel\Expression\Product;
 use Runel\Expression\Sum;
 use Runel\Message\Message;
-use Runel\Method\Method;
+use Runel\Message\MethodDoesNotApply;
+use Runel\Message\Refusal;
+use Runel\Method\Factored;
+use Runel\Method\FactorsQuadratics;
 use Runel\Notation\Ascii;
-use Runel\Number\Rational;
 use Runel\Polynomial\Monomial;
-use Runel\Polynomial\Polynomial;
 use Runel\Polynomial\Term;
 use Runel\Problem\Job;
-use Runel\Problem\Trinomial;
 use Runel\Slip\Slip;
+use Runel\Style\MinusOne;
+use Runel\Style\Verdict;
 
 /**
  * What all ways to factor a quadratic share: standard form, common factor, −1, reading the signs, the verdict
  * beforehand, the finish and the checks. A way to factor only says how the trinomial itself is hunted and written.
  */
-abstract class FactorMethod implements Method
+abstract class FactorMethod implements FactorsQuadratics
 {
     public function job(): Job
     {
         return Job::Factor;
     }
 
-    final public function refusal(Task $task): ?Message
+    public function __construct(private readonly MultiplyBack $back) {}
+
+    final public function refusal(Task $task): ?Refusal
     {
         $trinomial = self::trinomial($task);
-        if ($trinomial === null) {
-            return Message::of('factor.refusal-not-quadratic');
+        if ($trinomial instanceof Refusal) {
+            return $trinomial;
         }
-        if ($trinomial->c === 0 && !$this->takesMissingLast()) {
-            return Message::of('factor.refusal-common');
-        }
+        $reason = match (true) {
+            $trinomial === null => Message::of('factor.refusal-not-quadratic'),
+            $trinomial->c === 0 && !$this->takesMissingLast() => Message::of('factor.refusal-common'),
+            default => $this->refusalOf($trinomial),
+        };
 
-        return $this->refusalOf($trinomial);
+        return $reason === null ? null : new MethodDoesNotApply($reason);
     }
 
     final public function demonstrate(Task $task): Demonstration
     {
-        $trinomial = self::trinomial($task) ?? throw new \LogicException('A problem that is not quadratic was not refused.');
+        $trinomial = self::ready($task);
         $outer = Outer::of($task->problem, $trinomial);
         $work = $this->work($trinomial, $outer, $task);
-        $sections = [$this->reading($task, $trinomial, $outer), ...$work->sections];
         [$finish, $answer] = $this->finish($task, $trinomial, $outer);
-        $sections[] = $finish;
-        $steps = array_sum(array_map(static fn(Section $section): int => \count($section->steps), $sections));
-        $fractions = $trinomial->whole->hasFractions() || $work->fractions;
+        $sections = [$this->reading($task, $trinomial, $outer), ...$work->sections, $finish];
 
         return new Demonstration(
-            $task->problem,
-            $this->job(),
-            $this->id(),
-            $task->style,
-            new Forecast($steps, $work->trials, $work->products, $fractions, false, $work->advice),
-            $sections,
-            Answer::expression($answer),
-            $this->checks($task, $trinomial, $answer),
+            task: $task,
+            job: $this->job(),
+            method: $this->id(),
+            forecast: new Forecast(
+                steps: \count(Section::steps($sections)),
+                trials: $work->trials,
+                products: $work->products,
+                fractions: $trinomial->whole->hasFractions() || $work->fractions,
+                roots: false,
+                advice: $work->advice,
+            ),
+            sections: $sections,
+            answer: new ExpressionAnswer($answer),
+            checking: fn(): array => [
+                $this->back->check($answer, $trinomial->whole, $task),
+                ...$this->ownChecks($trinomial),
+                ...$this->back->byValues($answer, $trinomial->whole),
+            ],
+        );
+    }
+
+    final public function factoring(Task $task): Factored
+    {
+        $trinomial = self::ready($task);
+        $demonstration = $this->demonstrate($task);
+        $answer = $demonstration->answer->node();
+        $factors = $trinomial->c === 0
+            ? [$trinomial->linear(1, 0), $trinomial->linear($trinomial->a, $trinomial->b)]
+            : $trinomial->brackets();
+
+        return new Factored(
+            array_map(static fn(Section $section): Section => new Section($section->phase, array_map(
+                static fn(Step $step): Step => $step->onTheWay(),
+                $section->steps,
+            )), $demonstration->sections),
+            $factors,
+            $demonstration->forecast,
+            fn(): Check => $this->back->check($answer instanceof Expression ? $answer : throw new \LogicException(
+                'A factoring is an expression.',
+            ), $trinomial->whole, $task),
         );
     }
 
@@ -97,57 +133,89 @@ abstract class FactorMethod implements Method
         return [];
     }
 
-    final protected static function trinomial(Task $task): ?Trinomial
+    /** The trinomial serves every way, so it is made ready once; a refusal where its numbers are too large. */
+    private static function trinomial(Task $task): Trinomial|Refusal|null
     {
-        return $task->problem->polynomial === null ? null : Trinomial::of($task->problem->polynomial);
+        return $task->once(Trinomial::class, static function () use ($task): Trinomial|Refusal|null {
+            try {
+                return $task->problem->polynomial === null ? null : Trinomial::of($task->problem->polynomial);
+            } catch (Refusal $refusal) {
+                return $refusal;
+            }
+        });
     }
 
-    /** @return array{Polynomial, Polynomial} the two linear factors of a trinomial that is not prime */
-    final protected static function brackets(Trinomial $trinomial): array
+    private static function ready(Task $task): Trinomial
     {
-        [[$m, $r], [$n, $s]] = $trinomial->factors() ?? throw new \LogicException('A prime trinomial has no brackets.');
+        $trinomial = self::trinomial($task);
 
-        return [$trinomial->linear($m, $r), $trinomial->linear($n, $s)];
-    }
-
-    final protected static function number(int $value): Expression
-    {
-        return Term::constant(Rational::of($value))->toExpression();
+        return $trinomial instanceof Trinomial ? $trinomial : throw new \LogicException(
+            'A problem that is no quadratic was not refused.',
+        );
     }
 
     private function reading(Task $task, Trinomial $trinomial, Outer $outer): Section
     {
         $given = $task->problem->node;
-        $steps = [new Step('read', Message::of('factor.read.title'), Message::of($given instanceof Equation ? 'factor.read.why-equation' : 'factor.read.why'), [Line::given($given)])];
+        $steps = [new Step(
+            id: 'read',
+            title: Message::of('factor.read.title'),
+            why: Message::of($given instanceof Equation ? 'factor.read.why-equation' : 'factor.read.why'),
+            lines: [Line::given($given)],
+        )];
         $standard = $trinomial->whole->toExpression();
-        $written = $given instanceof Equation ? ($given->right instanceof Numeral && $given->right->value->isZero() ? $given->left : null) : $given;
+        $written = $given instanceof Equation
+            ? ($given->right instanceof Numeral && $given->right->value->isZero() ? $given->left : null)
+            : $given;
         if ($written === null || Ascii::write($written) !== Ascii::write($standard)) {
             $steps[] = new Step(
-                'standard-form',
-                Message::of($written === null ? 'factor.standard.title-zero' : 'factor.standard.title'),
-                Message::of($written === null ? 'factor.standard.why-zero' : 'factor.standard.why'),
-                [$outer->written($standard)],
-                question: $written === null ? null : Question::form(Message::of('factor.standard.ask'), $standard),
+                id: 'standard-form',
+                title: Message::of($written === null ? 'factor.standard.title-zero' : 'factor.standard.title'),
+                why: Message::of($written === null ? 'factor.standard.why-zero' : 'factor.standard.why'),
+                lines: [
+                    $written === null && $given instanceof Equation
+                        ? $outer->gathered($standard, $given)
+                        : $outer->written($standard),
+                ],
+                question: $written === null ? null : Question::form(
+                    Message::of('factor.standard.ask'),
+                    new Identity($written, $standard),
+                    $standard,
+                ),
             );
         }
         $inside = $trinomial->negative ? $trinomial->primitive()->negated() : $trinomial->primitive();
         if (!$trinomial->content->isOne()) {
             $content = Numeral::of($trinomial->content);
+            $taken = Product::of([$content, $inside->toExpression()]);
             $steps[] = new Step(
-                'common-factor',
-                Message::of('factor.content.title', ['content' => $content]),
-                Message::of($trinomial->content->isInteger() ? 'factor.content.why' : 'factor.content.why-fraction', ['content' => $content]),
-                [$outer->written(Product::of([$content, $inside->toExpression()]))],
-                question: Question::number(Message::of('factor.content.ask'), $content),
+                id: 'common-factor',
+                title: Message::of('factor.content.title', ['content' => $content]),
+                why: Message::of(
+                    $trinomial->content->isInteger() ? 'factor.content.why' : 'factor.content.why-fraction',
+                    ['content' => $content],
+                ),
+                lines: [$outer->written($taken)],
+                question: Question::number(
+                    Message::of('factor.content.ask'),
+                    new Identity($standard, $taken),
+                    $content,
+                ),
                 watch: Slip::CommonFactorForgotten,
             );
         }
         if ($trinomial->negative) {
-            $steps[] = new Step('minus-one', Message::of('factor.minus.title'), Message::of('factor.minus.why'), [$outer->line($trinomial->primitive()->toExpression())], watch: Slip::MinusNotCarried);
+            $steps[] = new Step(
+                id: 'minus-one',
+                title: Message::of('factor.minus.title'),
+                why: Message::of('factor.minus.why'),
+                lines: [$outer->line($trinomial->primitive()->toExpression())],
+                watch: Slip::MinusNotCarried,
+            );
         }
         if ($trinomial->c !== 0) {
             $steps[] = $this->signs($trinomial);
-            if ($task->style->is('verdict', 'shown')) {
+            if ($task->style->verdict === Verdict::Shown) {
                 $steps[] = $this->verdict($trinomial);
             }
         }
@@ -165,10 +233,15 @@ abstract class FactorMethod implements Method
             default => 'opposite',
         };
 
-        return new Step('signs', Message::of($trinomial->c > 0 ? 'factor.signs.title-sum' : 'factor.signs.title-difference'), Message::of("factor.signs.$key", [
-            'last' => self::number($trinomial->c),
-            'middle' => self::number($trinomial->b),
-        ]), watch: Slip::SignsInWrongBrackets);
+        return new Step(
+            id: 'signs',
+            title: Message::of($trinomial->c > 0 ? 'factor.signs.title-sum' : 'factor.signs.title-difference'),
+            why: Message::of("factor.signs.$key", [
+                'last' => Numeral::of($trinomial->c),
+                'middle' => Numeral::of($trinomial->b),
+            ]),
+            watch: Slip::SignsInWrongBrackets,
+        );
     }
 
     private function verdict(Trinomial $trinomial): Step
@@ -179,12 +252,21 @@ abstract class FactorMethod implements Method
             new Negative(Product::of([Numeral::of(4), Numeral::of($trinomial->a), Numeral::of($trinomial->c)])),
         ]);
 
+        $line = Line::side($discriminant, Numeral::of($trinomial->discriminant()));
+        $why = match (true) {
+            $root !== null => 'factor.verdict.why',
+            $trinomial->discriminant() < 0 => 'factor.verdict.why-negative',
+            default => 'factor.verdict.why-prime',
+        };
+
         return new Step(
-            'verdict',
-            Message::of($root === null ? 'factor.verdict.title-prime' : 'factor.verdict.title'),
-            Message::of($root === null ? ($trinomial->discriminant() < 0 ? 'factor.verdict.why-negative' : 'factor.verdict.why-prime') : 'factor.verdict.why', ['root' => self::number($root ?? 0), 'value' => self::number($trinomial->discriminant())]),
-            [Line::side($discriminant, self::number($trinomial->discriminant()))],
-            question: Question::number(Message::of('factor.verdict.ask'), self::number($trinomial->discriminant())),
+            id: 'verdict',
+            title: Message::of($root === null ? 'factor.verdict.title-prime' : 'factor.verdict.title'),
+            why: Message::of($why, ['root' => Numeral::of($root ?? 0), 'value' => Numeral::of(
+                $trinomial->discriminant(),
+            )]),
+            lines: [$line],
+            question: Question::about($line, Message::of('factor.verdict.ask')),
         );
     }
 
@@ -192,19 +274,34 @@ abstract class FactorMethod implements Method
     private function finish(Task $task, Trinomial $trinomial, Outer $outer): array
     {
         if ($trinomial->c === 0) {
-            $answer = Product::of([$this->commonTerm($trinomial)->toExpression(), $trinomial->linear($trinomial->a, $trinomial->b)->toExpression()]);
+            $answer = Product::of([$this->commonTerm($trinomial)->toExpression(), $trinomial->linear(
+                $trinomial->a,
+                $trinomial->b,
+            )->toExpression()]);
 
-            return [new Section(Phase::Finishing, [new Step('complete', Message::of('factor.complete.title'), Message::of('factor.complete.why-common'), [$outer->result($answer)])]), $answer];
+            $step = new Step(
+                id: 'complete',
+                title: Message::of('factor.complete.title'),
+                why: Message::of('factor.complete.why-common'),
+                lines: [$outer->result($answer)],
+            );
+
+            return [new Section(Phase::Finishing, [$step]), $answer];
         }
         if ($trinomial->isPrime()) {
             $answer = $outer->wrap([$trinomial->primitive()->toExpression()]);
-            $steps = $task->style->is('verdict', 'held') ? [$this->verdict($trinomial)] : [];
-            $steps[] = new Step('prime', Message::of('factor.prime.title'), Message::of('factor.prime.why'), [$outer->result($answer)]);
+            $steps = $task->style->verdict === Verdict::Held ? [$this->verdict($trinomial)] : [];
+            $steps[] = new Step(
+                id: 'prime',
+                title: Message::of('factor.prime.title'),
+                why: Message::of('factor.prime.why'),
+                lines: [$outer->result($answer)],
+            );
 
             return [new Section(Phase::Finishing, $steps), $answer];
         }
-        $inside = $trinomial->negative && $task->style->is('minus-one', 'inside');
-        $answer = $outer->finished(self::brackets($trinomial), $inside);
+        $inside = $trinomial->negative && $task->style->minusOne === MinusOne::Inside;
+        $answer = $outer->finished($trinomial->brackets(), $inside);
         $why = match (true) {
             $inside => 'factor.complete.why-inside',
             $trinomial->negative => 'factor.complete.why-outside',
@@ -213,10 +310,10 @@ abstract class FactorMethod implements Method
         };
 
         return [new Section(Phase::Finishing, [new Step(
-            'complete',
-            Message::of('factor.complete.title'),
-            Message::of($why),
-            [$outer->result($answer)],
+            id: 'complete',
+            title: Message::of('factor.complete.title'),
+            why: Message::of($why),
+            lines: [$outer->result($answer)],
             watch: $inside ? Slip::MinusOneTwice : Slip::NotFactoredCompletely,
         )]), $answer];
     }
@@ -227,11 +324,5 @@ abstract class FactorMethod implements Method
         $content = $trinomial->negative ? $trinomial->content->negated() : $trinomial->content;
 
         return new Term($content, Monomial::power($trinomial->letter, 1));
-    }
-
-    /** @return list<Check> */
-    private function checks(Task $task, Trinomial $trinomial, Expression $answer): array
-    {
-        return [MultiplyBack::check($answer, $trinomial->whole, $task->style), ...$this->ownChecks($trinomial), ...MultiplyBack::byValues($answer, $trinomial->whole)];
     }
 }

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace Runel\Method\Factor;
 
 use Runel\Demonstration\Line;
+use Runel\Demonstration\Move\Operation;
+use Runel\Demonstration\Move\Rewrite;
+use Runel\Demonstration\Move\ToBothSides;
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
 use Runel\Expression\Negative;
@@ -13,7 +16,6 @@ use Runel\Expression\Power;
 use Runel\Expression\Product;
 use Runel\Polynomial\Polynomial;
 use Runel\Problem\Problem;
-use Runel\Problem\Trinomial;
 
 /** What stands around the trinomial while it is worked: the common factor and −1 in front, "= 0" behind an equation. */
 final readonly class Outer
@@ -39,13 +41,28 @@ final readonly class Outer
     /** A line of the whole, as it stands. */
     public function written(Expression $whole): Line
     {
-        return $this->equation ? Line::equivalent(new Equation($whole, Numeral::of(0))) : Line::equal($whole);
+        return $this->equation ? Line::equivalent(
+            new Equation($whole, Numeral::of(0)),
+            new Rewrite(),
+        ) : Line::equal($whole);
+    }
+
+    /** Everything on one side, the right side of the equation taken from both. */
+    public function gathered(Expression $whole, Equation $given): Line
+    {
+        return Line::equivalent(new Equation($whole, Numeral::of(0)), new ToBothSides(
+            Operation::Subtract,
+            $given->right,
+        ));
     }
 
     /** The line that ends the factoring. */
     public function result(Expression $whole): Line
     {
-        return Line::result($this->equation ? new Equation($whole, Numeral::of(0)) : $whole);
+        return $this->equation ? Line::result(
+            new Equation($whole, Numeral::of(0)),
+            new Rewrite(),
+        ) : Line::result($whole);
     }
 
     /**

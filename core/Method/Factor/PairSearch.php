@@ -4,21 +4,19 @@ declare(strict_types=1);
 
 namespace Runel\Method\Factor;
 
+use Runel\Claim\Identity;
 use Runel\Demonstration\Figure\PairHunt;
 use Runel\Demonstration\Figure\PairRow;
 use Runel\Demonstration\Line;
 use Runel\Demonstration\Question;
 use Runel\Demonstration\Step;
-use Runel\Expression\Expression;
 use Runel\Expression\Mark;
 use Runel\Expression\Marked;
+use Runel\Expression\Numeral;
 use Runel\Expression\Product;
 use Runel\Expression\Sum;
 use Runel\Message\Message;
-use Runel\Number\Rational;
 use Runel\Number\Whole;
-use Runel\Polynomial\Term;
-use Runel\Problem\Trinomial;
 use Runel\Slip\Slip;
 
 /**
@@ -52,14 +50,16 @@ final readonly class PairSearch
     /** The step that multiplies first and last coefficient before the hunt. */
     public static function productStep(Trinomial $trinomial, string $why): Step
     {
-        $number = static fn(int $value): Expression => Term::constant($value)->toExpression();
+        $line = Line::side(Product::apart(
+            [Numeral::of($trinomial->a), Numeral::of($trinomial->c)],
+        ), new Marked(Numeral::of($trinomial->product()), Mark::written()));
 
         return new Step(
-            'product',
-            Message::of('factor.product.title'),
-            Message::of($why),
-            [Line::side(Product::apart([$number($trinomial->a), $number($trinomial->c)]), new Marked($number($trinomial->product()), Mark::written()))],
-            question: Question::number(Message::of('factor.product.ask'), $number($trinomial->product())),
+            id: 'product',
+            title: Message::of('factor.product.title'),
+            why: Message::of($why),
+            lines: [$line],
+            question: Question::about($line, Message::of('factor.product.ask')),
         );
     }
 
@@ -80,23 +80,32 @@ final readonly class PairSearch
     {
         $figure = new PairHunt($this->product, $this->sum, crossing: $crossing);
         $steps = [new Step(
-            'target',
-            Message::of('hunt.target.title', ['product' => $this->number($this->product), 'sum' => $this->number($this->sum)]),
-            Message::of($this->product > 0 ? 'hunt.target.why-same' : 'hunt.target.why-opposite', ['sum' => $this->number($this->sum), 'count' => $this->count()]),
-            [],
-            $figure,
-            null,
-            Slip::RightProductWrongSum,
+            id: 'target',
+            title: Message::of('hunt.target.title', [
+                'product' => Numeral::of($this->product),
+                'sum' => Numeral::of($this->sum),
+            ]),
+            why: Message::of($this->product > 0 ? 'hunt.target.why-same' : 'hunt.target.why-opposite', [
+                'sum' => Numeral::of($this->sum),
+                'count' => $this->count(),
+            ]),
+            figure: $figure,
+            watch: Slip::RightProductWrongSum,
         )];
         foreach (Window::over($this->looked(), $this->hit ?? $this->crossing())->runs as $number => [$from, $count]) {
             $pairs = \array_slice($this->pairs, $from, $count);
             if ($number % 2 === 1 && $pairs !== []) {
                 $figure = $figure->passing(\array_slice($pairs, 0, Window::UNFOLDED), $count);
-                $steps[] = new Step('passed-' . ($from + 1), Message::of('hunt.passed.title', ['count' => $count]), Message::of('hunt.passed.why', [
-                    'first' => $this->number($pairs[0]->sum()),
-                    'last' => $this->number($pairs[\count($pairs) - 1]->sum()),
-                    'sum' => $this->number($this->sum),
-                ]), [], $figure);
+                $steps[] = new Step(
+                    id: 'passed-' . ($from + 1),
+                    title: Message::of('hunt.passed.title', ['count' => $count]),
+                    why: Message::of('hunt.passed.why', [
+                        'first' => Numeral::of($pairs[0]->sum()),
+                        'last' => Numeral::of($pairs[\count($pairs) - 1]->sum()),
+                        'sum' => Numeral::of($this->sum),
+                    ]),
+                    figure: $figure,
+                );
                 continue;
             }
             foreach ($pairs as $pair) {
@@ -110,19 +119,35 @@ final readonly class PairSearch
 
     private function look(PairRow $row, PairHunt $figure): Step
     {
-        $sum = Sum::of([$this->number($row->left), $this->number($row->right)]);
-        $total = $this->number($row->sum());
+        [$left, $right, $product, $wanted] = array_map(
+            Numeral::of(...),
+            [$row->left, $row->right, $this->product, $this->sum],
+        );
+        $sum = Sum::of([$left, $right]);
+        $total = Numeral::of($row->sum());
+        $line = Line::side($sum, new Marked($total, Mark::written()));
         $near = !$row->fits && $this->passes($row);
 
         return new Step(
-            'pair-' . $row->number,
-            Message::of($row->fits ? 'hunt.pair.title-fits' : 'hunt.pair.title', ['left' => $this->number($row->left), 'right' => $this->number($row->right)]),
-            Message::of($row->fits ? 'hunt.pair.why-fits' : ($near ? 'hunt.pair.why-near' : 'hunt.pair.why'), ['total' => $total, 'sum' => $this->number($this->sum)]),
-            [Line::side($sum, new Marked($total, Mark::written()))],
-            $figure,
-            $row->fits
-                ? Question::pair(Message::of('hunt.pair.ask', ['product' => $this->number($this->product), 'sum' => $this->number($this->sum)]), $this->number($row->left), $this->number($row->right))
-                : Question::number(Message::of('hunt.pair.ask-sum', ['sum' => $sum]), $total),
+            id: 'pair-' . $row->number,
+            title: Message::of($row->fits ? 'hunt.pair.title-fits' : 'hunt.pair.title', [
+                'left' => $left,
+                'right' => $right,
+            ]),
+            why: Message::of($row->fits ? 'hunt.pair.why-fits' : ($near ? 'hunt.pair.why-near' : 'hunt.pair.why'), [
+                'total' => $total,
+                'sum' => $wanted,
+            ]),
+            lines: [$line],
+            figure: $figure,
+            question: $row->fits
+                ? Question::pair(
+                    Message::of('hunt.pair.ask', ['product' => $product, 'sum' => $wanted]),
+                    [new Identity(Product::of([$left, $right]), $product), new Identity($sum, $wanted)],
+                    $left,
+                    $right,
+                )
+                : Question::about($line, Message::of('hunt.pair.ask-sum', ['sum' => $sum])),
         );
     }
 
@@ -145,11 +170,7 @@ final readonly class PairSearch
         $before = $this->pairs[$row->number - 2] ?? null;
         $side = $row->sum() <=> $this->sum;
 
-        return ($next !== null && ($next->sum() <=> $this->sum) === -$side) || ($before !== null && ($before->sum() <=> $this->sum) === -$side);
-    }
-
-    private function number(int $value): Expression
-    {
-        return Term::constant(Rational::of($value))->toExpression();
+        return ($next !== null && ($next->sum() <=> $this->sum) === -$side)
+            || ($before !== null && ($before->sum() <=> $this->sum) === -$side);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Runel\Method\Factor;
 
+use Runel\Claim\Identity;
 use Runel\Demonstration\Check;
 use Runel\Demonstration\CheckKind;
 use Runel\Demonstration\Figure\FactorGrid;
@@ -19,7 +20,6 @@ use Runel\Expression\Product;
 use Runel\Message\Message;
 use Runel\Number\Whole;
 use Runel\Polynomial\Term;
-use Runel\Problem\Trinomial;
 use Runel\Slip\Slip;
 
 /** Factoring in a 2 × 2 grid: the pair from a crossing of product and sum, the edges from common factors. */
@@ -38,7 +38,10 @@ final class ProductGrid extends FactorMethod
     protected function work(Trinomial $trinomial, Outer $outer, Task $task): Work
     {
         $search = PairSearch::of($trinomial->product(), $trinomial->b);
-        $sections = [new Section(Phase::Hunting, [PairSearch::productStep($trinomial, 'factor.product.why-crossing'), ...$search->steps(true)])];
+        $sections = [new Section(Phase::Hunting, [PairSearch::productStep(
+            $trinomial,
+            'factor.product.why-crossing',
+        ), ...$search->steps(true)])];
         if (!$trinomial->isPrime()) {
             $sections[] = new Section(Phase::Writing, $this->grid($trinomial, $outer));
         }
@@ -55,11 +58,19 @@ final class ProductGrid extends FactorMethod
         $lines = [];
         foreach ([0, 1] as $row) {
             foreach ([0, 1] as $column) {
-                $lines[] = Line::side(Product::apart([$edges['side'][$row], $edges['top'][$column]]), $edges['cells'][$row][$column]);
+                $lines[] = Line::side(Product::apart(
+                    [$edges['side'][$row], $edges['top'][$column]],
+                ), $edges['cells'][$row][$column]);
             }
         }
 
-        return [new Check(CheckKind::Edges, Message::of('check.edges.title'), Message::of('check.edges.why'), $lines, true)];
+        return [new Check(
+            kind: CheckKind::Edges,
+            title: Message::of('check.edges.title'),
+            why: Message::of('check.edges.why'),
+            lines: $lines,
+            holds: true,
+        )];
     }
 
     /** @return list<Step> */
@@ -71,23 +82,39 @@ final class ProductGrid extends FactorMethod
         $corners = new FactorGrid([[$cells[0][0], null], [null, $cells[1][1]]], $none, $none, $whole, 'corners');
         $full = new FactorGrid($cells, $none, $none, $whole, 'middle');
         $steps = [
-            new Step('corners', Message::of('factor.grid.corners.title'), Message::of('factor.grid.corners.why'), [], $corners),
-            new Step('middle', Message::of('factor.grid.middle.title'), Message::of('factor.grid.middle.why'), [], $full),
+            new Step(id: 'corners', title: Message::of(
+                'factor.grid.corners.title',
+            ), why: Message::of('factor.grid.corners.why'), figure: $corners),
+            new Step(id: 'middle', title: Message::of(
+                'factor.grid.middle.title',
+            ), why: Message::of('factor.grid.middle.why'), figure: $full),
         ];
         $found = ['side' => $none, 'top' => $none];
-        foreach (['row-1' => ['side', 0], 'row-2' => ['side', 1], 'column-1' => ['top', 0], 'column-2' => ['top', 1]] as $name => [$edge, $place]) {
+        foreach ([
+            'row-1' => ['side', 0],
+            'row-2' => ['side', 1],
+            'column-1' => ['top', 0],
+            'column-2' => ['top', 1],
+        ] as $name => [$edge, $place]) {
             $found[$edge][$place] = $edge === 'side' ? $side[$place] : $top[$place];
             $pair = $edge === 'side' ? $cells[$place] : [$cells[0][$place], $cells[1][$place]];
             $factor = $edge === 'side' ? $side[$place] : $top[$place];
             $negative = $factor instanceof Negative;
+            $across = $edge === 'side' ? $top[0] : $side[0];
             $steps[] = new Step(
-                $name,
-                Message::of("factor.grid.$name", ['factor' => $factor]),
-                Message::of($negative ? 'factor.grid.why-minus' : 'factor.grid.why', ['left' => $pair[0], 'right' => $pair[1], 'factor' => $factor]),
-                [],
-                new FactorGrid($cells, $found['side'], $found['top'], $whole, $name),
-                Question::expression(Message::of('factor.grid.ask', ['left' => $pair[0], 'right' => $pair[1]]), $factor),
-                $negative ? Slip::SignOfProduct : null,
+                id: $name,
+                title: Message::of("factor.grid.$name", ['factor' => $factor]),
+                why: Message::of(
+                    $negative ? 'factor.grid.why-minus' : 'factor.grid.why',
+                    ['left' => $pair[0], 'right' => $pair[1], 'factor' => $factor],
+                ),
+                figure: new FactorGrid($cells, $found['side'], $found['top'], $whole, $name),
+                question: Question::expression(
+                    Message::of('factor.grid.ask', ['left' => $pair[0], 'right' => $pair[1]]),
+                    new Identity(Product::of([$factor, $across]), $pair[0]),
+                    $factor,
+                ),
+                watch: $negative ? Slip::SignOfProduct : null,
             );
         }
         $steps[] = Brackets::step($trinomial, $outer, 'factor.brackets.why-edges');
@@ -95,7 +122,10 @@ final class ProductGrid extends FactorMethod
         return $steps;
     }
 
-    /** @return array{cells: array{array{Expression, Expression}, array{Expression, Expression}}, side: array{Expression, Expression}, top: array{Expression, Expression}} */
+    /**
+     * @return array{cells: array{array{Expression, Expression}, array{Expression, Expression}}, side: array{Expression,
+     *                      Expression}, top: array{Expression, Expression}}
+     */
     private function edges(Trinomial $trinomial): array
     {
         [$p, $q] = $trinomial->pair() ?? [0, 0];
@@ -104,7 +134,10 @@ final class ProductGrid extends FactorMethod
         $column1 = intdiv($trinomial->a, $row1);
         $column2 = intdiv($p, $row1);
         $letter = static fn(int $number): Expression => $trinomial->linear($number, 0)->toExpression();
-        $plain = static fn(int $number): Expression => $trinomial->second === null ? Term::constant($number)->toExpression() : $trinomial->linear(0, $number)->toExpression();
+        $plain = static fn(int $number): Expression =>
+            $trinomial->second === null
+                ? Term::constant($number)->toExpression()
+                : $trinomial->linear(0, $number)->toExpression();
 
         return [
             'cells' => [

@@ -12,16 +12,19 @@ use Runel\Demonstration\Task;
 use Runel\Expression\Expression;
 use Runel\Expression\Letter;
 use Runel\Expression\Negative;
+use Runel\Expression\Numeral;
 use Runel\Expression\Product;
 use Runel\Expression\Quotient;
 use Runel\Expression\Sum;
 use Runel\Message\Message;
 use Runel\Number\Rational;
 use Runel\Polynomial\Term;
-use Runel\Problem\Trinomial;
 use Runel\Slip\Slip;
 
-/** Factoring by scaling: x² + bx + ac is factored, both constants are divided by a, what is left of a moves in front of x. */
+/**
+ * Factoring by scaling: x² + bx + ac is factored, both constants are divided by a, what is left of a moves in front of
+ * x.
+ */
 final class Scale extends FactorMethod
 {
     public function id(): string
@@ -43,10 +46,12 @@ final class Scale extends FactorMethod
             $trinomial->term($trinomial->product(), 0)->toExpression(),
         ]);
         $scale = new Step(
-            'scale',
-            Message::of('scale.scale.title'),
-            Message::of('scale.scale.why', ['a' => self::number($trinomial->a), 'scaled' => $scaled]),
-            [Line::side(Product::apart([self::number($trinomial->a), self::number($trinomial->c)]), self::number($trinomial->product()))],
+            id: 'scale',
+            title: Message::of('scale.scale.title'),
+            why: Message::of('scale.scale.why', ['a' => Numeral::of($trinomial->a), 'scaled' => $scaled]),
+            lines: [Line::side(Product::apart(
+                [Numeral::of($trinomial->a), Numeral::of($trinomial->c)],
+            ), Numeral::of($trinomial->product()))],
             watch: Slip::ScaledFactorsGiven,
         );
         $sections = [new Section(Phase::SettingUp, [$scale]), new Section(Phase::Hunting, $search->steps())];
@@ -67,15 +72,32 @@ final class Scale extends FactorMethod
     {
         [$p, $q] = $pair;
         $divided = array_map(static fn(int $number): Expression => self::over($trinomial, $number), $pair);
-        $reduced = array_map(static fn(int $number): Expression => $trinomial->linear(1, Rational::fraction($number, $trinomial->a))->toExpression(), $pair);
-        $a = self::number($trinomial->a);
+        $reduced = array_map(static fn(int $number): Expression => $trinomial->linear(
+            1,
+            Rational::fraction($number, $trinomial->a),
+        )->toExpression(), $pair);
+        $a = Numeral::of($trinomial->a);
 
         return [
-            new Step('scaled-factors', Message::of('scale.factored.title'), Message::of('scale.factored.why'), [
-                Line::side($scaled, Product::of([$trinomial->linear(1, $p)->toExpression(), $trinomial->linear(1, $q)->toExpression()])),
-            ], watch: Slip::ScaledFactorsGiven),
-            new Step('divide', Message::of('scale.divide.title', ['a' => $a]), Message::of('scale.divide.why', ['a' => $a]), [$outer->line($a, ...$divided)]),
-            new Step('reduce', Message::of('scale.reduce.title'), Message::of('scale.reduce.why'), [$outer->line($a, ...$reduced)]),
+            new Step(
+                id: 'scaled-factors',
+                title: Message::of('scale.factored.title'),
+                why: Message::of('scale.factored.why'),
+                lines: [Line::side($scaled, Product::of(
+                    [$trinomial->linear(1, $p)->toExpression(), $trinomial->linear(1, $q)->toExpression()],
+                ))],
+                watch: Slip::ScaledFactorsGiven,
+            ),
+            new Step(id: 'divide', title: Message::of(
+                'scale.divide.title',
+                ['a' => $a],
+            ), why: Message::of('scale.divide.why', ['a' => $a]), lines: [$outer->line($a, ...$divided)]),
+            new Step(
+                id: 'reduce',
+                title: Message::of('scale.reduce.title'),
+                why: Message::of('scale.reduce.why'),
+                lines: [$outer->line($a, ...$reduced)],
+            ),
             Brackets::step($trinomial, $outer, 'factor.brackets.why-denominators'),
         ];
     }
@@ -83,7 +105,10 @@ final class Scale extends FactorMethod
     /** x + p/a, not reduced. */
     private static function over(Trinomial $trinomial, int $number): Expression
     {
-        $quotient = new Quotient(Term::constant(abs($number))->toExpression(), Term::constant($trinomial->a)->toExpression());
+        $quotient = new Quotient(
+            Term::constant(abs($number))->toExpression(),
+            Term::constant($trinomial->a)->toExpression(),
+        );
         $last = $trinomial->second === null ? $quotient : Product::of([$quotient, new Letter($trinomial->second)]);
 
         return Sum::of([new Letter($trinomial->letter), $number < 0 ? new Negative($last) : $last]);

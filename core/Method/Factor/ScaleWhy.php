@@ -20,9 +20,11 @@ use Runel\Expression\Sum;
 use Runel\Message\Message;
 use Runel\Number\Rational;
 use Runel\Polynomial\Polynomial;
-use Runel\Problem\Trinomial;
 
-/** Why scaling works, on the same trinomial: a comes out of all terms, the constant gets the denominator a², the two fractions appear, a is handed back. */
+/**
+ * Why scaling works, on the same trinomial: a comes out of all terms, the constant gets the denominator a², the two
+ * fractions appear, a is handed back.
+ */
 final class ScaleWhy extends FactorMethod
 {
     public function id(): string
@@ -42,16 +44,38 @@ final class ScaleWhy extends FactorMethod
     protected function work(Trinomial $trinomial, Outer $outer, Task $task): Work
     {
         [$p, $q] = $trinomial->pair() ?? throw new \LogicException('A prime trinomial was not refused.');
-        $a = self::number($trinomial->a);
-        $fractions = array_map(static fn(int $number): Polynomial => $trinomial->linear(1, Rational::fraction($number, $trinomial->a)), [$p, $q]);
-        $last = new Quotient(self::number(abs($trinomial->c)), $a);
-        $squared = new Quotient(self::number(abs($trinomial->product())), new Power($a, Numeral::of(2)));
+        $a = Numeral::of($trinomial->a);
+        $fractions = array_map(static fn(int $number): Polynomial => $trinomial->linear(
+            1,
+            Rational::fraction($number, $trinomial->a),
+        ), [$p, $q]);
+        $last = new Quotient(Numeral::of(abs($trinomial->c)), $a);
+        $squared = new Quotient(Numeral::of(abs($trinomial->product())), new Power($a, Numeral::of(2)));
         $steps = [
-            new Step('take-a-out', Message::of('scale-why.out.title', ['a' => $a]), Message::of('scale-why.out.why'), [$outer->line($a, $this->inside($trinomial, $last))]),
-            new Step('square-below', Message::of('scale-why.below.title'), Message::of('scale-why.below.why', ['a' => $a]), [$outer->line($a, $this->inside($trinomial, $squared))]),
-            new Step('find-fractions', Message::of('scale-why.find.title'), Message::of('scale-why.find.why', [
-                'left' => self::number($p), 'right' => self::number($q), 'product' => self::number($trinomial->product()), 'sum' => self::number($trinomial->b), 'a' => $a,
-            ]), [Line::side(Sum::of([self::number($p), self::number($q)]), self::number($trinomial->b)), $outer->line($a, $fractions[0]->toExpression(), $fractions[1]->toExpression())]),
+            new Step(
+                id: 'take-a-out',
+                title: Message::of('scale-why.out.title', ['a' => $a]),
+                why: Message::of('scale-why.out.why'),
+                lines: [$outer->line($a, $this->inside($trinomial, $last))],
+            ),
+            new Step(
+                id: 'square-below',
+                title: Message::of('scale-why.below.title'),
+                why: Message::of('scale-why.below.why', ['a' => $a]),
+                lines: [$outer->line($a, $this->inside($trinomial, $squared))],
+            ),
+            new Step(
+                id: 'find-fractions',
+                title: Message::of('scale-why.find.title'),
+                why: Message::of('scale-why.find.why', [
+                    'left' => Numeral::of($p), 'right' => Numeral::of($q),
+                    'product' => Numeral::of($trinomial->product()), 'sum' => Numeral::of($trinomial->b), 'a' => $a,
+                ]),
+                lines: [
+                    Line::side(Sum::of([Numeral::of($p), Numeral::of($q)]), Numeral::of($trinomial->b)),
+                    $outer->line($a, $fractions[0]->toExpression(), $fractions[1]->toExpression()),
+                ],
+            ),
             Brackets::step($trinomial, $outer, 'scale-why.back'),
         ];
 
@@ -61,13 +85,19 @@ final class ScaleWhy extends FactorMethod
     /** x² + (b/a)x + constant, with the constant's sign. */
     private function inside(Trinomial $trinomial, Expression $constant): Expression
     {
-        $wrap = static fn(Expression $number, int $coefficient): Expression => $coefficient < 0 ? new Negative($number) : $number;
+        $wrap = static fn(Expression $number, int $coefficient): Expression =>
+            $coefficient < 0 ? new Negative($number) : $number;
         $letters = $trinomial->second === null ? [] : [new Letter($trinomial->second)];
         $terms = [$trinomial->term(1, 2)->toExpression()];
         if ($trinomial->b !== 0) {
-            $terms[] = $wrap(Product::of([new Quotient(self::number(abs($trinomial->b)), self::number($trinomial->a)), new Letter($trinomial->letter), ...$letters]), $trinomial->b);
+            $terms[] = $wrap(Product::of([new Quotient(
+                Numeral::of(abs($trinomial->b)),
+                Numeral::of($trinomial->a),
+            ), new Letter($trinomial->letter), ...$letters]), $trinomial->b);
         }
-        $terms[] = $wrap($letters === [] ? $constant : Product::of([$constant, new Power($letters[0], Numeral::of(2))]), $trinomial->c);
+        $terms[] = $wrap($letters === [] ? $constant : Product::of(
+            [$constant, new Power($letters[0], Numeral::of(2))],
+        ), $trinomial->c);
 
         return Sum::of($terms);
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Runel\Method\Factor;
 
+use Runel\Claim\Identity;
 use Runel\Demonstration\Option;
 use Runel\Demonstration\Phase;
 use Runel\Demonstration\Question;
@@ -21,7 +22,6 @@ use Runel\Message\Message;
 use Runel\Number\Whole;
 use Runel\Polynomial\Polynomial;
 use Runel\Polynomial\Term;
-use Runel\Problem\Trinomial;
 use Runel\Slip\Slip;
 
 /** Factoring by splitting the middle term: two numbers with product ac and sum b, then grouping. */
@@ -43,11 +43,17 @@ final class SplitMiddle extends FactorMethod
     protected function work(Trinomial $trinomial, Outer $outer, Task $task): Work
     {
         $search = PairSearch::of($trinomial->product(), $trinomial->b);
-        $sections = [new Section(Phase::Hunting, [PairSearch::productStep($trinomial, 'factor.product.why'), ...$search->steps()])];
+        $sections = [new Section(Phase::Hunting, [PairSearch::productStep(
+            $trinomial,
+            'factor.product.why',
+        ), ...$search->steps()])];
         $pair = $trinomial->pair();
         if ($pair !== null) {
-            $large = ($task->choices[self::CHOICE] ?? '') === 'large';
-            $sections[] = new Section(Phase::Writing, $this->grouping($trinomial, $outer, $large ? [$pair[1], $pair[0]] : $pair, $large));
+            $large = $task->choice(self::CHOICE) === 'large';
+            $sections[] = new Section(
+                Phase::Writing,
+                $this->grouping($trinomial, $outer, $large ? [$pair[1], $pair[0]] : $pair, $large),
+            );
         }
 
         return new Work($sections, $search->looked(), 1, Advice::pairs('split-middle', $search));
@@ -81,26 +87,58 @@ final class SplitMiddle extends FactorMethod
         ]);
         $options = [];
         foreach (['small', 'large'] as $value) {
-            $options[] = new Option(self::CHOICE, $value, Message::of("factor.split.option-$value"), ($value === 'large') === $large);
+            $options[] = new Option(self::CHOICE, $value, Message::of(
+                "factor.split.option-$value",
+            ), ($value === 'large') === $large);
         }
 
         return [
-            new Step('split', Message::of('factor.split.title'), Message::of('factor.split.why', ['left' => $first[1]->toExpression(), 'right' => $second[0]->toExpression(), 'middle' => $trinomial->term($trinomial->b, 1)->toExpression()]), [$outer->line($split)], options: $options),
-            new Step('group', Message::of('factor.group.title'), Message::of($q < 0 ? 'factor.group.why-minus' : 'factor.group.why'), [$outer->line($groups)], watch: $q < 0 ? Slip::MinusNotCarried : null),
             new Step(
-                'take-out',
-                Message::of('factor.take-out.title'),
-                Message::of($secondFactor < 0 ? 'factor.take-out.why-minus' : 'factor.take-out.why'),
-                [$outer->line($factored)],
-                question: Question::expression(Message::of('factor.take-out.ask', ['group' => self::sum($first)]), $trinomial->linear($firstFactor, 0)->toExpression()),
+                id: 'split',
+                title: Message::of('factor.split.title'),
+                why: Message::of('factor.split.why', [
+                    'left' => $first[1]->toExpression(), 'right' => $second[0]->toExpression(),
+                    'middle' => $trinomial->term($trinomial->b, 1)->toExpression(),
+                ]),
+                lines: [$outer->line($split)],
+                options: $options,
+            ),
+            new Step(
+                id: 'group',
+                title: Message::of('factor.group.title'),
+                why: Message::of($q < 0 ? 'factor.group.why-minus' : 'factor.group.why'),
+                lines: [$outer->line($groups)],
+                watch: $q < 0 ? Slip::MinusNotCarried : null,
+            ),
+            new Step(
+                id: 'take-out',
+                title: Message::of('factor.take-out.title'),
+                why: Message::of($secondFactor < 0 ? 'factor.take-out.why-minus' : 'factor.take-out.why'),
+                lines: [$outer->line($factored)],
+                question: Question::expression(
+                    Message::of('factor.take-out.ask', ['group' => $group = self::sum($first)]),
+                    new Identity($group, Product::of(
+                        [$out = $trinomial->linear($firstFactor, 0)->toExpression(), $bracket->toExpression()],
+                    )),
+                    $out,
+                ),
                 watch: $secondFactor < 0 ? Slip::MinusNotCarried : null,
             ),
             new Step(
-                'common-bracket',
-                Message::of('factor.common-bracket.title', ['bracket' => $bracket->toExpression()]),
-                Message::of('factor.common-bracket.why', ['bracket' => $bracket->toExpression(), 'left' => $taken->toExpression()]),
-                [$outer->line($bracket->toExpression(), $taken->toExpression())],
-                question: Question::form(Message::of('factor.common-bracket.ask'), Product::of([$bracket->toExpression(), $taken->toExpression()])),
+                id: 'common-bracket',
+                title: Message::of('factor.common-bracket.title', ['bracket' => $bracket->toExpression()]),
+                why: Message::of('factor.common-bracket.why', [
+                    'bracket' => $bracket->toExpression(),
+                    'left' => $taken->toExpression(),
+                ]),
+                lines: [$outer->line($bracket->toExpression(), $taken->toExpression())],
+                question: Question::form(
+                    Message::of('factor.common-bracket.ask'),
+                    new Identity($factored, $accepted = Product::of(
+                        [$bracket->toExpression(), $taken->toExpression()],
+                    )),
+                    $accepted,
+                ),
             ),
         ];
     }
@@ -112,7 +150,8 @@ final class SplitMiddle extends FactorMethod
     }
 
     /**
-     * The second group in its bracket; where it starts with a minus, the minus stands in front and every sign inside is turned.
+     * The second group in its bracket; where it starts with a minus, the minus stands in front and every sign inside is
+     * turned.
      *
      * @param array{Term, Term} $terms
      */
@@ -125,7 +164,9 @@ final class SplitMiddle extends FactorMethod
 
     private static function times(int $factor, Trinomial $trinomial, Polynomial $bracket): Expression
     {
-        $last = $trinomial->second === null ? Numeral::of(abs($factor)) : $trinomial->linear(0, abs($factor))->toExpression();
+        $last = $trinomial->second === null
+            ? Numeral::of(abs($factor))
+            : $trinomial->linear(0, abs($factor))->toExpression();
         $product = Product::of([$last, $bracket->toExpression()]);
 
         return $factor < 0 ? new Negative($product) : $product;

@@ -7,8 +7,8 @@ namespace Runel\Method\Factor;
 use Runel\Demonstration\Phase;
 use Runel\Demonstration\Section;
 use Runel\Demonstration\Task;
+use Runel\Expression\Numeral;
 use Runel\Message\Message;
-use Runel\Problem\Trinomial;
 
 /** Factoring x² + bx + c: two numbers with product c and sum b. */
 final class SumProduct extends FactorMethod
@@ -20,7 +20,7 @@ final class SumProduct extends FactorMethod
 
     protected function refusalOf(Trinomial $trinomial): ?Message
     {
-        return $trinomial->a === 1 ? null : Message::of('factor.refusal-leading', ['a' => self::number($trinomial->a)]);
+        return $trinomial->a === 1 ? null : Message::of('factor.refusal-leading', ['a' => Numeral::of($trinomial->a)]);
     }
 
     protected function work(Trinomial $trinomial, Outer $outer, Task $task): Work

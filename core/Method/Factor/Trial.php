@@ -9,7 +9,6 @@ use Runel\Demonstration\Phase;
 use Runel\Demonstration\Section;
 use Runel\Demonstration\Task;
 use Runel\Message\Message;
-use Runel\Problem\Trinomial;
 
 /** Factoring by inspection: whole brackets tried in a sensible order, outer plus inner compared with the middle. */
 final class Trial extends FactorMethod
@@ -30,9 +29,17 @@ final class Trial extends FactorMethod
         $sections = [new Section(Phase::Hunting, ArrangementSteps::of($trinomial, $arrangements, 'brackets'))];
         if ($arrangements->hit !== null) {
             $repaired = $arrangements->rows[$arrangements->hit]->verdict === TrialVerdict::Repaired;
-            $sections[] = new Section(Phase::Writing, [Brackets::step($trinomial, $outer, $repaired ? 'factor.brackets.why-repaired' : 'factor.brackets.why-trial')]);
+            $sections[] = new Section(Phase::Writing, [Brackets::step(
+                $trinomial,
+                $outer,
+                $repaired ? 'factor.brackets.why-repaired' : 'factor.brackets.why-trial',
+            )]);
         }
 
-        return new Work($sections, $arrangements->looked(), 2 * $arrangements->looked(), Advice::hunt('trial', $arrangements->count(), $arrangements->hit === null ? null : $arrangements->hit + 1));
+        return new Work($sections, $arrangements->looked(), 2 * $arrangements->looked(), Advice::hunt(
+            'trial',
+            $arrangements->count(),
+            $arrangements->hit === null ? null : $arrangements->hit + 1,
+        ));
     }
 }

@@ -17,7 +17,10 @@ final readonly class Window
     /** How many of the trials passed over can be unfolded. */
     public const UNFOLDED = 120;
 
-    /** @param list<array{int, int}> $runs in order: the first place (from 0) and how many; shown and folded in turn, shown first */
+    /**
+     * @param list<array{int, int}> $runs in order: the first place (from 0) and how many; shown and folded in turn,
+     *                                    shown first
+     */
     private function __construct(public array $runs) {}
 
     /**

@@ -16,5 +16,11 @@ final readonly class Work
      * @param int           $products  single products worked out
      * @param bool          $fractions whether fractions turn up on this way
      */
-    public function __construct(public array $sections, public int $trials, public int $products, public Message $advice, public bool $fractions = false) {}
+    public function __construct(
+        public array $sections,
+        public int $trials,
+        public int $products,
+        public Message $advice,
+        public bool $fractions = false,
+    ) {}
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Runel\Method\Multiply;
 
+use Runel\Claim\Identity;
 use Runel\Demonstration\Figure\Arcs;
 use Runel\Demonstration\Figure\Total;
 use Runel\Demonstration\Figure\WholeNumberTwin;
@@ -21,7 +22,10 @@ use Runel\Message\Message;
 use Runel\Slip\SumSlips;
 use Runel\Style\HouseStyle;
 
-/** Multiplying degree by degree: each coefficient of the answer at once, from the pairs whose exponents add to its degree. */
+/**
+ * Multiplying degree by degree: each coefficient of the answer at once, from the pairs whose exponents add to its
+ * degree.
+ */
 final class ByDegree extends MultiplyMethod
 {
     public function id(): string
@@ -48,7 +52,10 @@ final class ByDegree extends MultiplyMethod
         $pair = $plan->stages[0]->pair;
 
         return match (true) {
-            \count($plan->stages) > 1 => Message::of('arcs.advice-stages', ['count' => $plan->work(), 'stages' => \count($plan->stages)]),
+            \count($plan->stages) > 1 => Message::of('arcs.advice-stages', [
+                'count' => $plan->work(),
+                'stages' => \count($plan->stages),
+            ]),
             $pair->isTwoBinomials() => Message::of('arcs.advice-small'),
             $pair->product->hasFractions() => Message::of('arcs.advice-fractions'),
             default => Message::of('arcs.advice', ['count' => \count($pair->groups)]),
@@ -59,15 +66,25 @@ final class ByDegree extends MultiplyMethod
     {
         $pair = $stage->pair;
         $degree = $pair->product->degree();
-        $figure = Arcs::blank(Steps::expressions($pair->leftTerms), Steps::expressions($pair->rightTerms), $pair->product->toExpression());
+        $figure = Arcs::blank(
+            Steps::expressions($pair->leftTerms),
+            Steps::expressions($pair->rightTerms),
+            $pair->product->toExpression(),
+        );
         $setUp = $pair->hasGaps() ? [Steps::gaps($stage, null)] : [];
+        $places = Numeral::of($degree + 1);
+        $counted = Sum::of([Numeral::of($pair->left->degree()), Numeral::of($pair->right->degree()), Numeral::of(1)]);
         $setUp[] = new Step(
-            $stage->id('blanks'),
-            Message::of('arcs.blanks.title', ['count' => $degree + 1]),
-            Message::of('arcs.blanks.why', ['left' => $pair->left->degree(), 'right' => $pair->right->degree(), 'degree' => $degree, 'count' => $degree + 1]),
-            [],
-            $figure,
-            Question::number(Message::of('arcs.blanks.ask'), Numeral::of($degree + 1)),
+            id: $stage->id('blanks'),
+            title: Message::of('arcs.blanks.title', ['count' => $degree + 1]),
+            why: Message::of('arcs.blanks.why', [
+                'left' => $pair->left->degree(),
+                'right' => $pair->right->degree(),
+                'degree' => $degree,
+                'count' => $degree + 1,
+            ]),
+            figure: $figure,
+            question: Question::number(Message::of('arcs.blanks.ask'), new Identity($counted, $places), $places),
         );
         $steps = [];
         foreach ([$degree, 0, ...($degree > 1 ? range($degree - 1, 1) : [])] as $power) {
@@ -79,7 +96,10 @@ final class ByDegree extends MultiplyMethod
             new Section(Phase::Multiplying, $steps),
             new Section(Phase::Collecting, [Steps::standardForm($stage, $figure->quiet())]),
         ];
-        $twin = $stage->isLast() ? WholeNumberTwin::of($pair->left->coefficients($pair->letter ?? ''), $pair->right->coefficients($pair->letter ?? '')) : null;
+        $twin = $stage->isLast() ? WholeNumberTwin::of(
+            $pair->left->coefficients($pair->letter ?? ''),
+            $pair->right->coefficients($pair->letter ?? ''),
+        ) : null;
         if ($twin !== null) {
             $sections[] = new Section(Phase::Twin, [$this->twin($stage, $twin)]);
         }
@@ -94,7 +114,11 @@ final class ByDegree extends MultiplyMethod
         $products = [];
         foreach ($pair->leftTerms as $left) {
             foreach ($pair->rightTerms as $right) {
-                if ($left->monomial->degree + $right->monomial->degree === $power && !$left->isZero() && !$right->isZero()) {
+                if (
+                    $left->monomial->degree + $right->monomial->degree === $power
+                    && !$left->isZero()
+                    && !$right->isZero()
+                ) {
                     $terms[] = $left->times($right);
                     $products[] = Product::apart([$left->toExpression(), $right->toExpression()]);
                 }
@@ -107,27 +131,38 @@ final class ByDegree extends MultiplyMethod
             1 => 'single',
             default => 'middle',
         };
-        $parameters = ['degree' => $power, 'count' => \count($products), 'letter' => $pair->groups[$power]->toExpression()];
+        $parameters = [
+            'degree' => $power,
+            'count' => \count($products),
+            'letter' => $pair->groups[$power]->toExpression(),
+        ];
         $sum = Sum::of($products);
 
+        $line = Line::side($sum, new Marked($total->toExpression(), Mark::ofDegree($power)));
+
         return new Step(
-            $stage->id("degree-$power"),
-            Message::of("arcs.place.title-$name", $parameters),
-            Message::of(\count($products) === 0 ? 'arcs.place.why-none' : "arcs.place.why-$name", $parameters),
-            $products === [] ? [] : [Line::side($sum, new Marked($total->toExpression(), Mark::ofDegree($power)))],
-            $figure,
-            $products === [] ? null : Question::expression(Message::of('arcs.place.ask', $parameters), $total->toExpression(), \count($terms) > 1 ? SumSlips::of($terms) : []),
+            id: $stage->id("degree-$power"),
+            title: Message::of("arcs.place.title-$name", $parameters),
+            why: Message::of(\count($products) === 0 ? 'arcs.place.why-none' : "arcs.place.why-$name", $parameters),
+            lines: $products === [] ? [] : [$line],
+            figure: $figure,
+            question: $products === [] ? null : Question::about($line, Message::of(
+                'arcs.place.ask',
+                $parameters,
+            ), \count($terms) > 1 ? SumSlips::of($terms) : []),
         );
     }
 
     private function twin(Stage $stage, WholeNumberTwin $twin): Step
     {
         return new Step(
-            $stage->id('twin'),
-            Message::of('arcs.twin.title', ['left' => $twin->left, 'right' => $twin->right]),
-            Message::of('arcs.twin.why', ['letter' => $stage->pair->letter ?? '']),
-            [Line::side(Product::of([Numeral::of($twin->left), Numeral::of($twin->right)]), Numeral::of($twin->product))],
-            $twin,
+            id: $stage->id('twin'),
+            title: Message::of('arcs.twin.title', ['left' => $twin->left, 'right' => $twin->right]),
+            why: Message::of('arcs.twin.why', ['letter' => $stage->pair->letter ?? '']),
+            lines: [Line::side(Product::of(
+                [Numeral::of($twin->left), Numeral::of($twin->right)],
+            ), Numeral::of($twin->product))],
+            figure: $twin,
         );
     }
 }

@@ -7,6 +7,7 @@ namespace Runel\Method\Multiply;
 use Runel\Demonstration\Check;
 use Runel\Demonstration\CheckKind;
 use Runel\Demonstration\Line;
+use Runel\Expression\Evaluation;
 use Runel\Expression\Expression;
 use Runel\Expression\Negative;
 use Runel\Expression\Numeral;
@@ -40,8 +41,17 @@ final class Checks
 
         return [
             self::multiplyBack($factors, $product),
-            self::byValues($factors, $product, array_fill_keys($letters, Rational::one()), CheckKind::CoefficientSum, []),
-            self::byValues($factors, $product, $values, $ten ? CheckKind::Ten : CheckKind::Substitution, ['values' => $list]),
+            self::byValues($factors, $product, array_fill_keys(
+                $letters,
+                Rational::one(),
+            ), CheckKind::CoefficientSum, []),
+            self::byValues(
+                $factors,
+                $product,
+                $values,
+                $ten ? CheckKind::Ten : CheckKind::Substitution,
+                ['values' => $list],
+            ),
         ];
     }
 
@@ -60,7 +70,9 @@ final class Checks
             foreach ($factor->terms as $term) {
                 $row = $reached->times(Polynomial::ofTerms([$term]));
                 $rows[] = $row;
-                $lines[] = Line::side(Product::of([$term->toExpression(), $reached->toExpression()]), $row->toExpression());
+                $lines[] = Line::side(Product::of(
+                    [$term->toExpression(), $reached->toExpression()],
+                ), $row->toExpression());
             }
             $before = $reached;
             $reached = $before->times($factor);
@@ -69,7 +81,9 @@ final class Checks
             }
         }
 
-        return new Check(CheckKind::MultiplyBack, Message::of('check.multiply-back.title'), Message::of('check.multiply-back.why'), $lines, $reached->equals($product));
+        return new Check(CheckKind::MultiplyBack, Message::of(
+            'check.multiply-back.title',
+        ), Message::of('check.multiply-back.why'), $lines, $reached->equals($product));
     }
 
     /**
@@ -77,13 +91,18 @@ final class Checks
      * @param array<string, Rational>   $values
      * @param array<string, string|int> $parameters
      */
-    private static function byValues(array $factors, Polynomial $product, array $values, CheckKind $kind, array $parameters): Check
-    {
+    private static function byValues(
+        array $factors,
+        Polynomial $product,
+        array $values,
+        CheckKind $kind,
+        array $parameters,
+    ): Check {
         $lines = [];
         $worked = [];
         $reached = Rational::one();
         foreach ($factors as $factor) {
-            $value = $factor->toExpression()->valueAt($values);
+            $value = Evaluation::rational($factor->toExpression(), $values);
             if (\count($factor->terms) > 1) {
                 $lines[] = Line::side(self::substituted($factor, $values), Numeral::of($value));
             }
@@ -91,10 +110,13 @@ final class Checks
             $reached = $reached->times($value);
         }
         $lines[] = Line::side(Product::of($worked), Numeral::of($reached));
-        $answer = $product->toExpression()->valueAt($values);
+        $answer = Evaluation::rational($product->toExpression(), $values);
         $lines[] = Line::side(self::substituted($product, $values), Numeral::of($answer));
 
-        return new Check($kind, Message::of("check.{$kind->value}.title", $parameters), Message::of("check.{$kind->value}.why", $parameters), $lines, $reached->equals($answer));
+        return new Check($kind, Message::of(
+            "check.{$kind->value}.title",
+            $parameters,
+        ), Message::of("check.{$kind->value}.why", $parameters), $lines, $reached->equals($answer));
     }
 
     /**

@@ -12,6 +12,7 @@ use Runel\Demonstration\Section;
 use Runel\Demonstration\Step;
 use Runel\Expression\Mark;
 use Runel\Expression\Marked;
+use Runel\Expression\Numeral;
 use Runel\Expression\Product;
 use Runel\Expression\Sum;
 use Runel\Message\Message;
@@ -45,7 +46,9 @@ final class Columns extends MultiplyMethod
     {
         $pair = $plan->stages[0]->pair;
 
-        return Message::of($pair->hasGaps() ? 'columns.advice-gaps' : ($pair->work() > 6 ? 'columns.advice-long' : 'columns.advice'));
+        return Message::of(
+            $pair->hasGaps() ? 'columns.advice-gaps' : ($pair->work() > 6 ? 'columns.advice-long' : 'columns.advice'),
+        );
     }
 
     protected function work(Stage $stage, HouseStyle $style): array
@@ -57,16 +60,14 @@ final class Columns extends MultiplyMethod
         if (\count($upper) < \count($lower)) {
             [$upper, $lower] = [$lower, $upper];
         }
-        $figure = ColumnsFigure::of($upper, $lower, $letter);
+        $figure = ColumnsFigure::of($upper, $lower, $letter, $pair->product->toExpression());
         $setUp = $pair->hasGaps() ? [Steps::gaps($stage, null)] : [];
         $setUp[] = new Step(
-            $stage->id('set-up'),
-            Message::of('columns.set-up.title'),
-            Message::of('columns.set-up.why'),
-            [],
-            $figure,
-            null,
-            Slip::MissingPlaceholder,
+            id: $stage->id('set-up'),
+            title: Message::of('columns.set-up.title'),
+            why: Message::of('columns.set-up.why'),
+            figure: $figure,
+            watch: Slip::MissingPlaceholder,
         );
         $rows = [];
         foreach (array_reverse($lower) as $place => $multiplier) {
@@ -94,23 +95,31 @@ final class Columns extends MultiplyMethod
         foreach (array_reverse($upper) as $coefficient) {
             if (!$multiplier->isZero() && !$coefficient->isZero()) {
                 $lines[] = Line::side(
-                    Product::apart([Term::constant($multiplier)->toExpression(), Term::constant($coefficient)->toExpression()]),
-                    new Marked(Term::constant($multiplier->times($coefficient))->toExpression(), Mark::written()),
+                    Product::apart([Numeral::of($multiplier), Numeral::of($coefficient)]),
+                    new Marked(Numeral::of($multiplier->times($coefficient)), Mark::written()),
                 );
             }
         }
 
         return new Step(
-            $stage->id('row-' . ($place + 1)),
-            Message::of('columns.row.title', ['multiplier' => Term::constant($multiplier)->toExpression()]),
-            Message::of($multiplier->isZero() ? 'columns.row.why-zero' : ($place === 0 ? 'columns.row.why-first' : 'columns.row.why'), ['places' => $place]),
-            $lines,
-            $figure,
-            $multiplier->isZero() ? null : Question::number(
-                Message::of('columns.row.ask', ['multiplier' => Term::constant($multiplier)->toExpression(), 'first' => Term::constant($upper[0])->toExpression()]),
-                Term::constant($multiplier->times($upper[0]))->toExpression(),
+            id: $stage->id('row-' . ($place + 1)),
+            title: Message::of('columns.row.title', ['multiplier' => Numeral::of($multiplier)]),
+            why: Message::of(
+                $multiplier->isZero()
+                    ? 'columns.row.why-zero'
+                    : ($place === 0 ? 'columns.row.why-first' : 'columns.row.why'),
+                ['places' => $place],
             ),
-            $multiplier->isNegative() ? Slip::SignOfProduct : null,
+            lines: $lines,
+            figure: $figure,
+            question: $lines === [] ? null : Question::about(
+                $lines[\count($lines) - 1],
+                Message::of('columns.row.ask', [
+                    'multiplier' => Numeral::of($multiplier),
+                    'first' => Numeral::of($upper[0]),
+                ]),
+            ),
+            watch: $multiplier->isNegative() ? Slip::SignOfProduct : null,
         );
     }
 
@@ -118,16 +127,21 @@ final class Columns extends MultiplyMethod
     {
         $entries = $figure->column($power);
         $terms = array_map(static fn(Rational $entry): Term => Term::constant($entry), $entries);
-        $total = Term::constant($figure->sums()[$power])->toExpression();
         $added = Sum::of(Steps::expressions($terms));
+        $line = Line::side($added, new Marked(Numeral::of($figure->sums()[$power]), Mark::ofDegree($power)));
 
         return new Step(
-            $stage->id("sum-$power"),
-            Message::of($power === 0 ? 'columns.sum.title-constant' : 'columns.sum.title', ['power' => Monomial::power($stage->pair->letter ?? '', $power)->toExpression()]),
-            Message::of(\count($entries) === 1 ? 'columns.sum.why-alone' : 'columns.sum.why'),
-            [Line::side($added, new Marked($total, Mark::ofDegree($power)))],
-            $figure,
-            \count($entries) === 1 ? null : Question::number(Message::of('product.collect.ask', ['sum' => $added]), $total, SumSlips::of($terms)),
+            id: $stage->id("sum-$power"),
+            title: Message::of($power === 0 ? 'columns.sum.title-constant' : 'columns.sum.title', [
+                'power' => Monomial::power($stage->pair->letter ?? '', $power)->toExpression(),
+            ]),
+            why: Message::of(\count($entries) === 1 ? 'columns.sum.why-alone' : 'columns.sum.why'),
+            lines: [$line],
+            figure: $figure,
+            question: \count($entries) === 1 ? null : Question::about($line, Message::of(
+                'product.collect.ask',
+                ['sum' => $added],
+            ), SumSlips::of($terms)),
         );
     }
 }

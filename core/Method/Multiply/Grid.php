@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Runel\Method\Multiply;
 
+use Runel\Claim\Identity;
 use Runel\Demonstration\Figure\Grid as GridFigure;
 use Runel\Demonstration\Figure\GridState;
 use Runel\Demonstration\Figure\Total;
@@ -13,10 +14,13 @@ use Runel\Demonstration\Section;
 use Runel\Demonstration\Step;
 use Runel\Expression\Expression;
 use Runel\Expression\Numeral;
+use Runel\Expression\Product;
 use Runel\Message\Message;
 use Runel\Polynomial\Term;
 use Runel\Slip\Slip;
+use Runel\Style\GridLongEdge;
 use Runel\Style\HouseStyle;
+use Runel\Style\OuterTermsFirst;
 
 /** Multiplying by the grid: one cell for each product of two terms, like terms in one ink. */
 final class Grid extends MultiplyMethod
@@ -36,7 +40,10 @@ final class Grid extends MultiplyMethod
         $pair = $plan->stages[0]->pair;
 
         return match (true) {
-            \count($plan->stages) > 1 => Message::of('grid.advice-stages', ['count' => $plan->work(), 'stages' => \count($plan->stages)]),
+            \count($plan->stages) > 1 => Message::of('grid.advice-stages', [
+                'count' => $plan->work(),
+                'stages' => \count($plan->stages),
+            ]),
             $pair->hasGaps() => Message::of('grid.advice-gaps'),
             $pair->isTwoBinomials() => Message::of('grid.advice-small'),
             default => Message::of('grid.advice', ['count' => $pair->work()]),
@@ -51,10 +58,20 @@ final class Grid extends MultiplyMethod
         $inks = [];
         foreach ($pair->rightTerms as $side) {
             $products = array_map(static fn(Term $top): Term => $side->times($top), $pair->leftTerms);
-            $cells[] = array_map(static fn(Term $product): Expression => $product->isZero() ? Numeral::of(0) : $product->toExpression(), $products);
+            $cells[] = array_map(
+                static fn(Term $product): Expression => $product->isZero() ? Numeral::of(0) : $product->toExpression(),
+                $products,
+            );
             $inks[] = array_map(static fn(Term $product): int => $pair->ink($product->monomial), $products);
         }
-        $figure = new GridFigure(Steps::expressions($pair->leftTerms), Steps::expressions($pair->rightTerms), $cells, $inks, GridState::empty());
+        $figure = new GridFigure(
+            Steps::expressions($pair->leftTerms),
+            Steps::expressions($pair->rightTerms),
+            $cells,
+            $inks,
+            GridState::empty(),
+            $pair->letter !== null,
+        );
         $setUp = $this->setUp($stage, $pair, $figure);
         $figure = $figure->at($figure->state->withEdges());
         $filling = $this->filling($stage, $pair, $style, $figure);
@@ -71,10 +88,10 @@ final class Grid extends MultiplyMethod
     private static function turnedForEdges(Pair $pair, HouseStyle $style): Pair
     {
         $long = \count($pair->leftTerms) <=> \count($pair->rightTerms);
-        $turn = match ($style->get('grid-long-edge')) {
-            'top' => $long < 0,
-            'side' => $long > 0,
-            default => false,
+        $turn = match ($style->gridLongEdge) {
+            GridLongEdge::Top => $long < 0,
+            GridLongEdge::Side => $long > 0,
+            GridLongEdge::AsGiven => false,
         };
 
         return $turn ? $pair->turned() : $pair;
@@ -85,23 +102,29 @@ final class Grid extends MultiplyMethod
     {
         $columns = \count($pair->leftTerms);
         $rows = \count($pair->rightTerms);
+        $cells = Numeral::of($columns * $rows);
+        $counted = Product::apart([Numeral::of($columns), Numeral::of($rows)]);
         $steps = [new Step(
-            $stage->id('size'),
-            Message::of('grid.size.title', ['columns' => $columns, 'rows' => $rows]),
-            Message::of($pair->placed ? 'grid.size.why-degrees' : 'grid.size.why-terms', [
+            id: $stage->id('size'),
+            title: Message::of('grid.size.title', ['columns' => $columns, 'rows' => $rows]),
+            why: Message::of($pair->placed ? 'grid.size.why-degrees' : 'grid.size.why-terms', [
                 'columns' => $columns, 'rows' => $rows,
                 'top' => $pair->left->toExpression(), 'side' => $pair->right->toExpression(),
                 'topDegree' => $pair->left->degree(), 'sideDegree' => $pair->right->degree(),
             ]),
-            [],
-            $figure,
-            Question::number(Message::of('grid.size.ask'), Numeral::of($columns * $rows)),
-            $pair->hasGaps() ? Slip::MissingPlaceholder : null,
+            figure: $figure,
+            question: Question::number(Message::of('grid.size.ask'), new Identity($counted, $cells), $cells),
+            watch: $pair->hasGaps() ? Slip::MissingPlaceholder : null,
         )];
         if ($pair->hasGaps()) {
             $steps[] = Steps::gaps($stage, $figure);
         }
-        $steps[] = new Step($stage->id('edges'), Message::of('grid.edges.title'), Message::of('grid.edges.why'), [], $figure->at($figure->state->withEdges()));
+        $steps[] = new Step(
+            id: $stage->id('edges'),
+            title: Message::of('grid.edges.title'),
+            why: Message::of('grid.edges.why'),
+            figure: $figure->at($figure->state->withEdges()),
+        );
 
         return $steps;
     }
@@ -123,23 +146,29 @@ final class Grid extends MultiplyMethod
         }
         if ($zeros !== []) {
             $figure = $figure->at($figure->state->fill($zeros));
-            $steps[] = new Step($stage->id('zeros'), Message::of('grid.zeros.title'), Message::of('grid.zeros.why', ['count' => \count($zeros)]), [], $figure);
+            $steps[] = new Step(id: $stage->id('zeros'), title: Message::of('grid.zeros.title'), why: Message::of(
+                'grid.zeros.why',
+                ['count' => \count($zeros)],
+            ), figure: $figure);
         }
-        if ($style->is('outer-terms-first', 'on') && \count($cells) > 2) {
+        if ($style->outerTermsFirst === OuterTermsFirst::On && \count($cells) > 2) {
             $cells = [$cells[0], $cells[\count($cells) - 1], ...\array_slice($cells, 1, -1)];
         }
         foreach ($cells as [$row, $column]) {
             $side = $pair->rightTerms[$row];
             $top = $pair->leftTerms[$column];
             $figure = $figure->at($figure->state->fill([[$row, $column]]));
-            $steps[] = new Step(
+            $steps[] = Steps::product(
                 $stage->id('cell-' . ($row + 1) . '-' . ($column + 1)),
-                Message::of('grid.cell.title', ['row' => $row + 1, 'column' => $column + 1, 'side' => $side->toExpression(), 'top' => $top->toExpression()]),
-                Steps::productWhy($top, $side),
-                [Steps::productLine($top, $side)],
+                Message::of('grid.cell.title', [
+                    'row' => $row + 1,
+                    'column' => $column + 1,
+                    'side' => $side->toExpression(),
+                    'top' => $top->toExpression(),
+                ]),
+                $top,
+                $side,
                 $figure,
-                Steps::productQuestion($top, $side),
-                Steps::productWatch($top, $side),
             );
         }
 
@@ -166,7 +195,12 @@ final class Grid extends MultiplyMethod
             $state = $state->light(array_map(static fn(int $ink): array => $byInk[$ink][0], array_values($alone)));
             $figure = $figure->at($state);
             $key = $pair->placed ? 'grid.corners' : 'grid.alone';
-            $steps[] = new Step($stage->id('corners'), Message::of("$key.title"), Message::of("$key.why"), [], $figure);
+            $steps[] = new Step(
+                id: $stage->id('corners'),
+                title: Message::of("$key.title"),
+                why: Message::of("$key.why"),
+                figure: $figure,
+            );
         }
         foreach ($pair->groups as $ink => $monomial) {
             $places = $byInk[$ink];
@@ -175,10 +209,14 @@ final class Grid extends MultiplyMethod
             }
             $total = $pair->total($ink);
             $figure = $figure->at($figure->state->total($places, new Total($ink, $total->toExpression())));
-            $terms = array_map(static fn(array $place): Term => $pair->rightTerms[$place[0]]->times($pair->leftTerms[$place[1]]), $places);
+            $terms = array_map(static fn(array $place): Term => $pair->rightTerms[$place[0]]->times(
+                $pair->leftTerms[$place[1]],
+            ), $places);
             $title = $monomial->degree === 0
                 ? Message::of('grid.diagonal.title-constant')
-                : Message::of($pair->placed ? 'grid.diagonal.title' : 'grid.diagonal.title-like', ['letters' => $monomial->toExpression()]);
+                : Message::of($pair->placed ? 'grid.diagonal.title' : 'grid.diagonal.title-like', [
+                    'letters' => $monomial->toExpression(),
+                ]);
             $steps[] = Steps::collect($stage->id('collect-' . $ink), $terms, $total, $ink, $title, $figure);
         }
         $steps[] = Steps::standardForm($stage, $figure->at($figure->state->quiet()));

@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace Runel\Method\Multiply;
 
-use Runel\Demonstration\Answer;
+use Runel\Claim\Identity;
+use Runel\Demonstration\Answer\ExpressionAnswer;
+use Runel\Demonstration\Answer\NamedCoefficientsAnswer;
 use Runel\Demonstration\Demonstration;
 use Runel\Demonstration\Forecast;
 use Runel\Demonstration\Line;
+use Runel\Demonstration\Move\CompareCoefficients;
+use Runel\Demonstration\Move\TakeLeftSide;
 use Runel\Demonstration\Phase;
 use Runel\Demonstration\Question;
 use Runel\Demonstration\Section;
@@ -18,8 +22,12 @@ use Runel\Expression\Expression;
 use Runel\Expression\Letter;
 use Runel\Expression\Numeral;
 use Runel\Expression\Product;
+use Runel\Expression\Sum;
 use Runel\Message\Message;
+use Runel\Message\MethodDoesNotApply;
+use Runel\Message\Refusal;
 use Runel\Method\Method;
+use Runel\Method\Multiplies;
 use Runel\Notation\Ascii;
 use Runel\Number\Rational;
 use Runel\Polynomial\Polynomial;
@@ -33,61 +41,71 @@ use Runel\Style\HouseStyle;
  * What all ways to multiply share: reading, putting the brackets in order, choosing which two
  * come first, and the checks. A way to multiply only says how two polynomials are worked.
  */
-abstract class MultiplyMethod implements Method
+abstract class MultiplyMethod implements Method, Multiplies
 {
     final public function job(): Job
     {
         return Job::Multiply;
     }
 
-    final public function refusal(Task $task): ?Message
+    final public function refusal(Task $task): ?Refusal
     {
         if ($task->problem->product === null) {
-            return Message::of('error.nothing-to-multiply');
+            return new MethodDoesNotApply(Message::of('error.nothing-to-multiply'));
         }
+        $plan = self::plan($task);
+        if ($plan instanceof Refusal) {
+            return $plan;
+        }
+        $reason = $this->refusalOf($plan);
 
-        return $this->refusalOf(self::plan($task));
+        return $reason === null ? null : new MethodDoesNotApply($reason);
     }
 
     final public function demonstrate(Task $task): Demonstration
     {
         $product = self::product($task);
         $plan = self::plan($task);
+        if ($plan instanceof Refusal) {
+            throw $plan;
+        }
         $sections = [$this->reading($task, $product, $plan), ...$this->stages($plan, $task->style)];
-        $last = $plan->stages[\count($plan->stages) - 1]->pair;
-        $answer = Answer::expression($last->product->toExpression());
-        $names = $task->problem->node instanceof Equation ? NamedCoefficients::of($task->problem->node->right, $product) : null;
-        if ($names !== null) {
-            [$section, $answer] = $this->comparison($task->problem->node->right, $names, $last->product);
+        $last = $plan->stages[\count($plan->stages) - 1]->pair->product;
+        $node = $task->problem->node;
+        $names = $node instanceof Equation ? NamedCoefficients::of($node->right, $product) : null;
+        $answer = new ExpressionAnswer($last->toExpression());
+        if ($names !== null && $node instanceof Equation) {
+            [$section, $answer] = $this->comparison($node, $names, $last);
             $sections[] = $section;
         }
-        $steps = array_sum(array_map(static fn(Section $section): int => \count($section->steps), $sections));
-        $fractions = array_filter($product->factors, static fn(Factor $factor): bool => $factor->polynomial->hasFractions()) !== [];
+        $factors = array_map(static fn(Factor $factor): Polynomial => $factor->polynomial, $product->factors);
 
         return new Demonstration(
-            $task->problem,
-            Job::Multiply,
-            $this->id(),
-            $task->style,
-            new Forecast($steps, 0, $plan->work(), $fractions, false, $this->advice($plan)),
-            $sections,
-            $answer,
-            Checks::of(array_map(static fn(Factor $factor): Polynomial => $factor->polynomial, $product->factors), $last->product),
+            task: $task,
+            job: Job::Multiply,
+            method: $this->id(),
+            forecast: new Forecast(
+                steps: \count(Section::steps($sections)),
+                trials: 0,
+                products: $plan->work(),
+                fractions: array_filter(
+                    $factors,
+                    static fn(Polynomial $factor): bool => $factor->hasFractions(),
+                ) !== [],
+                roots: false,
+                advice: $this->advice($plan),
+            ),
+            sections: $sections,
+            answer: $answer,
+            checking: static fn(): array => Checks::of($factors, $last),
         );
     }
 
-    /**
-     * The work of multiplying some factors, without reading and checks.
-     *
-     * @param list<Polynomial> $factors at least two
-     *
-     * @return list<Section>|null null where this way does not fit them
-     */
-    final public function multiplying(array $factors, HouseStyle $style): ?array
+    final public function multiplying(array $factors, Task $task): ?array
     {
         $plan = Plan::of($factors);
 
-        return $this->refusalOf($plan) === null ? $this->stages($plan, $style) : null;
+        return $plan instanceof Plan && $this->refusalOf($plan) === null ? $this->stages($plan, $task->style) : null;
     }
 
     /** Why this way does not fit, or null when it does. */
@@ -110,14 +128,21 @@ abstract class MultiplyMethod implements Method
         return $task->problem->product ?? throw new \LogicException('A problem without brackets was not refused.');
     }
 
-    private static function plan(Task $task): Plan
+    /** The plan serves every way to multiply, so it is made once; where it cannot be made, the reason. */
+    private static function plan(Task $task): Plan|Refusal
     {
-        return Plan::of(array_map(static fn(Factor $factor): Polynomial => $factor->polynomial, self::product($task)->factors), $task->choices);
+        return $task->once(Plan::class, static fn(): Plan|Refusal => Plan::of(
+            array_map(static fn(Factor $factor): Polynomial => $factor->polynomial, self::product($task)->factors),
+            $task->choice(Plan::CHOICE),
+        ));
     }
 
     private function reading(Task $task, ProductForm $product, Plan $plan): Section
     {
-        $factors = array_map(static fn(Factor $factor): Expression => $factor->polynomial->toExpression(), $product->factors);
+        $factors = array_map(
+            static fn(Factor $factor): Expression => $factor->polynomial->toExpression(),
+            $product->factors,
+        );
         $letter = $task->problem->letter();
         $degrees = array_map(static fn(Factor $factor): int => $factor->polynomial->degree(), $product->factors);
         $why = $letter === null
@@ -126,32 +151,48 @@ abstract class MultiplyMethod implements Method
                 'count' => \count($factors),
                 'degrees' => implode(' + ', $degrees),
                 'degree' => array_sum($degrees),
-                'first' => Polynomial::ofCoefficients($letter, [Rational::one(), ...array_fill(0, array_sum($degrees), Rational::zero())])->toExpression(),
+                'first' => Polynomial::ofCoefficients($letter, [
+                    Rational::one(),
+                    ...array_fill(0, array_sum($degrees), Rational::zero()),
+                ])->toExpression(),
             ]);
+        $given = $task->problem->node;
+        $degree = Numeral::of(array_sum($degrees));
         $steps = [new Step(
-            'read',
-            Message::of('product.read.title'),
-            $why,
-            [Line::given($task->problem->node)],
-            question: $letter === null ? null : Question::number(Message::of('product.read.ask'), Numeral::of(array_sum($degrees))),
+            id: 'read',
+            title: Message::of('product.read.title'),
+            why: $why,
+            lines: $given instanceof Equation ? [Line::given($given), Line::equal(
+                $given->left,
+                new TakeLeftSide(),
+            )] : [Line::given($given)],
+            question: $letter === null ? null : Question::number(
+                Message::of('product.read.ask'),
+                new Identity(Sum::of(array_map(Numeral::of(...), $degrees)), $degree),
+                $degree,
+            ),
         )];
         $tidied = Product::of($factors);
-        $given = $task->problem->node instanceof Equation ? $task->problem->node->left : $task->problem->node;
-        if (Ascii::write($tidied) !== Ascii::write($given)) {
+        if (Ascii::write($tidied) !== Ascii::write($given instanceof Equation ? $given->left : $given)) {
             $steps[] = new Step(
-                'tidy',
-                Message::of('product.tidy.title'),
-                Message::of('product.tidy.why'),
-                [Line::equal($tidied)],
+                id: 'tidy',
+                title: Message::of('product.tidy.title'),
+                why: Message::of('product.tidy.why'),
+                lines: [Line::equal($tidied)],
             );
         }
         if ($plan->options !== []) {
             $first = $plan->stages[0];
             $steps[] = new Step(
-                'order',
-                Message::of('product.order.title', ['left' => $first->pair->left->toExpression(), 'right' => $first->pair->right->toExpression()]),
-                Message::of('product.order.why', ['count' => $plan->work()]),
-                [Line::equal($first->whole(Product::of([$first->pair->left->toExpression(), $first->pair->right->toExpression()])))],
+                id: 'order',
+                title: Message::of('product.order.title', [
+                    'left' => $first->pair->left->toExpression(),
+                    'right' => $first->pair->right->toExpression(),
+                ]),
+                why: Message::of('product.order.why', ['count' => $plan->work()]),
+                lines: [Line::equal($first->whole(Product::of(
+                    [$first->pair->left->toExpression(), $first->pair->right->toExpression()],
+                )))],
                 options: $plan->options,
             );
         }
@@ -159,19 +200,26 @@ abstract class MultiplyMethod implements Method
         return new Section(Phase::Reading, $steps);
     }
 
-    /** @return array{Section, Answer} */
-    private function comparison(Expression $right, NamedCoefficients $names, Polynomial $product): array
+    /** @return array{Section, NamedCoefficientsAnswer} */
+    private function comparison(Equation $form, NamedCoefficients $names, Polynomial $product): array
     {
-        $lines = [];
         $letters = [];
         foreach ($names->powers as $name => $power) {
             $letters[$name] = Numeral::of($product->coefficient($names->letter, $power));
-            $lines[] = Line::implies(new Equation(new Letter($name), $letters[$name]));
         }
+        $move = new CompareCoefficients($form, $letters);
+        $lines = [];
+        foreach ($letters as $name => $value) {
+            $lines[] = Line::implies(new Equation(new Letter($name), $value), $move);
+        }
+        $step = new Step(id: 'compare', title: Message::of('product.compare.title'), why: Message::of(
+            'product.compare.why',
+            ['form' => $form->right],
+        ), lines: $lines);
 
-        return [
-            new Section(Phase::Finishing, [new Step('compare', Message::of('product.compare.title'), Message::of('product.compare.why', ['form' => $right]), $lines)]),
-            Answer::namedCoefficients($product->toExpression(), $letters),
-        ];
+        return [new Section(
+            Phase::Finishing,
+            [$step],
+        ), new NamedCoefficientsAnswer($product->toExpression(), $letters)];
     }
 }

@@ -40,13 +40,26 @@ final readonly class Pair
         $leftTerms = $placed ? $left->places($letter) : $left->terms;
         $rightTerms = $placed ? $right->places($letter) : $right->terms;
 
-        return new self($left, $right, $leftTerms, $rightTerms, $left->times($right), self::groups($leftTerms, $rightTerms, $letter), $letter, $placed);
+        return new self($left, $right, $leftTerms, $rightTerms, $left->times($right), self::groups(
+            $leftTerms,
+            $rightTerms,
+            $letter,
+        ), $letter, $placed);
     }
 
     /** The same work with the two factors exchanged. */
     public function turned(): self
     {
-        return new self($this->right, $this->left, $this->rightTerms, $this->leftTerms, $this->product, $this->groups, $this->letter, $this->placed);
+        return new self(
+            $this->right,
+            $this->left,
+            $this->rightTerms,
+            $this->leftTerms,
+            $this->product,
+            $this->groups,
+            $this->letter,
+            $this->placed,
+        );
     }
 
     public function ink(Monomial $monomial): int
@@ -77,7 +90,9 @@ final readonly class Pair
 
     public function hasGaps(): bool
     {
-        return $this->placed && (\count($this->leftTerms) > \count($this->left->terms) || \count($this->rightTerms) > \count($this->right->terms));
+        $places = \count($this->leftTerms) + \count($this->rightTerms);
+
+        return $this->placed && $places > \count($this->left->terms) + \count($this->right->terms);
     }
 
     public function isTwoBinomials(): bool

@@ -5,39 +5,65 @@ declare(strict_types=1);
 namespace Runel\Method\Multiply;
 
 use Runel\Demonstration\Option;
+use Runel\Message\BadRequest;
 use Runel\Message\Message;
+use Runel\Message\Refusal;
+use Runel\Message\TooLarge;
 use Runel\Polynomial\Polynomial;
+use Runel\Polynomial\Term;
 
 /** In which order several factors are multiplied: which two first, then one after another as they stand. */
 final readonly class Plan
 {
-    /** The option's key: its value names two factors by their places, as in 1-3. */
+    /** The choice's key: its value names two factors by their places, as in 1-3. */
     public const CHOICE = 'first';
+    /** A demonstration writes every single product: more than this nobody follows. */
+    private const MOST_PRODUCTS = 180;
 
     /**
-     * @param list<Stage>  $stages
-     * @param list<Option> $options one for each two factors that could come first; none for two factors
+     * @param non-empty-list<Stage> $stages
+     * @param list<Option>          $options one for each two factors that could come first; none for two factors
      */
     private function __construct(public array $stages, public array $options) {}
 
     /**
-     * @param list<Polynomial>      $factors at least two
-     * @param array<string, string> $choices the tutor's, by the option's key
+     * @param list<Polynomial> $factors at least two
+     * @param string|null      $wanted  the tutor's choice
+     *
+     * @return self|Refusal a refusal where the work is too large, or the choice names no two factors
      */
-    public static function of(array $factors, array $choices = []): self
+    public static function of(array $factors, ?string $wanted = null): self|Refusal
     {
         $orders = self::orders($factors);
-        $wanted = $choices[self::CHOICE] ?? '';
-        $taken = isset($orders[$wanted]) ? $wanted : self::easiest($factors, $orders);
+        if ($wanted !== null && !isset($orders[$wanted])) {
+            return new BadRequest(Message::of('error.choice-value', [
+                'key' => self::CHOICE, 'found' => mb_substr($wanted, 0, 40), 'values' => implode(
+                    ', ',
+                    array_keys($orders),
+                ),
+            ]));
+        }
+        try {
+            $products = [];
+            $work = array_map(static function (array $order) use ($factors, &$products): int {
+                return self::workOf($factors, $order, $products);
+            }, $orders);
+        } catch (TooLarge $refusal) {
+            return $refusal;
+        }
+        $taken = $wanted ?? self::easiest($factors, $orders, $work);
+        if ($work[$taken] > self::MOST_PRODUCTS) {
+            return new TooLarge(
+                Message::of('error.products', ['count' => $work[$taken], 'limit' => self::MOST_PRODUCTS]),
+            );
+        }
         $options = [];
-        if (\count($factors) > 2) {
-            foreach ($orders as $name => $order) {
-                $options[] = new Option(self::CHOICE, $name, Message::of('product.order-option', [
-                    'left' => $factors[$order[0]]->toExpression(),
-                    'right' => $factors[$order[1]]->toExpression(),
-                    'count' => self::workOf($factors, $order),
-                ]), $name === $taken);
-            }
+        foreach (\count($factors) > 2 ? $orders : [] as $name => $order) {
+            $options[] = new Option(self::CHOICE, $name, Message::of('product.order-option', [
+                'left' => $factors[$order[0]]->toExpression(),
+                'right' => $factors[$order[1]]->toExpression(),
+                'count' => $work[$name],
+            ]), $name === $taken);
         }
 
         return new self(self::stages($factors, $orders[$taken]), $options);
@@ -52,7 +78,8 @@ final readonly class Plan
     /**
      * @param list<Polynomial> $factors
      *
-     * @return non-empty-array<string, list<int>> the places of all factors in working order, by the name of the choice
+     * @return non-empty-array<string, non-empty-list<int>> the places of all factors in working order, by the name of
+     *                                                      the choice
      */
     private static function orders(array $factors): array
     {
@@ -60,26 +87,28 @@ final readonly class Plan
         $places = array_keys($factors);
         foreach ($places as $first) {
             foreach (\array_slice($places, $first + 1) as $second) {
-                $orders[($first + 1) . '-' . ($second + 1)] = [$first, $second, ...array_values(array_diff($places, [$first, $second]))];
+                $orders[($first + 1) . '-' . ($second + 1)] = [$first, $second, ...array_values(
+                    array_diff($places, [$first, $second]),
+                )];
             }
         }
-        \assert($orders !== []);
 
-        return $orders;
+        return $orders === [] ? throw new \LogicException('One factor has no order.') : $orders;
     }
 
     /**
      * The order with the fewest single products; of equals the one that gets most minus signs out of the way first.
      *
-     * @param list<Polynomial>                   $factors
-     * @param non-empty-array<string, list<int>> $orders
+     * @param list<Polynomial>                             $factors
+     * @param non-empty-array<string, non-empty-list<int>> $orders
+     * @param array<string, int>                           $work
      */
-    private static function easiest(array $factors, array $orders): string
+    private static function easiest(array $factors, array $orders, array $work): string
     {
         $best = array_key_first($orders);
         $bestCost = null;
         foreach ($orders as $name => $order) {
-            $cost = [self::workOf($factors, $order), -self::minuses($factors[$order[0]]) - self::minuses($factors[$order[1]])];
+            $cost = [$work[$name], -self::minuses($factors[$order[0]]) - self::minuses($factors[$order[1]])];
             if ($bestCost === null || $cost < $bestCost) {
                 $best = $name;
                 $bestCost = $cost;
@@ -90,16 +119,24 @@ final readonly class Plan
     }
 
     /**
-     * How many single products an order takes altogether.
+     * How many single products an order takes altogether. What several orders multiply on their way is multiplied once.
      *
-     * @param list<Polynomial> $factors
-     * @param list<int>        $order
+     * @param list<Polynomial>          $factors
+     * @param non-empty-list<int>       $order
+     * @param array<string, Polynomial> $products by the places multiplied
      */
-    private static function workOf(array $factors, array $order): int
+    private static function workOf(array $factors, array $order, array &$products): int
     {
         $work = 0;
-        foreach (self::stages($factors, $order) as $stage) {
-            $work += $stage->pair->work();
+        $done = [$order[0]];
+        $reached = $factors[$order[0]];
+        foreach (\array_slice($order, 1) as $place) {
+            $work += \count($reached->terms) * \count($factors[$place]->terms);
+            $done[] = $place;
+            sort($done);
+            if (\count($done) < \count($order)) {
+                $reached = $products[implode(',', $done)] ??= $reached->times($factors[$place]);
+            }
         }
 
         return $work;
@@ -107,14 +144,16 @@ final readonly class Plan
 
     private static function minuses(Polynomial $polynomial): int
     {
-        return \count(array_filter($polynomial->terms, static fn($term): bool => $term->coefficient->isNegative()));
+        return \count(
+            array_filter($polynomial->terms, static fn(Term $term): bool => $term->coefficient->isNegative()),
+        );
     }
 
     /**
-     * @param list<Polynomial> $factors
-     * @param list<int>        $order
+     * @param list<Polynomial>    $factors
+     * @param non-empty-list<int> $order
      *
-     * @return list<Stage>
+     * @return non-empty-list<Stage>
      */
     private static function stages(array $factors, array $order): array
     {
@@ -127,6 +166,6 @@ final readonly class Plan
             $product = $pair->product;
         }
 
-        return $stages;
+        return $stages === [] ? throw new \LogicException('One factor has no stage.') : $stages;
     }
 }

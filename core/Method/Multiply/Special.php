@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Runel\Method\Multiply;
 
+use Runel\Claim\Identity;
 use Runel\Demonstration\Figure\Grid as GridFigure;
 use Runel\Demonstration\Figure\GridState;
-use Runel\Demonstration\LikelyWrong;
 use Runel\Demonstration\Line;
 use Runel\Demonstration\Phase;
 use Runel\Demonstration\Question;
@@ -22,6 +22,7 @@ use Runel\Expression\Sum;
 use Runel\Message\Message;
 use Runel\Number\Rational;
 use Runel\Polynomial\Term;
+use Runel\Slip\LikelyWrong;
 use Runel\Slip\ProductSlips;
 use Runel\Slip\Slip;
 use Runel\Style\HouseStyle;
@@ -45,7 +46,9 @@ final class Special extends MultiplyMethod
 
     protected function advice(Plan $plan): Message
     {
-        return Message::of(self::isSquare($plan->stages[0]->pair) ? 'special.advice-square' : 'special.advice-difference');
+        return Message::of(
+            self::isSquare($plan->stages[0]->pair) ? 'special.advice-square' : 'special.advice-difference',
+        );
     }
 
     protected function work(Stage $stage, HouseStyle $style): array
@@ -56,17 +59,21 @@ final class Special extends MultiplyMethod
         $kind = $square ? ($second->coefficient->isNegative() ? 'square-minus' : 'square') : 'difference';
         $figure = $this->figure($pair, $first, $second);
         $recognise = new Step(
-            'recognise',
-            Message::of("special.recognise.title-$kind"),
-            Message::of("special.recognise.why-$kind", ['first' => $first->toExpression(), 'second' => $second->toExpression()]),
-            [],
-            $figure->at($figure->state->withEdges()),
-            null,
-            $square ? Slip::DoubleProductForgotten : null,
+            id: 'recognise',
+            title: Message::of("special.recognise.title-$kind"),
+            why: Message::of("special.recognise.why-$kind", [
+                'first' => $first->toExpression(),
+                'second' => $second->toExpression(),
+            ]),
+            figure: $figure->at($figure->state->withEdges()),
+            watch: $square ? Slip::DoubleProductForgotten : null,
         );
         $figure = $figure->at($figure->state->withEdges());
         $steps = [];
-        foreach (['first-square' => [$first, [[0, 0]]], 'second-square' => [$second, [[1, 1]]]] as $name => [$term, $cells]) {
+        foreach ([
+            'first-square' => [$first, [[0, 0]]],
+            'second-square' => [$second, [[1, 1]]],
+        ] as $name => [$term, $cells]) {
             $negative = !$square && $name === 'second-square';
             $figure = $figure->at($figure->state->fill($cells));
             $steps[] = $this->square($name, $term, $negative, $figure);
@@ -107,7 +114,8 @@ final class Special extends MultiplyMethod
         $kept = $sum->terms[0]->monomial->key === $first->monomial->key ? [$first, $second] : [$second, $first];
         $difference = $pair->left->minus($pair->right);
 
-        return \count($difference->terms) === 1 && $difference->terms[0]->monomial->key === $kept[1]->monomial->key ? $kept : null;
+        return \count($difference->terms) === 1
+            && $difference->terms[0]->monomial->key === $kept[1]->monomial->key ? $kept : null;
     }
 
     private function figure(Pair $pair, Term $first, Term $second): GridFigure
@@ -122,7 +130,14 @@ final class Special extends MultiplyMethod
             }
         }
 
-        return new GridFigure(Steps::expressions($top), Steps::expressions([$first, $second]), $cells, $inks, GridState::empty());
+        return new GridFigure(
+            Steps::expressions($top),
+            Steps::expressions([$first, $second]),
+            $cells,
+            $inks,
+            GridState::empty(),
+            $pair->letter !== null,
+        );
     }
 
     private function square(string $name, Term $term, bool $negative, GridFigure $figure): Step
@@ -132,13 +147,22 @@ final class Special extends MultiplyMethod
         $shown = $negative ? $squared->negated() : $squared;
         $power = new Power($bare->toExpression(), Numeral::of(2));
 
+        $accepted = $squared->toExpression();
+
         return new Step(
-            $name,
-            Message::of("special.$name.title"),
-            Message::of($negative ? "special.$name.why-minus" : "special.$name.why", ['term' => $bare->toExpression()]),
-            [Line::side($negative ? new Negative($power) : $power, new Marked($shown->toExpression(), Mark::written()))],
-            $figure,
-            Question::expression(Message::of("special.$name.ask", ['term' => $bare->toExpression()]), $squared->toExpression(), ProductSlips::of($bare, $bare)),
+            id: $name,
+            title: Message::of("special.$name.title"),
+            why: Message::of($negative ? "special.$name.why-minus" : "special.$name.why", [
+                'term' => $bare->toExpression(),
+            ]),
+            lines: [Line::side($negative ? new Negative($power) : $power, new Marked(
+                $shown->toExpression(),
+                Mark::written(),
+            ))],
+            figure: $figure,
+            question: Question::expression(Message::of("special.$name.ask", [
+                'term' => $bare->toExpression(),
+            ]), new Identity($power, $accepted), $accepted, ProductSlips::of($bare, $bare)),
         );
     }
 
@@ -147,32 +171,44 @@ final class Special extends MultiplyMethod
         $product = $first->times($second);
         $doubled = new Term($product->coefficient->times(Rational::of(2)), $product->monomial);
 
+        $line = Line::side(Product::of(
+            [Numeral::of(2), $first->toExpression(), $second->toExpression()],
+        ), new Marked($doubled->toExpression(), Mark::written()));
+
         return new Step(
-            'double-product',
-            Message::of('special.double.title'),
-            Message::of('special.double.why', ['product' => $product->toExpression()]),
-            [Line::side(Product::of([Numeral::of(2), $first->toExpression(), $second->toExpression()]), new Marked($doubled->toExpression(), Mark::written()))],
-            $figure,
-            Question::expression(Message::of('special.double.ask', ['first' => $first->toExpression(), 'second' => $second->toExpression()]), $doubled->toExpression(), [
+            id: 'double-product',
+            title: Message::of('special.double.title'),
+            why: Message::of('special.double.why', ['product' => $product->toExpression()]),
+            lines: [$line],
+            figure: $figure,
+            question: Question::about($line, Message::of('special.double.ask', [
+                'first' => $first->toExpression(),
+                'second' => $second->toExpression(),
+            ]), [
                 new LikelyWrong($product->toExpression(), Slip::DoubleProductForgotten),
                 new LikelyWrong($doubled->negated()->toExpression(), Slip::SignOfProduct),
             ]),
-            Slip::DoubleProductForgotten,
+            watch: Slip::DoubleProductForgotten,
         );
     }
 
     private function cancelling(Term $first, Term $second, GridFigure $figure): Step
     {
         $product = $first->times($second);
-        $sum = Sum::of([new Marked($product->negated()->toExpression(), Mark::cancels()), new Marked($product->toExpression(), Mark::cancels())]);
+        $sum = Sum::of([new Marked(
+            $product->negated()->toExpression(),
+            Mark::cancels(),
+        ), new Marked($product->toExpression(), Mark::cancels())]);
+
+        $line = Line::side($sum, Numeral::of(0));
 
         return new Step(
-            'cancelling',
-            Message::of('special.cancelling.title'),
-            Message::of('special.cancelling.why'),
-            [Line::side($sum, Numeral::of(0))],
-            $figure,
-            Question::number(Message::of('special.cancelling.ask', ['sum' => $sum]), Numeral::of(0)),
+            id: 'cancelling',
+            title: Message::of('special.cancelling.title'),
+            why: Message::of('special.cancelling.why'),
+            lines: [$line],
+            figure: $figure,
+            question: Question::about($line, Message::of('special.cancelling.ask', ['sum' => $sum])),
         );
     }
 }

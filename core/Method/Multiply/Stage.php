@@ -32,7 +32,9 @@ final readonly class Stage
     /** The whole expression with this stage's two factors written in some way. */
     public function whole(Expression $product): Expression
     {
-        return Product::of([$product, ...array_map(static fn(Polynomial $factor): Expression => $factor->toExpression(), $this->rest)]);
+        return Product::of(
+            [$product, ...array_map(static fn(Polynomial $factor): Expression => $factor->toExpression(), $this->rest)],
+        );
     }
 
     /** The line that ends the stage: the product in standard form, the waiting factors behind it. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Runel\Method\Multiply;
 
+use Runel\Claim\Identity;
 use Runel\Demonstration\Figure\Figure;
 use Runel\Demonstration\Line;
 use Runel\Demonstration\Question;
@@ -23,7 +24,7 @@ use Runel\Slip\SumSlips;
 final class Steps
 {
     /** The side line of one single product. */
-    public static function productLine(Term $left, Term $right): Line
+    private static function productLine(Term $left, Term $right): Line
     {
         return Line::side(
             Product::apart([$left->toExpression(), $right->toExpression()]),
@@ -32,7 +33,7 @@ final class Steps
     }
 
     /** Sign, then number, then letter. */
-    public static function productWhy(Term $left, Term $right): Message
+    private static function productWhy(Term $left, Term $right): Message
     {
         $product = $left->times($right);
         $signs = match (true) {
@@ -40,11 +41,15 @@ final class Steps
             $left->coefficient->isNegative() && $right->coefficient->isNegative() => 'both-minus',
             default => 'mixed',
         };
-        $letters = $product->monomial->exponents === [] ? 'none' : ($left->monomial->degree > 0 && $right->monomial->degree > 0 ? 'added' : 'kept');
+        $letters = $product->monomial->exponents === []
+            ? 'none'
+            : ($left->monomial->degree > 0 && $right->monomial->degree > 0 ? 'added' : 'kept');
+
+        $ones = $left->coefficient->absolute()->isOne() && $right->coefficient->absolute()->isOne();
 
         return Message::of('product.cell-why', [
             'sign' => Message::of('product.sign.' . $signs),
-            'number' => Message::of($left->coefficient->absolute()->isOne() && $right->coefficient->absolute()->isOne() ? 'product.number.one' : 'product.number.product', [
+            'number' => Message::of($ones ? 'product.number.one' : 'product.number.product', [
                 'left' => Term::constant($left->coefficient->absolute())->toExpression(),
                 'right' => Term::constant($right->coefficient->absolute())->toExpression(),
                 'product' => Term::constant($product->coefficient->absolute())->toExpression(),
@@ -57,16 +62,29 @@ final class Steps
         ]);
     }
 
-    public static function productQuestion(Term $left, Term $right): Question
+    /** One single product worked out. */
+    public static function product(string $id, Message $title, Term $left, Term $right, ?Figure $figure): Step
     {
-        return Question::expression(
-            Message::of('product.cell-ask', ['product' => Product::apart([$left->toExpression(), $right->toExpression()])]),
-            $left->times($right)->toExpression(),
-            ProductSlips::of($left, $right),
+        $line = self::productLine($left, $right);
+
+        return new Step(
+            id: $id,
+            title: $title,
+            why: self::productWhy($left, $right),
+            lines: [$line],
+            figure: $figure,
+            question: Question::about(
+                $line,
+                Message::of('product.cell-ask', ['product' => Product::apart(
+                    [$left->toExpression(), $right->toExpression()],
+                )]),
+                ProductSlips::of($left, $right),
+            ),
+            watch: self::productWatch($left, $right),
         );
     }
 
-    public static function productWatch(Term $left, Term $right): ?Slip
+    private static function productWatch(Term $left, Term $right): ?Slip
     {
         return match (true) {
             $left->coefficient->isNegative() || $right->coefficient->isNegative() => Slip::SignOfProduct,
@@ -81,15 +99,26 @@ final class Steps
      *
      * @param list<Term> $terms what is added; zeros are left out of the line
      */
-    public static function collect(string $id, array $terms, Term $total, int $ink, Message $title, ?Figure $figure): Step
-    {
+    public static function collect(
+        string $id,
+        array $terms,
+        Term $total,
+        int $ink,
+        Message $title,
+        ?Figure $figure,
+    ): Step {
         $terms = array_values(array_filter($terms, static fn(Term $term): bool => !$term->isZero()));
         $negatives = \count(array_filter($terms, static fn(Term $term): bool => $term->coefficient->isNegative()));
         $mixed = $negatives > 0 && $negatives < \count($terms);
         if ($terms === []) {
-            return new Step($id, $title, Message::of('product.collect.why-nothing'), [], $figure);
+            return new Step(id: $id, title: $title, why: Message::of('product.collect.why-nothing'), figure: $figure);
         }
-        $sum = Sum::of(array_map(static fn(Term $term): Expression => new Marked($term->toExpression(), Mark::ofDegree($ink)), $terms));
+        $sum = Sum::of(array_map(static fn(Term $term): Expression => new Marked(
+            $term->toExpression(),
+            Mark::ofDegree($ink),
+        ), $terms));
+        $line = Line::side($sum, new Marked($total->toExpression(), Mark::written()));
+        $asked = Sum::of(array_map(static fn(Term $term): Expression => $term->toExpression(), $terms));
         $why = match (true) {
             \count($terms) === 1 => 'product.collect.why-alone',
             $total->isZero() => 'product.collect.why-cancel',
@@ -98,13 +127,18 @@ final class Steps
         };
 
         return new Step(
-            $id,
-            $title,
-            Message::of($why, ['total' => $total->toExpression(), 'count' => \count($terms)]),
-            \count($terms) === 1 ? [] : [Line::side($sum, new Marked($total->toExpression(), Mark::written()))],
-            $figure,
-            \count($terms) === 1 ? null : Question::form(Message::of('product.collect.ask', ['sum' => Sum::of(array_map(static fn(Term $term): Expression => $term->toExpression(), $terms))]), $total->toExpression(), SumSlips::of($terms)),
-            $mixed ? Slip::LargerSignLost : (\count($terms) > 1 ? Slip::TermMissed : null),
+            id: $id,
+            title: $title,
+            why: Message::of($why, ['total' => $total->toExpression(), 'count' => \count($terms)]),
+            lines: \count($terms) === 1 ? [] : [$line],
+            figure: $figure,
+            question: \count($terms) === 1 ? null : Question::form(
+                Message::of('product.collect.ask', ['sum' => $asked]),
+                new Identity($asked, $accepted = $total->toExpression()),
+                $accepted,
+                SumSlips::of($terms),
+            ),
+            watch: $mixed ? Slip::LargerSignLost : (\count($terms) > 1 ? Slip::TermMissed : null),
             aside: $mixed ? Heaps::figure($terms, $total) : null,
         );
     }
@@ -114,13 +148,20 @@ final class Steps
     {
         $missing = \count($stage->pair->groups) - \count($stage->pair->product->terms);
 
+        $accepted = $stage->pair->product->toExpression();
+        $factors = Product::of([$stage->pair->left->toExpression(), $stage->pair->right->toExpression()]);
+
         return new Step(
-            $stage->id('standard-form'),
-            Message::of($stage->isLast() ? 'product.standard.title' : 'product.standard.title-next'),
-            Message::of($stage->isLast() ? ($missing > 0 ? 'product.standard.why-gone' : 'product.standard.why') : 'product.standard.why-next'),
-            [$stage->closing()],
-            $figure,
-            Question::form(Message::of('product.standard.ask'), $stage->pair->product->toExpression()),
+            id: $stage->id('standard-form'),
+            title: Message::of($stage->isLast() ? 'product.standard.title' : 'product.standard.title-next'),
+            why: Message::of(
+                $stage->isLast()
+                    ? ($missing > 0 ? 'product.standard.why-gone' : 'product.standard.why')
+                    : 'product.standard.why-next',
+            ),
+            lines: [$stage->closing()],
+            figure: $figure,
+            question: Question::form(Message::of('product.standard.ask'), new Identity($factors, $accepted), $accepted),
         );
     }
 
@@ -128,16 +169,17 @@ final class Steps
     public static function gaps(Stage $stage, ?Figure $figure): Step
     {
         $pair = $stage->pair;
-        $written = Product::of([Sum::of(self::expressions($pair->leftTerms, true)), Sum::of(self::expressions($pair->rightTerms, true))]);
+        $written = Product::of([Sum::of(
+            self::expressions($pair->leftTerms, true),
+        ), Sum::of(self::expressions($pair->rightTerms, true))]);
 
         return new Step(
-            $stage->id('gaps'),
-            Message::of('product.gaps.title'),
-            Message::of('product.gaps.why'),
-            [Line::equal($stage->whole($written))],
-            $figure,
-            null,
-            Slip::MissingPlaceholder,
+            id: $stage->id('gaps'),
+            title: Message::of('product.gaps.title'),
+            why: Message::of('product.gaps.why'),
+            lines: [Line::equal($stage->whole($written))],
+            figure: $figure,
+            watch: Slip::MissingPlaceholder,
         );
     }
 

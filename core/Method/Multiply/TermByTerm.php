@@ -20,8 +20,11 @@ use Runel\Message\Message;
 use Runel\Polynomial\Term;
 use Runel\Slip\Slip;
 use Runel\Style\HouseStyle;
+use Runel\Style\MiddleTerms;
 
-/** Multiplying by the distributive law: each term of one bracket times all of the other, like powers under one another. */
+/**
+ * Multiplying by the distributive law: each term of one bracket times all of the other, like powers under one another.
+ */
 final class TermByTerm extends MultiplyMethod
 {
     private const NAMES = ['first', 'outer', 'inner', 'last'];
@@ -41,7 +44,10 @@ final class TermByTerm extends MultiplyMethod
         $pair = $plan->stages[0]->pair;
 
         return match (true) {
-            \count($plan->stages) > 1 => Message::of('rows.advice-stages', ['count' => $plan->work(), 'stages' => \count($plan->stages)]),
+            \count($plan->stages) > 1 => Message::of('rows.advice-stages', [
+                'count' => $plan->work(),
+                'stages' => \count($plan->stages),
+            ]),
             $pair->isTwoBinomials() => Message::of('rows.advice-binomials'),
             $pair->work() > 6 => Message::of('rows.advice-long', ['count' => $pair->work()]),
             default => Message::of('rows.advice'),
@@ -62,18 +68,22 @@ final class TermByTerm extends MultiplyMethod
             array_map(static fn(Term $term): Expression => $term->toExpression(), $pair->left->terms),
             $pair->right->toExpression(),
             array_values($entries),
-            array_values(array_filter(array_keys($pair->groups), static fn(int $ink): bool => array_filter(array_column($entries, $ink)) !== [])),
+            array_values(array_filter(array_keys($pair->groups), static fn(int $ink): bool => array_filter(
+                array_column($entries, $ink),
+            ) !== [])),
             [],
             [],
             [],
         );
-        $inHead = $pair->isTwoBinomials() && $style->is('middle-terms', 'in-head') && self::middlesAreLike($pair);
+        $inHead = $pair->isTwoBinomials() && $style->middleTerms === MiddleTerms::InHead && self::middlesAreLike($pair);
         [$products, $figure] = $inHead ? $this->outerThenMiddle($stage, $figure) : $this->products($stage, $figure);
 
         return [
             new Section(Phase::SettingUp, [$this->split($stage)]),
             new Section(Phase::Multiplying, $products),
-            new Section(Phase::Collecting, $inHead ? [Steps::standardForm($stage, null)] : $this->collecting($stage, $figure)),
+            new Section(Phase::Collecting, $inHead ? [
+                Steps::standardForm($stage, null),
+            ] : $this->collecting($stage, $figure)),
         ];
     }
 
@@ -83,13 +93,16 @@ final class TermByTerm extends MultiplyMethod
         $mnemonic = $pair->isTwoBinomials();
 
         return new Step(
-            $stage->id('split'),
-            Message::of('rows.split.title'),
-            Message::of($mnemonic ? 'rows.split.why-binomials' : (\count($pair->left->terms) === 1 ? 'rows.split.why-one' : 'rows.split.why'), ['right' => $pair->right->toExpression(), 'count' => $pair->work()]),
-            [Line::equal($stage->whole(self::distributed($pair)))],
-            null,
-            null,
-            Slip::MinusNotCarried,
+            id: $stage->id('split'),
+            title: Message::of('rows.split.title'),
+            why: Message::of(
+                $mnemonic
+                    ? 'rows.split.why-binomials'
+                    : (\count($pair->left->terms) === 1 ? 'rows.split.why-one' : 'rows.split.why'),
+                ['right' => $pair->right->toExpression(), 'count' => $pair->work()],
+            ),
+            lines: [Line::equal($stage->whole(self::distributed($pair)))],
+            watch: Slip::MinusNotCarried,
         );
     }
 
@@ -97,7 +110,10 @@ final class TermByTerm extends MultiplyMethod
     private static function distributed(Pair $pair): Expression
     {
         return Sum::of(array_map(static function (Term $term) use ($pair): Expression {
-            $product = Product::of([(new Term($term->coefficient->absolute(), $term->monomial))->toExpression(), $pair->right->toExpression()]);
+            $product = Product::of([(new Term(
+                $term->coefficient->absolute(),
+                $term->monomial,
+            ))->toExpression(), $pair->right->toExpression()]);
 
             return $term->coefficient->isNegative() ? new Negative($product) : $product;
         }, $pair->left->terms));
@@ -115,16 +131,17 @@ final class TermByTerm extends MultiplyMethod
         foreach ($pair->left->terms as $row => $left) {
             foreach ($pair->right->terms as $column => $right) {
                 $figure = $figure->fill($row, $pair->ink($left->times($right)->monomial));
-                $steps[] = new Step(
+                $steps[] = Steps::product(
                     $stage->id('product-' . ($row + 1) . '-' . ($column + 1)),
                     $pair->isTwoBinomials()
                         ? Message::of('rows.product.title-' . self::NAMES[2 * $row + $column])
-                        : Message::of('rows.product.title', ['left' => $left->toExpression(), 'right' => $right->toExpression()]),
-                    Steps::productWhy($left, $right),
-                    [Steps::productLine($left, $right)],
+                        : Message::of('rows.product.title', [
+                            'left' => $left->toExpression(),
+                            'right' => $right->toExpression(),
+                        ]),
+                    $left,
+                    $right,
                     $figure,
-                    Steps::productQuestion($left, $right),
-                    Steps::productWatch($left, $right),
                 );
             }
         }
@@ -144,30 +161,26 @@ final class TermByTerm extends MultiplyMethod
         [$third, $fourth] = $pair->right->terms;
         $steps = [];
         foreach (['first' => [$first, $third], 'last' => [$second, $fourth]] as $name => [$left, $right]) {
-            $steps[] = new Step(
-                $stage->id($name),
-                Message::of('rows.product.title-' . $name),
-                Steps::productWhy($left, $right),
-                [Steps::productLine($left, $right)],
-                null,
-                Steps::productQuestion($left, $right),
-                Steps::productWatch($left, $right),
-            );
+            $steps[] = Steps::product($stage->id($name), Message::of(
+                'rows.product.title-' . $name,
+            ), $left, $right, null);
         }
         $middle = $pair->total(self::middleInk($pair));
         $products = Sum::of([
             Product::of([$first->toExpression(), $fourth->toExpression()]),
             Product::of([$second->toExpression(), $third->toExpression()]),
         ]);
-        $collected = Steps::collect('', [$first->times($fourth), $second->times($third)], $middle, 0, Message::of('rows.middle.title'), null);
+        $collected = Steps::collect('', [
+            $first->times($fourth),
+            $second->times($third),
+        ], $middle, 0, Message::of('rows.middle.title'), null);
         $steps[] = new Step(
-            $stage->id('middle'),
-            Message::of('rows.middle.title'),
-            Message::of('rows.middle.why'),
-            [Line::side($products, new Marked($middle->toExpression(), Mark::written()))],
-            null,
-            $collected->question,
-            $collected->watch,
+            id: $stage->id('middle'),
+            title: Message::of('rows.middle.title'),
+            why: Message::of('rows.middle.why'),
+            lines: [Line::side($products, new Marked($middle->toExpression(), Mark::written()))],
+            question: $collected->question,
+            watch: $collected->watch,
             aside: $collected->aside,
         );
 
@@ -176,7 +189,10 @@ final class TermByTerm extends MultiplyMethod
 
     private static function middlesAreLike(Pair $pair): bool
     {
-        return $pair->left->terms[0]->times($pair->right->terms[1])->monomial->key === $pair->left->terms[1]->times($pair->right->terms[0])->monomial->key;
+        [$first, $second] = $pair->left->terms;
+        [$third, $fourth] = $pair->right->terms;
+
+        return $first->times($fourth)->monomial->key === $second->times($third)->monomial->key;
     }
 
     private static function middleInk(Pair $pair): int
@@ -194,17 +210,30 @@ final class TermByTerm extends MultiplyMethod
                 $written[] = $left->times($right);
             }
         }
-        $line = Line::equal($stage->whole(Sum::of(array_map(static fn(Term $term): Expression => new Marked($term->toExpression(), Mark::ofDegree($pair->ink($term->monomial))), $written))));
-        $steps = [new Step($stage->id('all'), Message::of('rows.all.title'), Message::of('rows.all.why', ['count' => \count($written)]), [$line], $figure)];
+        $line = Line::equal($stage->whole(Sum::of(array_map(static fn(Term $term): Expression => new Marked(
+            $term->toExpression(),
+            Mark::ofDegree($pair->ink($term->monomial)),
+        ), $written))));
+        $steps = [new Step(
+            id: $stage->id('all'),
+            title: Message::of('rows.all.title'),
+            why: Message::of('rows.all.why', ['count' => \count($written)]),
+            lines: [$line],
+            figure: $figure,
+        )];
         foreach ($pair->groups as $ink => $monomial) {
-            $terms = array_values(array_filter($written, static fn(Term $term): bool => $term->monomial->key === $monomial->key));
+            $terms = array_values(
+                array_filter($written, static fn(Term $term): bool => $term->monomial->key === $monomial->key),
+            );
             if ($terms === []) {
                 continue;
             }
             $total = $pair->total($ink);
             $figure = $figure->total(new Total($ink, $total->toExpression()));
             if (\count($terms) > 1) {
-                $title = $monomial->degree === 0 ? Message::of('product.collect.title-constant') : Message::of('product.collect.title', ['letters' => $monomial->toExpression()]);
+                $title = $monomial->degree === 0 ? Message::of(
+                    'product.collect.title-constant',
+                ) : Message::of('product.collect.title', ['letters' => $monomial->toExpression()]);
                 $steps[] = Steps::collect($stage->id('collect-' . $ink), $terms, $total, $ink, $title, $figure);
             }
         }

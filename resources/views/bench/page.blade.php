@@ -1,21 +1,22 @@
-@inject('faces', 'App\Faces\Faces')
-@php($maths = $faces->mathematics($reading->address->style))
 <x-page body="bench">
-    <x-masthead><p class="tagline">{{ __('ui.tagline') }}</p><a class="masthead-link" href="/style{{ $reading->address->problem === '' ? '' : '?' . http_build_query(['problem' => $reading->address->problem]) }}">{{ __('ui.house-style') }}</a></x-masthead>
+    <x-masthead>
+        <p class="tagline">{{ __('ui.tagline') }}</p>
+        <a class="masthead-link" href="{{ route('style', $reading->address->place(), false) }}">{{ __('ui.house-style') }}</a>
+    </x-masthead>
     <main id="work" class="bench-desk">
         <section class="bench-main">
             @if (session('notice'))
                 <p class="notice" role="status">{{ session('notice') }}</p>
             @endif
-            <form action="/" method="get" class="ask" id="ask">
+            <form action="{{ route('bench', [], false) }}" method="get" class="ask" id="ask">
                 <label for="problem" class="ask-label">{{ __('ui.problem') }}</label>
                 <div class="ask-row">
-                    <input id="problem" name="problem" class="input ask-input" value="{{ $reading->address->problem }}" autocomplete="off" autocapitalize="off" spellcheck="false" maxlength="600" autofocus
-                           aria-describedby="problem-hint" hx-get="/reading" hx-include="closest form" hx-trigger="input changed delay:90ms" hx-target="#reading" hx-sync="this:replace">
+                    <input id="problem" name="problem" class="input ask-input" value="{{ $reading->address->problem() }}" autocomplete="off" autocapitalize="off"
+                           spellcheck="false" maxlength="600" autofocus aria-describedby="problem-hint" hx-get="{{ route('reading', [], false) }}" hx-include="closest form"
+                           hx-trigger="input changed delay:90ms" hx-target="#reading" hx-sync="this:replace">
                     <button class="button ask-go" id="demonstrate">{{ __('ui.demonstrate') }} <kbd>↵</kbd></button>
                 </div>
-                <input type="hidden" name="{{ App\Http\Middleware\HouseStyleFromRequest::COMPLETE }}" value="1">
-                @foreach ($reading->address->style->chosen() as $key => $value)
+                @foreach ($reading->address->query(['problem' => null, 'job' => null, 'method' => null, 'step' => null, 'ask' => null, 'present' => null]) as $key => $value)
                     <input type="hidden" name="{{ $key }}" value="{{ $value }}">
                 @endforeach
                 <p id="problem-hint" class="hint">{{ __('ui.problem-hint') }}</p>
@@ -25,29 +26,34 @@
                     @endforeach
                 </div>
             </form>
+            <form action="{{ route('examples.store', [], false) }}" method="post" id="keep">@csrf</form>
             <div id="reading" aria-live="polite">@include('bench.reading')</div>
         </section>
         <aside class="shelf" aria-label="{{ __('ui.shelf') }}">
             <h2>{{ __('ui.shelf') }}</h2>
-            <p class="hint">{{ __('ui.shelf-hint') }}</p>
-            @foreach ($examples as $shelf => $kept)
-                <h3>{{ $shelf }}</h3>
-                <ul>
-                    @foreach ($kept as $example)
-                        <li>
-                            <a href="{{ App\Http\Address::for($example->problem, $example->method, $reading->address->style)->to('/board') }}">
-                                <span class="shelf-problem">{!! $example->html($maths) !!}</span>
-                                <span class="shelf-note">{{ $example->note }}</span>
-                            </a>
-                            <form action="/examples/{{ $example->id }}" method="post">
-                                @csrf
-                                @method('DELETE')
-                                <button class="shelf-remove" aria-label="{{ __('ui.remove', ['problem' => $example->problem]) }}">×</button>
-                            </form>
-                        </li>
-                    @endforeach
-                </ul>
-            @endforeach
+            @if ($shelves === null)
+                <p class="notice is-bad" role="status">{{ __('ui.shelf-unavailable') }}</p>
+            @else
+                <p class="hint">{{ __('ui.shelf-hint') }}</p>
+                @foreach ($shelves as $shelf => $problems)
+                    <h3>{{ __("ui.shelves.$shelf") }}</h3>
+                    <ul>
+                        @foreach ($problems as $kept)
+                            <li>
+                                <a href="{{ App\Address\Address::for($kept->reference)->to('board') }}">
+                                    <span class="shelf-problem">@if ($kept->node !== null){!! $page->maths($kept->node) !!}@else{{ $kept->reference->problem }}@endif</span>
+                                    <span class="shelf-note">{{ $kept->note }}</span>
+                                </a>
+                                <form action="{{ route('examples.destroy', $kept->id, false) }}" method="post">
+                                    @csrf
+                                    @method('DELETE')
+                                    <button class="shelf-remove" aria-label="{{ __('ui.remove', ['problem' => $kept->reference->problem]) }}">×</button>
+                                </form>
+                            </li>
+                        @endforeach
+                    </ul>
+                @endforeach
+            @endif
         </aside>
     </main>
 </x-page>

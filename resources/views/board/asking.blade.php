@@ -1,7 +1,6 @@
-@php($question = $board->question())
 <h2 class="margin-label">{{ __('ui.asked') }}</h2>
-<p class="margin-what" id="prompt">{!! $say->say($question->prompt) !!}</p>
-<form class="answering" action="/board" method="get" hx-get="/board" hx-target="#board" hx-push-url="true">
+<p class="margin-what" id="prompt">{!! $page->say($board->question()->prompt) !!}</p>
+<form class="answering" action="{{ route('board', [], false) }}" method="get" hx-get="{{ route('board', [], false) }}" hx-target="#board" hx-push-url="true">
     @foreach ($board->address->query(['step' => $board->current]) as $name => $value)
         <input type="hidden" name="{{ $name }}" value="{{ $value }}">
     @endforeach
@@ -9,7 +8,7 @@
     <button class="button">{{ __('ui.judge') }} <kbd>↵</kbd></button>
 </form>
 @if ($board->verdict !== null)
-    <p class="verdict is-wrong" role="alert">✗ {!! $say->say($board->verdict->message) !!}</p>
+    <p class="verdict is-wrong" role="alert">✗ {!! $page->say($board->verdict->message) !!}</p>
 @endif
 <div class="timer" hidden>
     <p class="margin-label">{{ __('ui.timer') }}</p>

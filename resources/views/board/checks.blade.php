@@ -1,14 +1,14 @@
 <section class="open checks">
-    <h2 class="open-name">{{ $say->word('name.phase.checking') }}</h2>
+    <h2 class="open-name">{{ $page->word('name.phase.checking') }}</h2>
     @foreach ($group->reached as $past)
         <article @class(['check', 'is-now' => $past->number === $board->shown]) @if ($past->number === $board->shown) id="now" @endif>
-            <h3><span class="tick" role="img" aria-label="{{ __('ui.check-mark') }}">✓</span> {!! $say->say($past->content->title) !!}</h3>
+            <h3><span class="tick" role="img" aria-label="{{ __('ui.check-mark') }}">✓</span> {!! $page->say($past->content->title) !!}</h3>
             @if ($past->content->figure !== null && $past->number === $board->shown)
-                <figure class="figure check-figure">{!! $figures->svg($past->content->figure, $style) !!}</figure>
+                <figure class="figure check-figure">{!! $page->figure($past->content->figure) !!}</figure>
             @endif
             <div class="check-lines">
                 @foreach ($past->content->lines as $line)
-                    <x-line :line="$line" :maths="$maths" />
+                    <x-line :line="$line" />
                 @endforeach
             </div>
         </article>

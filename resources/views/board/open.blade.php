@@ -1,23 +1,20 @@
 <section class="open">
-    <h2 class="open-name">{{ $say->word('name.phase.' . $group->phase) }}</h2>
-    @php($figure = $board->figure())
+    <h2 class="open-name">{{ $page->word('name.phase.' . $group->phase) }}</h2>
     <div class="lines">
         @foreach ($group->reached as $past)
-            @foreach ($past->content->lines as $line)
-                @if ($past->number === $board->shown ? $figure === null : ($line->link !== Runel\Demonstration\Link::Side || $past->content->figure === null))
-                    <x-line :line="$line" :maths="$maths" :now="$past->number === $board->shown" :id="$figure === null && $past->number === $board->shown && $loop->last ? 'now' : null" />
-                @endif
+            @foreach ($board->onSheet($past) as $line)
+                <x-line :line="$line" :now="$past->number === $board->shown" :id="$board->figure() === null && $past->number === $board->shown && $loop->last ? 'now' : null" />
             @endforeach
         @endforeach
     </div>
-    @if ($figure !== null)
-        <figure class="figure">{!! $figures->svg($figure, $style) !!}</figure>
+    @if ($board->figure() !== null)
+        <figure class="figure">{!! $page->figure($board->figure()) !!}</figure>
         <div id="now" class="now-lines">
-            @foreach ($stop?->content->lines ?? [] as $line)
-                <x-line :line="$line" :maths="$maths" now />
+            @foreach ($board->stop()?->content->lines ?? [] as $line)
+                <x-line :line="$line" now />
             @endforeach
         </div>
-    @elseif (($stop?->content->lines ?? []) === [])
+    @elseif (($board->stop()?->content->lines ?? []) === [])
         <div id="now"></div>
     @endif
 </section>

@@ -6,12 +6,12 @@
     <meta name="viewport" content="width=device-width, initial-scale=1">
     <meta name="htmx-config" content='{"includeIndicatorStyles":false,"allowEval":false,"historyCacheSize":0,"refreshOnHistoryMiss":true}'>
     <title>{{ $title === null ? __('ui.title') : $title . ' · ' . __('ui.title') }}</title>
-    <link rel="icon" href="/mark.svg" type="image/svg+xml">
-    <link rel="preload" href="/vendor/math.woff2" as="font" type="font/woff2" crossorigin>
-    <link rel="stylesheet" href="/vendor/bulma.css">
-    <link rel="stylesheet" href="/runel.css">
-    <script src="/vendor/htmx.js" defer></script>
-    <script src="/runel.js" defer></script>
+    <link rel="icon" href="{{ $asset('mark.svg') }}" type="image/svg+xml">
+    <link rel="preload" href="{{ $asset('vendor/math.woff2') }}" as="font" type="font/woff2" crossorigin>
+    <link rel="stylesheet" href="{{ $asset('vendor/bulma.css') }}">
+    <link rel="stylesheet" href="{{ $asset('runel.css') }}">
+    <script src="{{ $asset('vendor/htmx.js') }}" defer></script>
+    <script src="{{ $asset('runel.js') }}" defer></script>
 </head>
 <body class="{{ $body }}" data-copy="{{ __('ui.copy') }}" data-copied="{{ __('ui.copied') }}">
 <a class="skip" href="#work">{{ __('ui.skip') }}</a>

@@ -1,3 +1,3 @@
-<x-page :title="$ways->address->problem" body="ways">
+<x-page :title="$ways->address->problem()" body="ways">
     <div id="ways">@include('ways.ways')</div>
 </x-page>

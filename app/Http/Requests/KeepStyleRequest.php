@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Address\Standing;
+use Illuminate\Foundation\Http\FormRequest;
+use Runel\Method\Catalogue;
+
+/** A house style to be kept, and the place to go back to. */
+final class KeepStyleRequest extends FormRequest
+{
+    private const PLACE = ['problem', 'job', 'method', 'step'];
+
+    public function authorize(): bool
+    {
+        return true;
+    }
+
+    /** @return array<string, list<string>> */
+    public function rules(): array
+    {
+        return [];
+    }
+
+    public function standing(Standing $before, Catalogue $catalogue): Standing
+    {
+        return Standing::lenient($catalogue, $before->chosen($catalogue), $this->request->all());
+    }
+
+    /** @return array<string, string> */
+    public function place(): array
+    {
+        $place = array_intersect_key($this->request->all(), array_flip(self::PLACE));
+
+        return array_filter($place, static fn(mixed $value): bool => \is_string($value) && $value !== '');
+    }
+}

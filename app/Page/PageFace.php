@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Page;
+
+use App\Faces\Faces;
+use App\Faces\Mathematics;
+use App\Faces\Wording;
+use App\Figures\Figures;
+use Runel\Demonstration\Figure\Figure;
+use Runel\Demonstration\Line;
+use Runel\Expression\Node;
+use Runel\Message\Message;
+use Runel\Notation\Ascii;
+use Runel\Problem\Job;
+use Runel\Style\HouseStyle;
+
+/** Writes the parts of a page in one house style: words, mathematics, figures. Everything it gives is safe HTML. */
+final class PageFace
+{
+    private ?Wording $wording = null;
+    private ?Wording $plainWording = null;
+    private ?Mathematics $mathematics = null;
+
+    public function __construct(
+        private readonly Faces $faces,
+        private readonly Figures $figures,
+        public readonly HouseStyle $style,
+    ) {}
+
+    /** The same in another house style. */
+    public function in(HouseStyle $style): self
+    {
+        return new self($this->faces, $this->figures, $style);
+    }
+
+    public function say(Message $message): string
+    {
+        return ($this->wording ??= $this->faces->html($this->style))->say($message);
+    }
+
+    /** The words behind a key, without mathematics. */
+    public function word(string $key): string
+    {
+        return $this->say(Message::of($key));
+    }
+
+    /** The same without any markup, for an attribute that the view escapes. */
+    public function plain(Message $message): string
+    {
+        return ($this->plainWording ??= $this->faces->text($this->style))->say($message);
+    }
+
+    public function jobName(Job|string $job): string
+    {
+        return $this->word('name.job.' . ($job instanceof Job ? $job->value : $job));
+    }
+
+    public function methodName(Job|string $job, string $method): string
+    {
+        return $this->word('name.method.' . ($job instanceof Job ? $job->value : $job) . '.' . $method);
+    }
+
+    public function maths(Node $node): string
+    {
+        return $this->mathematics()->html($node);
+    }
+
+    /** Mathematics that may run over several lines. */
+    public function running(Node $node): string
+    {
+        return $this->mathematics()->running($node);
+    }
+
+    public function figure(Figure $figure): string
+    {
+        return $this->figures->svg($figure, $this->style);
+    }
+
+    /** How long a piece of mathematics is, in signs. */
+    public function length(Node $node): int
+    {
+        return \strlen(Ascii::write($node));
+    }
+
+    /** @return list<string> the classes of a line: how it follows, on which branch, how long it is */
+    public function lineClasses(Line $line, bool $now): array
+    {
+        $length = $this->length($line->node);
+
+        return array_keys(array_filter([
+            'line' => true,
+            "link-{$line->link->value}" => true,
+            'branch-' . ($line->branch?->path[0] ?? '') => $line->branch !== null,
+            'is-now' => $now,
+            'is-long' => $length > 64,
+            'is-very-long' => $length > 110,
+        ]));
+    }
+
+    private function mathematics(): Mathematics
+    {
+        return $this->mathematics ??= $this->faces->mathematics($this->style);
+    }
+}

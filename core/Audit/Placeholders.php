@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Audit;
+
+use Runel\Expression\Expression;
+use Runel\Expression\Letter;
+use Runel\Expression\Marked;
+use Runel\Expression\Negative;
+use Runel\Expression\Node;
+use Runel\Expression\Numeral;
+use Runel\Expression\Power;
+use Runel\Expression\Product;
+use Runel\Expression\Quotient;
+use Runel\Expression\Sum;
+
+/** A missing power written with a 0 says nothing by its value: here it is held to its place. */
+final class Placeholders
+{
+    /** Whether every sum with a 0 for a missing power names each power once, falling. */
+    public static function stand(Node $node): bool
+    {
+        if ($node instanceof Letter || $node instanceof Numeral) {
+            return true;
+        }
+        $terms = $node instanceof Sum ? $node->terms : [];
+        if (array_filter($terms, self::isPlaceholder(...)) !== []) {
+            $degrees = array_map(self::degree(...), $terms);
+            $falling = $degrees;
+            rsort($falling);
+
+            return $degrees === $falling && \count(array_unique($degrees)) === \count($degrees);
+        }
+        foreach ($node->children() as $child) {
+            if (!self::stand($child)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** Whether two expressions, one of which is a placeholder, name the same power, or none. */
+    public static function agree(Expression $first, Expression $second): bool
+    {
+        if (!self::isPlaceholder($first) && !self::isPlaceholder($second)) {
+            return true;
+        }
+        $degrees = [self::degree($first), self::degree($second)];
+
+        return \in_array(0, $degrees, true) || $degrees[0] === $degrees[1];
+    }
+
+    /** Whether it is written with a 0 before letters. */
+    private static function isPlaceholder(Expression $term): bool
+    {
+        return match (true) {
+            $term instanceof Marked => self::isPlaceholder($term->content),
+            $term instanceof Product => !$term->apart
+                && $term->factors[0] instanceof Numeral
+                && $term->factors[0]->value->isZero()
+                && self::degree($term) > 0,
+            default => false,
+        };
+    }
+
+    private static function degree(Node $node): int
+    {
+        return match (true) {
+            $node instanceof Numeral => 0,
+            $node instanceof Letter => 1,
+            $node instanceof Marked => self::degree($node->content),
+            $node instanceof Negative => self::degree($node->operand),
+            $node instanceof Product, $node instanceof Quotient => array_sum(
+                array_map(self::degree(...), $node->children()),
+            ),
+            $node instanceof Power && $node->exponent instanceof Numeral =>
+                self::degree($node->base) * ($node->exponent->value->toInt() ?? 1),
+            default => max(0, 0, ...array_map(self::degree(...), $node->children())),
+        };
+    }
+}

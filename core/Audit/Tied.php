@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Audit;
+
+use Runel\Claim\Claim;
+use Runel\Expression\Expression;
+use Runel\Expression\Negative;
+use Runel\Expression\Node;
+use Runel\Expression\Numeral;
+use Runel\Expression\Quotient;
+use Runel\Notation\Ascii;
+
+/** What the claims of a figure speak of: whatever it shows has to be among it. */
+final class Tied
+{
+    /** Places, counts and groups: these say where something stands, not what it is. */
+    private const PLACES = [
+        'columns',
+        'rows',
+        'degree',
+        'group',
+        'groups',
+        'joined',
+        'lit',
+        'number',
+        'passed',
+        'places',
+    ];
+    /** How deep inside a claim a shown part may lie. */
+    private const DEPTH = 3;
+
+    /** @var array<int, Node> by object, which keeps the object alive */
+    private array $nodes = [];
+    /** @var array<string, true> the numbers, as they are written for machines */
+    private array $numbers = [];
+
+    public function add(Claim $claim): void
+    {
+        foreach ($claim->nodes() as $node) {
+            $this->collect($node, self::DEPTH);
+        }
+    }
+
+    /** Whether a value of a figure's data is tied, and all that it holds. */
+    public function holds(string $name, mixed $value): bool
+    {
+        if ($value instanceof Expression) {
+            return isset(
+                $this->nodes[spl_object_id($value)],
+            ) || (self::isNumber($value) && isset($this->numbers[Ascii::write($value)]));
+        }
+        if (\is_array($value)) {
+            foreach ($value as $key => $part) {
+                if (!$this->holds(\is_string($key) ? $key : $name, $part)) {
+                    return false;
+                }
+            }
+
+            return true;
+        }
+
+        return !\is_int($value) || \in_array($name, self::PLACES, true) || isset($this->numbers[(string) $value]);
+    }
+
+    /**
+     * Whether an expression is a part of what some claims speak of.
+     *
+     * @param list<Claim> $claims
+     */
+    public static function isPart(Expression $expression, array $claims): bool
+    {
+        foreach ($claims as $claim) {
+            foreach ($claim->nodes() as $node) {
+                if (self::occurs($expression, $node)) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    private function collect(Node $node, int $depth): void
+    {
+        $this->nodes[spl_object_id($node)] = $node;
+        if (self::isNumber($node)) {
+            // The magnitude of a negative number is said by it, too.
+            $this->numbers[Ascii::write($node)] = true;
+            $this->numbers[Ascii::write($node instanceof Negative ? $node->operand : $node)] = true;
+        } elseif ($depth > 0) {
+            foreach ($node->children() as $child) {
+                $this->collect($child, $depth - 1);
+            }
+        }
+    }
+
+    private static function isNumber(Node $node): bool
+    {
+        return match (true) {
+            $node instanceof Numeral => true,
+            $node instanceof Negative => self::isNumber($node->operand),
+            $node instanceof Quotient => $node->numerator instanceof Numeral && $node->denominator instanceof Numeral,
+            default => false,
+        };
+    }
+
+    private static function occurs(Expression $expression, Node $node): bool
+    {
+        if ($expression === $node) {
+            return true;
+        }
+        foreach ($node->children() as $child) {
+            if (self::occurs($expression, $child)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

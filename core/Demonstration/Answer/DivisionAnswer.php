@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Demonstration\Answer;
+
+use Runel\Claim\DivisionHolds;
+use Runel\Claim\Identity;
+use Runel\Expression\Equation;
+use Runel\Expression\Expression;
+use Runel\Expression\Product;
+use Runel\Expression\Quotient;
+use Runel\Expression\Sum;
+
+/** Quotient and remainder of one polynomial divided by another. */
+final readonly class DivisionAnswer implements Answer
+{
+    public function __construct(
+        private Expression $dividend,
+        private Expression $divisor,
+        private Expression $quotient,
+        private Expression $remainder,
+    ) {}
+
+    public function type(): AnswerType
+    {
+        return AnswerType::Division;
+    }
+
+    /** Divisor times quotient plus remainder. */
+    public function node(): Expression
+    {
+        return Sum::of([Product::of([$this->divisor, $this->quotient]), $this->remainder]);
+    }
+
+    public function claims(Expression|Equation $given): array
+    {
+        $asked = $given instanceof Equation ? $given->left : $given;
+
+        return [
+            new DivisionHolds($this->dividend, $this->divisor, $this->quotient, $this->remainder),
+            new Identity($asked, new Quotient($this->dividend, $this->divisor)),
+        ];
+    }
+
+    public function details(): array
+    {
+        return ['quotient' => $this->quotient, 'remainder' => $this->remainder];
+    }
+}

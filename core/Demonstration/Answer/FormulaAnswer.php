@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Demonstration\Answer;
+
+use Runel\Claim\SubjectOf;
+use Runel\Expression\Alternatives;
+use Runel\Expression\Equation;
+use Runel\Expression\Expression;
+use Runel\Expression\Letter;
+
+/** A formula with another letter as its subject; where a square was undone, in two ways. */
+final readonly class FormulaAnswer implements Answer
+{
+    /** @param non-empty-list<Expression> $results what the letter equals, one or the other */
+    public function __construct(private string $subject, private array $results) {}
+
+    public function type(): AnswerType
+    {
+        return AnswerType::Formula;
+    }
+
+    public function node(): Equation|Alternatives
+    {
+        $equations = array_map(fn(Expression $result): Equation => new Equation(
+            new Letter($this->subject),
+            $result,
+        ), $this->results);
+
+        return \count($equations) === 1 ? $equations[0] : new Alternatives($equations);
+    }
+
+    public function claims(Expression|Equation $given): array
+    {
+        $formula = $given instanceof Equation ? $given : new Equation($given, $given);
+
+        return array_map(
+            fn(Expression $result): SubjectOf => new SubjectOf($formula, $this->subject, $result),
+            $this->results,
+        );
+    }
+
+    public function details(): array
+    {
+        return [];
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Demonstration\Answer;
+
+use Runel\Claim\Comparison;
+use Runel\Claim\DoesNotSolve;
+use Runel\Claim\SameSolutions;
+use Runel\Claim\Solves;
+use Runel\Expression\Alternatives;
+use Runel\Expression\Equation;
+use Runel\Expression\Expression;
+use Runel\Expression\Letter;
+
+/** All solutions of an equation, each once, and the candidates that were none. */
+final readonly class SolutionsAnswer implements Answer
+{
+    /**
+     * @param non-empty-list<Expression> $solutions
+     * @param list<Expression>           $rejected
+     */
+    public function __construct(private string $letter, private array $solutions, private array $rejected = []) {}
+
+    public function type(): AnswerType
+    {
+        return AnswerType::Solutions;
+    }
+
+    public function node(): Equation|Alternatives
+    {
+        $equations = array_map(fn(Expression $solution): Equation => new Equation(
+            new Letter($this->letter),
+            $solution,
+        ), $this->solutions);
+
+        return \count($equations) === 1 ? $equations[0] : new Alternatives($equations);
+    }
+
+    public function claims(Expression|Equation $given): array
+    {
+        // Nothing solves an expression: the first claim then fails.
+        $equation = $given instanceof Equation ? $given : new Equation($given, $given);
+        $claims = [];
+        foreach ($this->solutions as $place => $solution) {
+            $claims[] = new Solves($equation, $this->letter, $solution);
+            foreach (\array_slice($this->solutions, $place + 1) as $other) {
+                $claims[] = new Comparison($solution, $other, false);
+            }
+        }
+        foreach ($this->rejected as $candidate) {
+            $claims[] = new DoesNotSolve($equation, $this->letter, $candidate);
+        }
+
+        return [new SameSolutions($given, $this->node()), ...$claims];
+    }
+
+    public function details(): array
+    {
+        return array_filter(['solutions' => $this->solutions, 'rejected' => $this->rejected]);
+    }
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Expression;
+
+/** Rewrites trees: everywhere at once, or at one place at a time. */
+final class Rewriter
+{
+    /**
+     * Where the rule gives a node, it stands in place of the old one; elsewhere the parts are rewritten.
+     *
+     * @template T of Node
+     *
+     * @param T                     $node
+     * @param callable(Node): ?Node $rule
+     *
+     * @return T
+     */
+    public static function everywhere(Node $node, callable $rule): Node
+    {
+        $rewritten = $rule($node);
+        if ($rewritten === null) {
+            $children = $node->children();
+            $parts = array_map(static fn(Node $child): Node => self::everywhere($child, $rule), $children);
+            $rewritten = $parts === $children ? $node : $node->withChildren($parts);
+        }
+
+        /** @var T $rewritten the rule answers for the kind */
+        return $rewritten;
+    }
+
+    /**
+     * Every tree in which the rule was followed at exactly one place, outer places first.
+     *
+     * @param callable(Node): iterable<Node> $rule what may stand in place of a node
+     *
+     * @return iterable<Node>
+     */
+    public static function atEachPlace(Node $node, callable $rule): iterable
+    {
+        yield from $rule($node);
+        foreach ($node->children() as $place => $child) {
+            foreach (self::atEachPlace($child, $rule) as $rewritten) {
+                $children = $node->children();
+                $children[$place] = $rewritten;
+                yield $node->withChildren(array_values($children));
+            }
+        }
+    }
+
+    /** The tree without any marks. */
+    public static function unmarked(Expression $expression): Expression
+    {
+        return self::everywhere(
+            $expression,
+            static fn(Node $node): ?Node => $node instanceof Marked ? self::unmarked($node->content) : null,
+        );
+    }
+}

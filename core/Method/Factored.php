@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Method;
+
+use Runel\Demonstration\Check;
+use Runel\Demonstration\Forecast;
+use Runel\Demonstration\Section;
+use Runel\Polynomial\Polynomial;
+
+/** A factoring as a part of other work. */
+final readonly class Factored
+{
+    /**
+     * @param list<Section>              $sections their lines are on the way, none says an answer
+     * @param non-empty-list<Polynomial> $factors  those that hold the letter, each as often as it occurs
+     * @param \Closure(): Check          $check    multiplies them back
+     */
+    public function __construct(
+        public array $sections,
+        public array $factors,
+        public Forecast $forecast,
+        public \Closure $check,
+    ) {}
+}

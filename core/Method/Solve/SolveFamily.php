@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Method\Solve;
+
+use Runel\Demonstration\Task;
+use Runel\Method\Choice;
+use Runel\Method\Factor\FactorFamily;
+use Runel\Method\Family;
+use Runel\Method\Offer;
+use Runel\Problem\Job;
+
+/** The ways to solve equations. */
+final readonly class SolveFamily implements Family
+{
+    public function __construct(private FactorFamily $factoring) {}
+
+    public function job(): Job
+    {
+        return Job::Solve;
+    }
+
+    public function methods(): array
+    {
+        return [new Factoring($this->factoring)];
+    }
+
+    public function rank(Offer $offer, Task $task): array
+    {
+        return [];
+    }
+
+    public function choices(): array
+    {
+        return [new Choice(Factoring::CHOICE, null)];
+    }
+}

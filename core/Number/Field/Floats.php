@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Number\Field;
+
+use Runel\Number\DivisionByZero;
+use Runel\Number\NoExactValue;
+use Runel\Number\Rational;
+
+/**
+ * Machine numbers, for drawing curves and for nothing else.
+ *
+ * @implements Field<float>
+ */
+final readonly class Floats implements Field
+{
+    public function number(Rational $value): float
+    {
+        return $value->toFloat();
+    }
+
+    public function sum(mixed $first, mixed $second): float
+    {
+        return $first + $second;
+    }
+
+    public function product(mixed $first, mixed $second): float
+    {
+        return $first * $second;
+    }
+
+    public function opposite(mixed $value): float
+    {
+        return -$value;
+    }
+
+    public function quotient(mixed $numerator, mixed $denominator): float
+    {
+        return $denominator === 0.0 ? throw new DivisionByZero() : $numerator / $denominator;
+    }
+
+    public function root(mixed $radicand, int $index): float
+    {
+        if ($radicand < 0) {
+            return $index % 2 === 1 ? -((-$radicand) ** (1 / $index)) : throw new NoExactValue(
+                'root of a negative number',
+            );
+        }
+
+        return $radicand ** (1 / $index);
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Number\Field;
+
+use Runel\Number\NoExactValue;
+use Runel\Number\Rational;
+use Runel\Number\Surd;
+
+/**
+ * The fractions with square roots adjoined, that of −1 among them.
+ *
+ * @implements Field<Surd>
+ */
+final readonly class Surds implements Field
+{
+    public function number(Rational $value): Surd
+    {
+        return Surd::rational($value);
+    }
+
+    public function sum(mixed $first, mixed $second): Surd
+    {
+        return $first->plus($second);
+    }
+
+    public function product(mixed $first, mixed $second): Surd
+    {
+        return $first->times($second);
+    }
+
+    public function opposite(mixed $value): Surd
+    {
+        return $value->negated();
+    }
+
+    public function quotient(mixed $numerator, mixed $denominator): Surd
+    {
+        return $numerator->dividedBy($denominator);
+    }
+
+    public function root(mixed $radicand, int $index): Surd
+    {
+        return ($index === 2 ? $radicand->squareRoot() : null) ?? throw new NoExactValue("root of $radicand");
+    }
+}

@@ -1,0 +1,263 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Parsing;
+
+use Runel\Expression\Limits;
+use Runel\Message\Message;
+use Runel\Message\SyntaxError;
+use Runel\Message\TooLarge;
+
+/**
+ * Cuts what was typed into pieces, making one spelling of many: unicode signs, raised
+ * digits, vulgar fractions and LaTeX commands all become the few pieces the parser knows.
+ */
+final class Lexer
+{
+    private const SPELLINGS = [
+        '−' => '-', '–' => '-', '‐' => '-', '‑' => '-', '﹣' => '-', '－' => '-', '＋' => '+',
+        '×' => '*', '·' => '*', '⋅' => '*', '∙' => '*', '•' => '*', '∗' => '*',
+        '÷' => '/', '∕' => '/', '⁄' => '/', '＝' => '=',
+    ];
+    private const RAISED = [
+        '⁰' => '0', '¹' => '1', '²' => '2', '³' => '3', '⁴' => '4',
+        '⁵' => '5', '⁶' => '6', '⁷' => '7', '⁸' => '8', '⁹' => '9', '⁻' => '-',
+    ];
+    private const VULGAR = [
+        '½' => ['1', '2'], '⅓' => ['1', '3'], '⅔' => ['2', '3'], '¼' => ['1', '4'], '¾' => ['3', '4'],
+        '⅕' => ['1', '5'],
+        '⅖' => ['2', '5'], '⅗' => ['3', '5'], '⅘' => ['4', '5'], '⅙' => ['1', '6'], '⅚' => ['5', '6'],
+        '⅛' => ['1', '8'],
+        '⅜' => ['3', '8'], '⅝' => ['5', '8'], '⅞' => ['7', '8'],
+    ];
+    private const COMMANDS = ['cdot' => '*', 'times' => '*', 'ast' => '*', 'div' => '/'];
+    private const SILENT = [
+        'left',
+        'right',
+        'displaystyle',
+        'quad',
+        'qquad',
+        'big',
+        'Big',
+        'bigl',
+        'bigr',
+        'Bigl',
+        'Bigr',
+    ];
+    private const WORDS = '/^(expand|multiply|factor(?:is|iz)?e?|simplify|solve|divide|complete|rearrange|calculate'
+        . '|find|show|evaluate)(?![a-z])/i';
+
+    /** @var list<string> */
+    private array $characters;
+    private int $place = 0;
+    /** @var list<Lexeme> */
+    private array $lexemes = [];
+
+    private function __construct(string $input)
+    {
+        $this->characters = mb_str_split($input);
+    }
+
+    /**
+     * @return list<Lexeme> closed by one of kind End
+     *
+     * @throws SyntaxError at a character that is not part of the notation
+     * @throws TooLarge    when the input or a number in it is too long
+     */
+    public static function lexemes(string $input): array
+    {
+        if (!mb_check_encoding($input, 'UTF-8')) {
+            throw new SyntaxError(Message::of('error.not-text'), 1);
+        }
+        if (mb_strlen($input) > Limits::LENGTH) {
+            throw new TooLarge(Message::of('error.too-long', ['limit' => Limits::LENGTH]), Limits::LENGTH + 1);
+        }
+
+        return (new self($input))->run();
+    }
+
+    /** @return list<Lexeme> */
+    private function run(): array
+    {
+        while ($this->place < \count($this->characters)) {
+            $this->next($this->characters[$this->place]);
+        }
+        $this->add(LexemeKind::End, '');
+
+        return $this->lexemes;
+    }
+
+    private function next(string $character): void
+    {
+        $spelling = self::SPELLINGS[$character] ?? $character;
+        if (preg_match(
+            '/^[\s\x{00A0}\x{2000}-\x{200B}\x{2060}\x{202F}\x{2061}\x{2062}\x{FEFF}$&]$/u',
+            $character,
+        ) === 1) {
+            ++$this->place;
+        } elseif (preg_match('/^[0-9.]$/', $character) === 1) {
+            $this->number();
+        } elseif (isset(self::RAISED[$character])) {
+            $this->raised();
+        } elseif (isset(self::VULGAR[$character])) {
+            $this->vulgar(...self::VULGAR[$character]);
+        } elseif (str_contains('+-*/^=', $spelling)) {
+            // "**" is how programs write a power.
+            if ($spelling === '*' && $character === '*' && ($this->characters[$this->place + 1] ?? '') === '*') {
+                $this->add(LexemeKind::Operator, '^', 2);
+            } else {
+                $this->add(LexemeKind::Operator, $spelling, 1);
+            }
+        } elseif (str_contains('([{', $spelling)) {
+            $this->add(LexemeKind::Open, $spelling, 1);
+        } elseif (str_contains(')]}', $spelling)) {
+            $this->add(LexemeKind::Close, $spelling, 1);
+        } elseif ($character === '√') {
+            $this->add(LexemeKind::Root, '√', 1);
+        } elseif ($character === '\\') {
+            $this->command();
+        } elseif (preg_match('/^[A-Za-zα-ωΑ-Ω]$/u', $character) === 1) {
+            $this->letterOrWord();
+        } else {
+            throw $this->unknown($character);
+        }
+    }
+
+    private function number(): void
+    {
+        $digits = preg_match('/^\d*(\.\d*)?/', $this->rest(), $match) === 1 ? $match[0] : '';
+        $at = $this->place + 1;
+        if ($digits === '.') {
+            throw new SyntaxError(Message::of('error.lonely-point'), $at);
+        }
+        $after = $this->characters[$this->place + \strlen($digits)] ?? '';
+        $afterThat = $this->characters[$this->place + \strlen($digits) + 1] ?? '';
+        if ($after === '.') {
+            throw new SyntaxError(Message::of('error.two-points'), $at + \strlen($digits));
+        }
+        if ($after === ',' && ctype_digit($afterThat)) {
+            throw new SyntaxError(Message::of('error.comma'), $at + \strlen($digits));
+        }
+        if (\strlen($digits) > Limits::DIGITS) {
+            throw new TooLarge(Message::of('error.long-number', ['limit' => Limits::DIGITS]), $at);
+        }
+        $this->add(LexemeKind::Number, $digits, \strlen($digits));
+    }
+
+    /** Raised digits become a power sign and an exponent in a bracket of their own. */
+    private function raised(): void
+    {
+        $this->add(LexemeKind::Operator, '^');
+        $this->add(LexemeKind::Open, '{');
+        $digits = '';
+        $at = $this->place;
+        while (isset($this->characters[$this->place], self::RAISED[$this->characters[$this->place]])) {
+            $digit = self::RAISED[$this->characters[$this->place]];
+            if ($digit === '-') {
+                if ($digits !== '') {
+                    throw $this->unknown($this->characters[$this->place]);
+                }
+                $this->add(LexemeKind::Operator, '-');
+            } else {
+                $digits .= $digit;
+            }
+            ++$this->place;
+        }
+        if ($digits !== '') {
+            $this->lexemes[] = new Lexeme(LexemeKind::Number, $digits, $at + 1);
+        }
+        $this->add(LexemeKind::Close, '}');
+    }
+
+    private function vulgar(string $numerator, string $denominator): void
+    {
+        $this->refuseMixedNumber();
+        foreach ([[LexemeKind::Open, '{'], [
+            LexemeKind::Number,
+            $numerator,
+        ], [LexemeKind::Operator, '/'], [LexemeKind::Number, $denominator]] as [$kind, $text]) {
+            $this->add($kind, $text);
+        }
+        $this->add(LexemeKind::Close, '}', 1);
+    }
+
+    private function command(): void
+    {
+        if (preg_match('/^\\\\([A-Za-z]+)\*?/', $this->rest(), $match) !== 1) {
+            if (preg_match('/^\\\\[,;:!. ()\[\]]/', $this->rest()) === 1) {
+                $this->place += 2;
+
+                return;
+            }
+            throw $this->unknown('\\');
+        }
+        $name = $match[1];
+        $length = \strlen($match[0]);
+        match (true) {
+            isset(self::COMMANDS[$name]) => $this->add(LexemeKind::Operator, self::COMMANDS[$name], $length),
+            \in_array($name, self::SILENT, true) => $this->place += $length,
+            $name === 'sqrt' => $this->add(LexemeKind::Root, '\\sqrt', $length),
+            \in_array($name, ['frac', 'dfrac', 'tfrac'], true) => $this->fraction($name, $length),
+            default => throw new SyntaxError(Message::of('error.unknown-command', [
+                'found' => '\\' . mb_substr($name, 0, 20),
+            ]), $this->place + 1),
+        };
+    }
+
+    private function fraction(string $name, int $length): void
+    {
+        $this->refuseMixedNumber();
+        $this->add(LexemeKind::Fraction, '\\' . $name, $length);
+        // LaTeX takes one digit at a time: \frac34 is three quarters.
+        for ($part = 0; $part < 2 && ctype_digit($this->characters[$this->place] ?? ''); ++$part) {
+            $this->add(LexemeKind::Number, $this->characters[$this->place], 1);
+        }
+    }
+
+    /** 1½ means one and a half to one reader and half of 1 to another. */
+    private function refuseMixedNumber(): void
+    {
+        $last = end($this->lexemes);
+        if ($last !== false && $last->kind === LexemeKind::Number) {
+            throw new SyntaxError(Message::of('error.mixed-number'), $this->place + 1);
+        }
+    }
+
+    private function letterOrWord(): void
+    {
+        $rest = $this->rest();
+        if (str_starts_with($rest, 'sqrt')) {
+            $this->add(LexemeKind::Root, 'sqrt', 4);
+        } elseif (preg_match('/^for(?![A-Za-z])/', $rest) === 1 && $this->lexemes !== []) {
+            $this->add(LexemeKind::For, 'for', 3);
+        } elseif (preg_match(self::WORDS, $rest, $match) === 1) {
+            throw new SyntaxError(Message::of('error.word', ['found' => $match[1]]), $this->place + 1);
+        } else {
+            $this->add(LexemeKind::Letter, $this->characters[$this->place], 1);
+        }
+    }
+
+    private function unknown(string $character): SyntaxError
+    {
+        $shown = preg_match('/^[\p{L}\p{N}\p{P}\p{S}]$/u', $character) === 1
+            ? $character
+            : \sprintf('U+%04X', mb_ord($character));
+
+        return new SyntaxError(Message::of(
+            $character === ',' ? 'error.comma' : 'error.unknown-character',
+            ['found' => $shown],
+        ), $this->place + 1);
+    }
+
+    private function rest(): string
+    {
+        return implode('', \array_slice($this->characters, $this->place, 50));
+    }
+
+    private function add(LexemeKind $kind, string $text, int $length = 0): void
+    {
+        $this->lexemes[] = new Lexeme($kind, $text, $this->place + 1);
+        $this->place += $length;
+    }
+}

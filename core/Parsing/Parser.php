@@ -1,0 +1,327 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Parsing;
+
+use Runel\Expression\Equation;
+use Runel\Expression\Expression;
+use Runel\Expression\Letter;
+use Runel\Expression\Limits;
+use Runel\Expression\Negative;
+use Runel\Expression\Numeral;
+use Runel\Expression\Power;
+use Runel\Expression\Product;
+use Runel\Expression\Quotient;
+use Runel\Expression\Root;
+use Runel\Expression\Sum;
+use Runel\Message\Message;
+use Runel\Message\SyntaxError;
+use Runel\Message\TooLarge;
+
+/**
+ * Reads algebra as people type and paste it. Never guesses: what can be read in two ways
+ * is answered with the place and the cure.
+ *
+ * Multiplication written by standing side by side and division bind equally and from the
+ * left, so 1/2(a + b)h is half of (a + b)h.
+ */
+final class Parser
+{
+    private int $next = 0;
+    private int $depth = 0;
+
+    /** @param list<Lexeme> $lexemes */
+    private function __construct(private readonly array $lexemes) {}
+
+    /**
+     * @throws SyntaxError with the place, what was found and what would be right
+     * @throws TooLarge    when the input is too long or nested too deeply
+     */
+    public static function parse(string $input): Typed
+    {
+        $lexemes = Lexer::lexemes($input);
+        if ($lexemes[0]->kind === LexemeKind::End) {
+            throw new SyntaxError(Message::of('error.empty'), 1);
+        }
+
+        return (new self($lexemes))->typed();
+    }
+
+    private function typed(): Typed
+    {
+        $node = $this->sum();
+        if ($this->takes(LexemeKind::Operator, '=')) {
+            $node = new Equation($node, $this->sum());
+        }
+        $subject = null;
+        if ($this->takes(LexemeKind::For)) {
+            $letter = $this->peek();
+            if ($letter->kind !== LexemeKind::Letter) {
+                throw new SyntaxError(Message::of('error.for-what'), $letter->at);
+            }
+            $subject = $letter->text;
+            ++$this->next;
+        }
+        $this->expectEnd();
+
+        return new Typed($node, $subject);
+    }
+
+    private function expectEnd(): void
+    {
+        $left = $this->peek();
+        match (true) {
+            $left->kind === LexemeKind::End => null,
+            $left->kind === LexemeKind::Close => throw new SyntaxError(Message::of(
+                'error.unopened',
+                ['found' => $left->text],
+            ), $left->at),
+            $left->is(LexemeKind::Operator, '=') => throw new SyntaxError(Message::of('error.two-equals'), $left->at),
+            default => throw new SyntaxError(Message::of('error.unexpected', ['found' => $left->text]), $left->at),
+        };
+    }
+
+    private function sum(): Expression
+    {
+        $terms = [];
+        $negative = false;
+        if ($this->peek()->is(LexemeKind::Operator, '+', '-')) {
+            $negative = $this->take()->text === '-';
+        }
+        do {
+            $term = $this->term();
+            $terms[] = $negative ? new Negative($term) : $term;
+            $more = $this->peek()->is(LexemeKind::Operator, '+', '-');
+            if ($more) {
+                $negative = $this->take()->text === '-';
+            }
+        } while ($more);
+
+        return Sum::of($terms);
+    }
+
+    private function term(): Expression
+    {
+        $apart = [];
+        $together = [$this->signedFactor()];
+        while (true) {
+            $ahead = $this->peek();
+            if ($ahead->is(LexemeKind::Operator, '*')) {
+                ++$this->next;
+                $apart[] = Product::of($together);
+                $together = [$this->signedFactor()];
+            } elseif ($ahead->is(LexemeKind::Operator, '/')) {
+                ++$this->next;
+                $at = $this->peek()->at;
+                $divisor = $this->signedFactor();
+                if ($divisor instanceof Numeral && $divisor->value->isZero()) {
+                    throw new SyntaxError(Message::of('error.division-by-zero'), $at);
+                }
+                $together = [new Quotient(Product::of($together), $divisor)];
+            } elseif ($ahead->kind === LexemeKind::Number) {
+                $before = $this->lexemes[$this->next - 1];
+                $key = $before->kind === LexemeKind::Number ? 'error.two-numbers' : 'error.number-after';
+                throw new SyntaxError(Message::of($key, [
+                    'before' => $before->text,
+                    'found' => $ahead->text,
+                ]), $ahead->at);
+            } elseif (\in_array(
+                $ahead->kind,
+                [LexemeKind::Letter, LexemeKind::Open, LexemeKind::Root, LexemeKind::Fraction],
+                true,
+            )) {
+                $together[] = $this->power();
+            } else {
+                break;
+            }
+        }
+        $apart[] = Product::of($together);
+
+        return \count($apart) > 1 ? Product::apart($apart) : $apart[0];
+    }
+
+    private function signedFactor(): Expression
+    {
+        if ($this->peek()->is(LexemeKind::Operator, '+', '-')) {
+            $sign = $this->take();
+            $this->enter($sign->at);
+            $factor = $this->signedFactor();
+            --$this->depth;
+
+            return $sign->text === '-' ? new Negative($factor) : $factor;
+        }
+
+        return $this->power();
+    }
+
+    private function power(): Expression
+    {
+        $base = $this->base();
+        if (!$this->takes(LexemeKind::Operator, '^')) {
+            return $base;
+        }
+        $sign = $this->peek();
+        $negative = $sign->is(LexemeKind::Operator, '-');
+        if ($negative) {
+            ++$this->next;
+        }
+        $start = $this->peek();
+        if (!\in_array(
+            $start->kind,
+            [LexemeKind::Number, LexemeKind::Letter, LexemeKind::Open, LexemeKind::Fraction],
+            true,
+        )) {
+            throw new SyntaxError(Message::of('error.no-exponent'), $start->at);
+        }
+        $this->enter($start->at);
+        $exponent = $this->power();
+        --$this->depth;
+
+        return new Power($base, $negative ? new Negative($exponent) : $exponent);
+    }
+
+    private function base(): Expression
+    {
+        $lexeme = $this->take();
+
+        return match ($lexeme->kind) {
+            LexemeKind::Number => $this->number($lexeme),
+            LexemeKind::Letter => new Letter($lexeme->text),
+            LexemeKind::Open => $this->bracket($lexeme),
+            LexemeKind::Root => $this->root($lexeme),
+            LexemeKind::Fraction => $this->fraction($lexeme),
+            default => throw $this->missing($lexeme),
+        };
+    }
+
+    private function number(Lexeme $lexeme): Numeral
+    {
+        return Numeral::ofDecimalOrWhole(rtrim($lexeme->text[0] === '.' ? '0' . $lexeme->text : $lexeme->text, '.'));
+    }
+
+    private function bracket(Lexeme $open): Expression
+    {
+        $this->enter($open->at);
+        $ahead = $this->peek();
+        if ($ahead->kind === LexemeKind::Close) {
+            throw new SyntaxError(Message::of('error.empty-bracket'), $open->at);
+        }
+        $content = $this->sum();
+        $close = $this->peek();
+        if ($close->kind !== LexemeKind::Close) {
+            throw $close->kind === LexemeKind::End
+                ? new SyntaxError(Message::of('error.unclosed', ['found' => $open->text]), $open->at)
+                : new SyntaxError(Message::of('error.unexpected', ['found' => $close->text]), $close->at);
+        }
+        if ($close->text !== ['(' => ')', '[' => ']', '{' => '}'][$open->text]) {
+            throw new SyntaxError(Message::of('error.wrong-bracket', [
+                'opened' => $open->text,
+                'found' => $close->text,
+            ]), $close->at);
+        }
+        ++$this->next;
+        --$this->depth;
+
+        return $content;
+    }
+
+    /** √ and sqrt take a bracket, or the one number or letter that follows. */
+    private function root(Lexeme $root): Root
+    {
+        $this->enter($root->at);
+        $index = 2;
+        if ($root->text === '\\sqrt' && $this->peek()->is(LexemeKind::Open, '[')) {
+            $at = $this->peek()->at;
+            $written = $this->base();
+            $value = $written instanceof Numeral ? $written->value->toInt() : null;
+            if ($value === null || $value < 2 || $value > Limits::DEGREE) {
+                throw new SyntaxError(Message::of('error.root-index'), $at);
+            }
+            $index = $value;
+        }
+        $start = $this->peek();
+        if (!\in_array(
+            $start->kind,
+            [LexemeKind::Number, LexemeKind::Letter, LexemeKind::Open, LexemeKind::Fraction],
+            true,
+        )) {
+            throw new SyntaxError(Message::of('error.no-radicand'), $start->at);
+        }
+        $radicand = $this->base();
+        --$this->depth;
+
+        return new Root($radicand, $index);
+    }
+
+    private function fraction(Lexeme $command): Expression
+    {
+        $this->enter($command->at);
+        $parts = [];
+        foreach (['numerator', 'denominator'] as $part) {
+            $start = $this->peek();
+            if (!\in_array($start->kind, [LexemeKind::Number, LexemeKind::Letter, LexemeKind::Open], true)) {
+                throw new SyntaxError(Message::of('error.no-' . $part), $start->at);
+            }
+            if ($part === 'denominator' && $start->kind === LexemeKind::Number && trim($start->text, '0.') === '') {
+                throw new SyntaxError(Message::of('error.division-by-zero'), $start->at);
+            }
+            $parts[] = $this->base();
+        }
+        --$this->depth;
+
+        return new Quotient($parts[0], $parts[1]);
+    }
+
+    private function missing(Lexeme $found): SyntaxError
+    {
+        $before = $this->next >= 2 ? $this->lexemes[$this->next - 2] : null;
+        if ($before === null) {
+            return match (true) {
+                $found->kind === LexemeKind::Close => new SyntaxError(Message::of(
+                    'error.unopened',
+                    ['found' => $found->text],
+                ), $found->at),
+                default => new SyntaxError(Message::of('error.starts-with', ['found' => $found->text]), $found->at),
+            };
+        }
+        if ($found->kind === LexemeKind::Close) {
+            return new SyntaxError(Message::of('error.nothing-before-close', [
+                'before' => $before->text,
+                'found' => $found->text,
+            ]), $before->at);
+        }
+        if ($before->kind === LexemeKind::Open && $found->kind === LexemeKind::End) {
+            return new SyntaxError(Message::of('error.unclosed', ['found' => $before->text]), $before->at);
+        }
+
+        return new SyntaxError(Message::of('error.nothing-after', ['before' => $before->text]), $before->at);
+    }
+
+    private function enter(int $at): void
+    {
+        if (++$this->depth > Limits::NESTING) {
+            throw new TooLarge(Message::of('error.too-deep', ['limit' => Limits::NESTING]), $at);
+        }
+    }
+
+    private function peek(): Lexeme
+    {
+        return $this->lexemes[$this->next];
+    }
+
+    private function take(): Lexeme
+    {
+        return $this->lexemes[min($this->next++, \count($this->lexemes) - 1)];
+    }
+
+    private function takes(LexemeKind $kind, string ...$texts): bool
+    {
+        if (!$this->peek()->is($kind, ...$texts)) {
+            return false;
+        }
+        ++$this->next;
+
+        return true;
+    }
+}

@@ -1,0 +1,440 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Proof;
+
+use Runel\Expression\Evaluation;
+use Runel\Expression\Expression;
+use Runel\Number\DivisionByZero;
+use Runel\Number\Field\Field;
+use Runel\Number\NoExactValue;
+use Runel\Number\Rational;
+use Runel\Number\Surd;
+use Runel\Number\Whole;
+
+/**
+ * Expressions worked out as fractions of polynomials: two of them are equal for all values of the letters when
+ * their cross products are the same polynomial. Each root √r is a symbol s with s² = r. Roots of numbers are taken
+ * apart into roots of primes, which are independent, so for numbers the comparison decides; for roots with letters
+ * under them what it calls equal is equal.
+ *
+ * @implements Field<Ratio>
+ */
+final class Forms implements Field
+{
+    private const BITS = 7;
+    private const MOST_SYMBOLS = 9;
+    private const MOST_DEGREE = 120;
+    /** More terms than this are not worked with. */
+    private const MOST_TERMS = 4000;
+
+    /** @var array<string, int> the place of each symbol: a letter, or what stands under a root */
+    private array $places = [];
+    /** @var array<int, array{int, array<int, Rational>}> of the symbols that are roots: index and radicand, by place */
+    private array $roots = [];
+    /** @var array<int, int> the number under a root of a number, by place; −1 for i */
+    private array $numbers = [];
+    /** @var Evaluation<Ratio> */
+    private readonly Evaluation $evaluation;
+    /** @var array<int, Rational> */
+    private readonly array $whole;
+
+    public function __construct()
+    {
+        $this->evaluation = new Evaluation($this, $this->letter(...));
+        $this->whole = [0 => Rational::one()];
+    }
+
+    /**
+     * @throws DivisionByZero when a denominator is 0 for all values of the letters
+     * @throws NoExactValue   when it is out of reach: a letter in an exponent, too many letters, too high a degree
+     */
+    public function of(Expression $expression): Ratio
+    {
+        return $this->evaluation->of($expression);
+    }
+
+    public function areSame(Ratio $first, Ratio $second): bool
+    {
+        if ($first->isWhole() && $second->isWhole()) {
+            return self::match($first->numerator, $second->numerator);
+        }
+
+        return self::match($this->times(
+            $first->numerator,
+            $second->denominator,
+        ), $this->times($second->numerator, $first->denominator));
+    }
+
+    public function letter(string $name): Ratio
+    {
+        return new Ratio([1 << self::BITS * $this->place($name) => Rational::one()], $this->whole, 1);
+    }
+
+    /**
+     * The only monomial of a polynomial, null where it has several.
+     *
+     * @param array<int, Rational> $form
+     */
+    public function monomial(array $form): ?int
+    {
+        return \count($form) === 1 ? array_key_first($form) : null;
+    }
+
+    /** Whether every exponent of a monomial is at least that of another. */
+    public static function contains(int $monomial, int $other): bool
+    {
+        for (; $other > 0; $monomial >>= self::BITS, $other >>= self::BITS) {
+            $mask = (1 << self::BITS) - 1;
+            if (($monomial & $mask) < ($other & $mask)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** Whether a letter occurs in it, outside of roots or under one. */
+    public function holds(Ratio $ratio, string $letter): bool
+    {
+        $place = $this->places[$letter] ?? null;
+        if ($place === null) {
+            return false;
+        }
+        $places = [$place];
+        foreach ($this->roots as $root => [, $radicand]) {
+            if (self::occurs($radicand, $places)) {
+                $places[] = $root;
+            }
+        }
+
+        return self::occurs($ratio->numerator, $places) || self::occurs($ratio->denominator, $places);
+    }
+
+    /**
+     * The different degrees of the terms of a polynomial, roots not counted; none for 0.
+     *
+     * @return list<int>
+     *
+     * @throws NoExactValue when it is no polynomial
+     */
+    public function degrees(Ratio $ratio): array
+    {
+        if (!$ratio->isWhole()) {
+            throw new NoExactValue('not a polynomial');
+        }
+        $degrees = [];
+        foreach ($ratio->numerator as $monomial => $_) {
+            $degree = 0;
+            for ($place = 0; $monomial > 0; ++$place, $monomial >>= self::BITS) {
+                $degree += isset($this->roots[$place]) ? 0 : $monomial & (1 << self::BITS) - 1;
+            }
+            $degrees[$degree] = true;
+        }
+
+        return array_keys($degrees);
+    }
+
+    /**
+     * A polynomial seen as one in a single letter: its coefficients, numbers with roots, by power.
+     *
+     * @param array<int, Rational> $form
+     *
+     * @return array<int, Surd>|null null when another letter, or a root with a letter under it, occurs
+     */
+    public function inOneLetter(array $form, string $letter): ?array
+    {
+        $own = $this->places[$letter] ?? null;
+        $coefficients = [];
+        foreach ($form as $monomial => $coefficient) {
+            $power = 0;
+            $value = Surd::rational($coefficient);
+            for ($place = 0, $left = $monomial; $left > 0; ++$place, $left >>= self::BITS) {
+                $exponent = $left & (1 << self::BITS) - 1;
+                if ($exponent === 0) {
+                    continue;
+                }
+                if ($place === $own) {
+                    $power = $exponent;
+                } elseif (isset($this->numbers[$place])) {
+                    $value = $value->times(Surd::rootOf(Rational::of($this->numbers[$place])));
+                } else {
+                    return null;
+                }
+            }
+            $coefficients[$power] = isset($coefficients[$power]) ? $coefficients[$power]->plus($value) : $value;
+        }
+
+        return array_filter($coefficients, static fn(Surd $coefficient): bool => !$coefficient->isZero());
+    }
+
+    public function number(Rational $value): Ratio
+    {
+        return new Ratio($value->isZero() ? [] : [0 => $value], $this->whole, 0);
+    }
+
+    public function sum(mixed $first, mixed $second): Ratio
+    {
+        $degree = max($first->degree, $second->degree);
+        if ($first->denominator === $second->denominator || ($first->isWhole() && $second->isWhole())) {
+            return new Ratio(self::added($first->numerator, $second->numerator), $first->denominator, $degree);
+        }
+
+        return new Ratio(
+            self::added($this->times(
+                $first->numerator,
+                $second->denominator,
+            ), $this->times($second->numerator, $first->denominator)),
+            $this->times($first->denominator, $second->denominator),
+            self::bounded($first->degree + $second->degree),
+        );
+    }
+
+    public function product(mixed $first, mixed $second): Ratio
+    {
+        $degree = self::bounded($first->degree + $second->degree);
+
+        return new Ratio(
+            $this->times($first->numerator, $second->numerator),
+            $first->isWhole() ? $second->denominator : ($second->isWhole() ? $first->denominator : $this->times(
+                $first->denominator,
+                $second->denominator,
+            )),
+            $degree,
+        );
+    }
+
+    public function opposite(mixed $value): Ratio
+    {
+        return new Ratio(array_map(
+            static fn(Rational $coefficient): Rational => $coefficient->negated(),
+            $value->numerator,
+        ), $value->denominator, $value->degree);
+    }
+
+    public function quotient(mixed $numerator, mixed $denominator): Ratio
+    {
+        if ($denominator->numerator === []) {
+            throw new DivisionByZero();
+        }
+        $number = $denominator->toRational();
+        if ($number !== null) {
+            return $this->product($numerator, $this->number($number->reciprocal()));
+        }
+
+        return $this->product(
+            $numerator,
+            new Ratio($denominator->denominator, $denominator->numerator, $denominator->degree),
+        );
+    }
+
+    public function root(mixed $radicand, int $index): Ratio
+    {
+        // √(n/d) is √(nd)/d, and so for higher roots.
+        $under = $radicand->numerator;
+        for ($time = 1; $time < $index; ++$time) {
+            $under = $radicand->isWhole() ? $under : $this->times($under, $radicand->denominator);
+        }
+        $root = $this->wholeRoot($under, $index, self::bounded($index * $radicand->degree));
+
+        return $radicand->isWhole() ? $root : $this->quotient(
+            $root,
+            new Ratio($radicand->denominator, $this->whole, $radicand->degree),
+        );
+    }
+
+    /** @param array<int, Rational> $under */
+    private function wholeRoot(array $under, int $index, int $degree): Ratio
+    {
+        if ($under === []) {
+            return $this->number(Rational::zero());
+        }
+        $content = Rational::zero();
+        foreach ($under as $coefficient) {
+            $content = $content->commonDivisor($coefficient);
+        }
+        $number = isset($under[0]) && \count($under) === 1 ? $under[0] : null;
+        if ($index === 2 && $number !== null) {
+            return $this->fromSurd(Surd::rootOf($number));
+        }
+        if (
+            $index === 2
+            && ($surd = $this->inOneLetter($under, '')[0] ?? null) !== null
+            && ($root = $surd->squareRoot()) !== null
+        ) {
+            return $this->fromSurd($root);
+        }
+        $outside = $index === 2 && $number === null ? Surd::rootOf($content) : null;
+        if ($outside !== null) {
+            $under = array_map(static fn(Rational $coefficient): Rational => $coefficient->dividedBy($content), $under);
+        }
+        ksort($under);
+        $symbol = new Ratio([
+            1 << self::BITS * $this->rootPlace($under, $index) => Rational::one(),
+        ], $this->whole, max(1, intdiv($degree + $index - 1, $index)));
+
+        return $outside === null ? $symbol : $this->product($this->fromSurd($outside), $symbol);
+    }
+
+    /** A number with roots, its radicands taken apart into primes. */
+    private function fromSurd(Surd $surd): Ratio
+    {
+        $sum = $this->number(Rational::zero());
+        foreach ($surd->parts as $radicand => $coefficient) {
+            $term = $this->number($coefficient);
+            foreach ($radicand === 1 ? [] : ($radicand < 0 ? [
+                -1,
+                ...Whole::primes(-$radicand),
+            ] : Whole::primes($radicand)) as $prime) {
+                $place = $this->rootPlace([0 => Rational::of($prime)], 2);
+                $this->numbers[$place] = $prime;
+                $term = $this->product($term, new Ratio([
+                    1 << self::BITS * $place => Rational::one(),
+                ], $this->whole, 1));
+            }
+            $sum = $this->sum($sum, $term);
+        }
+
+        return $sum;
+    }
+
+    /** @param array<int, Rational> $radicand in the order of monomials */
+    private function rootPlace(array $radicand, int $index): int
+    {
+        $key = $index . '√';
+        foreach ($radicand as $monomial => $coefficient) {
+            $key .= "$monomial:$coefficient ";
+        }
+        $place = $this->place($key);
+        $this->roots[$place] = [$index, $radicand];
+
+        return $place;
+    }
+
+    private function place(string $symbol): int
+    {
+        if (!isset($this->places[$symbol])) {
+            if (\count($this->places) === self::MOST_SYMBOLS) {
+                throw new NoExactValue('more letters and roots than can be followed');
+            }
+            $this->places[$symbol] = \count($this->places);
+        }
+
+        return $this->places[$symbol];
+    }
+
+    /**
+     * @param array<int, Rational> $left
+     * @param array<int, Rational> $right
+     *
+     * @return array<int, Rational>
+     */
+    private function times(array $left, array $right): array
+    {
+        if (\count($left) * \count($right) > self::MOST_TERMS) {
+            throw new NoExactValue('more terms than can be followed');
+        }
+        $product = [];
+        foreach ($left as $first => $coefficient) {
+            foreach ($right as $second => $other) {
+                $term = $coefficient->times($other);
+                $product[$first + $second] = isset(
+                    $product[$first + $second],
+                ) ? $product[$first + $second]->plus($term) : $term;
+            }
+        }
+
+        return $this->reduced(
+            array_filter($product, static fn(Rational $coefficient): bool => !$coefficient->isZero()),
+        );
+    }
+
+    /**
+     * Every power of a root that its index goes into replaced by what stands under it.
+     *
+     * @param array<int, Rational> $form
+     *
+     * @return array<int, Rational>
+     */
+    private function reduced(array $form): array
+    {
+        foreach ($this->roots as $place => [$index, $radicand]) {
+            foreach ($form as $monomial => $coefficient) {
+                $exponent = $monomial >> self::BITS * $place & (1 << self::BITS) - 1;
+                if ($exponent >= $index) {
+                    unset($form[$monomial]);
+                    $left = [$monomial - ($index << self::BITS * $place) => $coefficient];
+
+                    return $this->reduced(self::added($form, $this->times($left, $radicand)));
+                }
+            }
+        }
+
+        return $form;
+    }
+
+    /**
+     * @param array<int, Rational> $left
+     * @param array<int, Rational> $right
+     *
+     * @return array<int, Rational>
+     */
+    private static function added(array $left, array $right): array
+    {
+        foreach ($right as $monomial => $coefficient) {
+            if (!isset($left[$monomial])) {
+                $left[$monomial] = $coefficient;
+                continue;
+            }
+            $sum = $left[$monomial]->plus($coefficient);
+            if ($sum->isZero()) {
+                unset($left[$monomial]);
+            } else {
+                $left[$monomial] = $sum;
+            }
+        }
+
+        return $left;
+    }
+
+    /**
+     * @param array<int, Rational> $left
+     * @param array<int, Rational> $right
+     */
+    private static function match(array $left, array $right): bool
+    {
+        if (\count($left) !== \count($right)) {
+            return false;
+        }
+        foreach ($left as $monomial => $coefficient) {
+            if (!isset($right[$monomial]) || !$coefficient->equals($right[$monomial])) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /**
+     * @param array<int, Rational> $form
+     * @param list<int>            $places
+     */
+    private static function occurs(array $form, array $places): bool
+    {
+        foreach ($form as $monomial => $_) {
+            foreach ($places as $place) {
+                if (($monomial >> self::BITS * $place & (1 << self::BITS) - 1) > 0) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    private static function bounded(int $degree): int
+    {
+        return $degree <= self::MOST_DEGREE ? $degree : throw new NoExactValue('a higher degree than can be followed');
+    }
+}

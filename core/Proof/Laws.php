@@ -1,0 +1,156 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Proof;
+
+use Runel\Demonstration\Move\CollectSubject;
+use Runel\Demonstration\Move\CompareCoefficients;
+use Runel\Demonstration\Move\JoinBranches;
+use Runel\Demonstration\Move\Move;
+use Runel\Demonstration\Move\Operation;
+use Runel\Demonstration\Move\Rewrite;
+use Runel\Demonstration\Move\RootBothSides;
+use Runel\Demonstration\Move\SquareBothSides;
+use Runel\Demonstration\Move\Substitute;
+use Runel\Demonstration\Move\SwapSides;
+use Runel\Demonstration\Move\TakeLeftSide;
+use Runel\Demonstration\Move\ToBothSides;
+use Runel\Demonstration\Move\ZeroProduct;
+use Runel\Expression\Alternatives;
+use Runel\Expression\Equation;
+use Runel\Expression\Expression;
+use Runel\Expression\Letter;
+use Runel\Expression\Negative;
+use Runel\Expression\Node;
+use Runel\Expression\Numeral;
+use Runel\Expression\Power;
+use Runel\Expression\Product;
+use Runel\Expression\Quotient;
+use Runel\Expression\Substitution;
+use Runel\Expression\Sum;
+use Runel\Notation\Ascii;
+
+/** Each move's law: what has to be the same for a line to follow by it. A move without a law proves nothing. */
+final readonly class Laws
+{
+    public function __construct(private Forms $forms, private Equations $equations) {}
+
+    public function follows(Node $before, Node $after, Move $move): Verdict
+    {
+        return match (true) {
+            $move instanceof ZeroProduct, $move instanceof JoinBranches => $this->equations->compare($before, $after),
+            $move instanceof RootBothSides => $before instanceof Equation
+                ? $this->rooted($before, $after)
+                : Verdict::Undecided,
+            $move instanceof TakeLeftSide => $before instanceof Equation
+                && $after instanceof Expression
+                && $this->same($before->left, $after) ? Verdict::Same : Verdict::Unrelated,
+            $move instanceof CompareCoefficients => $after instanceof Equation
+                ? $this->compared($after, $move)
+                : Verdict::Undecided,
+            !$before instanceof Equation || !$after instanceof Equation => Verdict::Undecided,
+            $move instanceof Rewrite, $move instanceof CollectSubject => $this->sides($before, $after, Verdict::Same),
+            $move instanceof SwapSides => $this->sides(new Equation(
+                $before->right,
+                $before->left,
+            ), $after, Verdict::Equivalent),
+            $move instanceof ToBothSides => $this->toBothSides($before, $after, $move),
+            $move instanceof SquareBothSides => $this->sides(new Equation(
+                self::squared($before->left),
+                self::squared($before->right),
+            ), $after, Verdict::Implies),
+            $move instanceof Substitute => $this->sides(
+                new Equation(
+                    Substitution::into($before->left, $move->letter, $move->value),
+                    Substitution::into($before->right, $move->letter, $move->value),
+                ),
+                $after,
+                Verdict::Same,
+            ),
+            default => Verdict::Undecided,
+        };
+    }
+
+    /** Whether two expressions have the same value, whatever the letters are. */
+    public function same(Expression $first, Expression $second): bool
+    {
+        return $this->forms->areSame($this->forms->of($first), $this->forms->of($second));
+    }
+
+    private function sides(Equation $wanted, Equation $after, Verdict $verdict): Verdict
+    {
+        return $this->same(
+            $wanted->left,
+            $after->left,
+        ) && $this->same($wanted->right, $after->right) ? $verdict : Verdict::Unrelated;
+    }
+
+    private function toBothSides(Equation $before, Equation $after, ToBothSides $move): Verdict
+    {
+        $done = static fn(Expression $side): Expression => match ($move->operation) {
+            Operation::Add => Sum::of([$side, $move->operand]),
+            Operation::Subtract => Sum::of([$side, new Negative($move->operand)]),
+            Operation::Multiply => Product::of([$side, $move->operand]),
+            Operation::Divide => new Quotient($side, $move->operand),
+        };
+        if ($this->sides(new Equation(
+            $done($before->left),
+            $done($before->right),
+        ), $after, Verdict::Same) !== Verdict::Same) {
+            return Verdict::Unrelated;
+        }
+        if ($move->operation === Operation::Add || $move->operation === Operation::Subtract) {
+            return Verdict::Equivalent;
+        }
+        $number = $this->forms->of($move->operand)->toRational();
+        if ($number !== null) {
+            return $number->isZero() ? Verdict::Unrelated : Verdict::Equivalent;
+        }
+        // With letters in what is done with, it is either said that this may not be 0, or the solutions show it.
+        foreach ($move->conditions() as $condition) {
+            if (Ascii::write($condition) === Ascii::write($move->operand)) {
+                return Verdict::Equivalent;
+            }
+        }
+
+        return $this->equations->compare($before, $after);
+    }
+
+    /** A² = B and A = √B or A = −√B. */
+    private function rooted(Equation $before, Node $after): Verdict
+    {
+        $alternatives = $after instanceof Alternatives
+            ? $after->equations
+            : ($after instanceof Equation ? [$after] : []);
+        $rights = [];
+        foreach ($alternatives as $equation) {
+            $squares = $this->same(
+                self::squared($equation->left),
+                $before->left,
+            ) && $this->same(self::squared($equation->right), $before->right);
+            if (!$squares || !$this->same($equation->left, $alternatives[0]->left)) {
+                return Verdict::Unrelated;
+            }
+            $rights[] = $equation->right;
+        }
+
+        return match (\count($rights)) {
+            1 => $this->same($before->right, Numeral::of(0)) ? Verdict::Equivalent : Verdict::Unrelated,
+            2 => $this->same(Sum::of($rights), Numeral::of(0)) ? Verdict::Equivalent : Verdict::Unrelated,
+            default => Verdict::Unrelated,
+        };
+    }
+
+    private function compared(Equation $after, CompareCoefficients $move): Verdict
+    {
+        $value = $after->left instanceof Letter ? ($move->values[$after->left->name] ?? null) : null;
+
+        return $value !== null && $this->same($value, $after->right) ? Verdict::Implies : Verdict::Unrelated;
+    }
+
+    private static function squared(Expression $side): Expression
+    {
+        return new Power($side, Numeral::of(2));
+    }
+}

@@ -1,0 +1,225 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Proof;
+
+use Runel\Claim\AllSolve;
+use Runel\Claim\Claim;
+use Runel\Claim\Comparison;
+use Runel\Claim\Count;
+use Runel\Claim\Divides;
+use Runel\Claim\DivisionHolds;
+use Runel\Claim\DoesNotSolve;
+use Runel\Claim\Identity;
+use Runel\Claim\LikeTerms;
+use Runel\Claim\NamedValues;
+use Runel\Claim\NoSolution;
+use Runel\Claim\SameDegree;
+use Runel\Claim\SameSolutions;
+use Runel\Claim\Solves;
+use Runel\Claim\SubjectOf;
+use Runel\Demonstration\Move\Move;
+use Runel\Expression\Equation;
+use Runel\Expression\Evaluation;
+use Runel\Expression\Expression;
+use Runel\Expression\Node;
+use Runel\Expression\Product;
+use Runel\Expression\Quotient;
+use Runel\Expression\Substitution;
+use Runel\Expression\Sum;
+use Runel\Number\DivisionByZero;
+use Runel\Number\Field\Surds;
+use Runel\Number\NoExactValue;
+use Runel\Number\Surd;
+
+/**
+ * Whether a claim holds, and how one line follows from another. Knows nothing of methods; what it cannot decide it
+ * does not hold for proved.
+ */
+final readonly class Proof
+{
+    private Forms $forms;
+    private Equations $equations;
+    private Laws $laws;
+
+    public function __construct()
+    {
+        $this->forms = new Forms();
+        $this->equations = new Equations($this->forms);
+        $this->laws = new Laws($this->forms, $this->equations);
+    }
+
+    /** Whether the claim is proved. A kind that is not known here never is. */
+    public function holds(Claim $claim): bool
+    {
+        try {
+            return match (true) {
+                $claim instanceof Identity => $this->laws->same($claim->left, $claim->right),
+                $claim instanceof Comparison => self::value($claim->left)->equals(
+                    self::value($claim->right),
+                ) === $claim->equal,
+                $claim instanceof Count => $claim->said === $claim->counted,
+                $claim instanceof SameDegree => $this->haveDegree($claim->terms, $claim->degree),
+                $claim instanceof LikeTerms => $this->areLike($claim->terms),
+                $claim instanceof SameSolutions => $this->equations->compare(
+                    $claim->before,
+                    $claim->after,
+                )->keepsSolutions(),
+                $claim instanceof Solves => $this->solves($claim),
+                $claim instanceof DoesNotSolve => self::fails($claim),
+                $claim instanceof NoSolution => $this->equations->solutionsOf($claim->equation)->isEmpty(),
+                $claim instanceof AllSolve => $this->equations->solutionsOf($claim->equation)->isAll(),
+                $claim instanceof Divides => $this->goesInto($claim),
+                $claim instanceof DivisionHolds => $this->divides($claim),
+                $claim instanceof SubjectOf => $this->isSubject($claim),
+                $claim instanceof NamedValues => $this->isNamed($claim),
+                default => false,
+            };
+        } catch (NoExactValue | DivisionByZero) {
+            return false;
+        }
+    }
+
+    /**
+     * How a line follows from the line before it; by a move where one is named, else by what solves it or by its value.
+     */
+    public function follows(Node $before, Node $after, ?Move $move = null): Verdict
+    {
+        try {
+            return match (true) {
+                $move !== null => $this->laws->follows($before, $after, $move),
+                $before instanceof Expression && $after instanceof Expression => $this->laws->same($before, $after)
+                    ? Verdict::Same
+                    : Verdict::Unrelated,
+                $before instanceof Expression || $after instanceof Expression => Verdict::Unrelated,
+                default => $this->equations->compare($before, $after),
+            };
+        } catch (NoExactValue | DivisionByZero) {
+            return Verdict::Undecided;
+        }
+    }
+
+    /** Whether two expressions have the same value, whatever the letters are; false where that cannot be decided. */
+    public function same(Expression $first, Expression $second): bool
+    {
+        return $this->holds(new Identity($first, $second));
+    }
+
+    /** @param list<Expression> $terms */
+    private function haveDegree(array $terms, int $degree): bool
+    {
+        foreach ($terms as $term) {
+            $degrees = $this->forms->degrees($this->forms->of($term));
+            if ($degrees !== [] && $degrees !== [$degree]) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** @param list<Expression> $terms */
+    private function areLike(array $terms): bool
+    {
+        $monomials = [];
+        foreach ($terms as $term) {
+            $ratio = $this->forms->of($term);
+            if (!$ratio->isWhole()) {
+                return false;
+            }
+            $monomials += $ratio->numerator;
+        }
+
+        return \count($monomials) <= 1;
+    }
+
+    private function solves(Solves $claim): bool
+    {
+        try {
+            [$left, $right] = self::sides($claim->equation, $claim->letter, $claim->value);
+
+            return $left->equals($right);
+        } catch (NoExactValue) {
+            return $this->laws->same(
+                Substitution::into($claim->equation->left, $claim->letter, $claim->value),
+                Substitution::into($claim->equation->right, $claim->letter, $claim->value),
+            );
+        }
+    }
+
+    private static function fails(DoesNotSolve $claim): bool
+    {
+        try {
+            [$left, $right] = self::sides($claim->equation, $claim->letter, $claim->value);
+
+            return !$left->equals($right);
+        } catch (DivisionByZero) {
+            return true;
+        }
+    }
+
+    /** @return array{Surd, Surd} what both sides are with a value for the letter */
+    private static function sides(Equation $equation, string $letter, Expression $value): array
+    {
+        $there = Evaluation::at(new Surds(), [$letter => self::value($value)]);
+
+        return [$there->of($equation->left), $there->of($equation->right)];
+    }
+
+    private static function value(Expression $number): Surd
+    {
+        return Evaluation::at(new Surds(), [])->of($number);
+    }
+
+    /** A single term goes into each term of the whole. */
+    private function goesInto(Divides $claim): bool
+    {
+        $quotient = $this->forms->of(new Quotient($claim->whole, $claim->divisor));
+        $divisor = $this->forms->monomial($quotient->denominator);
+        if ($divisor === null) {
+            return false;
+        }
+        foreach (array_keys($quotient->numerator) as $monomial) {
+            if (!Forms::contains($monomial, $divisor)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    private function divides(DivisionHolds $claim): bool
+    {
+        $letters = Equations::letters($claim->divisor);
+        $degree = fn(Expression $part): int => max([-1, ...array_keys(
+            $this->forms->inOneLetter($this->forms->of($part)->numerator, array_key_first($letters) ?? '') ?? [],
+        )]);
+
+        return $this->laws->same($claim->dividend, Sum::of([Product::of(
+            [$claim->divisor, $claim->quotient],
+        ), $claim->remainder]))
+            && \count($letters) === 1
+            && $degree($claim->remainder) < $degree($claim->divisor);
+    }
+
+    private function isSubject(SubjectOf $claim): bool
+    {
+        return !$this->forms->holds($this->forms->of($claim->result), $claim->letter)
+            && isset(Equations::letters($claim->formula)[$claim->letter])
+            && $this->laws->same(
+                Substitution::into($claim->formula->left, $claim->letter, $claim->result),
+                Substitution::into($claim->formula->right, $claim->letter, $claim->result),
+            );
+    }
+
+    private function isNamed(NamedValues $claim): bool
+    {
+        $right = $claim->equation->right;
+        foreach ($claim->values as $letter => $value) {
+            $right = Substitution::into($right, $letter, $value);
+        }
+
+        return $this->laws->same($claim->equation->left, $right);
+    }
+}

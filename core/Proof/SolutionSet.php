@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Proof;
+
+/** What solves an equation in one letter, as the zeros of a polynomial; where a side has no value nothing is solved. */
+final readonly class SolutionSet
+{
+    /**
+     * @param OneLetter $zeros its zeros solve it; where all numbers do, its zeros are those for which a side has no
+     *                         value
+     */
+    private function __construct(private OneLetter $zeros, private bool $all) {}
+
+    /**
+     * @param OneLetter $difference left side minus right side, without denominators
+     * @param OneLetter $poles      where one of the sides has no value
+     */
+    public static function of(OneLetter $difference, OneLetter $poles): self
+    {
+        return $difference->isZero()
+            ? new self($poles->withoutRepeats(), true)
+            : new self($difference->without($poles)->withoutRepeats(), false);
+    }
+
+    /** @param list<self> $sets */
+    public static function union(array $sets): self
+    {
+        $zeros = OneLetter::one();
+        foreach ($sets as $set) {
+            if ($set->all) {
+                return $set;
+            }
+            $zeros = $zeros->times($set->zeros);
+        }
+
+        return new self($zeros->withoutRepeats(), false);
+    }
+
+    /** Whether every number solves it for which both sides have a value. */
+    public function isAll(): bool
+    {
+        return $this->all;
+    }
+
+    /** Whether no real number solves it. */
+    public function isEmpty(): bool
+    {
+        return !$this->all && $this->zeros->realZeros() === 0;
+    }
+
+    public function compare(self $other): Verdict
+    {
+        if ($this->all || $other->all) {
+            return match (true) {
+                $this->all && $other->all => $this->zeros->isProportionalTo($other->zeros)
+                    ? Verdict::Equivalent
+                    : Verdict::Implies,
+                $other->all => Verdict::Implies,
+                default => Verdict::Unrelated,
+            };
+        }
+        if ($this->zeros->isProportionalTo($other->zeros)) {
+            return Verdict::Equivalent;
+        }
+        $common = $this->zeros->commonWith($other->zeros)->realZeros();
+        $own = $this->zeros->realZeros();
+
+        return match (true) {
+            $own !== $common => Verdict::Unrelated,
+            $other->zeros->realZeros() === $common => Verdict::Equivalent,
+            default => Verdict::Implies,
+        };
+    }
+}

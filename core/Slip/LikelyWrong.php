@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Slip;
+
+use Runel\Expression\Expression;
+
+/** A wrong answer that people give, and the slip behind it. */
+final readonly class LikelyWrong
+{
+    public function __construct(public Expression $answer, public Slip $slip) {}
+}
