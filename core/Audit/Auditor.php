@@ -154,7 +154,7 @@ final class Auditor
             $claims = $figure->claims($part);
             $this->expect($claims !== [], "$where: $part claims nothing");
             foreach ($claims as $claim) {
-                $this->expectClaim($claim, "$where: $part");
+                $this->expectClaim($claim, "$where: $part", !$grows);
             }
         }
         if ($grows && $figure instanceof Lights) {
@@ -229,16 +229,17 @@ final class Auditor
         }
     }
 
-    private function expectClaim(Claim $claim, string $where): void
+    /** @param bool $places whether placeholders may stand in it: they come with a figure's first state, and in lines */
+    private function expectClaim(Claim $claim, string $where, bool $places = false): void
     {
         $holds = $this->proof->holds($claim);
         if ($holds && $claim instanceof Identity) {
-            $holds = Placeholders::agree(
-                $claim->left,
-                $claim->right,
-            ) && Placeholders::stand($claim->left) && Placeholders::stand($claim->right);
+            $holds = Placeholders::agree($claim->left, $claim->right)
+                && (!$places || (Placeholders::stand($claim->left) && Placeholders::stand($claim->right)));
         }
-        $this->expect($holds, "$where: a claim does not hold (" . (new \ReflectionClass($claim))->getShortName() . ')');
+        if (!$holds) {
+            $this->faults[] = "$where: a claim does not hold (" . (new \ReflectionClass($claim))->getShortName() . ')';
+        }
     }
 
     private function isTrue(Expression $left, Expression $right): bool

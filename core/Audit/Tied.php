@@ -28,18 +28,22 @@ final class Tied
         'passed',
         'places',
     ];
-    /** How deep inside a claim a shown part may lie. */
-    private const DEPTH = 3;
+    /** How deep inside a claim a shown expression may lie, and a shown number. */
+    private const EXPRESSIONS = 2;
+    private const NUMBERS = 3;
 
+    /** @var list<Node> what the claims speak of */
+    private array $spoken = [];
     /** @var array<int, Node> by object, which keeps the object alive */
     private array $nodes = [];
-    /** @var array<string, true> the numbers, as they are written for machines */
-    private array $numbers = [];
+    /** @var array<string, true>|null the numbers, as they are written for machines; gathered when first asked for */
+    private ?array $numbers = null;
 
     public function add(Claim $claim): void
     {
         foreach ($claim->nodes() as $node) {
-            $this->collect($node, self::DEPTH);
+            $this->spoken[] = $node;
+            $this->collect($node, self::EXPRESSIONS);
         }
     }
 
@@ -47,9 +51,8 @@ final class Tied
     public function holds(string $name, mixed $value): bool
     {
         if ($value instanceof Expression) {
-            return isset(
-                $this->nodes[spl_object_id($value)],
-            ) || (self::isNumber($value) && isset($this->numbers[Ascii::write($value)]));
+            return isset($this->nodes[spl_object_id($value)])
+                || (self::isNumber($value) && isset($this->numbers()[Ascii::write($value)]));
         }
         if (\is_array($value)) {
             foreach ($value as $key => $part) {
@@ -61,7 +64,7 @@ final class Tied
             return true;
         }
 
-        return !\is_int($value) || \in_array($name, self::PLACES, true) || isset($this->numbers[(string) $value]);
+        return !\is_int($value) || \in_array($name, self::PLACES, true) || isset($this->numbers()[(string) $value]);
     }
 
     /**
@@ -85,13 +88,36 @@ final class Tied
     private function collect(Node $node, int $depth): void
     {
         $this->nodes[spl_object_id($node)] = $node;
+        foreach ($depth > 0 ? $node->children() : [] as $child) {
+            $this->collect($child, $depth - 1);
+        }
+    }
+
+    /** @return array<string, true> */
+    private function numbers(): array
+    {
+        if ($this->numbers === null) {
+            $numbers = [];
+            foreach ($this->spoken as $node) {
+                self::gather($node, self::NUMBERS, $numbers);
+            }
+            $this->numbers = $numbers;
+        }
+
+        return $this->numbers;
+    }
+
+    /** @param array<string, true> $numbers */
+    private static function gather(Node $node, int $depth, array &$numbers): void
+    {
         if (self::isNumber($node)) {
+            $written = Ascii::write($node);
+            $numbers[$written] = true;
             // The magnitude of a negative number is said by it, too.
-            $this->numbers[Ascii::write($node)] = true;
-            $this->numbers[Ascii::write($node instanceof Negative ? $node->operand : $node)] = true;
+            $numbers[ltrim($written, '-')] = true;
         } elseif ($depth > 0) {
             foreach ($node->children() as $child) {
-                $this->collect($child, $depth - 1);
+                self::gather($child, $depth - 1, $numbers);
             }
         }
     }

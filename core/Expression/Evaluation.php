@@ -71,9 +71,14 @@ final readonly class Evaluation
      */
     public function of(Expression $expression): mixed
     {
+        if ($expression instanceof Numeral) {
+            return $this->field->number($expression->value);
+        }
+        if ($expression instanceof Letter) {
+            return ($this->letter)($expression->name);
+        }
+
         return $this->known[$expression] ??= match (true) {
-            $expression instanceof Numeral => $this->field->number($expression->value),
-            $expression instanceof Letter => ($this->letter)($expression->name),
             $expression instanceof Product => $this->productOf($expression->factors),
             $expression instanceof Sum => $this->sumOf($expression->terms),
             $expression instanceof Negative => $this->field->opposite($this->of($expression->operand)),

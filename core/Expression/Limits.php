@@ -13,6 +13,8 @@ final class Limits
     public const NESTING = 24;
     /** Digits in one number, typed or reached. */
     public const DIGITS = 40;
+    /** Different letters in one problem: the proof follows them all at once. */
+    public const LETTERS = 8;
     /** The degree of any polynomial met on the way. */
     public const DEGREE = 24;
     /** Terms in any polynomial met on the way. */

@@ -20,10 +20,13 @@ use Runel\Number\DivisionByZero;
 use Runel\Number\Rational;
 
 /** A polynomial in any number of letters, always collected and in standard form. */
-final readonly class Polynomial
+final class Polynomial
 {
+    /** What it is written as, made once. */
+    private ?Expression $written = null;
+
     /** @param list<Term> $terms in standard order, no two alike, none 0 */
-    private function __construct(public array $terms) {}
+    private function __construct(public readonly array $terms) {}
 
     /**
      * Collects like terms and puts them in standard order.
@@ -243,7 +246,9 @@ final readonly class Polynomial
 
     public function toExpression(): Expression
     {
-        return Sum::of(array_map(static fn(Term $term): Expression => $term->toExpression(), $this->terms));
+        return $this->written ??= Sum::of(
+            array_map(static fn(Term $term): Expression => $term->toExpression(), $this->terms),
+        );
     }
 
     private function dividedByConstant(self $divisor): self

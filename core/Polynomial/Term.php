@@ -11,9 +11,12 @@ use Runel\Expression\Product;
 use Runel\Number\Rational;
 
 /** A coefficient and its letters. The coefficient may be 0, for the placeholder of a missing power. */
-final readonly class Term
+final class Term
 {
-    public function __construct(public Rational $coefficient, public Monomial $monomial) {}
+    /** What it is written as, made once: who looks at the same term twice sees the same tree. */
+    private ?Expression $written = null;
+
+    public function __construct(public readonly Rational $coefficient, public readonly Monomial $monomial) {}
 
     public static function constant(Rational|int $value): self
     {
@@ -38,10 +41,17 @@ final readonly class Term
     /** As it is written: no coefficient 1 before a letter, the sign in front, 0x² for a placeholder. */
     public function toExpression(): Expression
     {
+        return $this->written ??= $this->expression();
+    }
+
+    private function expression(): Expression
+    {
         $letters = $this->monomial->factors();
+        if ($letters === []) {
+            return Numeral::of($this->coefficient);
+        }
         $size = $this->coefficient->absolute();
-        $factors = $letters === [] || !$size->isOne() ? [Numeral::of($size), ...$letters] : $letters;
-        $written = Product::of($factors);
+        $written = Product::of($size->isOne() ? $letters : [Numeral::of($size), ...$letters]);
 
         return $this->coefficient->isNegative() ? new Negative($written) : $written;
     }

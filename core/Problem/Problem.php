@@ -7,8 +7,8 @@ namespace Runel\Problem;
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
 use Runel\Expression\Letter;
+use Runel\Expression\Limits;
 use Runel\Expression\Node;
-use Runel\Expression\Quotient;
 use Runel\Expression\Sum;
 use Runel\Message\Message;
 use Runel\Message\OutOfReach;
@@ -18,6 +18,13 @@ use Runel\Number\DivisionByZero;
 use Runel\Parsing\Parser;
 use Runel\Polynomial\NotPolynomial;
 use Runel\Polynomial\Polynomial;
+use Runel\Problem\Recognition\CompletingTheSquare;
+use Runel\Problem\Recognition\Dividing;
+use Runel\Problem\Recognition\Factoring;
+use Runel\Problem\Recognition\Multiplying;
+use Runel\Problem\Recognition\Rearranging;
+use Runel\Problem\Recognition\Recogniser;
+use Runel\Problem\Recognition\Solving;
 
 /** A problem: what was typed, what it says, and which jobs it has. */
 final readonly class Problem
@@ -53,9 +60,12 @@ final readonly class Problem
         self::collectLetters($node, $letters);
         ksort($letters);
         $letters = array_map('strval', array_keys($letters));
+        if (\count($letters) > Limits::LETTERS) {
+            throw new TooLarge(Message::of('error.letters', ['limit' => Limits::LETTERS]));
+        }
         $polynomial = self::polynomial($node);
         $product = $polynomial === null ? null : self::product($node);
-        $jobs = self::jobs($node, $typed->subject, $product, $polynomial, $letters);
+        $jobs = self::jobs(new Reading($node, $typed->subject, $letters, $product, $polynomial));
         if ($jobs === []) {
             throw new OutOfReach(Message::of(match (true) {
                 $letters === [] => 'error.no-letter',
@@ -111,65 +121,29 @@ final readonly class Problem
         }
     }
 
-    /**
-     * @param list<string> $letters
-     *
-     * @return list<Job>
-     */
-    private static function jobs(
-        Expression|Equation $node,
-        ?string $subject,
-        ?ProductForm $product,
-        ?Polynomial $polynomial,
-        array $letters,
-    ): array {
-        if ($letters === []) {
+    /** @return list<Job> the most likely one first */
+    private static function jobs(Reading $reading): array
+    {
+        if ($reading->letters === []) {
             return [];
         }
-        if ($node instanceof Equation) {
-            if ($subject !== null) {
-                return [Job::Rearrange];
+        $weights = [];
+        foreach (self::recognisers() as $recogniser) {
+            $weight = $recogniser->weight($reading);
+            if ($weight > Recogniser::NOT) {
+                $weights[$recogniser->job()->value] = $weight;
             }
-            if (self::namesCoefficients($node, $product)) {
-                return [Job::Multiply];
-            }
-            if (\count($letters) > 1) {
-                return $node->left instanceof Letter && $polynomial?->degree() === 2 && \count($letters) === 2 ? [
-                    Job::CompleteSquare,
-                    Job::Rearrange,
-                ] : [Job::Rearrange];
-            }
+        }
+        arsort($weights);
 
-            return $polynomial?->degree() === 2 ? [Job::Solve, Job::Factor, Job::CompleteSquare] : [Job::Solve];
-        }
-        $jobs = [];
-        if ($product !== null) {
-            $jobs[] = Job::Multiply;
-        }
-        if ($node instanceof Quotient && $polynomial === null) {
-            $jobs[] = Job::Divide;
-        }
-        if ($polynomial?->degree() === 2 && ($product === null || self::isScaledTrinomial($product))) {
-            array_unshift($jobs, Job::Factor);
-            if (\count($letters) === 1) {
-                $jobs[] = Job::CompleteSquare;
-            }
-        }
-
-        return $jobs;
+        return array_map(Job::from(...), array_keys($weights));
     }
 
-    /** Whether it is one bracket with nothing but a number in front, as 3(x² + 5x + 6). */
-    private static function isScaledTrinomial(ProductForm $product): bool
+    /** @return list<Recogniser> one a job */
+    private static function recognisers(): array
     {
-        return \count(
-            array_filter($product->factors, static fn(Factor $factor): bool => $factor->polynomial->degree() > 0),
-        ) === 1;
-    }
-
-    /** Whether it asks to show that a product equals ax³ + bx² + …, with letters for the coefficients. */
-    private static function namesCoefficients(Equation $node, ?ProductForm $product): bool
-    {
-        return $product !== null && NamedCoefficients::of($node->right, $product) !== null;
+        return [
+            new Multiplying(), new Factoring(), new Solving(), new CompletingTheSquare(), new Dividing(), new Rearranging(),
+        ];
     }
 }

@@ -57,6 +57,9 @@ final readonly class ProductForm
         } catch (NotPolynomial | DivisionByZero) {
             return null;
         }
+        if ($front->isZero()) {
+            throw new OutOfReach(Message::of('error.bracket-is-zero'));
+        }
         if ($factors === []) {
             return \count($single) > 1 && $front->letters() !== [] && !self::isPlainTerm($expression)
                 ? self::ofSingleTerms($single)
@@ -70,6 +73,14 @@ final readonly class ProductForm
         }
 
         return \count($factors) > 1 ? new self($factors) : null;
+    }
+
+    /** Whether it is one bracket with nothing but a number in front, as 3(x² + 5x + 6). */
+    public function isScaled(): bool
+    {
+        $holding = array_filter($this->factors, static fn(Factor $factor): bool => $factor->polynomial->degree() > 0);
+
+        return \count($holding) === 1;
     }
 
     /** How many single products multiplying two factors takes. */

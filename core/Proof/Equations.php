@@ -6,6 +6,7 @@ namespace Runel\Proof;
 
 use Runel\Expression\Alternatives;
 use Runel\Expression\Equation;
+use Runel\Expression\Evaluation;
 use Runel\Expression\Letter;
 use Runel\Expression\Negative;
 use Runel\Expression\Node;
@@ -18,21 +19,25 @@ use Runel\Number\Rational;
 /** What solves equations, and whether two of them are solved by the same. */
 final readonly class Equations
 {
-    public function __construct(private Forms $forms) {}
+    /** @param Evaluation<Ratio> $evaluation in the forms */
+    public function __construct(private Forms $forms, private Evaluation $evaluation) {}
 
     public function compare(Node $before, Node $after): Verdict
     {
-        $letters = self::letters($before) + self::letters($after);
-        if (\count($letters) <= 1) {
-            $letter = array_key_first($letters) ?? '';
-
-            return $this->solutions($before, $letter)->compare($this->solutions($after, $letter));
+        // Without denominators, what is the same but for a number has the same solutions, in any letters.
+        if (
+            $this->denominators($before) === []
+            && $this->denominators($after) === []
+            && self::proportional($this->difference($before), $this->difference($after))
+        ) {
+            return Verdict::Equivalent;
         }
+        $letters = self::letters($before) + self::letters($after);
+        $letter = array_key_first($letters) ?? '';
 
-        return self::proportional(
-            $this->difference($before),
-            $this->difference($after),
-        ) ? Verdict::Equivalent : Verdict::Undecided;
+        return \count($letters) <= 1
+            ? $this->solutions($before, $letter)->compare($this->solutions($after, $letter))
+            : Verdict::Undecided;
     }
 
     /**
@@ -110,7 +115,7 @@ final readonly class Equations
             throw new NoExactValue('not an equation');
         }
 
-        return $this->forms->of(Sum::of([$node->left, new Negative($node->right)]))->numerator;
+        return $this->evaluation->of(Sum::of([$node->left, new Negative($node->right)]))->numerator;
     }
 
     /**
@@ -125,7 +130,7 @@ final readonly class Equations
             $node instanceof Power && $node->exponent instanceof Negative => $node->base,
             default => null,
         };
-        $denominators = $own !== null && self::letters($own) !== [] ? [$this->forms->of($own)->numerator] : [];
+        $denominators = $own !== null && self::letters($own) !== [] ? [$this->evaluation->of($own)->numerator] : [];
         foreach ($node->children() as $child) {
             array_push($denominators, ...$this->denominators($child));
         }

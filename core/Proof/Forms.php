@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Runel\Proof;
 
-use Runel\Expression\Evaluation;
-use Runel\Expression\Expression;
 use Runel\Number\DivisionByZero;
 use Runel\Number\Field\Field;
 use Runel\Number\NoExactValue;
@@ -35,29 +33,19 @@ final class Forms implements Field
     private array $roots = [];
     /** @var array<int, int> the number under a root of a number, by place; −1 for i */
     private array $numbers = [];
-    /** @var Evaluation<Ratio> */
-    private readonly Evaluation $evaluation;
-    /** @var array<int, Rational> */
+    /** @var array<string, Ratio> */
+    private array $letters = [];
+    /** @var array<int, Rational> the number 1, the denominator of what has none */
     private readonly array $whole;
 
     public function __construct()
     {
-        $this->evaluation = new Evaluation($this, $this->letter(...));
         $this->whole = [0 => Rational::one()];
-    }
-
-    /**
-     * @throws DivisionByZero when a denominator is 0 for all values of the letters
-     * @throws NoExactValue   when it is out of reach: a letter in an exponent, too many letters, too high a degree
-     */
-    public function of(Expression $expression): Ratio
-    {
-        return $this->evaluation->of($expression);
     }
 
     public function areSame(Ratio $first, Ratio $second): bool
     {
-        if ($first->isWhole() && $second->isWhole()) {
+        if ($this->areWhole($first, $second)) {
             return self::match($first->numerator, $second->numerator);
         }
 
@@ -69,7 +57,8 @@ final class Forms implements Field
 
     public function letter(string $name): Ratio
     {
-        return new Ratio([1 << self::BITS * $this->place($name) => Rational::one()], $this->whole, 1);
+        return $this->letters[$name]
+            ??= new Ratio([1 << self::BITS * $this->place($name) => Rational::one()], $this->whole, 1);
     }
 
     /**
@@ -177,7 +166,7 @@ final class Forms implements Field
     public function sum(mixed $first, mixed $second): Ratio
     {
         $degree = max($first->degree, $second->degree);
-        if ($first->denominator === $second->denominator || ($first->isWhole() && $second->isWhole())) {
+        if ($first->denominator === $second->denominator) {
             return new Ratio(self::added($first->numerator, $second->numerator), $first->denominator, $degree);
         }
 
@@ -194,6 +183,10 @@ final class Forms implements Field
     public function product(mixed $first, mixed $second): Ratio
     {
         $degree = self::bounded($first->degree + $second->degree);
+
+        if ($this->areWhole($first, $second)) {
+            return new Ratio($this->times($first->numerator, $second->numerator), $this->whole, $degree);
+        }
 
         return new Ratio(
             $this->times($first->numerator, $second->numerator),
@@ -332,6 +325,12 @@ final class Forms implements Field
      */
     private function times(array $left, array $right): array
     {
+        if (\count($left) === 1 && \count($right) === 1 && $this->roots === []) {
+            $first = array_key_first($left);
+            $second = array_key_first($right);
+
+            return [$first + $second => $left[$first]->times($right[$second])];
+        }
         if (\count($left) * \count($right) > self::MOST_TERMS) {
             throw new NoExactValue('more terms than can be followed');
         }
@@ -345,9 +344,13 @@ final class Forms implements Field
             }
         }
 
-        return $this->reduced(
-            array_filter($product, static fn(Rational $coefficient): bool => !$coefficient->isZero()),
-        );
+        foreach ($product as $monomial => $coefficient) {
+            if ($coefficient->isZero()) {
+                unset($product[$monomial]);
+            }
+        }
+
+        return $this->roots === [] ? $product : $this->reduced($product);
     }
 
     /**
@@ -431,6 +434,11 @@ final class Forms implements Field
         }
 
         return false;
+    }
+
+    private function areWhole(Ratio $first, Ratio $second): bool
+    {
+        return $first->denominator === $this->whole && $second->denominator === $this->whole;
     }
 
     private static function bounded(int $degree): int

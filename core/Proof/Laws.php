@@ -19,6 +19,7 @@ use Runel\Demonstration\Move\ToBothSides;
 use Runel\Demonstration\Move\ZeroProduct;
 use Runel\Expression\Alternatives;
 use Runel\Expression\Equation;
+use Runel\Expression\Evaluation;
 use Runel\Expression\Expression;
 use Runel\Expression\Letter;
 use Runel\Expression\Negative;
@@ -34,7 +35,8 @@ use Runel\Notation\Ascii;
 /** Each move's law: what has to be the same for a line to follow by it. A move without a law proves nothing. */
 final readonly class Laws
 {
-    public function __construct(private Forms $forms, private Equations $equations) {}
+    /** @param Evaluation<Ratio> $evaluation in the forms */
+    public function __construct(private Forms $forms, private Evaluation $evaluation, private Equations $equations) {}
 
     public function follows(Node $before, Node $after, Move $move): Verdict
     {
@@ -75,7 +77,7 @@ final readonly class Laws
     /** Whether two expressions have the same value, whatever the letters are. */
     public function same(Expression $first, Expression $second): bool
     {
-        return $this->forms->areSame($this->forms->of($first), $this->forms->of($second));
+        return $this->forms->areSame($this->evaluation->of($first), $this->evaluation->of($second));
     }
 
     private function sides(Equation $wanted, Equation $after, Verdict $verdict): Verdict
@@ -103,7 +105,7 @@ final readonly class Laws
         if ($move->operation === Operation::Add || $move->operation === Operation::Subtract) {
             return Verdict::Equivalent;
         }
-        $number = $this->forms->of($move->operand)->toRational();
+        $number = $this->evaluation->of($move->operand)->toRational();
         if ($number !== null) {
             return $number->isZero() ? Verdict::Unrelated : Verdict::Equivalent;
         }

@@ -40,14 +40,17 @@ use Runel\Number\Surd;
 final readonly class Proof
 {
     private Forms $forms;
+    /** @var Evaluation<Ratio> */
+    private Evaluation $evaluation;
     private Equations $equations;
     private Laws $laws;
 
     public function __construct()
     {
         $this->forms = new Forms();
-        $this->equations = new Equations($this->forms);
-        $this->laws = new Laws($this->forms, $this->equations);
+        $this->evaluation = new Evaluation($this->forms, $this->forms->letter(...));
+        $this->equations = new Equations($this->forms, $this->evaluation);
+        $this->laws = new Laws($this->forms, $this->evaluation, $this->equations);
     }
 
     /** Whether the claim is proved. A kind that is not known here never is. */
@@ -110,7 +113,7 @@ final readonly class Proof
     private function haveDegree(array $terms, int $degree): bool
     {
         foreach ($terms as $term) {
-            $degrees = $this->forms->degrees($this->forms->of($term));
+            $degrees = $this->forms->degrees($this->evaluation->of($term));
             if ($degrees !== [] && $degrees !== [$degree]) {
                 return false;
             }
@@ -124,7 +127,7 @@ final readonly class Proof
     {
         $monomials = [];
         foreach ($terms as $term) {
-            $ratio = $this->forms->of($term);
+            $ratio = $this->evaluation->of($term);
             if (!$ratio->isWhole()) {
                 return false;
             }
@@ -175,7 +178,7 @@ final readonly class Proof
     /** A single term goes into each term of the whole. */
     private function goesInto(Divides $claim): bool
     {
-        $quotient = $this->forms->of(new Quotient($claim->whole, $claim->divisor));
+        $quotient = $this->evaluation->of(new Quotient($claim->whole, $claim->divisor));
         $divisor = $this->forms->monomial($quotient->denominator);
         if ($divisor === null) {
             return false;
@@ -193,7 +196,7 @@ final readonly class Proof
     {
         $letters = Equations::letters($claim->divisor);
         $degree = fn(Expression $part): int => max([-1, ...array_keys(
-            $this->forms->inOneLetter($this->forms->of($part)->numerator, array_key_first($letters) ?? '') ?? [],
+            $this->forms->inOneLetter($this->evaluation->of($part)->numerator, array_key_first($letters) ?? '') ?? [],
         )]);
 
         return $this->laws->same($claim->dividend, Sum::of([Product::of(
@@ -205,7 +208,7 @@ final readonly class Proof
 
     private function isSubject(SubjectOf $claim): bool
     {
-        return !$this->forms->holds($this->forms->of($claim->result), $claim->letter)
+        return !$this->forms->holds($this->evaluation->of($claim->result), $claim->letter)
             && isset(Equations::letters($claim->formula)[$claim->letter])
             && $this->laws->same(
                 Substitution::into($claim->formula->left, $claim->letter, $claim->result),

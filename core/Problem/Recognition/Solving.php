@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Problem\Recognition;
+
+use Runel\Expression\Equation;
+use Runel\Problem\Job;
+use Runel\Problem\Reading;
+
+/** An equation in a single letter. */
+final readonly class Solving implements Recogniser
+{
+    public function job(): Job
+    {
+        return Job::Solve;
+    }
+
+    public function weight(Reading $reading): int
+    {
+        return $reading->node instanceof Equation && !$reading->isAboutForm() && \count($reading->letters) === 1
+            ? self::FIRST
+            : self::NOT;
+    }
+}
