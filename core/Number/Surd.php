@@ -15,6 +15,8 @@ use Brick\Math\RoundingMode;
  */
 final readonly class Surd implements \Stringable
 {
+    /** What is left of machine numbers that cancel is trusted while it is larger than this part of them. */
+    private const CERTAIN = 1e-9;
     /** Digits behind the point with which the search for a sign or a rounding begins. */
     private const FIRST_PRECISION = 20;
     /** Beyond this many digits no number that a person typed can still be undecided. */
@@ -39,15 +41,19 @@ final readonly class Surd implements \Stringable
      */
     public static function rootOf(Rational $radicand): self
     {
-        if ($radicand->isZero()) {
-            return new self([]);
+        $whole = $radicand->squareRoot();
+        if ($whole !== null) {
+            return self::rational($whole);
         }
-        $whole = $radicand->absolute()->numerator()->times($radicand->denominator())->toInt()
-            ?? throw new NoExactValue("root of $radicand");
-        [$outside, $inside] = Whole::squareSplit($whole);
-        $sign = $radicand->isNegative() ? -1 : 1;
+        // √(n/d) is √n·√d/d; each is split by itself, and then what the two have in common comes out as well.
+        $numerator = $radicand->absolute()->numerator()->toInt() ?? throw new NoExactValue("root of $radicand");
+        $denominator = $radicand->denominator()->toInt() ?? throw new NoExactValue("root of $radicand");
+        [$first, $above] = Whole::squareSplit($numerator);
+        [$second, $below] = Whole::squareSplit($denominator);
+        [$inside, $common] = self::rootProduct($above, $below);
+        $outside = Rational::of($first)->times(Rational::of($second))->times(Rational::of($common));
 
-        return new self([$sign * $inside => Rational::of($outside)->dividedBy($radicand->denominator())]);
+        return new self([$radicand->isNegative() ? -$inside : $inside => $outside->dividedBy($radicand->denominator())]);
     }
 
     public function plus(self $other): self
@@ -202,6 +208,16 @@ final readonly class Surd implements \Stringable
         }
         if ($this->parts === []) {
             return 0;
+        }
+        // Each part is right to some 15 digits; where their sum is far larger than what may be wrong, it decides.
+        $sum = $sizes = 0.0;
+        foreach ($this->parts as $radicand => $coefficient) {
+            $part = $coefficient->toFloat() * sqrt($radicand);
+            $sum += $part;
+            $sizes += abs($part);
+        }
+        if (is_finite($sizes) && abs($sum) > self::CERTAIN * $sizes) {
+            return $sum < 0 ? -1 : 1;
         }
         for ($digits = self::FIRST_PRECISION; $digits <= self::LAST_PRECISION; $digits *= 2) {
             [$low, $high] = $this->between($digits);

@@ -55,7 +55,11 @@ final class ProblemTest extends TestCase
             'error.digits',
         ];
         yield ['9^9^9x+(x+1)(x+2)', 'too-large', 'error.digits'];
-        yield ['(a+b+c+d+f+g+h)(k+l+m+n+p+q+r+s+t)', 'too-large', 'error.terms'];
+        yield ['(a+b+c+d+f+g+h)(k+l+m+n+p+q+r+s+t)', 'too-large', 'error.letters'];
+        yield ['0(x+1)', 'out-of-reach', 'error.bracket-is-zero'];
+        yield ['0x(x+1)', 'out-of-reach', 'error.bracket-is-zero'];
+        yield ['(0)(x+2)(x+3)', 'out-of-reach', 'error.bracket-is-zero'];
+        yield ['(a+b+c+d+f+g+h)^3', 'too-large', 'error.terms'];
         yield ['x/(y-y)', 'out-of-reach', 'error.zero-denominator'];
         yield ['2^x+x^2', 'out-of-reach', 'error.not-polynomial'];
         yield ['3·5', 'out-of-reach', 'error.no-letter'];

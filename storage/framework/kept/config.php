@@ -785,10 +785,10 @@
     ),
     'shelf' => 200,
     'keep' => 600,
-    'version' => '70906c605f',
+    'version' => 'baec25e8dd',
     'assets' => 
     array (
-      'runel.css' => '2e8ff6e429',
+      'runel.css' => 'f69cee5402',
       'runel.js' => '0100319b1e',
       'mark.svg' => '9d1e1db953',
       'vendor/htmx.js' => 'b441395601',
