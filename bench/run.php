@@ -7,6 +7,7 @@ declare(strict_types=1);
  * and the board page against an empty route of the framework. Run with: php bench/run.php
  */
 
+use App\Contract\Requested;
 use Illuminate\Contracts\Http\Kernel;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Route;
@@ -62,7 +63,7 @@ foreach ($tasks as $task) {
 foreach ($methods as $method => $fitting) {
     [$job, $id] = explode(' ', $method);
     $own = milliseconds(static fn() => array_map(
-        static fn(Task $task) => $catalogue->demonstrate($task, $job, $id),
+        static fn(Task $task) => $catalogue->demonstrate(new Task($task->problem, $task->style), $job, $id),
         $fitting,
     ), 20) / count($fitting);
     printf("  %-24s %.3f, %.1f times reading its problem\n", $method, $own, $own / $reading);
@@ -71,14 +72,14 @@ foreach ($methods as $method => $fitting) {
 echo "Memory over a batch of 10 000\n";
 $before = 0;
 for ($number = 0; $number < 10_000; ++$number) {
-    $catalogue->demonstrate($tasks[$number % count($tasks)]);
+    $task = $tasks[$number % count($tasks)];
+    $catalogue->demonstrate(new Task($task->problem, $task->style));
     if ($number === 100) {
         $before = memory_get_usage();
     }
 }
 printf("  grown by %d bytes\n", memory_get_usage() - $before);
 
-echo "The board page against an empty route\n";
 putenv('DB_DATABASE=:memory:');
 putenv('SESSION_DRIVER=array');
 putenv('APP_KEY=base64:' . base64_encode(str_repeat('k', 32)));
@@ -96,6 +97,41 @@ $get = static function (string $path) use ($kernel): string {
     return (string) $response->getContent();
 };
 $empty = milliseconds(static fn() => $get('/bench-empty'), 100);
+
+echo "A whole batch line, words and JSON too, against a general-purpose algebra library's bare answer\n";
+$requested = $app->make(Requested::class);
+$number = static fn(): int => random_int(1, 12);
+$made = [
+    'grid' => static fn(): string =>
+        "({$number()}x^2+{$number()}x+{$number()})({$number()}x^2-{$number()}x+{$number()})",
+    'split-middle' => static function () use ($number): string {
+        [$m, $n, $r, $s] = [$number(), $number(), $number(), $number()];
+
+        return $m * $n . 'x^2+' . ($m * $s + $n * $r) . 'x+' . $r * $s;
+    },
+];
+foreach ($made as $method => $make) {
+    $lines = array_map(static fn(): string => $make(), range(1, 100));
+    $own = milliseconds(static fn() => array_map(
+        static fn(string $typed): string => json_encode($requested->answer(['problem' => $typed, 'method' => $method])),
+        $lines,
+    ), 1) / count($lines);
+    $python = proc_open([
+        'python3',
+        __DIR__ . '/algebra.py',
+        $method,
+    ], [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes);
+    assert(is_resource($python));
+    fwrite($pipes[0], implode("\n", $lines));
+    fclose($pipes[0]);
+    $theirs = (float) stream_get_contents($pipes[1]);
+    proc_close($python);
+    printf("  %-14s %.2f ms%s\n", $method, $own, $theirs > 0
+        ? sprintf(', the library %.2f ms, ratio %.2f (target 1)', $theirs, $own / $theirs)
+        : ' (no algebra library here to compare with: Debian has python3-sympy)');
+}
+
+echo "The board page against an empty route\n";
 foreach (['first step' => 1, 'in the middle' => 10, 'finished' => 'last'] as $name => $step) {
     $path = '/board?' . http_build_query(['problem' => $problems[0], 'method' => 'grid', 'step' => $step]);
     $board = milliseconds(static fn() => $get($path), 50);

@@ -12,13 +12,16 @@ const TYPES = [
 ];
 
 header_remove('X-Powered-By');
-$path = rawurldecode((string) parse_url((string) ($_SERVER['REQUEST_URI'] ?? '/'), PHP_URL_PATH));
+$asked = $_SERVER['REQUEST_URI'] ?? '/';
+$path = rawurldecode((string) parse_url(is_string($asked) ? $asked : '/', PHP_URL_PATH));
 $type = str_contains($path, "\0") ? null : TYPES[pathinfo($path, PATHINFO_EXTENSION)] ?? null;
 $public = (string) realpath(__DIR__ . '/../public');
 $file = $type === null ? false : realpath($public . $path);
 if ($type !== null && $file !== false && is_file($file) && str_starts_with($file, $public . DIRECTORY_SEPARATOR)) {
     $tag = '"' . filemtime($file) . '-' . filesize($file) . '"';
-    foreach (require __DIR__ . '/headers.php' as $name => $value) {
+    /** @var array<string, string> $headers */
+    $headers = require __DIR__ . '/headers.php';
+    foreach ($headers as $name => $value) {
         header("$name: $value");
     }
     header("Content-Type: $type" . ($type === 'font/woff2' ? '' : '; charset=UTF-8'));

@@ -18,12 +18,15 @@ use Runel\Style\Words;
 /** The notations and wordings of one house style, ready to use. */
 final readonly class Faces
 {
-    public function __construct(private Translator $translator) {}
+    /** The language that has every word; others overlay it. */
+    private const FIRST = 'en';
+
+    public function __construct(private Translator $translator, private MissingWords $missing) {}
 
     /** The language file set of a house style's words. */
     public static function locale(HouseStyle $style): string
     {
-        return $style->words === Words::UK ? 'en_GB' : 'en';
+        return $style->words === Words::UK ? 'en_GB' : self::FIRST;
     }
 
     /** The one place where a format has its face. */
@@ -100,9 +103,18 @@ final readonly class Faces
 
     private function speaker(HouseStyle $style): Writer
     {
-        $words = $this->translator->get('speech', [], self::locale($style));
+        $words = [];
+        // A whole file of another dialect holds only what differs: it is laid over the first one.
+        foreach ([self::FIRST, self::locale($style)] as $locale) {
+            $own = $this->translator->get('speech', [], $locale);
+            foreach (\is_array($own) ? $own : [] as $key => $word) {
+                if (\is_string($word)) {
+                    $words[(string) $key] = $word;
+                }
+            }
+        }
 
-        return new Speech(\is_array($words) ? array_filter($words, \is_string(...)) : []);
+        return new Speech($words);
     }
 
     /**
@@ -111,6 +123,6 @@ final readonly class Faces
      */
     private function wording(HouseStyle $style, \Closure $mathematics, \Closure $escape): Wording
     {
-        return new Wording($this->translator, self::locale($style), $mathematics, $escape);
+        return new Wording($this->translator, self::locale($style), $mathematics, $escape, $this->missing);
     }
 }

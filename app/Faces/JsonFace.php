@@ -16,11 +16,17 @@ use Runel\Expression\Node;
 use Runel\Notation\Ascii;
 
 /** The contract for machines: the demonstration as one JSON object of schema 1. */
-final readonly class JsonFace implements Face
+final class JsonFace implements Face
 {
     public const SCHEMA = 1;
 
-    public function __construct(private Faces $faces) {}
+    /** @var \WeakMap<Node, string> what has been written already: figures hold the same trees at every step */
+    private \WeakMap $written;
+
+    public function __construct(private readonly Faces $faces)
+    {
+        $this->written = new \WeakMap();
+    }
 
     public function write(Demonstration $demonstration): string
     {
@@ -41,17 +47,17 @@ final readonly class JsonFace implements Face
             'job' => $demonstration->job->value,
             'method' => $demonstration->method,
             'style' => $demonstration->task->style->all(),
-            'answer' => ['kind' => $answer->type()->value, 'ascii' => Ascii::write($answer->node())],
+            'answer' => ['kind' => $answer->type()->value, 'ascii' => $this->ascii($answer->node())],
         ];
         foreach ($answer->details() as $name => $detail) {
-            $data[$name] = self::plain($detail);
+            $data[$name] = $this->plain($detail);
         }
         $data['steps'] = array_map(fn(Step $step): array => $this->step($step, $wording), $demonstration->steps());
         $data['checks'] = array_map(fn(Check $check): array => [
             'kind' => $check->kind->value,
             'holds' => $check->holds,
             'title' => $wording->say($check->title),
-            'lines' => array_map(static fn(Line $line): array => ['ascii' => Ascii::write($line->node)], $check->lines),
+            'lines' => array_map(fn(Line $line): array => ['ascii' => $this->ascii($line->node)], $check->lines),
         ], $demonstration->checks());
         $data['forecast'] = self::forecast($demonstration->forecast, $wording);
 
@@ -67,6 +73,7 @@ final readonly class JsonFace implements Face
             'products' => $forecast->products,
             'fractions' => $forecast->fractions,
             'roots' => $forecast->roots,
+            'lines' => $forecast->lines,
             'advice' => $wording->say($forecast->advice),
         ];
     }
@@ -78,11 +85,11 @@ final readonly class JsonFace implements Face
             'id' => $step->id,
             'title' => $wording->say($step->title),
             'why' => $wording->say($step->why),
-            'lines' => array_map(static fn(Line $line): array => array_filter(
+            'lines' => array_map(fn(Line $line): array => array_filter(
                 [
-                    'ascii' => Ascii::write($line->node),
+                    'ascii' => $this->ascii($line->node),
                     'link' => $line->link->value,
-                    'move' => $line->move === null ? null : self::move($line->move),
+                    'move' => $line->move === null ? null : $this->move($line->move),
                     'branch' => $line->branch?->name(),
                     'rejected' => $line->rejected === null ? null : $wording->say($line->rejected),
                 ],
@@ -95,11 +102,11 @@ final readonly class JsonFace implements Face
     }
 
     /** As in "subtract 5". */
-    private static function move(Move $move): string
+    private function move(Move $move): string
     {
         $operand = $move->operand();
 
-        return $move->name() . ($operand === null ? '' : ' ' . Ascii::write($operand));
+        return $move->name() . ($operand === null ? '' : ' ' . $this->ascii($operand));
     }
 
     /** @return array<string, mixed> */
@@ -108,7 +115,7 @@ final readonly class JsonFace implements Face
         return [
             'prompt' => $wording->say($question->prompt),
             'kind' => $question->kind->value,
-            'accepted' => array_map(Ascii::write(...), $question->accepted),
+            'accepted' => array_map($this->ascii(...), $question->accepted),
             'form' => $question->formMatters,
         ];
     }
@@ -116,15 +123,20 @@ final readonly class JsonFace implements Face
     /** @return array<string, mixed> */
     private function figure(Figure $figure): array
     {
-        return ['type' => $figure->type()] + array_map(self::plain(...), $figure->data());
+        return ['type' => $figure->type()] + array_map($this->plain(...), $figure->data());
     }
 
-    private static function plain(mixed $value): mixed
+    private function plain(mixed $value): mixed
     {
         return match (true) {
-            $value instanceof Node => Ascii::write($value),
-            \is_array($value) => array_map(self::plain(...), $value),
+            $value instanceof Node => $this->ascii($value),
+            \is_array($value) => array_map($this->plain(...), $value),
             default => $value,
         };
+    }
+
+    private function ascii(Node $node): string
+    {
+        return $this->written[$node] ??= Ascii::write($node);
     }
 }

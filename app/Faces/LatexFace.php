@@ -30,10 +30,6 @@ final readonly class LatexFace implements Face
     {
         $wording = $this->faces->latex($demonstration->task->style);
         $arranger = new Arranger($demonstration->task->style->times);
-        $lines = static fn(array $lines): string => implode('', array_map(
-            static fn(Line $line): string => '\[ ' . (new Latex())->write($arranger->arrange($line->node)) . " \\]\n",
-            $lines,
-        ));
         $text = self::HEAD . '\section*{$' . (new Latex())->write($arranger->arrange(
             $demonstration->task->problem->node,
         )) . "\$}\n"
@@ -48,7 +44,7 @@ final readonly class LatexFace implements Face
                     . '}{'
                     . $wording->say($step->why)
                     . "}\n"
-                    . $lines($step->lines);
+                    . self::lines($step->lines, $arranger);
             }
         }
         $text .= "\n\\subsection*{" . $wording->word('name.phase.checking') . "}\n";
@@ -58,9 +54,20 @@ final readonly class LatexFace implements Face
                 . '}{'
                 . $wording->say($check->why)
                 . "}\n"
-                . $lines($check->lines);
+                . self::lines($check->lines, $arranger);
         }
 
         return $text . "\\end{document}\n";
+    }
+
+    /** @param list<Line> $lines */
+    private static function lines(array $lines, Arranger $arranger): string
+    {
+        $text = '';
+        foreach ($lines as $line) {
+            $text .= '\[ ' . (new Latex())->write($arranger->arrange($line->node)) . " \\]\n";
+        }
+
+        return $text;
     }
 }

@@ -18,10 +18,6 @@ final readonly class MarkdownFace implements Face
     {
         $wording = $this->faces->markdown($demonstration->task->style);
         $arranger = new Arranger($demonstration->task->style->times);
-        $lines = static fn(array $lines): string => implode('', array_map(
-            static fn(Line $line): string => '   $$' . (new Latex())->write($arranger->arrange($line->node)) . "$$\n\n",
-            $lines,
-        ));
         $text = '# $' . (new Latex())->write($arranger->arrange($demonstration->task->problem->node)) . "\$\n\n"
             . '*' . $wording->word("name.method.{$demonstration->job->value}.$demonstration->method") . "*\n";
         $number = 0;
@@ -34,7 +30,7 @@ final readonly class MarkdownFace implements Face
                     . '** '
                     . $wording->say($step->why)
                     . "\n\n"
-                    . $lines($step->lines);
+                    . self::lines($step->lines, $arranger);
             }
         }
         $text .= "\n## " . $wording->word('name.phase.checking') . "\n\n";
@@ -44,7 +40,18 @@ final readonly class MarkdownFace implements Face
                 . '** '
                 . $wording->say($check->why)
                 . "\n\n"
-                . $lines($check->lines);
+                . self::lines($check->lines, $arranger);
+        }
+
+        return $text;
+    }
+
+    /** @param list<Line> $lines */
+    private static function lines(array $lines, Arranger $arranger): string
+    {
+        $text = '';
+        foreach ($lines as $line) {
+            $text .= '   $$' . (new Latex())->write($arranger->arrange($line->node)) . "$$\n\n";
         }
 
         return $text;

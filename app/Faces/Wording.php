@@ -11,31 +11,30 @@ use Runel\Message\Message;
 /**
  * Turns messages into sentences of one language, the mathematics in them written by one notation.
  */
-final readonly class Wording
+final class Wording
 {
+    /** @var array<string, string> what is said without parameters, escaped, by key */
+    private array $said = [];
+
     /**
      * @param \Closure(Node): string   $mathematics writes an expression in the face's notation
      * @param \Closure(string): string $escape      makes plain words safe for the face
      */
     public function __construct(
-        private Translator $translator,
-        private string $locale,
-        private \Closure $mathematics,
-        private \Closure $escape,
+        private readonly Translator $translator,
+        private readonly string $locale,
+        private readonly \Closure $mathematics,
+        private readonly \Closure $escape,
+        private readonly MissingWords $missing,
     ) {}
 
     public function say(Message $message): string
     {
-        $replacements = [];
-        foreach ($message->parameters as $name => $value) {
-            $replacements[':' . $name] = match (true) {
-                $value instanceof Node => ($this->mathematics)($value),
-                $value instanceof Message => $this->say($value),
-                default => ($this->escape)((string) $value),
-            };
+        if ($message->parameters === []) {
+            return $this->said[$message->key] ??= $this->filled($message, $this->line($message));
         }
 
-        return strtr(($this->escape)($this->line($message)), $replacements);
+        return $this->filled($message, $this->line($message));
     }
 
     /** A word or sentence without mathematics. */
@@ -44,11 +43,36 @@ final readonly class Wording
         return $this->say(Message::of($key));
     }
 
+    /** Only the parameters that the line names are written. */
+    private function filled(Message $message, string $line): string
+    {
+        $replacements = [];
+        foreach ($message->parameters as $name => $value) {
+            if (str_contains($line, ":$name")) {
+                $replacements[":$name"] = match (true) {
+                    $value instanceof Node => ($this->mathematics)($value),
+                    $value instanceof Message => $this->say($value),
+                    default => ($this->escape)((string) $value),
+                };
+            }
+        }
+        $written = ($this->escape)($line);
+        if (preg_match_all('/:([a-z][A-Za-z]*)/', $line, $named) > 0) {
+            foreach (array_diff($named[0], array_keys($replacements)) as $unnamed) {
+                return $this->missing->parameter($message->key, $unnamed);
+            }
+        }
+
+        return strtr($written, $replacements);
+    }
+
     /** A line may hold two forms, "one thing|:count things": the count decides. */
     private function line(Message $message): string
     {
         $line = $this->translator->get($message->key, [], $this->locale);
-        $line = \is_string($line) ? $line : $message->key;
+        if (!\is_string($line) || $line === $message->key) {
+            return $this->missing->words($message->key);
+        }
         $count = $message->parameters['count'] ?? null;
         if (!str_contains($line, '|') || !\is_int($count)) {
             return $line;

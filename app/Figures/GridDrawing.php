@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Figures;
 
 use Runel\Demonstration\Figure\Grid;
+use Runel\Expression\Expression;
 use Runel\Message\Message;
 
 /** The grid: edges tinted, cells ruled, the cells of one ink joined by a band, the answer's places below. */
@@ -66,13 +67,13 @@ final readonly class GridDrawing implements Drawing
     /** @return array{float, float} the width of the left edge and of a cell */
     private function widths(Pen $pen): array
     {
-        $widest = static fn(array $nodes): float => max(0.0, ...array_map(
-            static fn($node): float => $pen->measure($node, self::SIZE)->width,
-            $nodes,
+        $widest = static fn(Expression ...$nodes): float => max(0.0, ...array_map(
+            static fn(Expression $node): float => $pen->measure($node, self::SIZE)->width,
+            array_values($nodes),
         ));
-        $cell = max($widest($this->grid->top), $widest(array_merge(...$this->grid->cells)), 40) + 34;
+        $cell = max($widest(...$this->grid->top), $widest(...array_merge(...$this->grid->cells)), 40) + 34;
 
-        return [max(72.0, $widest($this->grid->side) + 30), min(max($cell, 92.0), 240.0)];
+        return [max(72.0, $widest(...$this->grid->side) + 30), min(max($cell, 92.0), 240.0)];
     }
 
     /** A soft band behind the cells that are being added. */

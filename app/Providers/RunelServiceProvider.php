@@ -7,8 +7,10 @@ namespace App\Providers;
 use App\Bench\Reading;
 use App\Bench\Starters;
 use App\Faces\Faces;
+use App\Faces\MissingWords;
 use App\Incidents\LoggedIncidents;
 use App\Page\PageFace;
+use App\Page\Remembered;
 use App\Shelf\Shelf;
 use App\View\Version;
 use Illuminate\Contracts\Foundation\Application;
@@ -16,6 +18,7 @@ use Illuminate\Contracts\View\View as ViewContract;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Support\Facades\View;
 use Illuminate\Support\ServiceProvider;
+use Psr\Log\LoggerInterface;
 use Runel\Method\Catalogue;
 use Runel\Method\Incidents;
 use Runel\Style\HouseStyle;
@@ -30,6 +33,10 @@ final class RunelServiceProvider extends ServiceProvider
             $app->make(Incidents::class),
         ));
         $this->app->singleton(Faces::class);
+        $this->app->bind(MissingWords::class, static fn(Application $app): MissingWords => new MissingWords(
+            $app->make(LoggerInterface::class),
+            $app->environment('testing') === true,
+        ));
         $this->app->bindIf(HouseStyle::class, static fn(): HouseStyle => HouseStyle::default());
         $this->app->bind(Shelf::class, static function (Application $app): Shelf {
             $most = config('runel.shelf');
@@ -53,8 +60,13 @@ final class RunelServiceProvider extends ServiceProvider
         });
         View::composer('bench.reading', static function (ViewContract $view): void {
             $reading = $view->getData()['reading'] ?? null;
-            $empty = $reading instanceof Reading && $reading->problem === null && $reading->refusal === null;
-            $view->with('starters', $empty ? app(Starters::class)->all($reading->address->style()) : []);
+            if ($reading instanceof Reading && $reading->problem === null && $reading->refusal === null) {
+                $style = $reading->address->style();
+                $view->with('starters', app(Remembered::class)->html('starters', $style, static fn(): string => view(
+                    'bench.starters',
+                    ['starters' => app(Starters::class)->all($style)],
+                )->render()));
+            }
         });
         View::composer('components.page', static fn(ViewContract $view): ViewContract => $view->with(
             'asset',

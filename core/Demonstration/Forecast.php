@@ -11,6 +11,7 @@ final readonly class Forecast
 {
     /**
      * @param int     $steps     things written, checks not counted
+     * @param int     $lines     lines written, side work included
      * @param int     $trials    things tried before the right one is known, itself counted; 0 where nothing is hunted
      * @param int     $products  single products worked out
      * @param bool    $fractions whether fractions turn up
@@ -19,6 +20,7 @@ final readonly class Forecast
      */
     public function __construct(
         public int $steps,
+        public int $lines,
         public int $trials,
         public int $products,
         public bool $fractions,

@@ -19,4 +19,14 @@ final readonly class Section
     {
         return array_merge(...array_map(static fn(self $section): array => $section->steps, $sections));
     }
+
+    /**
+     * How many lines they write.
+     *
+     * @param list<self> $sections
+     */
+    public static function lines(array $sections): int
+    {
+        return array_sum(array_map(static fn(Step $step): int => \count($step->lines), self::steps($sections)));
+    }
 }

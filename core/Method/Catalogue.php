@@ -116,7 +116,7 @@ final readonly class Catalogue
             }
         }
         throw match (true) {
-            $reason === null => new NotYet(Message::of('error.not-yet', ['job' => $jobs[0]->value])),
+            $reason === null => new NotYet(Message::of('error.not-yet')),
             !$reason instanceof MethodDoesNotApply => $reason,
             // Equations that cannot be factored will have their own methods one day; nothing else is in sight for the
             // rest.
@@ -138,7 +138,7 @@ final readonly class Catalogue
             }
         }
         if (array_filter($jobs, fn(Job $job): bool => $this->family($job) !== null) === []) {
-            throw new NotYet(Message::of('error.not-yet', ['job' => $task->problem->jobs[0]->value]));
+            throw new NotYet(Message::of('error.not-yet'));
         }
         throw $this->isKnown($id)
             ? new MethodDoesNotApply(Message::of('error.method-of-other-job', ['method' => $id]))

@@ -36,7 +36,7 @@ final readonly class PlainText implements Writer
     public function write(Box $box): string
     {
         return match (true) {
-            $box instanceof Row => implode('', array_map($this->write(...), $box->boxes)),
+            $box instanceof Row => $this->row($box),
             $box instanceof Sign => self::sign($box),
             $box instanceof Digits => $box->digits,
             $box instanceof Name => $box->letter,
@@ -51,6 +51,18 @@ final readonly class PlainText implements Writer
                 . ')',
             default => throw new \LogicException('No text for ' . $box::class),
         };
+    }
+
+    /** A fraction before something it multiplies is put in brackets, or that would be read below the line. */
+    private function row(Row $row): string
+    {
+        $text = '';
+        foreach ($row->boxes as $place => $box) {
+            $before = $box instanceof Fraction && ($row->boxes[$place + 1] ?? null) === Sign::Beside;
+            $text .= $before ? '(' . $this->write($box) . ')' : $this->write($box);
+        }
+
+        return $text;
     }
 
     /** A fraction keeps together in one line: numbers as 7/3, anything longer in brackets. */

@@ -23,8 +23,9 @@ use Runel\Notation\Box\Words;
 final readonly class Speech implements Writer
 {
     /**
-     * @param array<string, string> $words by key: plus, minus, opposite, times, equals, open, close, over,
-     *                                     squared, cubed, to-the, root-of, root-index, end-root, or, cancels
+     * @param array<string, string> $words by key: plus, minus, opposite, times, equals, open, close, over, squared,
+     *                                     cubed, to-the, end-power, fraction, end-fraction, root-of, root-index,
+     *                                     root-index-of, end-root, or, cancels
      */
     public function __construct(private array $words) {}
 
@@ -36,7 +37,7 @@ final readonly class Speech implements Writer
     private function say(Box $box): string
     {
         return match (true) {
-            $box instanceof Row => implode(' ', array_map($this->say(...), $box->boxes)),
+            $box instanceof Row => $this->row($box),
             $box instanceof Sign => $this->sign($box),
             $box instanceof Digits => $box->digits,
             $box instanceof Name => $box->letter,
@@ -48,16 +49,36 @@ final readonly class Speech implements Writer
                 . $this->word('close'),
             $box instanceof Inked => $this->say($box->content)
                 . ($box->mark->kind === MarkKind::Cancels ? ' ' . $this->word('cancels') : ''),
-            $box instanceof Fraction => $this->say($box->numerator)
-                . ' '
-                . $this->word('over')
-                . ' '
-                . $this->say($box->denominator),
+            $box instanceof Fraction => $this->fraction($box),
             $box instanceof Raised => $this->say($box->base) . ' ' . $this->exponent($this->write($box->exponent)),
-            $box instanceof Radical => ($box->index === 2 ? '' : $this->word('root-index') . ' ' . $box->index . ' ')
-                . $this->word('root-of') . ' ' . $this->say($box->radicand) . ' ' . $this->word('end-root'),
+            $box instanceof Radical => ($box->index === 2
+                ? $this->word('root-of')
+                : "{$this->word('root-index')} $box->index {$this->word('root-index-of')}")
+                . ' ' . $this->say($box->radicand) . ' ' . $this->word('end-root'),
             default => throw new \LogicException('No speech for ' . $box::class),
         };
+    }
+
+    /** After a fraction a factor beside it is said to be one, or it would be heard below the line. */
+    private function row(Row $row): string
+    {
+        $words = [];
+        foreach ($row->boxes as $place => $box) {
+            $after = $box === Sign::Beside && ($row->boxes[$place - 1] ?? null) instanceof Fraction;
+            $words[] = $after ? $this->word('times') : $this->say($box);
+        }
+
+        return implode(' ', $words);
+    }
+
+    /** A fraction of two numbers or letters is said as it stands; a longer one from its beginning to its end. */
+    private function fraction(Fraction $fraction): string
+    {
+        $parts = [$fraction->numerator, $fraction->denominator];
+        $short = array_filter($parts, static fn(Box $part): bool => $part instanceof Digits || $part instanceof Name);
+        $said = $this->say($fraction->numerator) . ' ' . $this->word('over') . ' ' . $this->say($fraction->denominator);
+
+        return \count($short) === 2 ? $said : $this->word('fraction') . ' ' . $said . ' ' . $this->word('end-fraction');
     }
 
     private function exponent(string $exponent): string
@@ -65,7 +86,8 @@ final readonly class Speech implements Writer
         return match ($exponent) {
             '2' => $this->word('squared'),
             '3' => $this->word('cubed'),
-            default => $this->word('to-the') . ' ' . $exponent,
+            default => $this->word('to-the') . ' ' . $exponent
+                . (preg_match('/^\w+$/', $exponent) === 1 ? '' : ' ' . $this->word('end-power')),
         };
     }
 
@@ -80,6 +102,6 @@ final readonly class Speech implements Writer
 
     private function word(string $key): string
     {
-        return $this->words[$key] ?? $key;
+        return $this->words[$key] ?? throw new \LogicException("Speech has no word for $key.");
     }
 }

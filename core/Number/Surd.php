@@ -53,7 +53,9 @@ final readonly class Surd implements \Stringable
         [$inside, $common] = self::rootProduct($above, $below);
         $outside = Rational::of($first)->times(Rational::of($second))->times(Rational::of($common));
 
-        return new self([$radicand->isNegative() ? -$inside : $inside => $outside->dividedBy($radicand->denominator())]);
+        return new self([$radicand->isNegative() ? -$inside : $inside => $outside->dividedBy(
+            $radicand->denominator(),
+        )]);
     }
 
     public function plus(self $other): self

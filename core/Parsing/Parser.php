@@ -261,7 +261,7 @@ final class Parser
         foreach (['numerator', 'denominator'] as $part) {
             $start = $this->peek();
             if (!\in_array($start->kind, [LexemeKind::Number, LexemeKind::Letter, LexemeKind::Open], true)) {
-                throw new SyntaxError(Message::of('error.no-' . $part), $start->at);
+                throw new SyntaxError(Message::of("error.no-$part"), $start->at);
             }
             if ($part === 'denominator' && $start->kind === LexemeKind::Number && trim($start->text, '0.') === '') {
                 throw new SyntaxError(Message::of('error.division-by-zero'), $start->at);

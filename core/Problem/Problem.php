@@ -143,7 +143,8 @@ final readonly class Problem
     private static function recognisers(): array
     {
         return [
-            new Multiplying(), new Factoring(), new Solving(), new CompletingTheSquare(), new Dividing(), new Rearranging(),
+            new Multiplying(), new Factoring(), new Solving(), new CompletingTheSquare(), new Dividing(),
+            new Rearranging(),
         ];
     }
 }

@@ -19,10 +19,11 @@ final class ExampleFactory extends Factory
 {
     protected $model = Example::class;
 
+    private static int $made = 0;
+
     public function definition(): array
     {
-        static $number = 0;
-        ++$number;
+        $number = ++self::$made;
 
         return [
             'shelf' => Shelf::OWN,

@@ -28,7 +28,7 @@ return new class extends Migration {
         });
         foreach (DB::table('examples')->get() as $row) {
             DB::table('examples')->where('id', $row->id)->update([
-                'shelf' => self::KEYS[$row->shelf] ?? 'own',
+                'shelf' => is_string($row->shelf) ? self::KEYS[$row->shelf] ?? 'own' : 'own',
                 'task' => json_encode([
                     'problem' => $row->problem,
                     'method' => $row->method,
@@ -43,21 +43,9 @@ return new class extends Migration {
         });
     }
 
-    public function down(): void
+    /** The way back would lose what tasks hold beyond a problem and a method. */
+    public function down(): never
     {
-        Schema::dropIfExists('milestones');
-        Schema::table('examples', function (Blueprint $table): void {
-            $table->string('problem', 400)->default('');
-            $table->string('method', 40)->nullable();
-        });
-        foreach (DB::table('examples')->get() as $row) {
-            $task = json_decode($row->task, true);
-            DB::table('examples')->where('id', $row->id)->update(
-                ['problem' => $task['problem'] ?? '', 'method' => $task['method'] ?? null],
-            );
-        }
-        Schema::table('examples', function (Blueprint $table): void {
-            $table->dropColumn('task');
-        });
+        throw new LogicException('Tasks on the shelf cannot be made into problems again.');
     }
 };

@@ -60,7 +60,6 @@ return [
     'bad-format' => 'There is no format “:found”. It can be: :values.',
     'failed' => 'Something went wrong while this was worked out. It has been noted in the log; the other ways are not affected.',
     'products' => 'Multiplying this out takes :count single products. Runel demonstrates up to :limit: take fewer or shorter factors.',
-    'work' => 'Working this out would take too long. Choose fewer factors, smaller exponents or shorter numbers.',
     'letters' => 'There are more than :limit different letters here. Use fewer.',
     'unknown-key' => 'A request has no “:found”. It can have: problem, job, method, style, choices.',
     'not-map' => '“:key” has to be an object of keys and values.',

@@ -24,7 +24,7 @@ final class HandsTest extends TestCase
         $this->waitUntil(fn(): bool => str_ends_with(
             $this->heard('#reading .understood'),
             'squared',
-        ) && str_contains($this->text('#reading'), 'Special form'), 'read from the keypad');
+        ) && str_contains($this->text('#reading'), 'Special product'), 'read from the keypad');
         $this->assertSound('bench on a phone');
         foreach ([
             '/board' => ['problem' => '(k+4)(k-6)(3k+1)', 'method' => 'grid', 'step' => 9],

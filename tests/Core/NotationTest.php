@@ -35,19 +35,29 @@ final class NotationTest extends TestCase
             '-(x-4)(x+1)',
             '−(x − 4)(x + 1)',
             '-\left(x - 4\right)\left(x + 1\right)',
-            'minus open x minus 4 close open x plus 1 close',
+            'minus open parenthesis x minus 4 close parenthesis open parenthesis x plus 1 close parenthesis',
         ];
-        yield ['3*-x', '3 · (−x)', '3 \cdot \left(-x\right)', '3 times open minus x close'];
+        yield ['3*-x', '3 · (−x)', '3 \cdot \left(-x\right)', '3 times open parenthesis minus x close parenthesis'];
         yield ['2x*3x^2', '2x · 3x²', '2x \cdot 3x^{2}', '2 x times 3 x squared'];
-        yield ['5-(-3)', '5 − (−3)', '5 - \left(-3\right)', '5 minus open minus 3 close'];
-        yield ['(x+1)^10', '(x + 1)¹⁰', '\left(x + 1\right)^{10}', 'open x plus 1 close to-the 10'];
-        yield ['(-2)^2', '(−2)²', '\left(-2\right)^{2}', 'open minus 2 close squared'];
+        yield ['5-(-3)', '5 − (−3)', '5 - \left(-3\right)', '5 minus open parenthesis minus 3 close parenthesis'];
+        yield [
+            '(x+1)^10',
+            '(x + 1)¹⁰',
+            '\left(x + 1\right)^{10}',
+            'open parenthesis x plus 1 close parenthesis to the power 10',
+        ];
+        yield ['(-2)^2', '(−2)²', '\left(-2\right)^{2}', 'open parenthesis minus 2 close parenthesis squared'];
         yield ['-2^2', '−2²', '-2^{2}', 'minus 2 squared'];
-        yield ['3/4x', '3/4x', '\frac{3}{4}x', '3 over 4 x'];
-        yield ['(x+1)/(x-2)', '(x + 1)/(x − 2)', '\frac{x + 1}{x - 2}', 'x plus 1 over x minus 2'];
-        yield ['sqrt(x+4)', '√(x + 4)', '\sqrt{x + 4}', 'root-of x plus 4 end-root'];
-        yield ['\sqrt[3]{x}', '√[3](x)', '\sqrt[3]{x}', 'root-index 3 root-of x end-root'];
-        yield ['x^n', 'x^(n)', 'x^{n}', 'x to-the n'];
+        yield ['3/4x', '(3/4)x', '\frac{3}{4}x', '3 over 4 times x'];
+        yield [
+            '(x+1)/(x-2)',
+            '(x + 1)/(x − 2)',
+            '\frac{x + 1}{x - 2}',
+            'fraction x plus 1 over x minus 2 end fraction',
+        ];
+        yield ['sqrt(x+4)', '√(x + 4)', '\sqrt{x + 4}', 'the square root of x plus 4 end root'];
+        yield ['\sqrt[3]{x}', '√[3](x)', '\sqrt[3]{x}', 'the root of index 3 of x end root'];
+        yield ['x^n', 'x^(n)', 'x^{n}', 'x to the power n'];
         yield ['x=0.50', 'x = 0.50', 'x = 0.50', 'x equals 0.50'];
     }
 
@@ -58,7 +68,7 @@ final class NotationTest extends TestCase
         self::assertSame([$text, $latex, $speech], [
             (new PlainText())->write($box),
             (new Latex())->write($box),
-            (new Speech(['opposite' => 'minus']))->write($box),
+            (new Speech(require __DIR__ . '/../../lang/en/speech.php'))->write($box),
         ]);
     }
 
@@ -84,7 +94,9 @@ final class NotationTest extends TestCase
         self::assertStringContainsString('\cancel{ - 5}', (new Latex())->write($box));
         self::assertStringContainsString('class="ink ink-1"', (new MathMl())->write($box));
         self::assertStringContainsString('class="mark-written"', (new MathMl())->write($box));
-        self::assertStringEndsWith('minus 5 cancels plus 5', (new Speech([]))->write($box));
+        self::assertStringEndsWith('minus 5 which cancels plus 5', (new Speech(
+            require __DIR__ . '/../../lang/en/speech.php',
+        ))->write($box));
     }
 
     /** A long line in pieces says the same as in one, and each piece stands by itself. */

@@ -5,11 +5,16 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Address\Standing;
+use App\Faces\Faces;
+use App\Faces\MissingWords;
 use App\Style\Miniatures;
+use Psr\Log\NullLogger;
 use Runel\Demonstration\Phase;
+use Runel\Message\Message;
 use Runel\Method\Catalogue;
 use Runel\Problem\Job;
 use Runel\Slip\Slip;
+use Runel\Style\HouseStyle;
 
 /** The language files hold every word, and the British ones overlay nothing that is not there. */
 final class WordsTest extends TestCase
@@ -42,6 +47,106 @@ final class WordsTest extends TestCase
                 self::assertNotSame('', trim($words));
             }
         }
+    }
+
+    /** Every key that code or a view names has words, and every word is named somewhere. */
+    public function testEveryKeyHasWordsAndEveryWordIsSaid(): void
+    {
+        $words = $this->all();
+        $spoken = SpokenKeys::read(base_path(), array_unique(
+            array_map(static fn(string $key): string => explode('.', $key)[0], array_keys($words)),
+        ));
+        foreach ($spoken->patterns as $pattern => $where) {
+            self::assertNotSame([], preg_grep($pattern, array_keys($words)) ?: [], "no words for $pattern, $where");
+        }
+        $unsaid = array_filter(array_keys($words), static function (string $key) use ($spoken): bool {
+            foreach (array_keys($spoken->patterns) as $pattern) {
+                // The words of speech go to the speaker all at once.
+                if (preg_match($pattern, $key) === 1 || str_starts_with($key, 'speech.')) {
+                    return false;
+                }
+            }
+
+            return true;
+        });
+        self::assertSame([], array_values($unsaid), 'words that nobody says');
+        self::assertGreaterThan(250, \count($spoken->patterns));
+    }
+
+    /**
+     * Every parameter that words want is given, and every parameter given is wanted by one of the words it may go to.
+     */
+    public function testEveryParameterIsGivenAndWanted(): void
+    {
+        $words = $this->all();
+        $spoken = SpokenKeys::read(base_path(), array_unique(
+            array_map(static fn(string $key): string => explode('.', $key)[0], array_keys($words)),
+        ));
+        $judged = 0;
+        foreach ($spoken->messages as $message) {
+            $keys = array_merge(...array_map(static fn(string $pattern): array => preg_grep(
+                "/^$pattern/",
+                array_keys($words),
+            ) ?: [], $message['keys']));
+            if ($keys === [] || !$message['all']) {
+                continue;
+            }
+            $wanted = array_unique(array_merge(
+                ...array_map(fn(string $key): array => $this->parameters($words[$key]), array_values($keys)),
+            ));
+            $certain = array_filter($message['keys'], static fn(string $key): bool => str_contains($key, '.+')) === [];
+            $lacking = $certain ? array_values(array_diff($wanted, $message['given'], ['count'])) : [];
+            self::assertSame([], $lacking, "{$message['where']}: words want what is not given");
+            self::assertSame([], array_values(
+                array_diff($message['given'], $wanted, ['count']),
+            ), "{$message['where']}: nobody wants what is given");
+            ++$judged;
+        }
+        self::assertGreaterThan(120, $judged);
+    }
+
+    public function testPluralsHaveTheirSingular(): void
+    {
+        foreach ($this->all() as $key => $line) {
+            if (str_contains($line, '|')) {
+                self::assertContains('count', $this->parameters($line), $key);
+                $one = (string) preg_replace('/:count (step|product|trial|line|chance)\b/', '', explode('|', $line)[0]);
+                self::assertStringNotContainsString(':count', $one, "$key: one is said in words");
+            }
+        }
+        $faces = app(Faces::class)->text(HouseStyle::default());
+        self::assertSame('1 step', $faces->say(Message::of('ui.steps', ['count' => 1])));
+        self::assertSame('4 steps', $faces->say(Message::of('ui.steps', ['count' => 4])));
+    }
+
+    public function testMissingWordsAreADefectThatNoReaderSees(): void
+    {
+        $strict = new MissingWords(new NullLogger(), true);
+        foreach ([
+            static fn(): string => $strict->words('a.b'),
+            static fn(): string => $strict->parameter('a.b', ':c'),
+        ] as $missing) {
+            try {
+                $missing();
+                self::fail('tests have to hear of it');
+            } catch (\LogicException $fault) {
+                self::assertStringContainsString('a.b', $fault->getMessage());
+            }
+        }
+        self::assertSame('…', (new MissingWords(new NullLogger(), false))->words('a.b'));
+    }
+
+    /** @return array<string, string> all words of the first language, by key */
+    private function all(): array
+    {
+        $words = [];
+        foreach (glob(lang_path('en/*.php')) ?: [] as $file) {
+            foreach ($this->flat(require $file) as $key => $line) {
+                $words[basename($file, '.php') . ".$key"] = $line;
+            }
+        }
+
+        return $words;
     }
 
     public function testEverythingThatHasAnIdHasAName(): void
@@ -91,8 +196,8 @@ final class WordsTest extends TestCase
     /** @return list<string> */
     private function parameters(string $words): array
     {
-        preg_match_all('/:[a-z]+/i', $words, $found);
-        $parameters = array_unique($found[0]);
+        preg_match_all('/:([a-z][a-zA-Z]*)/', $words, $found);
+        $parameters = array_unique($found[1]);
         sort($parameters);
 
         return $parameters;

@@ -46,6 +46,8 @@ final readonly class ExampleController
     {
         $back = redirect(route('bench', $problem === '' ? [] : ['problem' => $problem], false));
 
-        return $notice === null ? $back : $back->with('notice', __($notice, ['most' => config('runel.shelf')]));
+        return $notice === null
+            ? $back
+            : $back->with('notice', __($notice, ['most' => config()->integer('runel.shelf')]));
     }
 }

@@ -41,7 +41,7 @@ final readonly class KeptPages
             'Cache-Control',
             $complete ? 'public, max-age=' . (\is_int($keep) ? $keep : 0) : 'private, no-cache',
         );
-        $response->setVary($complete ? ['HX-Request'] : ['HX-Request', 'Cookie']);
+        $response->headers->set('Vary', $complete ? 'HX-Request' : 'HX-Request, Cookie');
 
         return $response;
     }

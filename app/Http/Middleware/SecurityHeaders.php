@@ -18,7 +18,9 @@ final class SecurityHeaders
     public function handle(Request $request, Closure $next): Response
     {
         $response = $next($request);
-        foreach (require self::HEADERS as $name => $value) {
+        /** @var array<string, string> $headers */
+        $headers = require self::HEADERS;
+        foreach ($headers as $name => $value) {
             $response->headers->set($name, $value);
         }
         $location = $response->headers->get('Location');

@@ -77,6 +77,7 @@ abstract class FactorMethod implements FactorsQuadratics
             method: $this->id(),
             forecast: new Forecast(
                 steps: \count(Section::steps($sections)),
+                lines: Section::lines($sections),
                 trials: $work->trials,
                 products: $work->products,
                 fractions: $trinomial->whole->hasFractions() || $work->fractions,

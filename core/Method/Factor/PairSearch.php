@@ -85,10 +85,10 @@ final readonly class PairSearch
                 'product' => Numeral::of($this->product),
                 'sum' => Numeral::of($this->sum),
             ]),
-            why: Message::of($this->product > 0 ? 'hunt.target.why-same' : 'hunt.target.why-opposite', [
-                'sum' => Numeral::of($this->sum),
-                'count' => $this->count(),
-            ]),
+            why: Message::of(
+                $this->product > 0 ? 'hunt.target.why-same' : 'hunt.target.why-opposite',
+                ['count' => $this->count()],
+            ),
             figure: $figure,
             watch: Slip::RightProductWrongSum,
         )];

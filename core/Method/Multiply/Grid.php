@@ -109,7 +109,6 @@ final class Grid extends MultiplyMethod
             title: Message::of('grid.size.title', ['columns' => $columns, 'rows' => $rows]),
             why: Message::of($pair->placed ? 'grid.size.why-degrees' : 'grid.size.why-terms', [
                 'columns' => $columns, 'rows' => $rows,
-                'top' => $pair->left->toExpression(), 'side' => $pair->right->toExpression(),
                 'topDegree' => $pair->left->degree(), 'sideDegree' => $pair->right->degree(),
             ]),
             figure: $figure,

@@ -86,6 +86,7 @@ abstract class MultiplyMethod implements Method, Multiplies
             method: $this->id(),
             forecast: new Forecast(
                 steps: \count(Section::steps($sections)),
+                lines: Section::lines($sections),
                 trials: 0,
                 products: $plan->work(),
                 fractions: array_filter(

@@ -108,6 +108,7 @@ final readonly class Factoring implements Method
             method: $this->id(),
             forecast: new Forecast(
                 steps: \count(Section::steps($sections)),
+                lines: Section::lines($sections),
                 trials: $factored->forecast->trials ?? 0,
                 products: $factored->forecast->products ?? 0,
                 fractions: $fractions || ($factored->forecast->fractions ?? false),

@@ -39,7 +39,7 @@ final class Substituted
             $checks[] = new Check(
                 kind: CheckKind::Substitution,
                 title: Message::of('check.solution.title', ['letter' => $letter, 'value' => Numeral::of($solution)]),
-                why: Message::of('check.solution.why', ['value' => Numeral::of($values[1])]),
+                why: Message::of('check.solution.why'),
                 lines: $lines,
                 holds: $values[0]->equals($values[1]),
             );

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Demonstrations\Demonstrations;
+use App\Faces\JsonFace;
+use Opis\JsonSchema\Errors\ErrorFormatter;
+use Opis\JsonSchema\Validator;
+use Runel\Demonstration\Task;
+use Runel\Problem\Problem;
+use Tests\Core\Chance;
+
+/** The JSON of every method and of every kind of figure is what the shipped schema says. */
+final class SchemaTest extends TestCase
+{
+    private const PROBLEMS = [
+        '(3t^3-4t+2)(t^2-5)', '(2x^2+3x+4)(x^2+x+6)', '(x+5)(5-x)', '(a+b)(a-2b)', '(x+1)(x-2)(3x+1)',
+        '(x+1)(x+2)=ax^2+bx+c',
+        '15x^2-7x-4', '-6x^2+27x-30', 'x^2+2x-5040', '9t^2-49', '3x^2+7x+5', '6x^2+19xy+10y^2', '6x^2+9x', '4x^2=12x+7',
+        '6x^2=9x',
+    ];
+    private const FIGURES = [
+        'arcs', 'columns', 'cross', 'crossing', 'factor-grid', 'grid', 'pair-hunt', 'rows', 'trial-brackets',
+        'whole-number-twin',
+    ];
+
+    public function testEveryDemonstrationKeepsToTheSchema(): void
+    {
+        $schema = json_decode((string) file_get_contents(
+            resource_path('schema/runel-1.json'),
+        ), flags: \JSON_THROW_ON_ERROR);
+        $figures = [];
+        $judged = 0;
+        foreach (self::PROBLEMS as $seed => $typed) {
+            $task = new Task(Problem::read($typed), (new Chance($seed))->style());
+            foreach (app(Demonstrations::class)->offers($task) as $offer) {
+                if ($offer->forecast === null) {
+                    continue;
+                }
+                $written = app(JsonFace::class)->write(
+                    app(Demonstrations::class)->of($task, $offer->method->job()->value, $offer->method->id()),
+                );
+                $data = json_decode($written, flags: \JSON_THROW_ON_ERROR);
+                $result = (new Validator())->setMaxErrors(3)->validate($data, $schema);
+                $error = $result->error();
+                $said = $error === null ? '' : json_encode((new ErrorFormatter())->format($error));
+                self::assertTrue($result->isValid(), "$typed {$offer->method->id()}: $said");
+                foreach ($data->steps as $step) {
+                    $figures[$step->figure->type ?? ''] = true;
+                }
+                self::assertSame($data->forecast->lines, array_sum(
+                    array_map(static fn(\stdClass $step): int => \count($step->lines), $data->steps),
+                ));
+                ++$judged;
+            }
+        }
+        self::assertGreaterThan(50, $judged);
+        self::assertSame([], array_diff(self::FIGURES, array_keys($figures)), 'every kind of figure was judged');
+        $broken = json_decode((string) json_encode($data ?? null), flags: \JSON_THROW_ON_ERROR);
+        \assert($broken instanceof \stdClass);
+        $broken->checks[0]->holds = false;
+        self::assertFalse((new Validator())->validate($broken, $schema)->isValid(), 'the schema refuses something');
+    }
+}
