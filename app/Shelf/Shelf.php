@@ -52,6 +52,18 @@ final readonly class Shelf
     }
 
     /**
+     * A word that is another one after every change.
+     *
+     * @throws ShelfUnavailable
+     */
+    public function state(): string
+    {
+        return $this->guarded(fn(): string => (string) json_encode($this->connection->selectOne(
+            'select count(*), total(id), max(id), max(updated_at) from examples',
+        )));
+    }
+
+    /**
      * Keeps a problem, unless the shelf is full: counted and written in one statement, so that two at once cannot pass
      * it.
      *

@@ -31,28 +31,15 @@
         </section>
         <aside class="shelf" aria-label="{{ __('ui.shelf') }}">
             <h2>{{ __('ui.shelf') }}</h2>
-            @if ($shelves === null)
+            @if ($shelf === null)
                 <p class="notice is-bad" role="status">{{ __('ui.shelf-unavailable') }}</p>
             @else
                 <p class="hint">{{ __('ui.shelf-hint') }}</p>
-                @foreach ($shelves as $shelf => $problems)
-                    <h3>{{ __("ui.shelves.$shelf") }}</h3>
-                    <ul>
-                        @foreach ($problems as $kept)
-                            <li>
-                                <a href="{{ App\Address\Address::for($kept->reference)->to('board') }}">
-                                    <span class="shelf-problem">@if ($kept->node !== null){!! $page->maths($kept->node) !!}@else{{ $kept->reference->problem }}@endif</span>
-                                    <span class="shelf-note">{{ $kept->note }}</span>
-                                </a>
-                                <form action="{{ route('examples.destroy', $kept->id, false) }}" method="post">
-                                    @csrf
-                                    @method('DELETE')
-                                    <button class="shelf-remove" aria-label="{{ __('ui.remove', ['problem' => $kept->reference->problem]) }}">×</button>
-                                </form>
-                            </li>
-                        @endforeach
-                    </ul>
-                @endforeach
+                <form method="post" id="remove">
+                    @csrf
+                    @method('DELETE')
+                </form>
+                {!! $shelf !!}
             @endif
         </aside>
     </main>
