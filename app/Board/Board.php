@@ -20,6 +20,7 @@ use Runel\Demonstration\Step;
 use Runel\Judging\Judge;
 use Runel\Judging\OwnPair;
 use Runel\Judging\Verdict;
+use Runel\Message\Message;
 
 /** A demonstration as it stands at one stop: what is folded, what is open, what is lit. */
 final readonly class Board
@@ -118,19 +119,32 @@ final readonly class Board
     {
         $groups = [];
         foreach ($this->demonstration->sections as $number => $section) {
-            $groups[] = $this->group($number, $section->phase->value);
+            $groups[] = $this->group($number, $section->phase->value, $section->title(), $section->outcome);
         }
-        $groups[] = $this->group(\count($this->demonstration->sections), 'checking');
+        $groups[] = $this->group(
+            \count($this->demonstration->sections),
+            'checking',
+            Message::of('name.phase.checking'),
+            null,
+        );
 
         return array_values(array_filter($groups, static fn(Group $group): bool => $group->stops !== []));
     }
 
-    private function group(int $number, string $phase): Group
+    private function group(int $number, string $phase, Message $title, ?Message $outcome): Group
     {
         $stops = array_values(array_filter($this->stops, static fn(Stop $stop): bool => $stop->group === $number));
         $reached = array_values(array_filter($stops, fn(Stop $stop): bool => $stop->number <= $this->shown));
 
-        return new Group($phase, $stops, $reached, $number === $this->openGroup(), $this->mainLine($reached));
+        return new Group(
+            $phase,
+            $title,
+            $stops,
+            $reached,
+            $number === $this->openGroup(),
+            $this->mainLine($reached),
+            \count($reached) === \count($stops) ? $outcome : null,
+        );
     }
 
     /**

@@ -37,7 +37,7 @@ final readonly class LatexFace implements Face
                 "name.method.{$demonstration->job->value}.$demonstration->method",
             ) . "}\\par\n";
         foreach ($demonstration->sections as $section) {
-            $text .= "\n\\subsection*{" . $wording->word('name.phase.' . $section->phase->value) . "}\n";
+            $text .= "\n\\subsection*{" . $wording->say($section->title()) . "}\n";
             foreach ($section->steps as $step) {
                 $text .= '\step{'
                     . $wording->say($step->title)

@@ -22,7 +22,7 @@ final readonly class MarkdownFace implements Face
             . '*' . $wording->word("name.method.{$demonstration->job->value}.$demonstration->method") . "*\n";
         $number = 0;
         foreach ($demonstration->sections as $section) {
-            $text .= "\n## " . $wording->word('name.phase.' . $section->phase->value) . "\n\n";
+            $text .= "\n## " . $wording->say($section->title()) . "\n\n";
             foreach ($section->steps as $step) {
                 $text .= ++$number
                     . '. **'

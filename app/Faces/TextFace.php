@@ -42,7 +42,7 @@ final readonly class TextFace implements Face
         $text = '';
         $number = 0;
         foreach ($demonstration->sections as $section) {
-            $text .= "\n" . mb_strtoupper($wording->word('name.phase.' . $section->phase->value)) . "\n";
+            $text .= "\n" . mb_strtoupper($wording->say($section->title())) . "\n";
             foreach ($section->steps as $step) {
                 $text .= \sprintf(
                     "%2d. %s\n    %s\n",

@@ -13,6 +13,9 @@ final class Demonstration
     /** @var list<Check>|null */
     private ?array $checked = null;
 
+    /** @var list<Section> */
+    public readonly array $sections;
+
     /**
      * @param string                  $method   the method's id, without its job
      * @param list<Section>           $sections
@@ -23,10 +26,12 @@ final class Demonstration
         public readonly Job $job,
         public readonly string $method,
         public readonly Forecast $forecast,
-        public readonly array $sections,
+        array $sections,
         public readonly Answer $answer,
         private readonly \Closure $checking,
-    ) {}
+    ) {
+        $this->sections = Section::warningOnce($sections);
+    }
 
     /** @return list<Check> built when they are first asked for */
     public function checks(): array

@@ -34,34 +34,42 @@ final readonly class Step
     /** @param list<Option> $options */
     public function withOptions(array $options): self
     {
-        return new self(
-            $this->id,
-            $this->title,
-            $this->why,
-            $this->lines,
-            $this->figure,
-            $this->question,
-            $this->watch,
-            $options,
-            $this->aside,
-        );
+        return $this->copy($this->lines, $this->watch, $options);
+    }
+
+    /** @param list<Line> $lines */
+    public function withLines(array $lines): self
+    {
+        return $this->copy($lines, $this->watch, $this->options);
+    }
+
+    public function withoutWarning(): self
+    {
+        return $this->copy($this->lines, null, $this->options);
     }
 
     /** The step as a part of other work: what it arrives at is no answer there. */
     public function onTheWay(): self
     {
-        $lines = array_map(static fn(Line $line): Line => $line->onTheWay(), $this->lines);
+        return $this->withLines(array_map(static fn(Line $line): Line => $line->onTheWay(), $this->lines));
+    }
 
+    /**
+     * @param list<Line>   $lines
+     * @param list<Option> $options
+     */
+    private function copy(array $lines, ?Slip $watch, array $options): self
+    {
         return new self(
-            $this->id,
-            $this->title,
-            $this->why,
-            $lines,
-            $this->figure,
-            $this->question,
-            $this->watch,
-            $this->options,
-            $this->aside,
+            id: $this->id,
+            title: $this->title,
+            why: $this->why,
+            lines: $lines,
+            figure: $this->figure,
+            question: $this->question,
+            watch: $watch,
+            options: $options,
+            aside: $this->aside,
         );
     }
 }

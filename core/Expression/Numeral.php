@@ -26,6 +26,11 @@ final readonly class Numeral implements Expression
             return new Negative(self::of($value->negated()));
         }
 
+        $decimal = $value->decimal();
+        if ($decimal !== null) {
+            return new self($value, $decimal);
+        }
+
         return $value->isInteger()
             ? new self($value, null)
             : new Quotient(new self($value->numerator(), null), new self($value->denominator(), null));
@@ -34,7 +39,9 @@ final readonly class Numeral implements Expression
     /** @param string $written digits, with a point or without, as in 0.25 or 25 */
     public static function ofDecimalOrWhole(string $written): self
     {
-        return new self(Rational::ofDecimal($written), str_contains($written, '.') ? $written : null);
+        $value = Rational::ofDecimal($written);
+
+        return str_contains($written, '.') ? new self($value->asDecimal(), $written) : new self($value, null);
     }
 
     public function children(): array

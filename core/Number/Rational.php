@@ -6,6 +6,7 @@ namespace Runel\Number;
 
 use Brick\Math\BigInteger;
 use Brick\Math\BigRational;
+use Brick\Math\Exception\RoundingNecessaryException;
 
 /**
  * An exact fraction, always in lowest terms with a positive denominator.
@@ -15,7 +16,16 @@ use Brick\Math\BigRational;
  */
 final readonly class Rational implements \Stringable
 {
-    private function __construct(private int $top, private int $bottom, private ?BigRational $big = null) {}
+    /** A decimal with more characters than this is written as a fraction after all. */
+    private const LONGEST_DECIMAL = 24;
+
+    /** @param bool $decimal whether it comes from a number typed as a decimal, and is written as one where it can be */
+    private function __construct(
+        private int $top,
+        private int $bottom,
+        private ?BigRational $big = null,
+        private bool $decimal = false,
+    ) {}
 
     public static function of(int $whole): self
     {
@@ -52,7 +62,44 @@ final readonly class Rational implements \Stringable
         return self::fromBig(BigRational::of($digits));
     }
 
+    /** The same number, to be written as a decimal where it can be: so are all numbers worked out with it. */
+    public function asDecimal(): self
+    {
+        return $this->decimal ? $this : new self($this->top, $this->bottom, $this->big, true);
+    }
+
+    /** The same number, written as the other one is. */
+    public function like(self $other): self
+    {
+        return $other->decimal ? $this->asDecimal() : $this;
+    }
+
+    public function isDecimal(): bool
+    {
+        return $this->decimal;
+    }
+
+    /** Digits with a point, for a number that comes from a decimal, is not whole, and ends; null for any other. */
+    public function decimal(): ?string
+    {
+        if (!$this->decimal || $this->isInteger()) {
+            return null;
+        }
+        try {
+            $written = (string) $this->toBig()->toBigDecimal();
+        } catch (RoundingNecessaryException) {
+            return null;
+        }
+
+        return \strlen($written) > self::LONGEST_DECIMAL ? null : $written;
+    }
+
     public function plus(self $other): self
+    {
+        return $this->decimal || $other->decimal ? $this->sum($other)->asDecimal() : $this->sum($other);
+    }
+
+    private function sum(self $other): self
     {
         if ($this->big === null && $other->big === null) {
             if ($this->bottom === 1 && $other->bottom === 1) {
@@ -82,6 +129,11 @@ final readonly class Rational implements \Stringable
 
     public function times(self $other): self
     {
+        return $this->decimal || $other->decimal ? $this->product($other)->asDecimal() : $this->product($other);
+    }
+
+    private function product(self $other): self
+    {
         if ($this->big === null && $other->big === null) {
             /** @var int|float $numerator */
             $numerator = $this->top * $other->top;
@@ -107,20 +159,20 @@ final readonly class Rational implements \Stringable
         if ($this->isZero()) {
             throw new DivisionByZero();
         }
-        if ($this->big !== null) {
-            return self::fromBig($this->big->reciprocal());
-        }
+        $reciprocal = $this->big !== null
+            ? self::fromBig($this->big->reciprocal())
+            : self::reduced($this->bottom, $this->top);
 
-        return self::reduced($this->bottom, $this->top);
+        return $reciprocal->like($this);
     }
 
     public function negated(): self
     {
         if ($this->big === null && $this->top !== \PHP_INT_MIN) {
-            return new self(-$this->top, $this->bottom);
+            return new self(-$this->top, $this->bottom, null, $this->decimal);
         }
 
-        return self::fromBig($this->toBig()->negated());
+        return self::fromBig($this->toBig()->negated())->like($this);
     }
 
     public function absolute(): self
@@ -231,6 +283,11 @@ final readonly class Rational implements \Stringable
      */
     public function commonDivisor(self $other): self
     {
+        return $this->divisor($other)->like($this)->like($other);
+    }
+
+    private function divisor(self $other): self
+    {
         if ($this->isZero()) {
             return $other->absolute();
         }
@@ -257,6 +314,11 @@ final readonly class Rational implements \Stringable
 
     /** The exact square root of a perfect square, or null when there is none. */
     public function squareRoot(): ?self
+    {
+        return $this->root()?->like($this);
+    }
+
+    private function root(): ?self
     {
         if ($this->isNegative()) {
             return null;

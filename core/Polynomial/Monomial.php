@@ -15,6 +15,11 @@ final readonly class Monomial
 {
     /** Says the same for the same monomial: x2y1. */
     public string $key;
+    public function sharesLetterWith(self $other): bool
+    {
+        return array_intersect_key($this->exponents, $other->exponents) !== [];
+    }
+
     /** The sum of the exponents. */
     public int $degree;
 

@@ -9,5 +9,6 @@ use Runel\Expression\Expression;
 /** A wrong answer that people give, and the slip behind it. */
 final readonly class LikelyWrong
 {
-    public function __construct(public Expression $answer, public Slip $slip) {}
+    /** @param string|null $case which of its diagnoses is meant, where a slip has several */
+    public function __construct(public Expression $answer, public Slip $slip, public ?string $case = null) {}
 }

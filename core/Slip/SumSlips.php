@@ -26,8 +26,9 @@ final class SumSlips
             $sizes = $sizes->plus($term->coefficient->absolute());
             $monomial = $term->monomial;
         }
+        $allMinus = $sum->isNegative() && $sum->absolute()->equals($sizes);
         $candidates = [
-            [$sum->negated(), $monomial, Slip::LargerSignLost],
+            [$sum->negated(), $monomial, $allMinus ? Slip::SignsIgnored : Slip::LargerSignLost],
             [$sizes, $monomial, Slip::SignsIgnored],
             [$sizes->negated(), $monomial, Slip::SignsIgnored],
             [$sum, $monomial->times($monomial), Slip::UnlikeTermsCollected],
@@ -40,7 +41,11 @@ final class SumSlips
             $key = $coefficient . '|' . $letters->key;
             $isRight = $coefficient->equals($sum) && ($sum->isZero() || $letters->key === $monomial->key);
             if (!$isRight && !isset($wrong[$key])) {
-                $wrong[$key] = new LikelyWrong((new Term($coefficient, $letters))->toExpression(), $slip);
+                $wrong[$key] = new LikelyWrong(
+                    (new Term($coefficient, $letters))->toExpression(),
+                    $slip,
+                    $slip === Slip::SignsIgnored && $allMinus ? 'both-minus' : null,
+                );
             }
         }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 return [
     'multiply-back' => [
+        'title-turned' => 'Multiply once more, the factors exchanged',
+        'why-turned' => 'The other way round than the work was done: the product has to be the same.',
         'title' => 'Multiply back, term by term',
         'why' => 'Every term of the last factor times all before it, then added: the other way round than the work was done.',
     ],
@@ -12,6 +14,8 @@ return [
         'why' => 'With 1 for the letter, each factor becomes the sum of its coefficients. Both sides have to agree.',
     ],
     'ten' => [
+        'title-fractions' => 'Numbers: put :values',
+        'why-fractions' => 'With 10 for the letter both sides become numbers that can be worked out and compared.',
         'title' => 'Whole numbers: put :values',
         'why' => 'With 10 for the letter both sides become whole numbers that can be multiplied and compared.',
     ],

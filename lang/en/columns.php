@@ -7,9 +7,11 @@ return [
     'advice-gaps' => 'Only coefficients are written, with a 0 for each missing power: short, if no 0 is forgotten.',
     'advice-long' => 'Long factors stay tidy: only coefficients, one row for each of the lower ones.',
     'refusal-letters' => 'Columns of coefficients need a single letter. With several, use the grid or go term by term.',
+    'refusal-single' => 'Columns need two terms or more in each factor. Here simply multiply term by term.',
     'set-up' => [
         'title' => 'Write the coefficients under one another',
-        'why' => 'The place tells the power, so the letters can wait. A missing power keeps its place with a 0.',
+        'why' => 'The place tells the power, so the letters can wait.',
+        'why-gaps' => 'The place tells the power, so the letters can wait. The missing powers keep their places with a 0.',
     ],
     'row' => [
         'title' => 'The row of :multiplier',

@@ -15,7 +15,10 @@ return [
     ],
     'edges' => [
         'title' => 'Write the terms on the edges',
-        'why' => 'Powers fall along both edges, each term with its own sign. Which factor goes where is free; the longer one fits better along the top.',
+        'why' => 'Powers fall along both edges, each term with its own sign. Which factor goes where is free.',
+        'why-top' => 'Powers fall along both edges, each term with its own sign. Which factor goes where is free; the longer one has more room along the top.',
+        'why-side' => 'Powers fall along both edges, each term with its own sign. Which factor goes where is free; here the longer one stands down the side.',
+        'why-terms' => 'Every term keeps its own sign. Which factor goes where is free.',
     ],
     'zeros' => [
         'title' => 'Fill what a 0 stands before',
@@ -24,11 +27,11 @@ return [
     'cell' => ['title' => 'Row :row, column :column: :top times :side'],
     'corners' => [
         'title' => 'The first and last terms are known',
-        'why' => 'Like terms lie on the diagonals, one ink for each degree. The two corner cells stand alone, so they go into the answer as they are.',
+        'why' => 'Like terms lie on the diagonals, one diagonal for each degree. The two corner cells stand alone, so they go into the answer as they are.',
     ],
     'alone' => [
         'title' => 'Mark the like terms',
-        'why' => 'Like terms have exactly the same letters and exponents and share one ink. A term without a partner goes into the answer as it is.',
+        'why' => 'Like terms have exactly the same letters and exponents. A term without a partner goes into the answer as it is.',
     ],
     'diagonal' => [
         'title' => 'Add the diagonal of :letters',

@@ -19,6 +19,7 @@ return [
         ],
         'solve' => ['factoring' => 'By factoring'],
     ],
+    'round' => 'Round :number: :phase',
     'phase' => [
         'reading' => 'Reading', 'setting-up' => 'Setting up', 'multiplying' => 'Multiplying', 'collecting' => 'Collecting',
         'hunting' => 'Hunting', 'writing' => 'Writing', 'solving' => 'Solving', 'finishing' => 'Finishing', 'twin' => 'Whole-number twin',

@@ -5,17 +5,24 @@ declare(strict_types=1);
 return [
     'read' => [
         'title' => 'Read the problem',
-        'why' => 'There are :count factors to multiply. Degrees add when powers multiply: :degrees = :degree, so the answer starts with :first.',
+        'why' => 'There are :count factors to multiply. Degrees add when powers multiply: :degrees = :degree, so the highest power in the answer is :first.',
         'why-letters' => 'There are :count factors to multiply. With several letters, exponents of the same letter add.',
         'ask' => 'Which degree will the answer have?',
     ],
     'tidy' => [
         'title' => 'Put every factor in standard form',
         'why' => 'With powers falling and like terms together, nothing gets lost on the way. The value stays the same.',
+        'title-power' => 'Write the power as a product',
+        'why-power' => 'A power is the same factor several times: now it can be multiplied out.',
+        'title-side' => 'Write the factors side by side',
+        'why-side' => 'What has no sum in it stands in front as one term; the value stays the same.',
     ],
     'order' => [
         'title' => 'Begin with :left times :right',
-        'why' => 'The order of factors is free but changes the work. This way takes :count single products in all; the other factor waits.',
+        'why-shortest' => 'The order is free, but it changes the work: this one takes :count single products, another up to :most.',
+        'why-longer' => 'The order is free, but it changes the work: this one takes :count single products, the shortest :least.',
+        'why-minuses' => 'Every order takes :count single products. The factors with minus signs come first, while the terms are few.',
+        'why-any' => 'Every order takes :count single products, so they are taken as they stand.',
     ],
     'order-option' => ':left with :right first (:count products in all)',
     'gaps' => [
@@ -23,7 +30,7 @@ return [
         'why' => 'A place kept by a 0 keeps like powers together. Leaving one out is the most common cause of a wrong answer.',
     ],
     'cell-why' => ':sign :number :letters',
-    'number' => ['one' => 'Number: 1, which is not written.', 'product' => 'Number: :left times :right is :product.'],
+    'number' => ['one' => 'Number: 1, which is not written.', 'product' => 'Number: :left times :right is :product.', 'kept' => 'Number: :product stays.', 'fraction' => 'Number: top times top, bottom times bottom, then reduce: :product.'],
     'sign' => [
         'both-plus' => 'Sign: plus times plus is plus.',
         'both-minus' => 'Sign: minus times minus is plus.',
@@ -32,6 +39,7 @@ return [
     'letters' => [
         'none' => 'No letter.',
         'kept' => 'Letter: :product stays.',
+        'joined' => 'Letters: different ones stand side by side, :product.',
         'added' => 'Letter: exponents add, :left times :right is :product.',
     ],
     'cell-ask' => 'What is :product?',
@@ -41,6 +49,8 @@ return [
         'why-nothing' => 'Only zeros stand here, so this power is missing from the answer.',
         'why-alone' => 'Only one term has this power; it goes into the answer as it is.',
         'why-cancel' => 'They are opposite and cancel: nothing of this power is left.',
+        'why-cancel-together' => 'Together they cancel: nothing of this power is left.',
+        'why-fractions' => 'First the same denominator, then the numerators are added. That makes :total.',
         'why-mixed' => 'The signs differ: the larger magnitude wins, by the difference. That leaves :total.',
         'why-same' => 'The signs are the same: add the magnitudes and keep the sign. That makes :total.',
         'ask' => 'What is :sum?',

@@ -26,6 +26,6 @@ return [
     ],
     'all' => [
         'title' => 'All products in one line',
-        'why' => 'These are the :count products; terms with the same letters and exponents carry the same ink.',
+        'why' => 'These are the :count products; terms with the same letters and exponents are like and belong together.',
     ],
 ];

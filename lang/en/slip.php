@@ -10,7 +10,7 @@ return [
     'sign-of-product' => ['watch' => 'Decide the sign first: a minus belongs to its term.', 'diagnosis' => 'The number is right, the sign is not.'],
     'coefficients-added' => ['watch' => 'The numbers are multiplied, not added.', 'diagnosis' => 'The numbers were added; they have to be multiplied.'],
     'larger-sign-lost' => ['watch' => 'With different signs the larger magnitude gives the sign.', 'diagnosis' => 'The size is right, but the sign of the larger magnitude was lost.'],
-    'signs-ignored' => ['watch' => 'Look at the signs before adding.', 'diagnosis' => 'The magnitudes were simply added; with different signs they work against each other.'],
+    'signs-ignored' => ['watch' => 'Look at the signs before adding.', 'diagnosis' => 'The magnitudes were simply added; with different signs they work against each other.', 'diagnosis-both-minus' => 'Two minuses make a plus only when multiplying. Added, they make more minus.'],
     'unlike-terms-collected' => ['watch' => 'Adding like terms leaves the exponents alone.', 'diagnosis' => 'The exponents were added too; adding like terms leaves them alone.'],
     'term-missed' => ['watch' => 'Count the terms: every one has to be in the sum.', 'diagnosis' => 'One of the terms was left out.'],
     'minus-not-carried' => ['watch' => 'A minus in front multiplies every term in the parentheses.', 'diagnosis' => 'The minus was not carried through the parentheses.'],

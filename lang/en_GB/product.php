@@ -4,13 +4,15 @@ declare(strict_types=1);
 
 return [
     'read' => [
-        'why' => 'There are :count brackets to multiply. Degrees add when powers multiply: :degrees = :degree, so the answer starts with :first.',
+        'why' => 'There are :count brackets to multiply. Degrees add when powers multiply: :degrees = :degree, so the highest power in the answer is :first.',
     ],
     'tidy' => [
         'title' => 'Put every bracket in standard form',
+        'title-side' => 'Write the brackets side by side',
+        'why-side' => 'What stands outside the brackets goes in front as one term; the value stays the same.',
     ],
     'order' => [
-        'why' => 'The order of factors is free but changes the work. This way takes :count single products in all; the other bracket waits.',
+        'why-minuses' => 'Every order takes :count single products. The brackets with minus signs come first, while the terms are few.',
     ],
     'standard' => [
         'title-next' => 'Write the product; the next bracket comes back',

@@ -5,10 +5,6 @@ declare(strict_types=1);
 namespace Runel\Method\Factor;
 
 use Runel\Demonstration\Check;
-use Runel\Demonstration\CheckKind;
-use Runel\Demonstration\Line;
-use Runel\Demonstration\Link;
-use Runel\Demonstration\Phase;
 use Runel\Demonstration\Section;
 use Runel\Demonstration\Task;
 use Runel\Expression\Expression;
@@ -26,28 +22,14 @@ final readonly class MultiplyBack
 
     public function check(Expression $factored, Polynomial $whole, Task $task): Check
     {
-        $lines = [];
-        $figure = null;
         $product = ProductForm::of($factored);
-        foreach ($product === null ? [] : $this->multiplied(self::polynomials($product), $task) as $section) {
-            // The whole-number twin is an extra, not part of multiplying back.
-            foreach ($section->phase === Phase::Twin ? [] : $section->steps as $step) {
-                array_push($lines, ...array_filter(
-                    $step->lines,
-                    static fn(Line $line): bool => $line->link === Link::Side,
-                ));
-                $figure = $step->figure ?? $figure;
-            }
-        }
-        $lines[] = Line::side($factored, $whole->toExpression());
 
-        return new Check(
-            kind: CheckKind::MultiplyBack,
-            title: Message::of('check.factors.title'),
-            why: Message::of('check.factors.why'),
-            lines: $lines,
-            holds: Polynomial::fromExpression($factored)->equals($whole),
-            figure: $figure,
+        return Checks::worked(
+            $product === null ? [] : $this->multiplied(self::polynomials($product), $task),
+            $factored,
+            $whole,
+            Message::of('check.factors.title'),
+            Message::of('check.factors.why'),
         );
     }
 
@@ -56,7 +38,7 @@ final readonly class MultiplyBack
     {
         $product = ProductForm::of($factored);
 
-        return $product === null ? [] : \array_slice(Checks::of(self::polynomials($product), $whole), 2);
+        return $product === null ? [] : \array_slice(Checks::byValues(self::polynomials($product), $whole), 1);
     }
 
     /**

@@ -11,16 +11,19 @@ use Runel\Demonstration\Figure\WholeNumberTwin;
 use Runel\Demonstration\Line;
 use Runel\Demonstration\Phase;
 use Runel\Demonstration\Question;
-use Runel\Demonstration\Section;
 use Runel\Demonstration\Step;
+use Runel\Demonstration\Task;
+use Runel\Expression\Expression;
 use Runel\Expression\Mark;
 use Runel\Expression\Marked;
 use Runel\Expression\Numeral;
 use Runel\Expression\Product;
 use Runel\Expression\Sum;
 use Runel\Message\Message;
+use Runel\Method\FractionWork;
+use Runel\Polynomial\Term;
+use Runel\Slip\ProductSlips;
 use Runel\Slip\SumSlips;
-use Runel\Style\HouseStyle;
 
 /**
  * Multiplying degree by degree: each coefficient of the answer at once, from the pairs whose exponents add to its
@@ -56,13 +59,13 @@ final class ByDegree extends MultiplyMethod
                 'count' => $plan->work(),
                 'stages' => \count($plan->stages),
             ]),
-            $pair->isTwoBinomials() => Message::of('arcs.advice-small'),
+            $pair->isTwoBinomials() && $pair->product->degree() === 2 => Message::of('arcs.advice-small'),
             $pair->product->hasFractions() => Message::of('arcs.advice-fractions'),
             default => Message::of('arcs.advice', ['count' => \count($pair->groups)]),
         };
     }
 
-    protected function work(Stage $stage, HouseStyle $style): array
+    protected function work(Stage $stage, Task $task): array
     {
         $pair = $stage->pair;
         $degree = $pair->product->degree();
@@ -92,16 +95,16 @@ final class ByDegree extends MultiplyMethod
             $steps[] = $this->place($stage, $power, $degree, $figure);
         }
         $sections = [
-            new Section(Phase::SettingUp, $setUp),
-            new Section(Phase::Multiplying, $steps),
-            new Section(Phase::Collecting, [Steps::standardForm($stage, $figure->quiet())]),
+            $stage->section(Phase::SettingUp, $setUp),
+            $stage->section(Phase::Multiplying, $steps),
+            $stage->section(Phase::Collecting, [Steps::standardForm($stage, $figure->quiet())]),
         ];
         $twin = $stage->isLast() ? WholeNumberTwin::of(
             $pair->left->coefficients($pair->letter ?? ''),
             $pair->right->coefficients($pair->letter ?? ''),
         ) : null;
         if ($twin !== null) {
-            $sections[] = new Section(Phase::Twin, [$this->twin($stage, $twin)]);
+            $sections[] = $stage->section(Phase::Twin, [$this->twin($stage, $twin)]);
         }
 
         return $sections;
@@ -110,6 +113,7 @@ final class ByDegree extends MultiplyMethod
     private function place(Stage $stage, int $power, int $degree, Arcs $figure): Step
     {
         $pair = $stage->pair;
+        $pairs = [];
         $terms = [];
         $products = [];
         foreach ($pair->leftTerms as $left) {
@@ -119,6 +123,7 @@ final class ByDegree extends MultiplyMethod
                     && !$left->isZero()
                     && !$right->isZero()
                 ) {
+                    $pairs[] = [$left, $right];
                     $terms[] = $left->times($right);
                     $products[] = Product::apart([$left->toExpression(), $right->toExpression()]);
                 }
@@ -138,18 +143,30 @@ final class ByDegree extends MultiplyMethod
         ];
         $sum = Sum::of($products);
 
-        $line = Line::side($sum, new Marked($total->toExpression(), Mark::ofDegree($power)));
+        $written = new Marked($total->toExpression(), Mark::ofDegree($power));
+        $lines = [];
+        $worked = Sum::of(array_map(static fn(Term $term): Expression => $term->toExpression(), $terms));
+        if (\count($terms) === 1) {
+            $lines = FractionWork::product(...[...$pairs[0], $sum, $written]);
+        } elseif ($terms !== []) {
+            $common = FractionWork::overCommonDenominator($terms);
+            $lines = $common === null
+                ? [Line::side($sum, $worked), Line::side($worked, $written)]
+                : [Line::side($sum, $worked), Line::side($worked, $common), Line::side($common, $written)];
+        }
 
         return new Step(
             id: $stage->id("degree-$power"),
             title: Message::of("arcs.place.title-$name", $parameters),
             why: Message::of(\count($products) === 0 ? 'arcs.place.why-none' : "arcs.place.why-$name", $parameters),
-            lines: $products === [] ? [] : [$line],
+            lines: $lines,
             figure: $figure,
-            question: $products === [] ? null : Question::about($line, Message::of(
-                'arcs.place.ask',
-                $parameters,
-            ), \count($terms) > 1 ? SumSlips::of($terms) : []),
+            question: $products === [] ? null : Question::form(
+                Message::of('arcs.place.ask', $parameters),
+                new Identity($sum, $accepted = $total->toExpression()),
+                $accepted,
+                \count($terms) > 1 ? SumSlips::of($terms) : ProductSlips::of(...$pairs[0]),
+            ),
         );
     }
 

@@ -7,6 +7,9 @@ namespace Runel\Method\Multiply;
 use Runel\Demonstration\Check;
 use Runel\Demonstration\CheckKind;
 use Runel\Demonstration\Line;
+use Runel\Demonstration\Link;
+use Runel\Demonstration\Section;
+use Runel\Demonstration\Phase;
 use Runel\Expression\Evaluation;
 use Runel\Expression\Expression;
 use Runel\Expression\Negative;
@@ -15,6 +18,7 @@ use Runel\Expression\Power;
 use Runel\Expression\Product;
 use Runel\Expression\Sum;
 use Runel\Message\Message;
+use Runel\Method\Arithmetic;
 use Runel\Number\Rational;
 use Runel\Polynomial\Polynomial;
 
@@ -25,11 +29,13 @@ final class Checks
     private const VALUES = [2, 3, 5, 7, 11, 13];
 
     /**
+     * Both sides worked out with numbers for the letters: 1, then 10, or several where there are several letters.
+     *
      * @param list<Polynomial> $factors
      *
      * @return list<Check>
      */
-    public static function of(array $factors, Polynomial $product): array
+    public static function byValues(array $factors, Polynomial $product): array
     {
         $letters = $product->letters();
         $ten = \count($letters) === 1;
@@ -38,21 +44,58 @@ final class Checks
             $values[$letter] = Rational::of($ten ? 10 : self::VALUES[$place % \count(self::VALUES)]);
         }
         $list = implode(', ', array_map(static fn(string $letter): string => "$letter = {$values[$letter]}", $letters));
+        $whole = array_filter([...$factors, $product], static fn(Polynomial $part): bool => $part->hasFractions()) === [];
 
         return [
-            self::multiplyBack($factors, $product),
-            self::byValues($factors, $product, array_fill_keys(
+            self::compared($factors, $product, array_fill_keys(
                 $letters,
                 Rational::one(),
-            ), CheckKind::CoefficientSum, []),
-            self::byValues(
+            ), CheckKind::CoefficientSum, '', []),
+            self::compared(
                 $factors,
                 $product,
                 $values,
                 $ten ? CheckKind::Ten : CheckKind::Substitution,
+                $ten && !$whole ? '-fractions' : '',
                 ['values' => $list],
             ),
         ];
+    }
+
+    /**
+     * A product multiplied in full by some way.
+     *
+     * @param list<Section> $sections
+     */
+    public static function worked(
+        array $sections,
+        Expression $factored,
+        Polynomial $product,
+        Message $title,
+        Message $why,
+    ): Check {
+        $lines = [];
+        $figure = null;
+        foreach ($sections as $section) {
+            // The whole-number twin is an extra, not part of multiplying back.
+            foreach ($section->phase === Phase::Twin ? [] : $section->steps as $step) {
+                array_push($lines, ...array_filter(
+                    $step->lines,
+                    static fn(Line $line): bool => $line->link === Link::Side,
+                ));
+                $figure = $step->figure ?? $figure;
+            }
+        }
+        $lines[] = Line::side($factored, $product->toExpression());
+
+        return new Check(
+            kind: CheckKind::MultiplyBack,
+            title: $title,
+            why: $why,
+            lines: $lines,
+            holds: Polynomial::fromExpression($factored)->equals($product),
+            figure: $figure,
+        );
     }
 
     /**
@@ -91,11 +134,12 @@ final class Checks
      * @param array<string, Rational>   $values
      * @param array<string, string|int> $parameters
      */
-    private static function byValues(
+    private static function compared(
         array $factors,
         Polynomial $product,
         array $values,
         CheckKind $kind,
+        string $variant,
         array $parameters,
     ): Check {
         $lines = [];
@@ -104,19 +148,21 @@ final class Checks
         foreach ($factors as $factor) {
             $value = Evaluation::rational($factor->toExpression(), $values);
             if (\count($factor->terms) > 1) {
-                $lines[] = Line::side(self::substituted($factor, $values), Numeral::of($value));
+                array_push($lines, ...Arithmetic::lines(self::substituted($factor, $values)));
             }
             $worked[] = \count($factor->terms) > 1 ? Numeral::of($value) : self::substituted($factor, $values);
             $reached = $reached->times($value);
         }
-        $lines[] = Line::side(Product::of($worked), Numeral::of($reached));
+        if (\count($worked) > 1) {
+            $lines[] = Line::side(Product::of($worked), Numeral::of($reached));
+        }
         $answer = Evaluation::rational($product->toExpression(), $values);
-        $lines[] = Line::side(self::substituted($product, $values), Numeral::of($answer));
+        array_push($lines, ...Arithmetic::lines(self::substituted($product, $values)));
 
         return new Check($kind, Message::of(
-            "check.{$kind->value}.title",
+            "check.{$kind->value}.title$variant",
             $parameters,
-        ), Message::of("check.{$kind->value}.why", $parameters), $lines, $reached->equals($answer));
+        ), Message::of("check.{$kind->value}.why$variant", $parameters), $lines, $reached->equals($answer));
     }
 
     /**

@@ -8,20 +8,20 @@ use Runel\Demonstration\Figure\Columns as ColumnsFigure;
 use Runel\Demonstration\Line;
 use Runel\Demonstration\Phase;
 use Runel\Demonstration\Question;
-use Runel\Demonstration\Section;
 use Runel\Demonstration\Step;
+use Runel\Demonstration\Task;
 use Runel\Expression\Mark;
 use Runel\Expression\Marked;
 use Runel\Expression\Numeral;
 use Runel\Expression\Product;
 use Runel\Expression\Sum;
 use Runel\Message\Message;
+use Runel\Method\FractionWork;
 use Runel\Number\Rational;
 use Runel\Polynomial\Monomial;
 use Runel\Polynomial\Term;
 use Runel\Slip\Slip;
 use Runel\Slip\SumSlips;
-use Runel\Style\HouseStyle;
 
 /** Long multiplication of the coefficients alone, every missing power holding its place with a 0. */
 final class Columns extends MultiplyMethod
@@ -37,6 +37,9 @@ final class Columns extends MultiplyMethod
             if ($stage->pair->letter === null) {
                 return Message::of('columns.refusal-letters');
             }
+            if (!$stage->pair->placed) {
+                return Message::of('columns.refusal-single');
+            }
         }
 
         return null;
@@ -51,7 +54,7 @@ final class Columns extends MultiplyMethod
         );
     }
 
-    protected function work(Stage $stage, HouseStyle $style): array
+    protected function work(Stage $stage, Task $task): array
     {
         $pair = $stage->pair;
         $letter = $pair->letter ?? '';
@@ -65,9 +68,9 @@ final class Columns extends MultiplyMethod
         $setUp[] = new Step(
             id: $stage->id('set-up'),
             title: Message::of('columns.set-up.title'),
-            why: Message::of('columns.set-up.why'),
+            why: Message::of($pair->hasGaps() ? 'columns.set-up.why-gaps' : 'columns.set-up.why'),
             figure: $figure,
-            watch: Slip::MissingPlaceholder,
+            watch: $pair->hasGaps() ? Slip::MissingPlaceholder : null,
         );
         $rows = [];
         foreach (array_reverse($lower) as $place => $multiplier) {
@@ -82,9 +85,9 @@ final class Columns extends MultiplyMethod
         $sums[] = Steps::standardForm($stage, $figure->quiet());
 
         return [
-            new Section(Phase::SettingUp, $setUp),
-            new Section(Phase::Multiplying, $rows),
-            new Section(Phase::Collecting, $sums),
+            $stage->section(Phase::SettingUp, $setUp),
+            $stage->section(Phase::Multiplying, $rows),
+            $stage->section(Phase::Collecting, $sums),
         ];
     }
 
@@ -129,6 +132,7 @@ final class Columns extends MultiplyMethod
         $terms = array_map(static fn(Rational $entry): Term => Term::constant($entry), $entries);
         $added = Sum::of(Steps::expressions($terms));
         $line = Line::side($added, new Marked(Numeral::of($figure->sums()[$power]), Mark::ofDegree($power)));
+        $common = FractionWork::overCommonDenominator($terms);
 
         return new Step(
             id: $stage->id("sum-$power"),
@@ -136,7 +140,11 @@ final class Columns extends MultiplyMethod
                 'power' => Monomial::power($stage->pair->letter ?? '', $power)->toExpression(),
             ]),
             why: Message::of(\count($entries) === 1 ? 'columns.sum.why-alone' : 'columns.sum.why'),
-            lines: [$line],
+            lines: match (true) {
+                \count($entries) === 1 => [],
+                $common === null => [$line],
+                default => [Line::side($added, $common), Line::side($common, Numeral::of($figure->sums()[$power]))],
+            },
             figure: $figure,
             question: \count($entries) === 1 ? null : Question::about($line, Message::of(
                 'product.collect.ask',

@@ -10,8 +10,8 @@ use Runel\Demonstration\Figure\GridState;
 use Runel\Demonstration\Figure\Total;
 use Runel\Demonstration\Phase;
 use Runel\Demonstration\Question;
-use Runel\Demonstration\Section;
 use Runel\Demonstration\Step;
+use Runel\Demonstration\Task;
 use Runel\Expression\Expression;
 use Runel\Expression\Numeral;
 use Runel\Expression\Product;
@@ -50,10 +50,10 @@ final class Grid extends MultiplyMethod
         };
     }
 
-    protected function work(Stage $stage, HouseStyle $style): array
+    protected function work(Stage $stage, Task $task): array
     {
         // From here on the pair's left factor lies along the top.
-        $pair = self::turnedForEdges($stage->pair, $style);
+        $pair = self::turnedForEdges($stage->pair, $task->style);
         $cells = [];
         $inks = [];
         foreach ($pair->rightTerms as $side) {
@@ -74,14 +74,14 @@ final class Grid extends MultiplyMethod
         );
         $setUp = $this->setUp($stage, $pair, $figure);
         $figure = $figure->at($figure->state->withEdges());
-        $filling = $this->filling($stage, $pair, $style, $figure);
+        $filling = $this->filling($stage, $pair, $task->style, $figure);
         $figure = $filling === [] ? $figure : self::after($filling);
         $collecting = $this->collecting($stage, $pair, $figure);
 
         return [
-            new Section(Phase::SettingUp, $setUp),
-            new Section(Phase::Multiplying, $filling),
-            new Section(Phase::Collecting, $collecting),
+            $stage->section(Phase::SettingUp, $setUp),
+            $stage->section(Phase::Multiplying, $filling),
+            $stage->section(Phase::Collecting, $collecting),
         ];
     }
 
@@ -121,7 +121,12 @@ final class Grid extends MultiplyMethod
         $steps[] = new Step(
             id: $stage->id('edges'),
             title: Message::of('grid.edges.title'),
-            why: Message::of('grid.edges.why'),
+            why: Message::of(match (true) {
+                !$pair->placed => 'grid.edges.why-terms',
+                $columns > $rows => 'grid.edges.why-top',
+                $columns < $rows => 'grid.edges.why-side',
+                default => 'grid.edges.why',
+            }),
             figure: $figure->at($figure->state->withEdges()),
         );
 

@@ -15,14 +15,16 @@ use Runel\Problem\Job;
 final readonly class MultiplyFamily implements Family
 {
     /** The standing choice of how a factoring is multiplied back. */
-    private const CHECK_BY = 'check-by';
+    public const CHECK_BY = 'check-by';
 
     /** @var list<MultiplyMethod> */
     private array $methods;
 
     public function __construct()
     {
-        $this->methods = [new Grid(), new TermByTerm(), new ByDegree(), new Columns(), new Special()];
+        $this->methods = [
+            new Grid($this), new TermByTerm($this), new ByDegree($this), new Columns($this), new Special($this),
+        ];
     }
 
     public function job(): Job

@@ -7,6 +7,7 @@ namespace Runel\Method\Multiply;
 use Runel\Claim\Identity;
 use Runel\Demonstration\Answer\ExpressionAnswer;
 use Runel\Demonstration\Answer\NamedCoefficientsAnswer;
+use Runel\Demonstration\Check;
 use Runel\Demonstration\Demonstration;
 use Runel\Demonstration\Forecast;
 use Runel\Demonstration\Line;
@@ -21,6 +22,7 @@ use Runel\Expression\Equation;
 use Runel\Expression\Expression;
 use Runel\Expression\Letter;
 use Runel\Expression\Numeral;
+use Runel\Expression\Power;
 use Runel\Expression\Product;
 use Runel\Expression\Sum;
 use Runel\Message\Message;
@@ -35,7 +37,6 @@ use Runel\Problem\Factor;
 use Runel\Problem\Job;
 use Runel\Problem\NamedCoefficients;
 use Runel\Problem\ProductForm;
-use Runel\Style\HouseStyle;
 
 /**
  * What all ways to multiply share: reading, putting the brackets in order, choosing which two
@@ -43,6 +44,8 @@ use Runel\Style\HouseStyle;
  */
 abstract class MultiplyMethod implements Method, Multiplies
 {
+    final public function __construct(private readonly MultiplyFamily $family) {}
+
     final public function job(): Job
     {
         return Job::Multiply;
@@ -53,7 +56,7 @@ abstract class MultiplyMethod implements Method, Multiplies
         if ($task->problem->product === null) {
             return new MethodDoesNotApply(Message::of('error.nothing-to-multiply'));
         }
-        $plan = self::plan($task);
+        $plan = $this->plan($task);
         if ($plan instanceof Refusal) {
             return $plan;
         }
@@ -65,11 +68,11 @@ abstract class MultiplyMethod implements Method, Multiplies
     final public function demonstrate(Task $task): Demonstration
     {
         $product = self::product($task);
-        $plan = self::plan($task);
+        $plan = $this->plan($task);
         if ($plan instanceof Refusal) {
             throw $plan;
         }
-        $sections = [$this->reading($task, $product, $plan), ...$this->stages($plan, $task->style)];
+        $sections = [$this->reading($task, $product, $plan), ...$this->stages($plan, $task)];
         $last = $plan->stages[\count($plan->stages) - 1]->pair->product;
         $node = $task->problem->node;
         $names = $node instanceof Equation ? NamedCoefficients::of($node->right, $product) : null;
@@ -98,7 +101,7 @@ abstract class MultiplyMethod implements Method, Multiplies
             ),
             sections: $sections,
             answer: $answer,
-            checking: static fn(): array => Checks::of($factors, $last),
+            checking: fn(): array => [$this->multipliedBack($factors, $last, $task), ...Checks::byValues($factors, $last)],
         );
     }
 
@@ -106,7 +109,30 @@ abstract class MultiplyMethod implements Method, Multiplies
     {
         $plan = Plan::of($factors);
 
-        return $plan instanceof Plan && $this->refusalOf($plan) === null ? $this->stages($plan, $task->style) : null;
+        return $plan instanceof Plan && $this->refusalOf($plan) === null ? $this->stages($plan, $task) : null;
+    }
+
+    /**
+     * The other way round than the work was done, by the tutor's favourite way to multiply.
+     *
+     * @param list<Polynomial> $factors
+     */
+    private function multipliedBack(array $factors, Polynomial $product, Task $task): Check
+    {
+        $turned = array_reverse($factors);
+        $way = $task->choice(MultiplyFamily::CHECK_BY) === null
+            ? null
+            : $this->family->checking($task)[0]->multiplying($turned, $task);
+
+        return $way === null
+            ? Checks::multiplyBack($factors, $product)
+            : Checks::worked(
+                $way,
+                Product::of(array_map(static fn(Polynomial $factor): Expression => $factor->toExpression(), $turned)),
+                $product,
+                Message::of('check.multiply-back.title-turned'),
+                Message::of('check.multiply-back.why-turned'),
+            );
     }
 
     /** Why this way does not fit, or null when it does. */
@@ -116,12 +142,24 @@ abstract class MultiplyMethod implements Method, Multiplies
     abstract protected function advice(Plan $plan): Message;
 
     /** @return list<Section> the work of one stage; its last line is the stage's closing line */
-    abstract protected function work(Stage $stage, HouseStyle $style): array;
+    abstract protected function work(Stage $stage, Task $task): array;
+
+    /** The plan this way follows. */
+    protected function plan(Task $task): Plan|Refusal
+    {
+        return self::easiest($task);
+    }
+
+    /** Whether the pattern the factors were typed in is worth keeping. */
+    protected function keepsWriting(): bool
+    {
+        return false;
+    }
 
     /** @return list<Section> */
-    private function stages(Plan $plan, HouseStyle $style): array
+    private function stages(Plan $plan, Task $task): array
     {
-        return array_merge(...array_map(fn(Stage $stage): array => $this->work($stage, $style), $plan->stages));
+        return array_merge(...array_map(fn(Stage $stage): array => $this->work($stage, $task), $plan->stages));
     }
 
     private static function product(Task $task): ProductForm
@@ -130,7 +168,7 @@ abstract class MultiplyMethod implements Method, Multiplies
     }
 
     /** The plan serves every way to multiply, so it is made once; where it cannot be made, the reason. */
-    private static function plan(Task $task): Plan|Refusal
+    private static function easiest(Task $task): Plan|Refusal
     {
         return $task->once(Plan::class, static fn(): Plan|Refusal => Plan::of(
             array_map(static fn(Factor $factor): Polynomial => $factor->polynomial, self::product($task)->factors),
@@ -174,31 +212,47 @@ abstract class MultiplyMethod implements Method, Multiplies
             ),
         )];
         $tidied = Product::of($factors);
-        if (Ascii::write($tidied) !== Ascii::write($given instanceof Equation ? $given->left : $given)) {
+        $before = $given instanceof Equation ? $given->left : $given;
+        if (!$this->keepsWriting() && Ascii::write($tidied) !== Ascii::write($before)) {
+            $kind = self::tidied($product, $before);
             $steps[] = new Step(
                 id: 'tidy',
-                title: Message::of('product.tidy.title'),
-                why: Message::of('product.tidy.why'),
+                title: Message::of($kind === '' ? 'product.tidy.title' : "product.tidy.title-$kind"),
+                why: Message::of($kind === '' ? 'product.tidy.why' : "product.tidy.why-$kind"),
                 lines: [Line::equal($tidied)],
             );
         }
         if ($plan->options !== []) {
             $first = $plan->stages[0];
+            $begun = $first->whole(
+                Product::of([$first->pair->left->toExpression(), $first->pair->right->toExpression()]),
+            );
             $steps[] = new Step(
                 id: 'order',
                 title: Message::of('product.order.title', [
                     'left' => $first->pair->left->toExpression(),
                     'right' => $first->pair->right->toExpression(),
                 ]),
-                why: Message::of('product.order.why', ['count' => $plan->work()]),
-                lines: [Line::equal($first->whole(Product::of(
-                    [$first->pair->left->toExpression(), $first->pair->right->toExpression()],
-                )))],
+                why: $plan->reason,
+                lines: Ascii::write($begun) === Ascii::write($tidied) ? [] : [Line::equal($begun)],
                 options: $plan->options,
             );
         }
 
         return new Section(Phase::Reading, $steps);
+    }
+
+    /** What is done to the factors: standard form (nothing is added), a power written out, or side by side. */
+    private static function tidied(ProductForm $product, Expression $before): string
+    {
+        foreach ($product->factors as $factor) {
+            $standard = $factor->polynomial->toExpression();
+            if ($factor->written instanceof Sum && Ascii::write($factor->written) !== Ascii::write($standard)) {
+                return '';
+            }
+        }
+
+        return $before instanceof Power ? 'power' : 'side';
     }
 
     /** @return array{Section, NamedCoefficientsAnswer} */

@@ -100,6 +100,18 @@ final readonly class Pair
         return \count($this->left->terms) === 2 && \count($this->right->terms) === 2;
     }
 
+    /** Whether a minus in the left factor has to be carried through the right one. */
+    public function signsMatter(): bool
+    {
+        foreach ($this->left->terms as $term) {
+            if ($term->coefficient->isNegative()) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** How many single products there are to work out, those with 0 left out. */
     public function work(): int
     {

@@ -23,8 +23,9 @@ final readonly class Plan
     /**
      * @param non-empty-list<Stage> $stages
      * @param list<Option>          $options one for each two factors that could come first; none for two factors
+     * @param Message               $reason  why these two come first
      */
-    private function __construct(public array $stages, public array $options) {}
+    private function __construct(public array $stages, public array $options, public Message $reason) {}
 
     /**
      * @param list<Polynomial> $factors at least two
@@ -66,7 +67,11 @@ final readonly class Plan
             ]), $name === $taken);
         }
 
-        return new self(self::stages($factors, $orders[$taken]), $options);
+        return new self(
+            self::stages($factors, $orders[$taken]),
+            $options,
+            self::reason($factors, $orders, $work, $taken),
+        );
     }
 
     /** How many single products the stages take altogether. */
@@ -116,6 +121,32 @@ final readonly class Plan
         }
 
         return $best;
+    }
+
+    /**
+     * What can truly be said for an order: that it is the shortest, or that it deals with the minus signs first.
+     *
+     * @param list<Polynomial>                             $factors
+     * @param non-empty-array<string, non-empty-list<int>> $orders
+     * @param array<string, int>                           $work
+     */
+    private static function reason(array $factors, array $orders, array $work, string $taken): Message
+    {
+        $count = $work[$taken];
+        $least = min($work === [] ? [0] : $work);
+        $most = max($work === [] ? [0] : $work);
+        $minuses = array_map(
+            static fn(array $order): int => self::minuses($factors[$order[0]]) + self::minuses($factors[$order[1]]),
+            $orders,
+        );
+        $minusesFirst = $minuses[$taken] > min($minuses) && $minuses[$taken] === max($minuses);
+
+        return match (true) {
+            $count > $least => Message::of('product.order.why-longer', ['count' => $count, 'least' => $least]),
+            $most > $least => Message::of('product.order.why-shortest', ['count' => $count, 'most' => $most]),
+            $minusesFirst => Message::of('product.order.why-minuses', ['count' => $count]),
+            default => Message::of('product.order.why-any', ['count' => $count]),
+        };
     }
 
     /**

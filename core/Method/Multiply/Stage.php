@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace Runel\Method\Multiply;
 
 use Runel\Demonstration\Line;
+use Runel\Demonstration\Phase;
+use Runel\Demonstration\Section;
+use Runel\Demonstration\Step;
 use Runel\Expression\Expression;
 use Runel\Expression\Product;
 use Runel\Polynomial\Polynomial;
@@ -24,17 +27,31 @@ final readonly class Stage
         return $this->only ? $name : "{$this->number}-$name";
     }
 
+    /** @param list<Step> $steps */
+    public function section(Phase $phase, array $steps): Section
+    {
+        return new Section($phase, $steps, $this->only ? null : $this->number);
+    }
+
     public function isLast(): bool
     {
         return $this->rest === [];
     }
 
-    /** The whole expression with this stage's two factors written in some way. */
+    /** The whole expression with this stage's two factors written in some way; single terms wait in front. */
     public function whole(Expression $product): Expression
     {
-        return Product::of(
-            [$product, ...array_map(static fn(Polynomial $factor): Expression => $factor->toExpression(), $this->rest)],
-        );
+        $front = [];
+        $behind = [];
+        foreach ($this->rest as $factor) {
+            if (\count($factor->terms) === 1) {
+                $front[] = $factor->toExpression();
+            } else {
+                $behind[] = $factor->toExpression();
+            }
+        }
+
+        return Product::of([...$front, $product, ...$behind]);
     }
 
     /** The line that ends the stage: the product in standard form, the waiting factors behind it. */

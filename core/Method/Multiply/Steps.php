@@ -15,6 +15,7 @@ use Runel\Expression\Marked;
 use Runel\Expression\Product;
 use Runel\Expression\Sum;
 use Runel\Message\Message;
+use Runel\Method\FractionWork;
 use Runel\Polynomial\Term;
 use Runel\Slip\ProductSlips;
 use Runel\Slip\Slip;
@@ -23,10 +24,16 @@ use Runel\Slip\SumSlips;
 /** The steps that several ways to multiply have in common. */
 final class Steps
 {
-    /** The side line of one single product. */
-    private static function productLine(Term $left, Term $right): Line
+    /**
+     * One single product, with the working of fractions.
+     *
+     * @return non-empty-list<Line> the last ends in the product
+     */
+    private static function productLines(Term $left, Term $right): array
     {
-        return Line::side(
+        return FractionWork::product(
+            $left,
+            $right,
             Product::apart([$left->toExpression(), $right->toExpression()]),
             new Marked($left->times($right)->toExpression(), Mark::written()),
         );
@@ -43,13 +50,23 @@ final class Steps
         };
         $letters = $product->monomial->exponents === []
             ? 'none'
-            : ($left->monomial->degree > 0 && $right->monomial->degree > 0 ? 'added' : 'kept');
+            : match (true) {
+                $left->monomial->sharesLetterWith($right->monomial) => 'added',
+                $left->monomial->degree > 0 && $right->monomial->degree > 0 => 'joined',
+                default => 'kept',
+            };
 
         $ones = $left->coefficient->absolute()->isOne() && $right->coefficient->absolute()->isOne();
 
         return Message::of('product.cell-why', [
             'sign' => Message::of('product.sign.' . $signs),
-            'number' => Message::of($ones ? 'product.number.one' : 'product.number.product', [
+            'number' => Message::of(match (true) {
+                $ones => 'product.number.one',
+                $left->coefficient->absolute()->isOne(),
+                $right->coefficient->absolute()->isOne() => 'product.number.kept',
+                FractionWork::has($left, $right) => 'product.number.fraction',
+                default => 'product.number.product',
+            }, [
                 'left' => Term::constant($left->coefficient->absolute())->toExpression(),
                 'right' => Term::constant($right->coefficient->absolute())->toExpression(),
                 'product' => Term::constant($product->coefficient->absolute())->toExpression(),
@@ -65,19 +82,19 @@ final class Steps
     /** One single product worked out. */
     public static function product(string $id, Message $title, Term $left, Term $right, ?Figure $figure): Step
     {
-        $line = self::productLine($left, $right);
+        $asked = Product::apart([$left->toExpression(), $right->toExpression()]);
+        $product = $left->times($right)->toExpression();
 
         return new Step(
             id: $id,
             title: $title,
             why: self::productWhy($left, $right),
-            lines: [$line],
+            lines: self::productLines($left, $right),
             figure: $figure,
-            question: Question::about(
-                $line,
-                Message::of('product.cell-ask', ['product' => Product::apart(
-                    [$left->toExpression(), $right->toExpression()],
-                )]),
+            question: Question::form(
+                Message::of('product.cell-ask', ['product' => $asked]),
+                new Identity($asked, $product),
+                $product,
                 ProductSlips::of($left, $right),
             ),
             watch: self::productWatch($left, $right),
@@ -88,9 +105,9 @@ final class Steps
     {
         return match (true) {
             $left->coefficient->isNegative() || $right->coefficient->isNegative() => Slip::SignOfProduct,
+            !$left->monomial->sharesLetterWith($right->monomial) => null,
             $left->monomial->degree > 1 && $right->monomial->degree > 1 => Slip::ExponentsMultiplied,
-            $left->monomial->degree > 0 && $right->monomial->degree > 0 => Slip::ExponentsNotAdded,
-            default => null,
+            default => Slip::ExponentsNotAdded,
         };
     }
 
@@ -117,11 +134,18 @@ final class Steps
             $term->toExpression(),
             Mark::ofDegree($ink),
         ), $terms));
-        $line = Line::side($sum, new Marked($total->toExpression(), Mark::written()));
+        $written = new Marked($total->toExpression(), Mark::written());
+        $common = FractionWork::overCommonDenominator($terms);
+        $lines = $common === null
+            ? [Line::side($sum, $written)]
+            : [Line::side($sum, $common), Line::side($common, $written)];
         $asked = Sum::of(array_map(static fn(Term $term): Expression => $term->toExpression(), $terms));
         $why = match (true) {
             \count($terms) === 1 => 'product.collect.why-alone',
-            $total->isZero() => 'product.collect.why-cancel',
+            $total->isZero() => \count($terms) > 2
+                ? 'product.collect.why-cancel-together'
+                : 'product.collect.why-cancel',
+            $common !== null => 'product.collect.why-fractions',
             $mixed => 'product.collect.why-mixed',
             default => 'product.collect.why-same',
         };
@@ -130,7 +154,7 @@ final class Steps
             id: $id,
             title: $title,
             why: Message::of($why, ['total' => $total->toExpression(), 'count' => \count($terms)]),
-            lines: \count($terms) === 1 ? [] : [$line],
+            lines: \count($terms) === 1 ? [] : $lines,
             figure: $figure,
             question: \count($terms) === 1 ? null : Question::form(
                 Message::of('product.collect.ask', ['sum' => $asked]),
@@ -138,7 +162,13 @@ final class Steps
                 $accepted,
                 SumSlips::of($terms),
             ),
-            watch: $mixed ? Slip::LargerSignLost : (\count($terms) > 1 ? Slip::TermMissed : null),
+            watch: match (true) {
+                $total->isZero() => null,
+                $mixed => Slip::LargerSignLost,
+                $negatives > 0 && \count($terms) > 1 => Slip::SignsIgnored,
+                \count($terms) > 2 => Slip::TermMissed,
+                default => null,
+            },
             aside: $mixed ? Heaps::figure($terms, $total) : null,
         );
     }

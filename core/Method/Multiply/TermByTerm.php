@@ -8,8 +8,8 @@ use Runel\Demonstration\Figure\Rows;
 use Runel\Demonstration\Figure\Total;
 use Runel\Demonstration\Line;
 use Runel\Demonstration\Phase;
-use Runel\Demonstration\Section;
 use Runel\Demonstration\Step;
+use Runel\Demonstration\Task;
 use Runel\Expression\Expression;
 use Runel\Expression\Mark;
 use Runel\Expression\Marked;
@@ -19,7 +19,6 @@ use Runel\Expression\Sum;
 use Runel\Message\Message;
 use Runel\Polynomial\Term;
 use Runel\Slip\Slip;
-use Runel\Style\HouseStyle;
 use Runel\Style\MiddleTerms;
 
 /**
@@ -54,7 +53,7 @@ final class TermByTerm extends MultiplyMethod
         };
     }
 
-    protected function work(Stage $stage, HouseStyle $style): array
+    protected function work(Stage $stage, Task $task): array
     {
         $pair = $stage->pair;
         $entries = [];
@@ -75,13 +74,13 @@ final class TermByTerm extends MultiplyMethod
             [],
             [],
         );
-        $inHead = $pair->isTwoBinomials() && $style->middleTerms === MiddleTerms::InHead && self::middlesAreLike($pair);
+        $inHead = $pair->isTwoBinomials() && $task->style->middleTerms === MiddleTerms::InHead && self::middlesAreLike($pair);
         [$products, $figure] = $inHead ? $this->outerThenMiddle($stage, $figure) : $this->products($stage, $figure);
 
         return [
-            new Section(Phase::SettingUp, [$this->split($stage)]),
-            new Section(Phase::Multiplying, $products),
-            new Section(Phase::Collecting, $inHead ? [
+            $stage->section(Phase::SettingUp, [$this->split($stage)]),
+            $stage->section(Phase::Multiplying, $products),
+            $stage->section(Phase::Collecting, $inHead ? [
                 Steps::standardForm($stage, null),
             ] : $this->collecting($stage, $figure)),
         ];
@@ -102,7 +101,7 @@ final class TermByTerm extends MultiplyMethod
                 ['right' => $pair->right->toExpression(), 'count' => $pair->work()],
             ),
             lines: [Line::equal($stage->whole(self::distributed($pair)))],
-            watch: Slip::MinusNotCarried,
+            watch: $pair->signsMatter() ? Slip::MinusNotCarried : null,
         );
     }
 

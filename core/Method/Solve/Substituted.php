@@ -6,12 +6,12 @@ namespace Runel\Method\Solve;
 
 use Runel\Demonstration\Check;
 use Runel\Demonstration\CheckKind;
-use Runel\Demonstration\Line;
 use Runel\Expression\Equation;
 use Runel\Expression\Evaluation;
 use Runel\Expression\Numeral;
 use Runel\Expression\Substitution;
 use Runel\Message\Message;
+use Runel\Method\Arithmetic;
 use Runel\Number\Rational;
 
 /** Solutions checked by putting them into the original. */
@@ -33,7 +33,7 @@ final class Substituted
                 $values[] = $value;
                 $put = Substitution::into($side, $letter, Numeral::of($solution));
                 if ($put !== $side) {
-                    $lines[] = Line::side($put, Numeral::of($value));
+                    array_push($lines, ...Arithmetic::lines($put));
                 }
             }
             $checks[] = new Check(

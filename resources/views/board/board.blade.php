@@ -8,7 +8,7 @@
         <ol>
             @foreach ($board->groups() as $group)
                 <li @class(['spine-group', 'is-open' => $group->open, 'is-done' => !$group->open && $group->reached !== []])>
-                    <a class="spine-name" href="{{ $board->link($group->stops[0]->number) }}">{{ $page->word('name.phase.' . $group->phase) }}</a>
+                    <a class="spine-name" href="{{ $board->link($group->stops[0]->number) }}">{{ $page->say($group->title) }}</a>
                     @if ($group->open)
                         <ol class="spine-dots">
                             @foreach ($group->stops as $dot)
@@ -27,7 +27,7 @@
         @foreach ($board->groups() as $group)
             @if ($group->reached !== [] && !$group->open)
                 <details class="folded">
-                    <summary><span class="folded-name">{{ $page->word('name.phase.' . $group->phase) }}</span>@if ($group->last !== null)<span class="folded-line">{!! $page->maths($group->last->node) !!}</span>@endif</summary>
+                    <summary><span class="folded-name">{{ $page->say($group->title) }}</span>@if ($group->outcome !== null)<span class="folded-line">{!! $page->say($group->outcome) !!}</span>@elseif ($group->last !== null)<span class="folded-line">{!! $page->maths($group->last->node) !!}</span>@endif</summary>
                     @foreach ($group->reached as $past)
                         @foreach ($board->kept($past) as $line)
                             <p class="line">{!! $page->maths($line->node) !!}</p>

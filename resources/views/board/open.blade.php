@@ -1,5 +1,5 @@
 <section class="open">
-    <h2 class="open-name">{{ $page->word('name.phase.' . $group->phase) }}</h2>
+    <h2 class="open-name">{{ $page->say($group->title) }}</h2>
     <div class="lines">
         @foreach ($group->reached as $past)
             @foreach ($board->onSheet($past) as $line)

@@ -7,7 +7,7 @@
         </header>
         @foreach ($demonstration->sections as $section)
             <section>
-                <h2>{{ $page->word('name.phase.' . $section->phase->value) }}</h2>
+                <h2>{{ $page->say($section->title()) }}</h2>
                 @foreach ($section->steps as $step)
                     <article class="print-step">
                         <div class="print-work">
