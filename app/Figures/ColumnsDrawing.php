@@ -6,7 +6,6 @@ namespace App\Figures;
 
 use Runel\Demonstration\Figure\Columns;
 use Runel\Expression\Numeral;
-use Runel\Expression\Power;
 use Runel\Message\Message;
 use Runel\Number\Rational;
 

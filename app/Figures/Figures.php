@@ -14,6 +14,7 @@ use Runel\Demonstration\Figure\Grid;
 use Runel\Demonstration\Figure\Heaps;
 use Runel\Demonstration\Figure\PairHunt;
 use Runel\Demonstration\Figure\Rows;
+use Runel\Demonstration\Figure\TwoSquares;
 use Runel\Demonstration\Figure\WholeNumberTwin;
 use Runel\Style\HouseStyle;
 
@@ -42,6 +43,7 @@ final readonly class Figures
             $figure instanceof WholeNumberTwin => new TwinDrawing($figure),
             $figure instanceof PairHunt => new PairHuntDrawing($figure),
             $figure instanceof ArrangementHunt => new ArrangementDrawing($figure),
+            $figure instanceof TwoSquares => new TwoSquaresDrawing($figure),
             $figure instanceof FactorGrid => new FactorGridDrawing($figure),
             default => throw new \LogicException('No drawing for ' . $figure::class),
         };

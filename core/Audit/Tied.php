@@ -68,11 +68,11 @@ final class Tied
     }
 
     /**
-     * Whether an expression is a part of what some claims speak of.
+     * Whether an expression or equation is a part of what some claims speak of.
      *
      * @param list<Claim> $claims
      */
-    public static function isPart(Expression $expression, array $claims): bool
+    public static function isPart(Node $expression, array $claims): bool
     {
         foreach ($claims as $claim) {
             foreach ($claim->nodes() as $node) {
@@ -132,7 +132,7 @@ final class Tied
         };
     }
 
-    private static function occurs(Expression $expression, Node $node): bool
+    private static function occurs(Node $expression, Node $node): bool
     {
         if ($expression === $node) {
             return true;

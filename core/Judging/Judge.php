@@ -9,105 +9,206 @@ use Runel\Demonstration\Question;
 use Runel\Expression\Equation;
 use Runel\Expression\Evaluation;
 use Runel\Expression\Expression;
+use Runel\Expression\Letter;
+use Runel\Expression\Node;
 use Runel\Expression\Numeral;
 use Runel\Expression\Product;
-use Runel\Expression\Sum;
+use Runel\Expression\Rewriter;
 use Runel\Message\Message;
 use Runel\Message\Refusal;
+use Runel\Notation\Ascii;
 use Runel\Number\DivisionByZero;
+use Runel\Number\NoExactValue;
 use Runel\Number\Rational;
 use Runel\Parsing\Parser;
 use Runel\Polynomial\NotPolynomial;
 use Runel\Polynomial\Polynomial;
 use Runel\Polynomial\Term;
+use Runel\Slip\LikelyWrong;
+use Runel\Slip\Slip;
 
 /**
- * Judges an answer as mathematics: order, spacing and equal fractions do not matter, unless the
- * form is the point of the question. A wrong answer is met with what probably happened.
+ * Judges an answer as mathematics: order, spacing and equal fractions do not matter, unless the form is the point of
+ * the question. Typing the question back is no answer. A wrong answer is met with what probably happened.
  */
-final class Judge
+final readonly class Judge
 {
     /** Where a difference is shown, the first that tells the two apart. */
     private const PLACES = [2, 3, 1, 5, -1, 10];
 
-    /** @param string $typed the answer as typed; for a pair, two with a comma, a semicolon or "and" between them */
+    private function __construct(private Question $question) {}
+
+    /** @param string $typed as typed; several values with a comma, a semicolon, "and" or "or" between them */
     public static function verdict(Question $question, string $typed): Verdict
     {
-        $parts = $question->kind === AnswerKind::Pair ? (preg_split(
-            '/\s*(?:[,;]|\band\b)\s*/',
-            trim($typed),
-        ) ?: []) : [$typed];
-        if ($question->kind === AnswerKind::Pair && \count($parts) !== 2) {
+        return (new self($question))->judged($typed);
+    }
+
+    private function judged(string $typed): Verdict
+    {
+        $several = \in_array($this->question->kind, [AnswerKind::Pair, AnswerKind::Solutions], true);
+        $bare = trim($typed);
+        if ($several && preg_match('/^\((.*)\)$/su', $bare, $inside) === 1 && str_contains($inside[1], ',')) {
+            $bare = $inside[1];
+        }
+        $parts = $several ? (preg_split('/\s*(?:[,;]|\b(?:and|or)\b)\s*/', trim($bare)) ?: []) : [$typed];
+        if ($this->question->kind === AnswerKind::Pair && \count($parts) !== 2) {
             return Verdict::wrong(Message::of('judge.two-wanted'));
         }
-        $answers = [];
         try {
-            foreach ($parts as $part) {
-                $node = Parser::parse($part)->node;
-                $answers[] = $node instanceof Equation ? $node->right : $node;
-            }
+            $answers = array_map(static fn(string $part): Node => Parser::parse($part)->node, $parts);
         } catch (Refusal $refusal) {
             return Verdict::wrong(
                 Message::of('judge.unreadable', ['reason' => $refusal->reason, 'at' => $refusal->at ?? 1]),
             );
         }
         try {
-            return $question->kind === AnswerKind::Pair
-                ? self::pair($question, $answers)
-                : self::single($question, $answers[0]);
-        } catch (NotPolynomial | DivisionByZero | Refusal) {
+            return $this->strange($answers) ?? match ($this->question->kind) {
+                AnswerKind::Pair => $this->pair(array_map($this->value(...), $answers)),
+                AnswerKind::Solutions => $this->solutions(array_map($this->value(...), $answers)),
+                AnswerKind::Common => $this->common($this->value($answers[0])),
+                AnswerKind::Equation => $this->equation($answers[0]),
+                default => $this->single($answers[0]),
+            };
+        } catch (NotPolynomial | DivisionByZero | NoExactValue | Refusal) {
             return Verdict::wrong(Message::of('judge.not-comparable'));
         }
     }
 
-    private static function single(Question $question, Expression $answer): Verdict
-    {
-        $given = Polynomial::fromExpression($answer);
-        foreach ($question->accepted as $accepted) {
-            if ($given->equals(Polynomial::fromExpression($accepted))) {
-                return $question->formMatters ? self::form($accepted, $answer) : Verdict::right();
-            }
-        }
-        foreach ($question->likelyWrong as $wrong) {
-            if ($given->equals(Polynomial::fromExpression($wrong->answer))) {
-                return Verdict::wrong(Message::of('judge.slip', ['slip' => Message::of(
-                    "slip.{$wrong->slip->value}.diagnosis",
-                )]), $wrong->slip);
-            }
-        }
-
-        return self::different($given, Polynomial::fromExpression($question->accepted[0]));
-    }
-
-    /** The value is right; it also has to be written as asked. */
-    private static function form(Expression $accepted, Expression $answer): Verdict
-    {
-        if ($accepted instanceof Product && self::holdsSum($accepted)) {
-            return self::isFactored($accepted, $answer) ? Verdict::right() : Verdict::wrong(
-                Message::of('judge.form-factored'),
-            );
-        }
-        $terms = $answer instanceof Sum ? $answer->terms : [$answer];
-        $wanted = \count(Polynomial::fromExpression($accepted)->terms);
-        if (\count($terms) !== max(1, $wanted) || array_filter($terms, self::holdsSum(...)) !== []) {
-            return Verdict::wrong(Message::of('judge.form-collected'));
-        }
-
-        return Verdict::right();
-    }
-
     /**
-     * Whether an answer has the same bracket factors as the accepted one, in any order and up to constant factors
-     * between them.
+     * A letter that has nothing to do with the question.
+     *
+     * @param list<Node> $answers
      */
-    private static function isFactored(Expression $accepted, Expression $answer): bool
+    private function strange(array $answers): ?Verdict
+    {
+        $known = [];
+        foreach ($this->question->claims as $claim) {
+            foreach ($claim->nodes() as $node) {
+                $known += self::letters($node);
+            }
+        }
+        if ($this->question->letter !== null) {
+            $known[$this->question->letter] = true;
+        }
+        foreach ($answers as $answer) {
+            foreach (array_keys(self::letters($answer)) as $letter) {
+                if (!isset($known[$letter])) {
+                    return Verdict::wrong($known === [] ? Message::of('judge.no-letter', ['letter' => $letter]) : Message::of(
+                        'judge.other-letter',
+                        ['letter' => $letter, 'known' => implode(', ', array_keys($known))],
+                    ));
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /** What is answered: of x = 3 the 3, of "3 · 4 = 12" the 12. */
+    private function value(Node $answer): Expression
+    {
+        return match (true) {
+            $answer instanceof Equation => $answer->right,
+            $answer instanceof Expression => $answer,
+            default => throw new NotPolynomial('alternatives'),
+        };
+    }
+
+    private function single(Node $typed): Verdict
+    {
+        $answer = $typed instanceof Equation ? $this->side($typed) : $this->value($typed);
+        if ($answer === null) {
+            return Verdict::wrong(Message::of('judge.no-equation'));
+        }
+        $asked = $this->question->asked();
+        if (
+            $asked !== null
+            && !\in_array(Ascii::write($answer), array_map(Ascii::write(...), $this->question->accepted), true)
+            && Ascii::write($answer) === Ascii::write(Rewriter::unmarked($asked))
+        ) {
+            return Verdict::wrong(Message::of('judge.question-back'));
+        }
+        $given = Polynomial::fromExpression($answer);
+        $equal = array_filter(
+            $this->question->accepted,
+            static fn(Node $accepted): bool => $accepted instanceof Expression
+                && $given->equals(Polynomial::fromExpression($accepted)),
+        );
+        foreach ($equal as $accepted) {
+            if ($accepted instanceof Expression) {
+                return $this->form($accepted, $answer);
+            }
+        }
+        foreach ($this->question->likelyWrong as $wrong) {
+            if ($given->equals(Polynomial::fromExpression($wrong->answer))) {
+                return self::slip($wrong);
+            }
+        }
+        $right = $this->question->accepted[0];
+
+        return $this->different($given, $right instanceof Expression ? Polynomial::fromExpression($right) : $given);
+    }
+
+    /** The side of a typed equation that answers: of "(x − 2)(x + 3) = 0" the left one; null where none does. */
+    private function side(Equation $typed): ?Expression
+    {
+        if ($typed->right instanceof Numeral && $typed->right->value->isZero() && !$typed->left instanceof Letter) {
+            return $typed->left;
+        }
+        $asked = $this->question->asked();
+        $left = Polynomial::fromExpression($typed->left);
+        $asks = $typed->left instanceof Letter
+            || ($asked !== null && $left->equals(Polynomial::fromExpression(Rewriter::unmarked($asked))));
+
+        return $asks ? $typed->right : null;
+    }
+
+    /** The value is right; what was asked may be about how it is written, and it has to be worked out. */
+    private function form(Expression $accepted, Expression $answer): Verdict
+    {
+        if ($accepted instanceof Product && Form::holdsSum($accepted) || !Form::isCollected(Rewriter::unmarked($accepted))) {
+            return $this->factored($accepted, $answer);
+        }
+        if (Form::isCollected($answer)) {
+            return Verdict::right();
+        }
+        if (!Form::isReduced($answer)) {
+            return Verdict::wrong(Message::of('judge.form-reduce'));
+        }
+
+        return Verdict::wrong(Message::of(
+            Polynomial::fromExpression($answer)->degree() > 0 ? 'judge.form-collected' : 'judge.form-number',
+        ));
+    }
+
+    /** Whether the answer has the factors of the accepted one, in any order, every one of them without common factor. */
+    private function factored(Expression $accepted, Expression $answer): Verdict
     {
         $wanted = self::factors($accepted);
         $given = self::factors($answer);
+        if (\count($given) < \count($wanted)) {
+            return Verdict::wrong(Message::of('judge.form-factored'), Slip::NotFactoredCompletely);
+        }
         sort($wanted);
         sort($given);
+        if ($wanted !== $given) {
+            return Verdict::wrong(Message::of('judge.form-factored'), Slip::NotFactoredCompletely);
+        }
+        foreach (FactorsOf::expression($answer) as $factor) {
+            $polynomial = Polynomial::fromExpression($factor);
+            if ($polynomial->degree() > 0 && \count($polynomial->terms) > 1 && $polynomial->hasFractions()) {
+                return Verdict::wrong(Message::of('judge.form-integers'), Slip::NotFactoredCompletely);
+            }
+            if ($polynomial->degree() > 0 && \count($polynomial->terms) > 1 && !$polynomial->content()->isOne()) {
+                return Verdict::wrong(Message::of('judge.form-content', [
+                    'factor' => $factor,
+                    'content' => Numeral::of($polynomial->content()),
+                ]), Slip::NotFactoredCompletely);
+            }
+        }
 
-        return $wanted === $given;
+        return Verdict::right();
     }
 
     /**
@@ -130,36 +231,166 @@ final class Judge
         return $keys;
     }
 
+    /** A term that is to be taken out of all terms. */
+    private function common(Expression $answer): Verdict
+    {
+        $given = Polynomial::fromExpression($answer);
+        $accepted = $this->question->accepted[0];
+        $claim = $this->question->claims[0]->nodes()[0];
+        if (!$accepted instanceof Expression || !$claim instanceof Expression || \count($given->terms) !== 1) {
+            return Verdict::wrong(Message::of('judge.one-term'));
+        }
+        $taken = $given->terms[0];
+        $wanted = Polynomial::fromExpression($accepted)->terms[0];
+        foreach (Polynomial::fromExpression($claim)->terms as $term) {
+            $rest = $taken->monomial->over($term->monomial);
+            if (
+                $rest->degree > 0
+                || ($wanted->coefficient->isInteger() && !$term->coefficient->dividedBy($taken->coefficient)->isInteger())
+            ) {
+                return Verdict::wrong(Message::of('judge.not-in-every', [
+                    'given' => $answer,
+                    'term' => $term->toExpression(),
+                ]));
+            }
+        }
+
+        return $taken->coefficient->absolute()->equals($wanted->coefficient->absolute())
+            && $taken->monomial->key === $wanted->monomial->key
+            ? Verdict::right()
+            : Verdict::wrong(Message::of('judge.more-common', ['given' => $answer]), Slip::NotFactoredCompletely);
+    }
+
+    private function equation(Node $answer): Verdict
+    {
+        $accepted = $this->question->accepted[0];
+        if (!$answer instanceof Equation || !$accepted instanceof Equation) {
+            return Verdict::wrong(Message::of('judge.equation-wanted'));
+        }
+        $given = self::difference($answer);
+        $wanted = self::difference($accepted);
+        $multiple = !$given->isZero() && $given->degree() === $wanted->degree() && $given->scaledBy(
+            $wanted->terms[0]->coefficient->dividedBy($given->terms[0]->coefficient),
+        )->equals($wanted);
+        if ($multiple) {
+            $zeroed = Ascii::write($answer->right) === '0' || Ascii::write($answer->left) === '0';
+
+            return match (true) {
+                !$zeroed => Verdict::wrong(Message::of('judge.form-zero')),
+                !Form::isCollected($answer->left) && !Form::isCollected($answer->right) => Verdict::wrong(
+                    Message::of('judge.form-collected'),
+                ),
+                !Form::isCollected(Ascii::write($answer->right) === '0' ? $answer->left : $answer->right) => Verdict::wrong(
+                    Message::of('judge.form-collected'),
+                ),
+                default => Verdict::right(),
+            };
+        }
+        $signTurned = false;
+        foreach ($wanted->terms as $place => $term) {
+            $turned = $wanted->minus(Polynomial::ofTerms([$term, $term]));
+            $signTurned = $signTurned || ($place > 0 && $turned->equals($given));
+        }
+
+        return $signTurned
+            ? self::said(Slip::SignNotTurned, 'crossing')
+            : Verdict::wrong(Message::of('judge.other-equation'));
+    }
+
+    private static function difference(Equation $equation): Polynomial
+    {
+        return Polynomial::fromExpression($equation->left)->minus(Polynomial::fromExpression($equation->right));
+    }
+
+    /** @param list<Expression> $answers */
+    private function solutions(array $answers): Verdict
+    {
+        $left = [];
+        foreach ($this->question->accepted as $solution) {
+            if ($solution instanceof Expression) {
+                $left[] = Polynomial::fromExpression($solution);
+            }
+        }
+        $count = \count($left);
+        foreach ($answers as $answer) {
+            $given = Polynomial::fromExpression($answer);
+            $place = null;
+            foreach ($left as $number => $solution) {
+                $place = $solution->equals($given) ? $number : $place;
+            }
+            if ($place === null) {
+                foreach ($this->question->likelyWrong as $wrong) {
+                    if ($given->equals(Polynomial::fromExpression($wrong->answer))) {
+                        return self::slip($wrong);
+                    }
+                }
+
+                return Verdict::wrong(Message::of('judge.no-solution', ['given' => $answer]));
+            }
+            unset($left[$place]);
+        }
+        if ($left !== []) {
+            return Verdict::wrong(Message::of('judge.more-solutions', ['count' => $count]), Slip::RootLost);
+        }
+
+        return Verdict::right();
+    }
+
     /** @param list<Expression> $answers two */
-    private static function pair(Question $question, array $answers): Verdict
+    private function pair(array $answers): Verdict
     {
         [$first, $second] = array_map(Polynomial::fromExpression(...), $answers);
-        [$left, $right] = array_map(Polynomial::fromExpression(...), $question->accepted);
+        $wanted = array_values(array_filter(
+            $this->question->accepted,
+            static fn(Node $accepted): bool => $accepted instanceof Expression,
+        ));
+        [$left, $right] = array_map(Polynomial::fromExpression(...), $wanted);
         if (($first->equals($left) && $second->equals($right)) || ($first->equals($right) && $second->equals($left))) {
             return Verdict::right();
         }
         $slip = PairSlip::of([$first, $second], [$left, $right]);
 
         return $slip === null
-            ? Verdict::wrong(Message::of('judge.pair'))
-            : Verdict::wrong(Message::of('judge.slip', ['slip' => Message::of(
-                "slip.{$slip->value}.diagnosis",
-            )]), $slip);
+            ? Verdict::wrong(Message::of('judge.pair', [
+                'product' => $first->times($second)->toExpression(),
+                'sum' => $first->plus($second)->toExpression(),
+            ]))
+            : self::said($slip);
+    }
+
+    private static function slip(LikelyWrong $wrong): Verdict
+    {
+        return self::said($wrong->slip, $wrong->case);
+    }
+
+    private static function said(Slip $slip, ?string $case = null): Verdict
+    {
+        return Verdict::wrong(Message::of('judge.slip', ['slip' => Message::of(
+            "slip.{$slip->value}." . ($case === null ? 'diagnosis' : "diagnosis-$case"),
+        )]), $slip);
     }
 
     /** Not equal, and a place where it shows. */
-    private static function different(Polynomial $given, Polynomial $accepted): Verdict
+    private function different(Polynomial $given, Polynomial $accepted): Verdict
     {
         $letters = array_values(array_unique([...$given->letters(), ...$accepted->letters()]));
+        if ($letters === []) {
+            $asked = $this->question->asked();
+
+            return Verdict::wrong($asked === null
+                ? Message::of('judge.other-number', ['given' => $given->toExpression()])
+                : Message::of('judge.other-value', [
+                    'given' => $given->toExpression(),
+                    'asked' => Rewriter::unmarked($asked),
+                ]));
+        }
         foreach (self::PLACES as $place) {
             $values = array_fill_keys($letters, Rational::of($place));
             $mine = Evaluation::rational($given->toExpression(), $values);
             $right = Evaluation::rational($accepted->toExpression(), $values);
             if (!$mine->equals($right)) {
-                $key = ['judge.other-number', 'judge.differs'][\count($letters)] ?? 'judge.differs-letters';
-
-                return Verdict::wrong(Message::of($key, [
-                    'letter' => $letters[0] ?? '',
+                return Verdict::wrong(Message::of(\count($letters) === 1 ? 'judge.differs' : 'judge.differs-letters', [
+                    'letter' => $letters[0],
                     'place' => $place,
                     'given' => Numeral::of($mine),
                     'right' => Numeral::of($right),
@@ -170,11 +401,14 @@ final class Judge
         return Verdict::wrong(Message::of('judge.not-comparable'));
     }
 
-    private static function holdsSum(Expression $expression): bool
+    /** @return array<string, true> */
+    private static function letters(Node $node): array
     {
-        return $expression instanceof Sum || array_filter(
-            $expression->children(),
-            static fn($child): bool => $child instanceof Expression && self::holdsSum($child),
-        ) !== [];
+        $letters = $node instanceof Letter ? [$node->name => true] : [];
+        foreach ($node->children() as $child) {
+            $letters += self::letters($child);
+        }
+
+        return $letters;
     }
 }

@@ -16,11 +16,13 @@ final readonly class Factored
      * @param list<Section>              $sections their lines are on the way, none says an answer
      * @param non-empty-list<Polynomial> $factors  those that hold the letter, each as often as it occurs
      * @param \Closure(): Check          $check    multiplies them back
+     * @param bool                       $front    whether a number stands in front of them
      */
     public function __construct(
         public array $sections,
         public array $factors,
         public Forecast $forecast,
         public \Closure $check,
+        public bool $front,
     ) {}
 }

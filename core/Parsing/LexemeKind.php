@@ -19,5 +19,7 @@ enum LexemeKind
     case Fraction;
     /** for */
     case For;
+    /** divided by, or is a factor of */
+    case Dividing;
     case End;
 }

@@ -46,7 +46,8 @@ final class Lexer
         'Bigr',
     ];
     private const WORDS = '/^(expand|multiply|factor(?:is|iz)?e?|simplify|solve|divide|complete|rearrange|calculate'
-        . '|find|show|evaluate)(?![a-z])/i';
+        . '|find|show|evaluate|squared|cubed|times|plus|minus|over|equals|with|the|of|is|then|where|when)(?![a-z])/i';
+    private const FUNCTIONS = '/^(arcsin|arccos|arctan|sin|cos|tan|cot|log|ln|exp|lim|abs|mod)(?![a-z]{3})/';
 
     /** @var list<string> */
     private array $characters;
@@ -84,6 +85,7 @@ final class Lexer
             $this->next($this->characters[$this->place]);
         }
         $this->add(LexemeKind::End, '');
+        $this->refuseTwoCases();
 
         return $this->lexemes;
     }
@@ -113,6 +115,8 @@ final class Lexer
             $this->add(LexemeKind::Open, $spelling, 1);
         } elseif (str_contains(')]}', $spelling)) {
             $this->add(LexemeKind::Close, $spelling, 1);
+        } elseif ($character === Instruction::BY || $character === Instruction::FACTOR_OF) {
+            $this->add(LexemeKind::Dividing, $character, 1);
         } elseif ($character === '√') {
             $this->add(LexemeKind::Root, '√', 1);
         } elseif ($character === '\\') {
@@ -136,13 +140,35 @@ final class Lexer
         if ($after === '.') {
             throw new SyntaxError(Message::of('error.two-points'), $at + \strlen($digits));
         }
+        $length = \strlen($digits);
         if ($after === ',' && ctype_digit($afterThat)) {
-            throw new SyntaxError(Message::of('error.comma'), $at + \strlen($digits));
+            $digits .= '.' . $this->afterComma($digits, $at);
+            $length = \strlen($digits);
         }
         if (\strlen($digits) > Limits::DIGITS) {
             throw new TooLarge(Message::of('error.long-number', ['limit' => Limits::DIGITS]), $at);
         }
-        $this->add(LexemeKind::Number, $digits, \strlen($digits));
+        $this->add(LexemeKind::Number, $digits, $length);
+    }
+
+    /** The digits after a decimal comma; where it could as well group thousands, it is asked back. */
+    private function afterComma(string $before, int $at): string
+    {
+        preg_match('/^\d+/', mb_substr($this->rest(), \strlen($before) + 1), $match);
+        $behind = $match[0] ?? '';
+        $next = $this->characters[$this->place + \strlen($before) + 1 + \strlen($behind)] ?? '';
+        if (str_contains($before, '.') || $next === ',' || $next === '.') {
+            throw new SyntaxError(Message::of('error.comma'), $at + \strlen($before));
+        }
+        if (\strlen($behind) === 3 && $before[0] !== '0' && \strlen($before) <= 3) {
+            throw new SyntaxError(Message::of('error.comma-thousands', [
+                'found' => "$before,$behind",
+                'whole' => $before . $behind,
+                'decimal' => "$before.$behind",
+            ]), $at + \strlen($before));
+        }
+
+        return $behind;
     }
 
     /** Raised digits become a power sign and an exponent in a bracket of their own. */
@@ -227,14 +253,53 @@ final class Lexer
     private function letterOrWord(): void
     {
         $rest = $this->rest();
+        $letter = $this->characters[$this->place];
         if (str_starts_with($rest, 'sqrt')) {
             $this->add(LexemeKind::Root, 'sqrt', 4);
+        } elseif (($letter === 'x' || $letter === 'X') && $this->standsForTimes()) {
+            throw new SyntaxError(Message::of('error.times-or-letter', ['found' => $letter]), $this->place + 1);
+        } elseif (preg_match('/^and(?![A-Za-z])/i', $rest) === 1) {
+            throw new SyntaxError(Message::of('error.two-problems'), $this->place + 1);
+        } elseif (preg_match(self::FUNCTIONS, $rest, $match) === 1) {
+            throw new SyntaxError(Message::of('error.function', ['found' => $match[1]]), $this->place + 1);
+        } elseif (preg_match('/^([fgh])\(([A-Za-z])\)/', $rest, $match) === 1) {
+            throw new SyntaxError(Message::of('error.function-call', [
+                'found' => $match[0],
+                'letter' => $match[1],
+                'inside' => $match[2],
+            ]), $this->place + 1);
         } elseif (preg_match('/^for(?![A-Za-z])/', $rest) === 1 && $this->lexemes !== []) {
             $this->add(LexemeKind::For, 'for', 3);
         } elseif (preg_match(self::WORDS, $rest, $match) === 1) {
             throw new SyntaxError(Message::of('error.word', ['found' => $match[1]]), $this->place + 1);
         } else {
-            $this->add(LexemeKind::Letter, $this->characters[$this->place], 1);
+            $this->add(LexemeKind::Letter, $letter, 1);
+        }
+    }
+
+    /** Whether a lone x stands between two factors as people write a times sign. */
+    private function standsForTimes(): bool
+    {
+        $last = end($this->lexemes);
+        $space = static fn(string $character): bool => preg_match('/^\s$/u', $character) === 1;
+
+        return $last !== false
+            && \in_array($last->kind, [LexemeKind::Close, LexemeKind::Number], true)
+            && $space($this->characters[$this->place - 1] ?? '')
+            && preg_match('/^\s+[(\[{\d.]/u', mb_substr($this->rest(), 1)) === 1;
+    }
+
+    /** X beside x: a slip of the shift key, or a times sign. */
+    private function refuseTwoCases(): void
+    {
+        $large = null;
+        $small = false;
+        foreach ($this->lexemes as $lexeme) {
+            $large ??= $lexeme->is(LexemeKind::Letter, 'X') ? $lexeme : null;
+            $small = $small || $lexeme->is(LexemeKind::Letter, 'x');
+        }
+        if ($large !== null && $small) {
+            throw new SyntaxError(Message::of('error.two-cases'), $large->at);
         }
     }
 

@@ -9,6 +9,7 @@ use Runel\Expression\Expression;
 use Runel\Expression\Letter;
 use Runel\Expression\Limits;
 use Runel\Expression\Negative;
+use Runel\Expression\Node;
 use Runel\Expression\Numeral;
 use Runel\Expression\Power;
 use Runel\Expression\Product;
@@ -30,6 +31,7 @@ final class Parser
 {
     private int $next = 0;
     private int $depth = 0;
+    private ?int $awkwardAt = null;
 
     /** @param list<Lexeme> $lexemes */
     private function __construct(private readonly array $lexemes) {}
@@ -40,21 +42,27 @@ final class Parser
      */
     public static function parse(string $input): Typed
     {
-        $lexemes = Lexer::lexemes($input);
+        $instruction = Instruction::taken(mb_check_encoding($input, 'UTF-8') ? $input : '');
+        $lexemes = Lexer::lexemes($instruction->rest === '' ? $input : $instruction->rest);
         if ($lexemes[0]->kind === LexemeKind::End) {
             throw new SyntaxError(Message::of('error.empty'), 1);
         }
 
-        return (new self($lexemes))->typed();
+        return (new self($lexemes))->typed($instruction);
     }
 
-    private function typed(): Typed
+    private function typed(Instruction $instruction): Typed
     {
         $node = $this->sum();
+        $sign = $this->peek();
+        if ($this->takes(LexemeKind::Dividing)) {
+            $other = $this->sum();
+            $node = $sign->text === Instruction::BY ? new Quotient($node, $other) : new Quotient($other, $node);
+        }
         if ($this->takes(LexemeKind::Operator, '=')) {
             $node = new Equation($node, $this->sum());
         }
-        $subject = null;
+        $subject = $instruction->subject;
         if ($this->takes(LexemeKind::For)) {
             $letter = $this->peek();
             if ($letter->kind !== LexemeKind::Letter) {
@@ -65,7 +73,7 @@ final class Parser
         }
         $this->expectEnd();
 
-        return new Typed($node, $subject);
+        return new Typed($node, $subject, $instruction->asked, $instruction->function, $this->awkwardAt);
     }
 
     private function expectEnd(): void
@@ -118,6 +126,7 @@ final class Parser
                 if ($divisor instanceof Numeral && $divisor->value->isZero()) {
                     throw new SyntaxError(Message::of('error.division-by-zero'), $at);
                 }
+                $this->awkward($divisor, $at);
                 $together = [new Quotient(Product::of($together), $divisor)];
             } elseif ($ahead->kind === LexemeKind::Number) {
                 $before = $this->lexemes[$this->next - 1];
@@ -177,6 +186,7 @@ final class Parser
         $this->enter($start->at);
         $exponent = $this->power();
         --$this->depth;
+        $this->awkward($exponent, $start->at);
 
         return new Power($base, $negative ? new Negative($exponent) : $exponent);
     }
@@ -250,6 +260,7 @@ final class Parser
         }
         $radicand = $this->base();
         --$this->depth;
+        $this->awkward($radicand, $root->at);
 
         return new Root($radicand, $index);
     }
@@ -271,6 +282,20 @@ final class Parser
         --$this->depth;
 
         return new Quotient($parts[0], $parts[1]);
+    }
+
+    /** Remembers the first place where a letter stands in a denominator, an exponent or under a root. */
+    private function awkward(Expression $expression, int $at): void
+    {
+        if ($this->awkwardAt === null && self::holdsLetter($expression)) {
+            $this->awkwardAt = $at;
+        }
+    }
+
+    private static function holdsLetter(Node $node): bool
+    {
+        return $node instanceof Letter
+            || array_filter($node->children(), static fn(Node $child): bool => self::holdsLetter($child)) !== [];
     }
 
     private function missing(Lexeme $found): SyntaxError

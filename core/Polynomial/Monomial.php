@@ -63,6 +63,31 @@ final readonly class Monomial
         return $this->exponents[$letter] ?? 0;
     }
 
+    /** The letters in both, each to the lower of its powers. */
+    public function common(self $other): self
+    {
+        $exponents = [];
+        foreach (array_intersect_key($this->exponents, $other->exponents) as $letter => $exponent) {
+            $exponents[$letter] = min($exponent, $other->exponents[$letter]);
+        }
+
+        return new self($exponents);
+    }
+
+    /** Divided by a monomial that goes into it. */
+    public function over(self $divisor): self
+    {
+        $exponents = [];
+        foreach ($this->exponents as $letter => $exponent) {
+            $left = $exponent - ($divisor->exponents[$letter] ?? 0);
+            if ($left > 0) {
+                $exponents[$letter] = $left;
+            }
+        }
+
+        return new self($exponents);
+    }
+
     /** The same without one letter. */
     public function without(string $letter): self
     {

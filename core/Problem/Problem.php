@@ -9,12 +9,13 @@ use Runel\Expression\Expression;
 use Runel\Expression\Letter;
 use Runel\Expression\Limits;
 use Runel\Expression\Node;
-use Runel\Expression\Sum;
+use Runel\Expression\Quotient;
 use Runel\Message\Message;
 use Runel\Message\OutOfReach;
 use Runel\Message\SyntaxError;
 use Runel\Message\TooLarge;
 use Runel\Number\DivisionByZero;
+use Runel\Parsing\Asked;
 use Runel\Parsing\Parser;
 use Runel\Polynomial\NotPolynomial;
 use Runel\Polynomial\Polynomial;
@@ -36,6 +37,7 @@ final readonly class Problem
      * @param ProductForm|null $product    where there are brackets to multiply
      * @param Polynomial|null  $polynomial the whole, multiplied out; of an equation, left side minus right side
      * @param list<string>     $letters    in alphabetical order
+     * @param string|null      $function   the name it was given, as f(x)
      */
     private function __construct(
         public string $source,
@@ -45,6 +47,7 @@ final readonly class Problem
         public ?ProductForm $product,
         public ?Polynomial $polynomial,
         public array $letters,
+        public ?string $function = null,
     ) {}
 
     /**
@@ -64,19 +67,59 @@ final readonly class Problem
             throw new TooLarge(Message::of('error.letters', ['limit' => Limits::LETTERS]));
         }
         $polynomial = self::polynomial($node);
+        $node = self::productFirst($node, $polynomial);
         $product = $polynomial === null ? null : self::product($node);
-        $jobs = self::jobs(new Reading($node, $typed->subject, $letters, $product, $polynomial));
+        $reading = new Reading($node, $typed->subject, $letters, $product, $polynomial, $typed->function !== null);
+        $jobs = self::jobs($reading);
+        $asked = self::asked($typed->asked, $reading);
+        if ($asked !== null && $letters !== []) {
+            if (!\in_array($asked, $jobs, true)) {
+                throw new OutOfReach(Message::of("error.asked-$asked->value"), $typed->awkwardAt ?? 1);
+            }
+            $jobs = [$asked, ...array_values(array_filter($jobs, static fn(Job $job): bool => $job !== $asked))];
+        }
         if ($jobs === []) {
             throw new OutOfReach(Message::of(match (true) {
                 $letters === [] => 'error.no-letter',
                 $polynomial === null => 'error.not-polynomial',
+                $node instanceof Expression && \count($polynomial->terms) < 2 => 'error.single-term',
                 $node instanceof Expression && $polynomial->degree() < 2 => 'error.nothing-to-do',
-                $node instanceof Sum => 'error.bracket-in-bracket',
                 default => 'error.no-job',
-            }));
+            }), $typed->awkwardAt ?? 1);
         }
 
-        return new self($source, $node, $typed->subject, $jobs, $product, $polynomial, $letters);
+        return new self($source, $node, $typed->subject, $jobs, $product, $polynomial, $letters, $typed->function);
+    }
+
+    /**
+     * An equation read with its product on the left, where it says that the product equals something: then the product
+     * is what is worked on.
+     */
+    private static function productFirst(Expression|Equation $node, ?Polynomial $polynomial): Expression|Equation
+    {
+        if (!$node instanceof Equation || $polynomial === null || self::product($node) !== null) {
+            return $node;
+        }
+        $turned = new Equation($node->right, $node->left);
+        $product = self::product($turned);
+
+        return $product !== null && ($polynomial->isZero() || NamedCoefficients::of($node->left, $product) !== null)
+            ? $turned
+            : $node;
+    }
+
+    /** The job that the words ask for. */
+    private static function asked(?Asked $asked, Reading $reading): ?Job
+    {
+        return $asked === null || $asked === Asked::Show
+            ? ($asked !== null && $reading->node instanceof Quotient ? Job::Divide : null)
+            : Job::from($asked->value);
+    }
+
+    /** Whether products with sums in them are added, as in 2(x + 1) + 3(x − 4). */
+    public function isSumOfProducts(): bool
+    {
+        return Reading::isSumOfProducts($this->node);
     }
 
     /** The one letter it is about, or null when there are several. */

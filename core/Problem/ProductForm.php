@@ -75,12 +75,21 @@ final readonly class ProductForm
         return \count($factors) > 1 ? new self($factors) : null;
     }
 
-    /** Whether it is one bracket with nothing but a number in front, as 3(x² + 5x + 6). */
+    /** Whether it is one bracket with nothing but a number in front, as 3(x² + 5x + 6), and more than linear. */
     public function isScaled(): bool
     {
         $holding = array_filter($this->factors, static fn(Factor $factor): bool => $factor->polynomial->degree() > 0);
+        $only = \count($holding) === 1 ? reset($holding) : false;
 
-        return \count($holding) === 1;
+        return $only !== false && $only->polynomial->degree() > 1;
+    }
+
+    /** Whether it is one bracket with a single term in front. */
+    public function isOneBracket(): bool
+    {
+        $sums = array_filter($this->factors, static fn(Factor $factor): bool => \count($factor->polynomial->terms) > 1);
+
+        return \count($sums) === 1;
     }
 
     /** How many single products multiplying two factors takes. */

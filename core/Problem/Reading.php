@@ -6,6 +6,9 @@ namespace Runel\Problem;
 
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
+use Runel\Expression\Negative;
+use Runel\Expression\Node;
+use Runel\Expression\Sum;
 use Runel\Polynomial\Polynomial;
 
 /** What was typed, seen in the ways the jobs need: this is what recognisers look at. */
@@ -16,6 +19,7 @@ final readonly class Reading
      * @param list<string>     $letters    in alphabetical order
      * @param ProductForm|null $product    where there are brackets to multiply
      * @param Polynomial|null  $polynomial the whole, multiplied out; of an equation, left side minus right side
+     * @param bool             $isFunction whether it was given a name, as f(x) =
      */
     public function __construct(
         public Expression|Equation $node,
@@ -23,7 +27,29 @@ final readonly class Reading
         public array $letters,
         public ?ProductForm $product,
         public ?Polynomial $polynomial,
+        public bool $isFunction = false,
     ) {}
+
+    /** Whether products with sums in them are added. */
+    public static function isSumOfProducts(Expression|Equation $node): bool
+    {
+        $holdsSum = static fn(Node $part): bool => $part instanceof Sum;
+        foreach ($node instanceof Sum ? $node->terms : [] as $term) {
+            $bare = $term instanceof Negative ? $term->operand : $term;
+            if (self::any($bare, $holdsSum)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @param \Closure(Node): bool $test */
+    private static function any(Node $node, \Closure $test): bool
+    {
+        return $test($node)
+            || array_filter($node->children(), static fn(Node $child): bool => self::any($child, $test)) !== [];
+    }
 
     /** Whether it asks to show that a product equals ax³ + bx² + …, with letters for the coefficients. */
     public function namesCoefficients(): bool

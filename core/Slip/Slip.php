@@ -27,5 +27,7 @@ enum Slip: string
     case ScaledFactorsGiven = 'scaled-factors-given';
     case MinusOneTwice = 'minus-one-twice';
     case RootLost = 'root-lost';
+    case ProductNotZero = 'product-not-zero';
+    case FractionClearedOneTerm = 'fraction-cleared-one-term';
     case SignNotTurned = 'sign-not-turned';
 }

@@ -19,6 +19,12 @@ return [
         'title' => 'Whole numbers: put :values',
         'why' => 'With 10 for the letter both sides become whole numbers that can be multiplied and compared.',
     ],
+    'no-pair' => [
+        'title' => ':value lies between two squares',
+        'why' => 'A pair works only if the discriminant is a perfect square. :value lies between two neighbouring squares, so no pair can.',
+        'title-negative' => 'The discriminant is below 0',
+        'why-negative' => 'Four times first times last is more than the middle squared, so no two numbers have that product and that sum.',
+    ],
     'factors' => ['title' => 'Multiply back, written out', 'why' => 'The factors multiplied in full have to give the problem again.'],
     'edges' => ['title' => 'Edges times edges give the cells', 'why' => 'Every cell of the grid is the product of its two edges.'],
     'solution' => ['title' => 'Put :letter = :value into the original', 'why' => 'Both sides worked out separately: both have to agree.'],

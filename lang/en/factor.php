@@ -4,23 +4,45 @@ declare(strict_types=1);
 
 return [
     'refusal-not-quadratic' => 'This is no quadratic trinomial in one letter, nor one in two letters with every term of degree 2.',
-    'refusal-common' => 'The last term is missing: taking out the common letter finishes it. See the special forms.',
+    'refusal-common' => 'Taking out the common factor finishes it: there is nothing to hunt. See the special forms.',
+    'refusal-single-term' => 'This is a single term, so it is a product already.',
+    'refusal-nothing' => 'There is no common factor to take out, and what stands here is no quadratic.',
+    'refusal-rest' => 'With the common factor taken out, :rest is left. That is no quadratic, so it cannot be factored further here.',
     'refusal-leading' => 'This way is for a leading coefficient of 1; here it is :a.',
     'read' => [
         'title' => 'Read the problem',
         'why' => 'A sum is to be written as a product of factors.',
         'why-equation' => 'To factor an equation, one side has to be 0 first.',
+        'why-zeroed' => 'One side is 0 already, so the other one can be factored as it stands.',
     ],
     'standard' => [
         'title' => 'Write it in standard form',
-        'title-zero' => 'Bring everything to one side',
+        'title-expand' => 'Multiply out and collect',
+        'why-expand' => 'What stands in products cannot be compared; multiplied out and collected, first, middle and last coefficient can be read off.',
         'why' => 'Powers fall from left to right, like terms are together: now first, middle and last coefficient can be read off.',
-        'why-zero' => 'With 0 on the other side, and powers falling, it can be factored.',
         'ask' => 'What is it in standard form?',
+    ],
+    'swap' => [
+        'title' => 'Exchange the sides',
+        'why' => 'The square stands on the right alone; an equation can be read from either side.',
+    ],
+    'gather' => [
+        'title' => 'Bring everything to one side',
+        'title-expand' => 'Multiply out, then bring everything to one side',
+        'why' => 'What stands on the right, :right, is taken from both sides: 0 is left there.',
+        'why-across' => 'What stands on the right, :right, crosses over, and every sign of it turns.',
+        'ask' => 'What is the equation with 0 on the right, like terms collected?',
+    ],
+    'clear' => [
+        'title' => 'Multiply both sides by :by',
+        'why' => 'Then no fraction is left, and 0 times :by is still 0.',
+        'why-decimals' => 'Then only whole numbers are left, and 0 times :by is still 0.',
+        'ask' => 'What is left when both sides are multiplied by :by?',
     ],
     'content' => [
         'title' => 'Take out the common factor :content',
-        'why' => 'Every term can be divided by :content. Smaller numbers are left to hunt with.',
+        'why' => 'Every term can be divided by :content, so it comes out once and for all.',
+        'why-letter' => 'Every term holds :content, so it comes out once and for all.',
         'why-fraction' => 'With :content taken out, only whole numbers are left to hunt with.',
         'ask' => 'What is the greatest common factor of all terms?',
     ],
@@ -31,7 +53,8 @@ return [
     'signs' => [
         'title-sum' => 'The signs: hunt for a sum',
         'title-difference' => 'The signs: hunt for a difference',
-        'both-plus' => 'The last term :last is positive, so both numbers have the same sign; the middle is not negative, so both are plus.',
+        'both-plus' => 'The last term :last is positive, so both numbers have the same sign; the middle :middle is positive, so both are plus.',
+        'both-zero' => 'The last term :last is positive, so both numbers would have the same sign; without a middle term they would have to add to 0, and that cannot be.',
         'both-minus' => 'The last term :last is positive, so both numbers have the same sign; the middle :middle is negative, so both are minus.',
         'larger-plus' => 'The last term :last is negative, so the signs are opposite; the larger carries the sign of the middle: plus.',
         'larger-minus' => 'The last term :last is negative, so the signs are opposite; the larger carries the sign of the middle: minus.',
@@ -100,10 +123,12 @@ return [
         'why-content' => 'Each factor\'s own common factor is 1, and the one taken out stands in front.',
         'why-outside' => 'Each factor\'s own common factor is 1; the −1 stays in front.',
         'why-inside' => 'Each factor\'s own common factor is 1; the −1 goes into exactly one of them.',
-        'why-common' => 'A power of the letter in front, a linear factor behind: nothing more can be taken out.',
+        'why-common' => ':rest has no common factor of its own: nothing more can be taken out.',
     ],
     'prime' => [
         'title' => 'Prime over the integers',
+        'title-inside' => 'What is left is prime over the integers',
+        'why-inside' => 'Every possibility has been tried and none fits: only the common factor could be taken out.',
         'why' => 'Every possibility has been tried and none fits: it stays as it is.',
     ],
 ]

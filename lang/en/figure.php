@@ -10,6 +10,7 @@ return [
     'columns' => 'Coefficients in columns, :rows rows of products and :sums sums written',
     'heaps' => 'Two heaps of counters, :plus plus and :minus minus, cancelling to :total',
     'twin' => ':left times :right in whole numbers, with carries, is :product',
+    'two-squares' => 'A square with side :large, a square with side :small cut out of it, and what is left as a rectangle with sides :sum and :difference',
     'pair-hunt' => 'Hunt for two numbers with product :product and sum :sum, :count pairs shown',
     'arrangements' => 'Hunt through arrangements of factors, :count shown',
     'factor-grid' => 'Grid of two rows and two columns, its edges found from common factors',

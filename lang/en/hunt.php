@@ -6,22 +6,24 @@ return [
     'target' => [
         'title' => 'Wanted: product :product, sum :sum',
         'why-same' => 'The product is positive: both numbers have the sign of the sum. There is only one pair.|The product is positive: both numbers have the sign of the sum. There are :count pairs; as the smaller number grows, the sums move one way only.',
+        'why-opposite-zero' => 'The product is negative: opposite signs, and for the sum 0 both need the same magnitude. There is only one pair.|The product is negative: opposite signs, and for the sum 0 both need the same magnitude. There are :count pairs, from far apart to close together.',
+        'why-same-zero' => 'The product is positive, so both numbers have the same sign; no such pair adds to 0. There is only one pair.|The product is positive, so both numbers have the same sign; no such pair adds to 0. There are :count pairs.',
         'why-opposite' => 'The product is negative: opposite signs, and the larger carries the sign of the sum. There is only one pair.|The product is negative: opposite signs, and the larger carries the sign of the sum. There are :count pairs, from far apart to close together.',
     ],
     'pair' => [
         'title' => ':left and :right',
         'title-fits' => ':left and :right: found',
         'why' => 'The product is right, but the sum is :total, not :sum.',
-        'why-near' => 'The product is right, but the sum is :total, not :sum: a near miss. Here the sums pass the target.',
+        'why-passed' => 'The product is right, but the sum is :total: the sums have passed :sum, and no pair made it.',
         'why-fits' => 'The product is right and the sum is :total.',
         'ask' => 'Which two numbers multiply to :product and add to :sum?',
         'ask-sum' => 'What is :sum?',
     ],
     'passed' => [
         'title' => 'Pass over one pair|Pass over :count pairs',
-        'why' => 'Their sums run from :first to :last, all away from :sum. They can be unfolded.',
+        'why' => 'Their sums run from :first to :last, all away from :sum.',
         'title-arrangements' => 'Pass over one arrangement|Pass over :count arrangements',
-        'why-arrangements' => 'None of these makes :target. They can be unfolded.',
+        'why-arrangements' => 'None of these makes :target.',
     ],
     'own' => [
         'title' => 'Test a pair of your own',

@@ -24,6 +24,21 @@ return [
         'why-minuses' => 'Every order takes :count single products. The factors with minus signs come first, while the terms are few.',
         'why-any' => 'Every order takes :count single products, so they are taken as they stand.',
     ],
+    'agree' => [
+        'title' => 'Both sides agree',
+        'why' => 'The right side is the same polynomial, term for term: that was to be shown.',
+    ],
+    'sum' => [
+        'refusal' => 'Several products are added here: multiply them out term by term.',
+        'advice' => 'One product multiplied out, then like terms collected.|:count products multiplied out, one after another, then like terms collected.',
+        'read' => 'A product stands in a sum: it is multiplied out first, then like terms meet.|:count products stand in a sum: each is multiplied out first, then like terms meet.',
+        'title' => 'Multiply out :product',
+        'why' => 'Every term of one factor times every term of the other.',
+        'why-minus' => 'First the product by itself; the minus in front turns every sign of it afterwards.',
+        'why-all' => 'Each product in its place; a minus in front has turned every sign behind it.',
+        'ask' => 'What is :product, multiplied out?',
+        'ask-all' => 'What is the whole, in standard form?',
+    ],
     'order-option' => ':left with :right first (:count products in all)',
     'gaps' => [
         'title' => 'Write every missing power with a 0',

@@ -22,6 +22,8 @@ return [
     'signs-in-wrong-brackets' => ['watch' => 'Each sign has to land in the right place.', 'diagnosis' => 'The numbers are right, but the signs are in the wrong places.'],
     'scaled-factors-given' => ['watch' => 'The factors of the scaled trinomial are not the answer yet.', 'diagnosis' => 'These are the factors of the scaled trinomial: the leading coefficient is still to be divided out.'],
     'minus-one-twice' => ['watch' => 'The −1 goes into exactly one factor: in both it would cancel.', 'diagnosis' => 'The −1 was put into both factors.'],
+    'product-not-zero' => ['watch' => 'Only a product that is 0 says anything about its factors: the other side has to be 0 first.', 'diagnosis' => 'The factors were set equal to the other side; that is allowed only for 0.'],
+    'fraction-cleared-one-term' => ['watch' => 'Every single term is multiplied, those without a fraction too.', 'diagnosis' => 'Not every term was multiplied.'],
     'root-lost' => ['watch' => 'Do not divide by the letter: a solution would be lost.', 'diagnosis' => 'A solution was lost by dividing by the letter.'],
-    'sign-not-turned' => ['watch' => 'The solution has the opposite sign of the number in the factor.', 'diagnosis' => 'The sign was not turned.'],
+    'sign-not-turned' => ['watch' => 'The solution has the opposite sign of the number in the factor.', 'diagnosis' => 'The sign was not turned.', 'diagnosis-crossing' => 'A term crossed over without turning its sign.'],
 ];

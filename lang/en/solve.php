@@ -5,17 +5,38 @@ declare(strict_types=1);
 return [
     'refusal-not-quadratic' => 'Solving by factoring is for quadratic equations in one letter.',
     'refusal-prime' => 'This equation does not factor over the integers: its discriminant is no perfect square.',
-    'given' => ['title' => 'Read the problem', 'why' => 'A product stands on one side and 0 on the other: it is factored already.'],
+    'refusal-degree' => 'This equation has degree :degree and does not factor by taking out a common factor.',
+    'given' => [
+        'title' => 'Read the problem',
+        'why' => 'A product stands on one side and 0 on the other: it is factored already.',
+        'why-swap' => 'The 0 goes to the right; an equation can be read from either side.',
+    ],
     'zero' => [
         'title' => 'A product is 0: one of its factors is 0',
-        'title-double' => 'A square is 0: its base is 0',
-        'why' => 'A number in front is never 0; each factor with a letter may be.',
-        'why-double' => 'The same factor stands twice, so there is only one equation to solve.',
+        'title-double' => 'A power is 0: its base is 0',
+        'why' => 'Each factor is set equal to 0.',
+        'why-front' => 'Each factor with the letter is set equal to 0; the number in front is never 0.',
+        'why-repeated' => 'Each factor with the letter is set equal to 0; one that stands several times needs it only once.',
+        'why-double' => 'The same factor stands several times, so there is only one equation to solve.',
     ],
-    'linear' => ['title' => 'Solve :factor', 'why' => 'The number goes to the other side, then both sides are divided.', 'ask' => 'Which value solves :factor?'],
+    'linear' => [
+        'title' => 'Solve :factor',
+        'subtract' => 'Subtract :number on both sides.',
+        'add' => 'Add :number on both sides.',
+        'across' => ':from crosses over and becomes :to.',
+        'divide' => 'Divide both sides by :number.',
+        'turn' => 'Multiply both sides by −1.',
+        'both' => ':first :second',
+        'said' => 'It says the solution already.',
+        'ask' => 'Which value solves :factor?',
+    ],
     'solutions' => [
-        'title' => 'The solutions', 'title-double' => 'One double solution',
-        'why' => 'Both values solve the equation: one or the other.', 'why-double' => 'Both factors give the same value, so it is said once.',
+        'title' => 'The solutions',
+        'title-double' => 'One double solution',
+        'title-one' => 'One solution',
+        'why' => 'Both values solve the equation: one or the other.',
+        'why-all' => 'Every one of these values solves the equation.',
+        'why-double' => 'All factors give the same value, so it is said once.',
+        'ask' => 'What are all the solutions?',
     ],
-]
-;
+];

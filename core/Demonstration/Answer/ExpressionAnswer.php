@@ -8,12 +8,14 @@ use Runel\Claim\Identity;
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
 use Runel\Expression\Negative;
+use Runel\Expression\Product;
 use Runel\Expression\Sum;
 
 /** The same value, written as it was asked for. Of an equation it is what stands there with 0 on the other side. */
 final readonly class ExpressionAnswer implements Answer
 {
-    public function __construct(private Expression $expression) {}
+    /** @param Expression|null $multiple what both sides of the equation have been multiplied by */
+    public function __construct(private Expression $expression, private ?Expression $multiple = null) {}
 
     public function type(): AnswerType
     {
@@ -29,7 +31,10 @@ final readonly class ExpressionAnswer implements Answer
     {
         $asked = $given instanceof Equation ? Sum::of([$given->left, new Negative($given->right)]) : $given;
 
-        return [new Identity($asked, $this->expression)];
+        return [new Identity(
+            $this->multiple === null ? $asked : Product::of([$this->multiple, $asked]),
+            $this->expression,
+        )];
     }
 
     public function details(): array

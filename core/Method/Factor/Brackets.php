@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Runel\Method\Factor;
 
 use Runel\Claim\Identity;
+use Runel\Demonstration\Figure\Figure;
 use Runel\Demonstration\Question;
 use Runel\Demonstration\Step;
+use Runel\Expression\Equation;
 use Runel\Expression\Expression;
 use Runel\Expression\Product;
 use Runel\Message\Message;
@@ -17,27 +19,34 @@ use Runel\Slip\Slip;
 /** The step that several ways to factor share: writing the brackets down. */
 final class Brackets
 {
-    public static function step(Trinomial $trinomial, Outer $outer, string $why): Step
+    public static function step(Trinomial $trinomial, Outer $outer, string $why, ?Figure $figure = null): Step
     {
         [$first, $second] = array_map(
             static fn(Polynomial $factor): Expression => $factor->toExpression(),
             $trinomial->brackets(),
         );
         $asked = $trinomial->primitive()->toExpression();
-        $accepted = Product::of([$first, $second]);
+        $line = $outer->line($first, $second);
+        $whole = $line->node instanceof Equation ? $line->node->left : $line->node;
+        $claims = [new Identity($asked, Product::of([$first, $second]))];
+        if ($whole instanceof Expression && !$trinomial->common->isOne() || $trinomial->common->negative) {
+            $claims[] = new Identity($trinomial->common->whole->toExpression(), $whole instanceof Expression
+                ? $whole
+                : throw new \LogicException('A factoring is an expression.'));
+        }
 
         return new Step(
             id: 'brackets',
             title: Message::of('factor.brackets.title'),
             why: Message::of($why, ['first' => $first, 'second' => $second]),
-            lines: [$outer->line($first, $second)],
-            question: Question::form(
+            lines: [$line],
+            figure: $figure,
+            question: Question::factoring(
                 Message::of('factor.brackets.ask', ['trinomial' => $asked]),
-                new Identity($asked, $accepted),
-                $accepted,
+                $claims,
                 self::likelyWrong($trinomial),
             ),
-            watch: Slip::SignsInWrongBrackets,
+            watch: $trinomial->b === 0 ? null : Slip::SignsInWrongBrackets,
         );
     }
 
@@ -49,9 +58,10 @@ final class Brackets
         $candidates = [
             [$trinomial->linear($m, -$r), $trinomial->linear($n, -$s), Slip::SignsInWrongBrackets],
             [$trinomial->linear(1, $p), $trinomial->linear(1, $q), Slip::ScaledFactorsGiven],
+            [$trinomial->linear($m, $r)->negated(), $trinomial->linear($n, $s), Slip::SignsInWrongBrackets],
         ];
         $wrong = [];
-        $seen = [$trinomial->primitive()];
+        $seen = [$trinomial->primitive(), $trinomial->common->whole];
         foreach ($candidates as [$first, $second, $slip]) {
             $product = $first->times($second);
             if (array_filter($seen, static fn(Polynomial $known): bool => $known->equals($product)) === []) {

@@ -4,18 +4,17 @@ declare(strict_types=1);
 
 namespace Runel\Method\Factor;
 
-use Runel\Claim\Identity;
 use Runel\Demonstration\Answer\ExpressionAnswer;
 use Runel\Demonstration\Check;
 use Runel\Demonstration\Demonstration;
 use Runel\Demonstration\Forecast;
 use Runel\Demonstration\Line;
+use Runel\Demonstration\Link;
 use Runel\Demonstration\Phase;
 use Runel\Demonstration\Question;
 use Runel\Demonstration\Section;
 use Runel\Demonstration\Step;
 use Runel\Demonstration\Task;
-use Runel\Expression\Equation;
 use Runel\Expression\Expression;
 use Runel\Expression\Negative;
 use Runel\Expression\Numeral;
@@ -28,7 +27,9 @@ use Runel\Message\Refusal;
 use Runel\Method\Factored;
 use Runel\Method\FactorsQuadratics;
 use Runel\Notation\Ascii;
+use Runel\Number\Rational;
 use Runel\Polynomial\Monomial;
+use Runel\Polynomial\Polynomial;
 use Runel\Polynomial\Term;
 use Runel\Problem\Job;
 use Runel\Slip\Slip;
@@ -50,14 +51,18 @@ abstract class FactorMethod implements FactorsQuadratics
 
     final public function refusal(Task $task): ?Refusal
     {
+        $gathered = Gathered::ofTask($task);
+        if ($gathered === null) {
+            return new MethodDoesNotApply(Message::of('factor.refusal-not-quadratic'));
+        }
         $trinomial = self::trinomial($task);
         if ($trinomial instanceof Refusal) {
             return $trinomial;
         }
         $reason = match (true) {
-            $trinomial === null => Message::of('factor.refusal-not-quadratic'),
-            $trinomial->c === 0 && !$this->takesMissingLast() => Message::of('factor.refusal-common'),
-            default => $this->refusalOf($trinomial),
+            $trinomial !== null => $this->refusalOf($trinomial),
+            \count($gathered->whole->terms) === 1 => Message::of('factor.refusal-single-term'),
+            default => $this->refusalOfCommon(CommonTerm::of($gathered->whole)),
         };
 
         return $reason === null ? null : new MethodDoesNotApply($reason);
@@ -65,11 +70,23 @@ abstract class FactorMethod implements FactorsQuadratics
 
     final public function demonstrate(Task $task): Demonstration
     {
-        $trinomial = self::ready($task);
-        $outer = Outer::of($task->problem, $trinomial);
-        $work = $this->work($trinomial, $outer, $task);
-        [$finish, $answer] = $this->finish($task, $trinomial, $outer);
-        $sections = [$this->reading($task, $trinomial, $outer), ...$work->sections, $finish];
+        $gathered = self::ready($task);
+        $trinomial = self::trinomial($task);
+        $common = CommonTerm::of($gathered->whole);
+        $outer = new Outer($common, $gathered->equation !== null);
+        $reading = Preliminaries::steps($task, $gathered, $common, $outer);
+        $work = new Work([], 0, 0, Message::of('advice.special-common'));
+        if ($trinomial instanceof Trinomial) {
+            if ($this->hunts()) {
+                $reading[] = $this->signs($trinomial);
+            }
+            if ($this->hunts() && $task->style->verdict === Verdict::Shown) {
+                $reading[] = $this->verdict($trinomial);
+            }
+            $work = $this->work($trinomial, $outer, $task);
+        }
+        [$finish, $answer] = $this->finish($task, $common, $trinomial instanceof Trinomial ? $trinomial : null, $outer);
+        $sections = self::arrivedOnce([new Section(Phase::Reading, $reading), ...$work->sections, $finish]);
 
         return new Demonstration(
             task: $task,
@@ -80,39 +97,51 @@ abstract class FactorMethod implements FactorsQuadratics
                 lines: Section::lines($sections),
                 trials: $work->trials,
                 products: $work->products,
-                fractions: $trinomial->whole->hasFractions() || $work->fractions,
+                fractions: $gathered->difference()->hasFractions() || $work->fractions,
                 roots: false,
                 advice: $work->advice,
             ),
             sections: $sections,
-            answer: new ExpressionAnswer($answer),
-            checking: fn(): array => [
-                $this->back->check($answer, $trinomial->whole, $task),
-                ...$this->ownChecks($trinomial),
-                ...$this->back->byValues($answer, $trinomial->whole),
-            ],
+            answer: new ExpressionAnswer($answer, $gathered->multiple()),
+            checking: fn(): array => $this->checks(
+                $task,
+                $answer,
+                $gathered->whole,
+                $trinomial instanceof Trinomial ? $trinomial : null,
+            ),
         );
     }
 
     final public function factoring(Task $task): Factored
     {
-        $trinomial = self::ready($task);
+        $gathered = self::ready($task);
+        $trinomial = self::trinomial($task);
         $demonstration = $this->demonstrate($task);
         $answer = $demonstration->answer->node();
-        $factors = $trinomial->c === 0
-            ? [$trinomial->linear(1, 0), $trinomial->linear($trinomial->a, $trinomial->b)]
-            : $trinomial->brackets();
+        $common = CommonTerm::of($gathered->whole);
+        $factors = [];
+        foreach ($common->letters->exponents as $letter => $exponent) {
+            $power = Polynomial::ofTerms([new Term(Rational::one(), Monomial::power((string) $letter, 1))]);
+            array_push($factors, ...array_fill(0, $exponent, $power));
+        }
+        array_push($factors, ...($trinomial instanceof Trinomial ? $trinomial->brackets() : [$common->rest]));
+
+        $factors = array_values(array_filter($factors, static fn(Polynomial $factor): bool => $factor->degree() > 0));
 
         return new Factored(
-            array_map(static fn(Section $section): Section => new Section($section->phase, array_map(
+            array_map(static fn(Section $section): Section => $section->withSteps(array_map(
                 static fn(Step $step): Step => $step->onTheWay(),
                 $section->steps,
-            )), $demonstration->sections),
-            $factors,
+            )), array_values(array_filter(
+                $demonstration->sections,
+                static fn(Section $section): bool => $section->phase !== Phase::Finishing || Section::lines([$section]) > 0,
+            ))),
+            $factors === [] ? throw new \LogicException('Nothing with a letter is left.') : $factors,
             $demonstration->forecast,
             fn(): Check => $this->back->check($answer instanceof Expression ? $answer : throw new \LogicException(
                 'A factoring is an expression.',
-            ), $trinomial->whole, $task),
+            ), $gathered->whole, $task),
+            $common->negative || !$common->content->isOne(),
         );
     }
 
@@ -122,10 +151,18 @@ abstract class FactorMethod implements FactorsQuadratics
     /** The hunt and the writing; the last line leaves the trinomial factored, or unchanged when it is prime. */
     abstract protected function work(Trinomial $trinomial, Outer $outer, Task $task): Work;
 
-    /** Whether it also takes a quadratic whose last term is missing. */
-    protected function takesMissingLast(): bool
+    /** Whether it hunts for numbers, so that signs and discriminant are worth reading first. */
+    protected function hunts(): bool
     {
-        return false;
+        return true;
+    }
+
+    /** Why it does not take a polynomial of which no quadratic is left when the common term is taken out. */
+    protected function refusalOfCommon(CommonTerm $common): ?Message
+    {
+        return Message::of($common->leavesNothing() && !$common->isOne()
+            ? 'factor.refusal-common'
+            : 'factor.refusal-not-quadratic');
     }
 
     /** @return list<Check> checks that only this way has */
@@ -138,96 +175,82 @@ abstract class FactorMethod implements FactorsQuadratics
     private static function trinomial(Task $task): Trinomial|Refusal|null
     {
         return $task->once(Trinomial::class, static function () use ($task): Trinomial|Refusal|null {
+            $gathered = Gathered::ofTask($task);
             try {
-                return $task->problem->polynomial === null ? null : Trinomial::of($task->problem->polynomial);
+                return $gathered === null ? null : Trinomial::of($gathered->whole);
             } catch (Refusal $refusal) {
                 return $refusal;
             }
         });
     }
 
-    private static function ready(Task $task): Trinomial
+    private static function ready(Task $task): Gathered
     {
-        $trinomial = self::trinomial($task);
-
-        return $trinomial instanceof Trinomial ? $trinomial : throw new \LogicException(
-            'A problem that is no quadratic was not refused.',
-        );
+        return Gathered::ofTask($task) ?? throw new \LogicException('A problem that is no polynomial was not refused.');
     }
 
-    private function reading(Task $task, Trinomial $trinomial, Outer $outer): Section
+    /**
+     * Where the last work arrives at the answer already, that line is the result and is not written again.
+     *
+     * @param non-empty-list<Section> $sections
+     *
+     * @return non-empty-list<Section>
+     */
+    private static function arrivedOnce(array $sections): array
     {
-        $given = $task->problem->node;
-        $steps = [new Step(
-            id: 'read',
-            title: Message::of('factor.read.title'),
-            why: Message::of($given instanceof Equation ? 'factor.read.why-equation' : 'factor.read.why'),
-            lines: [Line::given($given)],
-        )];
-        $standard = $trinomial->whole->toExpression();
-        $written = $given instanceof Equation
-            ? ($given->right instanceof Numeral && $given->right->value->isZero() ? $given->left : null)
-            : $given;
-        if ($written === null || Ascii::write($written) !== Ascii::write($standard)) {
-            $steps[] = new Step(
-                id: 'standard-form',
-                title: Message::of($written === null ? 'factor.standard.title-zero' : 'factor.standard.title'),
-                why: Message::of($written === null ? 'factor.standard.why-zero' : 'factor.standard.why'),
-                lines: [
-                    $written === null && $given instanceof Equation
-                        ? $outer->gathered($standard, $given)
-                        : $outer->written($standard),
-                ],
-                question: $written === null ? null : Question::form(
-                    Message::of('factor.standard.ask'),
-                    new Identity($written, $standard),
-                    $standard,
-                ),
-            );
-        }
-        $inside = $trinomial->negative ? $trinomial->primitive()->negated() : $trinomial->primitive();
-        if (!$trinomial->content->isOne()) {
-            $content = Numeral::of($trinomial->content);
-            $taken = Product::of([$content, $inside->toExpression()]);
-            $steps[] = new Step(
-                id: 'common-factor',
-                title: Message::of('factor.content.title', ['content' => $content]),
-                why: Message::of(
-                    $trinomial->content->isInteger() ? 'factor.content.why' : 'factor.content.why-fraction',
-                    ['content' => $content],
-                ),
-                lines: [$outer->written($taken)],
-                question: Question::number(
-                    Message::of('factor.content.ask'),
-                    new Identity($standard, $taken),
-                    $content,
-                ),
-                watch: Slip::CommonFactorForgotten,
-            );
-        }
-        if ($trinomial->negative) {
-            $steps[] = new Step(
-                id: 'minus-one',
-                title: Message::of('factor.minus.title'),
-                why: Message::of('factor.minus.why'),
-                lines: [$outer->line($trinomial->primitive()->toExpression())],
-                watch: Slip::MinusNotCarried,
-            );
-        }
-        if ($trinomial->c !== 0) {
-            $steps[] = $this->signs($trinomial);
-            if ($task->style->verdict === Verdict::Shown) {
-                $steps[] = $this->verdict($trinomial);
+        $last = $sections[\count($sections) - 1];
+        $step = $last->steps[\count($last->steps) - 1];
+        $result = $step->lines[0] ?? null;
+        for ($number = \count($sections) - 2; $number >= 0 && $result !== null; --$number) {
+            $steps = $sections[$number]->steps;
+            for ($place = \count($steps) - 1; $place >= 0; --$place) {
+                $lines = $steps[$place]->lines;
+                $main = array_filter($lines, static fn(Line $line): bool => $line->link !== Link::Side);
+                $end = array_key_last($main);
+                if ($end === null) {
+                    continue;
+                }
+                if ($lines[$end]->link === Link::Given || Ascii::write($lines[$end]->node) !== Ascii::write($result->node)) {
+                    return $sections;
+                }
+                $lines[$end] = Line::result($result->node, $lines[$end]->move);
+                $steps[$place] = $steps[$place]->withLines(array_values($lines));
+                $before = \array_slice($sections, 0, $number);
+                $between = \array_slice($sections, $number + 1, -1);
+
+                return [
+                    ...$before,
+                    $sections[$number]->withSteps(array_values($steps)),
+                    ...$between,
+                    $last->withSteps([...\array_slice($last->steps, 0, -1), $step->withLines([])]),
+                ];
             }
         }
 
-        return new Section(Phase::Reading, $steps);
+        return $sections;
+    }
+
+    /** @return non-empty-list<Check> */
+    private function checks(Task $task, Expression $answer, Polynomial $whole, ?Trinomial $trinomial): array
+    {
+        $unchanged = Ascii::write($answer) === Ascii::write($whole->toExpression());
+        $checks = $unchanged ? [] : [
+            $this->back->check($answer, $whole, $task),
+            ...($trinomial === null ? [] : $this->ownChecks($trinomial)),
+            ...$this->back->byValues($answer, $whole),
+        ];
+        if ($trinomial !== null && $trinomial->isPrime()) {
+            $checks[] = NoPair::check($trinomial);
+        }
+
+        return $checks === [] ? throw new \LogicException('Nothing was factored, and nothing shown to be prime.') : $checks;
     }
 
     private function signs(Trinomial $trinomial): Step
     {
         $key = match (true) {
             $trinomial->c > 0 && $trinomial->b < 0 => 'both-minus',
+            $trinomial->c > 0 && $trinomial->b === 0 => 'both-zero',
             $trinomial->c > 0 => 'both-plus',
             $trinomial->b < 0 => 'larger-minus',
             $trinomial->b > 0 => 'larger-plus',
@@ -241,7 +264,6 @@ abstract class FactorMethod implements FactorsQuadratics
                 'last' => Numeral::of($trinomial->c),
                 'middle' => Numeral::of($trinomial->b),
             ]),
-            watch: Slip::SignsInWrongBrackets,
         );
     }
 
@@ -272,58 +294,42 @@ abstract class FactorMethod implements FactorsQuadratics
     }
 
     /** @return array{Section, Expression} the finish and the answer */
-    private function finish(Task $task, Trinomial $trinomial, Outer $outer): array
+    private function finish(Task $task, CommonTerm $common, ?Trinomial $trinomial, Outer $outer): array
     {
-        if ($trinomial->c === 0) {
-            $answer = Product::of([$this->commonTerm($trinomial)->toExpression(), $trinomial->linear(
-                $trinomial->a,
-                $trinomial->b,
-            )->toExpression()]);
-
-            $step = new Step(
+        $inside = $common->negative && $task->style->minusOne === MinusOne::Inside;
+        if ($trinomial === null) {
+            $answer = $outer->finished([$common->rest], $inside);
+            $steps = [new Step(
                 id: 'complete',
                 title: Message::of('factor.complete.title'),
-                why: Message::of('factor.complete.why-common'),
+                why: Message::of('factor.complete.why-common', ['rest' => $common->rest->toExpression()]),
                 lines: [$outer->result($answer)],
-            );
-
-            return [new Section(Phase::Finishing, [$step]), $answer];
-        }
-        if ($trinomial->isPrime()) {
-            $answer = $outer->wrap([$trinomial->primitive()->toExpression()]);
+            )];
+        } elseif ($trinomial->isPrime()) {
+            $answer = $outer->wrap([$common->rest->toExpression()]);
             $steps = $task->style->verdict === Verdict::Held ? [$this->verdict($trinomial)] : [];
             $steps[] = new Step(
                 id: 'prime',
-                title: Message::of('factor.prime.title'),
-                why: Message::of('factor.prime.why'),
+                title: Message::of($common->isOne() ? 'factor.prime.title' : 'factor.prime.title-inside'),
+                why: Message::of($common->isOne() ? 'factor.prime.why' : 'factor.prime.why-inside'),
                 lines: [$outer->result($answer)],
             );
-
-            return [new Section(Phase::Finishing, $steps), $answer];
+        } else {
+            $answer = $outer->finished($trinomial->brackets(), $inside);
+            $steps = [new Step(
+                id: 'complete',
+                title: Message::of('factor.complete.title'),
+                why: Message::of(match (true) {
+                    $inside => 'factor.complete.why-inside',
+                    $common->negative => 'factor.complete.why-outside',
+                    !$common->isOne() => 'factor.complete.why-content',
+                    default => 'factor.complete.why',
+                }),
+                lines: [$outer->result($answer)],
+                watch: $inside ? Slip::MinusOneTwice : ($common->isOne() ? null : Slip::CommonFactorForgotten),
+            )];
         }
-        $inside = $trinomial->negative && $task->style->minusOne === MinusOne::Inside;
-        $answer = $outer->finished($trinomial->brackets(), $inside);
-        $why = match (true) {
-            $inside => 'factor.complete.why-inside',
-            $trinomial->negative => 'factor.complete.why-outside',
-            !$trinomial->content->isOne() => 'factor.complete.why-content',
-            default => 'factor.complete.why',
-        };
 
-        return [new Section(Phase::Finishing, [new Step(
-            id: 'complete',
-            title: Message::of('factor.complete.title'),
-            why: Message::of($why),
-            lines: [$outer->result($answer)],
-            watch: $inside ? Slip::MinusOneTwice : Slip::NotFactoredCompletely,
-        )]), $answer];
-    }
-
-    /** The common factor with its sign and the letter, where the last term is missing. */
-    private function commonTerm(Trinomial $trinomial): Term
-    {
-        $content = $trinomial->negative ? $trinomial->content->negated() : $trinomial->content;
-
-        return new Term($content, Monomial::power($trinomial->letter, 1));
+        return [new Section(Phase::Finishing, $steps), $answer];
     }
 }

@@ -5,9 +5,7 @@ declare(strict_types=1);
 namespace Runel\Method\Factor;
 
 use Runel\Demonstration\Line;
-use Runel\Demonstration\Move\Operation;
 use Runel\Demonstration\Move\Rewrite;
-use Runel\Demonstration\Move\ToBothSides;
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
 use Runel\Expression\Negative;
@@ -15,17 +13,11 @@ use Runel\Expression\Numeral;
 use Runel\Expression\Power;
 use Runel\Expression\Product;
 use Runel\Polynomial\Polynomial;
-use Runel\Problem\Problem;
 
-/** What stands around the trinomial while it is worked: the common factor and −1 in front, "= 0" behind an equation. */
+/** What stands around the trinomial while it is worked: the common term and −1 in front, "= 0" behind an equation. */
 final readonly class Outer
 {
-    private function __construct(private Trinomial $trinomial, private bool $equation) {}
-
-    public static function of(Problem $problem, Trinomial $trinomial): self
-    {
-        return new self($trinomial, $problem->node instanceof Equation);
-    }
+    public function __construct(private CommonTerm $common, private bool $equation) {}
 
     public function isEquation(): bool
     {
@@ -47,15 +39,6 @@ final readonly class Outer
         ) : Line::equal($whole);
     }
 
-    /** Everything on one side, the right side of the equation taken from both. */
-    public function gathered(Expression $whole, Equation $given): Line
-    {
-        return Line::equivalent(new Equation($whole, Numeral::of(0)), new ToBothSides(
-            Operation::Subtract,
-            $given->right,
-        ));
-    }
-
     /** The line that ends the factoring. */
     public function result(Expression $whole): Line
     {
@@ -72,28 +55,28 @@ final readonly class Outer
      */
     public function wrap(array $factors): Expression
     {
-        $content = $this->trinomial->content;
-        $product = Product::of($content->isOne() ? $factors : [Numeral::of($content), ...$factors]);
+        $product = Product::of([...$this->common->factors(), ...$factors]);
 
-        return $this->trinomial->negative ? new Negative($product) : $product;
+        return $this->common->negative ? new Negative($product) : $product;
     }
 
     /**
-     * The finished factoring: equal brackets as a square, −1 outside or multiplied into exactly one bracket.
+     * The finished factoring: equal factors as a square, −1 outside or multiplied into exactly one of them.
      *
-     * @param array{Polynomial, Polynomial} $factors
+     * @param non-empty-list<Polynomial> $factors
      */
     public function finished(array $factors, bool $minusInside): Expression
     {
-        [$first, $second] = $factors;
-        $front = $this->trinomial->content->isOne() ? [] : [Numeral::of($this->trinomial->content)];
-        if ($this->trinomial->negative && $minusInside) {
-            return Product::of([...$front, $first->negated()->toExpression(), $second->toExpression()]);
+        if ($this->common->negative && $minusInside) {
+            $factors[0] = $factors[0]->negated();
         }
-        $brackets = $first->equals($second)
-            ? [new Power($first->toExpression(), Numeral::of(2))]
-            : [$first->toExpression(), $second->toExpression()];
+        $written = array_map(static fn(Polynomial $factor): Expression => $factor->toExpression(), $factors);
+        if (\count($factors) === 2 && $factors[0]->equals($factors[1])) {
+            $written = [new Power($written[0], Numeral::of(2))];
+        }
 
-        return $this->wrap($brackets);
+        return $this->common->negative && $minusInside
+            ? Product::of([...$this->common->factors(), ...$written])
+            : $this->wrap($written);
     }
 }

@@ -86,7 +86,7 @@ final readonly class PairSearch
                 'sum' => Numeral::of($this->sum),
             ]),
             why: Message::of(
-                $this->product > 0 ? 'hunt.target.why-same' : 'hunt.target.why-opposite',
+                'hunt.target.why-' . ($this->product > 0 ? 'same' : 'opposite') . ($this->sum === 0 ? '-zero' : ''),
                 ['count' => $this->count()],
             ),
             figure: $figure,
@@ -126,7 +126,7 @@ final readonly class PairSearch
         $sum = Sum::of([$left, $right]);
         $total = Numeral::of($row->sum());
         $line = Line::side($sum, new Marked($total, Mark::written()));
-        $near = !$row->fits && $this->passes($row);
+        $passed = !$row->fits && $this->hit === null && $this->crossing() === $row->number - 1 && $row->number > 1;
 
         return new Step(
             id: 'pair-' . $row->number,
@@ -134,7 +134,7 @@ final readonly class PairSearch
                 'left' => $left,
                 'right' => $right,
             ]),
-            why: Message::of($row->fits ? 'hunt.pair.why-fits' : ($near ? 'hunt.pair.why-near' : 'hunt.pair.why'), [
+            why: Message::of($row->fits ? 'hunt.pair.why-fits' : ($passed ? 'hunt.pair.why-passed' : 'hunt.pair.why'), [
                 'total' => $total,
                 'sum' => $wanted,
             ]),
@@ -161,16 +161,5 @@ final readonly class PairSearch
         }
 
         return \count($this->pairs) - 1;
-    }
-
-    /** Whether the sums pass the target at this pair: the nearest miss. */
-    private function passes(PairRow $row): bool
-    {
-        $next = $this->pairs[$row->number] ?? null;
-        $before = $this->pairs[$row->number - 2] ?? null;
-        $side = $row->sum() <=> $this->sum;
-
-        return ($next !== null && ($next->sum() <=> $this->sum) === -$side)
-            || ($before !== null && ($before->sum() <=> $this->sum) === -$side);
     }
 }

@@ -4,17 +4,19 @@ declare(strict_types=1);
 
 namespace Runel\Method\Factor;
 
+use Runel\Demonstration\Figure\TwoSquares;
 use Runel\Demonstration\Line;
 use Runel\Demonstration\Phase;
 use Runel\Demonstration\Question;
 use Runel\Demonstration\Section;
 use Runel\Demonstration\Step;
 use Runel\Demonstration\Task;
-use Runel\Expression\Expression;
 use Runel\Expression\Numeral;
 use Runel\Expression\Power;
 use Runel\Expression\Product;
 use Runel\Message\Message;
+use Runel\Method\Identities;
+use Runel\Notation\Ascii;
 use Runel\Polynomial\Term;
 use Runel\Slip\Slip;
 
@@ -26,45 +28,55 @@ final class Special extends FactorMethod
         return 'special';
     }
 
-    protected function takesMissingLast(): bool
+    protected function refusalOfCommon(CommonTerm $common): ?Message
     {
-        return true;
+        return match (true) {
+            $common->isOne() => Message::of('factor.refusal-nothing'),
+            $common->leavesNothing() => null,
+            default => Message::of('factor.refusal-rest', ['rest' => $common->rest->toExpression()]),
+        };
     }
 
     protected function refusalOf(Trinomial $trinomial): ?Message
     {
-        return $trinomial->c === 0 || self::isSquare($trinomial) || self::isDifference($trinomial)
+        return self::isSquare($trinomial) || self::isDifference($trinomial)
             ? null
             : Message::of('special-form.refusal');
     }
 
     protected function work(Trinomial $trinomial, Outer $outer, Task $task): Work
     {
-        if ($trinomial->c === 0) {
-            return new Work([new Section(Phase::Writing, [
-                $this->commonLetter($trinomial, $outer),
-            ])], 0, 0, Message::of('advice.special-common'));
-        }
         $square = self::isSquare($trinomial);
         [$first, $last] = $this->roots($trinomial);
-        $power = static fn(Term $term): Expression => new Power($term->toExpression(), Numeral::of(2));
-        $lines = [
-            Line::side($trinomial->term($trinomial->a, 2)->toExpression(), $power($first)),
-            Line::side($trinomial->term(abs($trinomial->c), 0)->toExpression(), $power($last)),
-        ];
+        $identities = Identities::beside($trinomial->primitive()->letters());
+        $minus = $square && $trinomial->b < 0;
+        [$product, $sum] = $square ? $identities->square($minus) : $identities->difference();
+        $lines = [Line::side($sum, $product)];
+        foreach ([[$first, $trinomial->term($trinomial->a, 2)], [$last, $trinomial->term(abs($trinomial->c), 0)]] as [
+            $root,
+            $term,
+        ]) {
+            $power = new Power($root->toExpression(), Numeral::of(2));
+            if (Ascii::write($power) !== Ascii::write($term->toExpression())) {
+                $lines[] = Line::side($term->toExpression(), $power);
+            }
+        }
         $steps = [new Step(
             id: 'recognise',
             title: Message::of($square ? 'special-form.square.title' : 'special-form.difference.title'),
-            why: Message::of($square ? 'special-form.square.why' : 'special-form.difference.why'),
+            why: Message::of($square ? 'special-form.square.why' : 'special-form.difference.why', [
+                'p' => $identities->p, 'q' => $identities->q,
+                'first' => $first->toExpression(), 'last' => $last->toExpression(),
+            ]),
             lines: $lines,
         )];
         if ($square) {
-            $middle = Product::of([Numeral::of(2), $first->toExpression(), $last->toExpression()]);
+            $middle = Product::apart([Numeral::of(2), $first->toExpression(), $last->toExpression()]);
             $line = Line::side($middle, $trinomial->term(abs($trinomial->b), 1)->toExpression());
             $steps[] = new Step(
                 id: 'middle',
                 title: Message::of('special-form.middle.title'),
-                why: Message::of($trinomial->b < 0 ? 'special-form.middle.why-minus' : 'special-form.middle.why'),
+                why: Message::of($minus ? 'special-form.middle.why-minus' : 'special-form.middle.why'),
                 lines: [$line],
                 question: Question::about($line, Message::of('special-form.middle.ask', [
                     'first' => $first->toExpression(),
@@ -77,6 +89,7 @@ final class Special extends FactorMethod
             $trinomial,
             $outer,
             $square ? 'special-form.square.write' : 'special-form.difference.write',
+            $square ? null : new TwoSquares($first->toExpression(), $last->toExpression()),
         );
 
         return new Work([
@@ -84,17 +97,9 @@ final class Special extends FactorMethod
         ], 0, $square ? 3 : 2, Message::of($square ? 'advice.special-square' : 'advice.special-difference'));
     }
 
-    private function commonLetter(Trinomial $trinomial, Outer $outer): Step
+    protected function hunts(): bool
     {
-        $letter = $trinomial->linear(1, 0)->toExpression();
-
-        return new Step(
-            id: 'common-letter',
-            title: Message::of('special-form.common.title', ['letter' => $letter]),
-            why: Message::of('special-form.common.why', ['letter' => $letter]),
-            lines: [$outer->line($letter, $trinomial->linear($trinomial->a, $trinomial->b)->toExpression())],
-            watch: $outer->isEquation() ? Slip::RootLost : null,
-        );
+        return false;
     }
 
     private static function isSquare(Trinomial $trinomial): bool

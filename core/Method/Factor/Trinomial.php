@@ -13,7 +13,7 @@ use Runel\Polynomial\Polynomial;
 use Runel\Polynomial\Term;
 
 /**
- * A quadratic ax² + bx + c made ready for hunting: the greatest common factor and −1 taken out, so
+ * A quadratic ax² + bx + c made ready for hunting: the common term and −1 taken out, so
  * that a, b, c are whole numbers without a common factor and a is positive. With a second letter it
  * is ax² + bxy + cy².
  */
@@ -21,18 +21,12 @@ final readonly class Trinomial
 {
     /** The largest |a·c| that is hunted through. */
     public const LARGEST_PRODUCT = 1_000_000_000_000;
-    /** The largest |b|; its square has to fit a machine integer. */
-    private const LARGEST_MIDDLE = 2_000_000_000;
+    /** The largest |b|; its square has to fit a machine integer together with 4ac. */
+    private const LARGEST_MIDDLE = 3_000_000_000;
 
-    /**
-     * @param Polynomial $whole    everything, multiplied out and in standard form
-     * @param Rational   $content  the greatest common factor of the coefficients, positive
-     * @param bool       $negative whether −1 was taken out as well
-     */
+    /** @param CommonTerm $common what has been taken out; a, b and c are the coefficients of what is left */
     private function __construct(
-        public Polynomial $whole,
-        public Rational $content,
-        public bool $negative,
+        public CommonTerm $common,
         public int $a,
         public int $b,
         public int $c,
@@ -41,44 +35,48 @@ final readonly class Trinomial
     ) {}
 
     /**
-     * The trinomial of a polynomial; null when it is no quadratic in one letter, or in two with every term of degree 2.
+     * The trinomial left when the common term of a polynomial is taken out; null when that is no quadratic in one
+     * letter, or in two with every term of degree 2.
      *
      * @throws TooLarge when its numbers are too large to hunt through
      */
     public static function of(Polynomial $whole): ?self
     {
-        $letters = $whole->letters();
+        if ($whole->isZero()) {
+            return null;
+        }
+        $common = CommonTerm::of($whole);
+        $rest = $common->rest;
+        $letters = $rest->letters();
         $second = $letters[1] ?? null;
-        if ($whole->degree() !== 2 || \count($letters) > 2 || ($second !== null && !self::isHomogeneous($whole))) {
+        if ($rest->degree() !== 2 || \count($letters) > 2 || ($second !== null && !self::isHomogeneous($rest))) {
             return null;
         }
         $letter = $letters[0];
-        $coefficient = static function (int $power) use ($whole, $letter, $second): Rational {
+        $coefficient = static function (int $power) use ($rest, $letter, $second): ?int {
             $monomial = Monomial::power($letter, $power)->times(
                 $second === null ? Monomial::one() : Monomial::power($second, 2 - $power),
             );
-            foreach ($whole->terms as $term) {
+            foreach ($rest->terms as $term) {
                 if ($term->monomial->key === $monomial->key) {
-                    return $term->coefficient;
+                    return $term->coefficient->toInt();
                 }
             }
 
-            return Rational::zero();
+            return 0;
         };
-        if ($coefficient(2)->isZero() || \count($whole->terms) < 2) {
+        [$a, $b, $c] = [$coefficient(2), $coefficient(1), $coefficient(0)];
+        if ($a === 0 || $c === 0) {
             return null;
         }
-        $content = $whole->content();
-        $negative = $coefficient(2)->isNegative();
-        $unit = ($negative ? $content->negated() : $content)->reciprocal();
-        [$a, $b, $c] = array_map(static fn(int $power): ?int => $coefficient($power)->times($unit)->toInt(), [2, 1, 0]);
-        $small = $a !== null && $b !== null && $c !== null && abs($b) <= self::LARGEST_MIDDLE
-            && max(abs($a), abs($c), abs((float) $a * $c)) <= self::LARGEST_PRODUCT;
-        if (!$small) {
+        if ($a === null || $c === null || max(abs($a), abs($c), abs((float) $a * $c)) > self::LARGEST_PRODUCT) {
             throw new TooLarge(Message::of('error.trials', ['limit' => '10¹²']));
         }
+        if ($b === null || abs($b) > self::LARGEST_MIDDLE) {
+            throw new TooLarge(Message::of('error.middle', ['limit' => '3 · 10⁹']));
+        }
 
-        return new self($whole, $content, $negative, $a, $b, $c, $letter, $second);
+        return new self($common, $a, $b, $c, $letter, $second);
     }
 
     /** The product a·c, which the hunts for a pair are about. */

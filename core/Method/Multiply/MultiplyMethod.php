@@ -54,7 +54,13 @@ abstract class MultiplyMethod implements Method, Multiplies
     final public function refusal(Task $task): ?Refusal
     {
         if ($task->problem->product === null) {
-            return new MethodDoesNotApply(Message::of('error.nothing-to-multiply'));
+            $reason = match (true) {
+                !$task->problem->isSumOfProducts() => 'error.nothing-to-multiply',
+                !$this->takesSums() => 'product.sum.refusal',
+                default => null,
+            };
+
+            return $reason === null ? null : new MethodDoesNotApply(Message::of($reason));
         }
         $plan = $this->plan($task);
         if ($plan instanceof Refusal) {
@@ -67,6 +73,9 @@ abstract class MultiplyMethod implements Method, Multiplies
 
     final public function demonstrate(Task $task): Demonstration
     {
+        if ($task->problem->product === null) {
+            return SumOfProducts::demonstrate($task, $this->id());
+        }
         $product = self::product($task);
         $plan = $this->plan($task);
         if ($plan instanceof Refusal) {
@@ -80,6 +89,8 @@ abstract class MultiplyMethod implements Method, Multiplies
         if ($names !== null && $node instanceof Equation) {
             [$section, $answer] = $this->comparison($node, $names, $last);
             $sections[] = $section;
+        } elseif ($node instanceof Equation && $task->problem->polynomial?->isZero() === true) {
+            $sections[] = self::agreement($node->right, $last);
         }
         $factors = array_map(static fn(Factor $factor): Polynomial => $factor->polynomial, $product->factors);
 
@@ -148,6 +159,12 @@ abstract class MultiplyMethod implements Method, Multiplies
     protected function plan(Task $task): Plan|Refusal
     {
         return self::easiest($task);
+    }
+
+    /** Whether it also works several products that are added. */
+    protected function takesSums(): bool
+    {
+        return false;
     }
 
     /** Whether the pattern the factors were typed in is worth keeping. */
@@ -240,6 +257,19 @@ abstract class MultiplyMethod implements Method, Multiplies
         }
 
         return new Section(Phase::Reading, $steps);
+    }
+
+    /** What was to be shown: the other side is the same polynomial. */
+    private static function agreement(Expression $right, Polynomial $product): Section
+    {
+        $reached = $product->toExpression();
+
+        return new Section(Phase::Finishing, [new Step(
+            id: 'agree',
+            title: Message::of('product.agree.title'),
+            why: Message::of('product.agree.why'),
+            lines: [Line::side($reached, $right)],
+        )]);
     }
 
     /** What is done to the factors: standard form (nothing is added), a power written out, or side by side. */

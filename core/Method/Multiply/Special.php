@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Runel\Method\Multiply;
 
 use Runel\Claim\Identity;
+use Runel\Demonstration\Figure\Figure;
 use Runel\Demonstration\Figure\Grid as GridFigure;
 use Runel\Demonstration\Figure\GridState;
+use Runel\Demonstration\Figure\TwoSquares;
 use Runel\Demonstration\Line;
 use Runel\Demonstration\Phase;
 use Runel\Demonstration\Question;
@@ -14,7 +16,6 @@ use Runel\Demonstration\Section;
 use Runel\Demonstration\Step;
 use Runel\Demonstration\Task;
 use Runel\Expression\Expression;
-use Runel\Expression\Letter;
 use Runel\Expression\Mark;
 use Runel\Expression\Marked;
 use Runel\Expression\Negative;
@@ -24,6 +25,7 @@ use Runel\Expression\Product;
 use Runel\Expression\Sum;
 use Runel\Message\Message;
 use Runel\Message\Refusal;
+use Runel\Method\Identities;
 use Runel\Notation\Ascii;
 use Runel\Number\Rational;
 use Runel\Polynomial\Polynomial;
@@ -86,11 +88,11 @@ final class Special extends MultiplyMethod
             return $this->front($stage);
         }
         [$first, $second] = self::asTyped($stage->pair, $parts, $task);
-        $letters = self::letters($task->problem->letters);
+        $identities = Identities::beside($task->problem->letters);
 
         return self::isSquare($stage->pair)
-            ? $this->squared($stage, $first, $second, $letters)
-            : $this->difference($stage, $first, $second, $letters);
+            ? $this->squared($stage, $first, $second, $identities)
+            : $this->difference($stage, $first, $second, $identities);
     }
 
     /** Whether every stage is a pattern; the last may be one term in front. */
@@ -165,32 +167,9 @@ final class Special extends MultiplyMethod
         return $parts;
     }
 
-    /**
-     * Two letters for the identity that the problem does not use.
-     *
-     * @param list<string> $used
-     *
-     * @return array{Letter, Letter}
-     */
-    private static function letters(array $used): array
+    /** @return list<Section> */
+    private function squared(Stage $stage, Term $first, Term $second, Identities $identities): array
     {
-        foreach ([['p', 'q'], ['u', 'v'], ['m', 'n'], ['r', 's'], ['g', 'h'], ['j', 'k'], ['c', 'd']] as $letters) {
-            if (array_intersect($letters, $used) === []) {
-                return [new Letter($letters[0]), new Letter($letters[1])];
-            }
-        }
-
-        return [new Letter('A'), new Letter('B')];
-    }
-
-    /**
-     * @param array{Letter, Letter} $letters
-     *
-     * @return list<Section>
-     */
-    private function squared(Stage $stage, Term $first, Term $second, array $letters): array
-    {
-        [$p, $q] = $letters;
         $two = Numeral::of(2);
         // With a plus before it the first term lets the minus stand in the pattern; else both keep their signs.
         $minus = $second->coefficient->isNegative() && !$first->coefficient->isNegative();
@@ -201,14 +180,11 @@ final class Special extends MultiplyMethod
             $signed(Product::apart([$two, $a, $b])),
             new Power($b, $two),
         ]);
-        $identity = Line::side(
-            new Power(Sum::of([$p, $signed($q)]), $two),
-            Sum::of([new Power($p, $two), $signed(Product::of([$two, $p, $q])), new Power($q, $two)]),
-        );
+        $identity = Line::side(...$identities->square($minus));
         $empty = $this->figure($stage->pair, $first, $second);
         $figure = $empty->at($empty->state->withEdges());
         $recognise = $this->recognise($stage, $identity, $minus ? 'square-minus' : 'square', [
-            'p' => $p, 'q' => $q, 'first' => $first->toExpression(), 'second' => $part->toExpression(),
+            'p' => $identities->p, 'q' => $identities->q, 'first' => $first->toExpression(), 'second' => $part->toExpression(),
         ], $figure, Slip::DoubleProductForgotten);
         $written = $pattern($first->toExpression(), $part->toExpression());
         $steps = $this->put($stage, $written, $figure);
@@ -224,26 +200,18 @@ final class Special extends MultiplyMethod
         $figure = $figure->at($figure->state->fill([...$cells, [0, 1], [1, 0]]));
         $steps[] = $this->double($stage, $first, $part, $minus, $figure);
 
-        return $this->sections($stage, $recognise, $steps, $figure);
+        return $this->sections($stage, $recognise, $steps, $figure->at($figure->state->quiet()));
     }
 
-    /**
-     * @param array{Letter, Letter} $letters
-     *
-     * @return list<Section>
-     */
-    private function difference(Stage $stage, Term $first, Term $second, array $letters): array
+    /** @return list<Section> */
+    private function difference(Stage $stage, Term $first, Term $second, Identities $identities): array
     {
-        [$p, $q] = $letters;
         $two = Numeral::of(2);
-        $identity = Line::side(
-            Product::of([Sum::of([$p, $q]), Sum::of([$p, new Negative($q)])]),
-            Sum::of([new Power($p, $two), new Negative(new Power($q, $two))]),
-        );
+        $identity = Line::side(...$identities->difference());
         $empty = $this->figure($stage->pair, $first, $second);
         $figure = $empty->at($empty->state->withEdges());
         $recognise = $this->recognise($stage, $identity, 'difference', [
-            'p' => $p, 'q' => $q, 'first' => $first->toExpression(), 'second' => $second->toExpression(),
+            'p' => $identities->p, 'q' => $identities->q, 'first' => $first->toExpression(), 'second' => $second->toExpression(),
         ], $figure, null);
         $figure = $figure->at($figure->state->fill([[0, 1], [1, 0]]));
         $steps = [$this->cancelling($stage, $first, $second, $figure)];
@@ -263,7 +231,10 @@ final class Special extends MultiplyMethod
             }
         }
 
-        return $this->sections($stage, $recognise, $steps, $figure);
+        return $this->sections($stage, $recognise, $steps, new TwoSquares(
+            $first->toExpression(),
+            $second->toExpression(),
+        ));
     }
 
     /**
@@ -293,12 +264,12 @@ final class Special extends MultiplyMethod
      *
      * @return list<Section>
      */
-    private function sections(Stage $stage, Step $recognise, array $steps, GridFigure $figure): array
+    private function sections(Stage $stage, Step $recognise, array $steps, Figure $figure): array
     {
         return [
             $stage->section(Phase::SettingUp, [$recognise]),
             $stage->section(Phase::Multiplying, $steps),
-            $stage->section(Phase::Collecting, [Steps::standardForm($stage, $figure->at($figure->state->quiet()))]),
+            $stage->section(Phase::Collecting, [Steps::standardForm($stage, $figure)]),
         ];
     }
 

@@ -53,6 +53,11 @@ final class TermByTerm extends MultiplyMethod
         };
     }
 
+    protected function takesSums(): bool
+    {
+        return true;
+    }
+
     protected function work(Stage $stage, Task $task): array
     {
         $pair = $stage->pair;

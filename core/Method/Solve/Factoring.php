@@ -4,15 +4,13 @@ declare(strict_types=1);
 
 namespace Runel\Method\Solve;
 
-use Runel\Claim\Solves;
 use Runel\Demonstration\Answer\SolutionsAnswer;
 use Runel\Demonstration\Branch;
 use Runel\Demonstration\Demonstration;
 use Runel\Demonstration\Forecast;
 use Runel\Demonstration\Line;
 use Runel\Demonstration\Move\JoinBranches;
-use Runel\Demonstration\Move\Operation;
-use Runel\Demonstration\Move\ToBothSides;
+use Runel\Demonstration\Move\SwapSides;
 use Runel\Demonstration\Move\ZeroProduct;
 use Runel\Demonstration\Option;
 use Runel\Demonstration\Phase;
@@ -25,20 +23,28 @@ use Runel\Expression\Equation;
 use Runel\Expression\Expression;
 use Runel\Expression\Letter;
 use Runel\Expression\Numeral;
+use Runel\Expression\Negative;
+use Runel\Expression\Product;
+use Runel\Expression\Quotient;
+use Runel\Expression\Sum;
+use Runel\Number\DivisionByZero;
 use Runel\Message\BadRequest;
 use Runel\Message\Message;
 use Runel\Message\MethodDoesNotApply;
 use Runel\Message\Refusal;
 use Runel\Method\Factor\FactorFamily;
+use Runel\Method\Factor\Gathered;
 use Runel\Method\Factor\Trinomial;
 use Runel\Method\Factored;
 use Runel\Method\FactorsQuadratics;
 use Runel\Method\Method;
 use Runel\Number\Rational;
+use Runel\Polynomial\NotPolynomial;
 use Runel\Polynomial\Polynomial;
 use Runel\Problem\Factor as ProductFactor;
 use Runel\Problem\Job;
 use Runel\Problem\Problem;
+use Runel\Problem\ProductForm;
 use Runel\Slip\Slip;
 
 /** Solving a quadratic equation by factoring: zero on one side, factors, each factor 0, each solution checked. */
@@ -61,24 +67,25 @@ final readonly class Factoring implements Method
 
     public function refusal(Task $task): ?Refusal
     {
-        if (
-            !$task->problem->node instanceof Equation
-            || \count($task->problem->letters) !== 1
-            || $task->problem->polynomial?->degree() !== 2
-        ) {
+        $equation = $task->problem->node;
+        if (!$equation instanceof Equation || $task->problem->letter() === null || $task->problem->polynomial === null) {
             return new MethodDoesNotApply(Message::of('solve.refusal-not-quadratic'));
         }
         if (self::readyMade($task->problem) !== null) {
             return null;
         }
-        $ways = $this->factoring->fitting($task);
-        $refusal = $ways === [] ? $this->factoring->methods()[0]->refusal($task) : null;
+        $degree = $task->problem->polynomial->isZero() ? 0 : $task->problem->polynomial->degree();
+        $ways = $degree < 2 ? [] : $this->factoring->fitting($task);
+        $refusal = $ways === [] && $degree >= 2 ? $this->factoring->methods()[0]->refusal($task) : null;
 
         return match (true) {
+            $degree < 2 => new MethodDoesNotApply(Message::of('solve.refusal-not-quadratic')),
             $refusal !== null && !$refusal instanceof MethodDoesNotApply => $refusal,
-            $ways === [], Trinomial::of(
-                $task->problem->polynomial,
-            )?->isPrime() !== false => new MethodDoesNotApply(Message::of('solve.refusal-prime')),
+            $ways === [] => new MethodDoesNotApply(Message::of(
+                $degree === 2 ? 'solve.refusal-prime' : 'solve.refusal-degree',
+                ['degree' => $degree],
+            )),
+            self::isPrime($task) => new MethodDoesNotApply(Message::of('solve.refusal-prime')),
             default => $this->choiceRefusal($task, $ways),
         };
     }
@@ -88,18 +95,31 @@ final readonly class Factoring implements Method
         $equation = $task->problem->node;
         $letter = $task->problem->letter();
         if (!$equation instanceof Equation || $letter === null) {
-            throw new \LogicException('A problem that is no quadratic equation was not refused.');
+            throw new \LogicException('A problem that is no equation in one letter was not refused.');
         }
         $ready = self::readyMade($task->problem);
         $way = $ready === null ? $this->way($task) : null;
         $factored = $way?->factoring($task);
-        $factors = self::different($ready ?? $factored->factors ?? throw new \LogicException(
-            'Nothing factors what was not refused.',
+        $like = $task->problem->polynomial->terms[0]->coefficient ?? Rational::one();
+        $factors = $ready ?? array_map(
+            static fn(Polynomial $factor): Expression => $factor->toExpression(),
+            $factored->factors ?? [],
+        );
+        $linear = self::different(array_map(
+            static fn(Expression $factor): Linear => new Linear($letter, $factor, $task->style->moving, $like),
+            $factors,
         ));
-        $before = $way !== null
-            && $factored !== null ? $this->factored($factored, $task, $way) : [self::given($equation)];
-        $sections = [...$before, $this->solving($letter, $factors)];
-        $values = array_map(self::root(...), $factors);
+        $before = $way !== null && $factored !== null
+            ? $this->factored($factored, $task, $way)
+            : self::given($equation);
+        $sections = [...$before, $this->solving(
+            $equation,
+            $letter,
+            $linear,
+            \count($factors),
+            $factored->front ?? self::hasFront($equation),
+        )];
+        $values = array_map(static fn(Linear $factor): Rational => $factor->root(), $linear);
         $fractions = array_filter($values, static fn(Rational $value): bool => !$value->isInteger()) !== [];
 
         return new Demonstration(
@@ -124,6 +144,13 @@ final readonly class Factoring implements Method
                 ...($factored === null ? [] : [($factored->check)()]),
             ],
         );
+    }
+
+    private static function isPrime(Task $task): bool
+    {
+        $gathered = Gathered::ofTask($task);
+
+        return $gathered !== null && Trinomial::of($gathered->whole)?->isPrime() === true;
     }
 
     /** @param list<FactorsQuadratics> $ways */
@@ -180,124 +207,165 @@ final readonly class Factoring implements Method
         ];
     }
 
-    /** @param non-empty-list<Polynomial> $factors the different ones that hold the letter */
-    private function solving(string $letter, array $factors): Section
+    /**
+     * @param non-empty-list<Linear> $factors the different ones that hold the letter
+     * @param int                    $count   how many there are, repeated ones counted
+     * @param bool                   $front   whether a number stands in front of them
+     */
+    private function solving(Equation $equation, string $letter, array $factors, int $count, bool $front): Section
     {
-        $zero = Numeral::of(0);
-        $equations = array_map(static fn(Polynomial $factor): Equation => new Equation(
-            $factor->toExpression(),
-            $zero,
-        ), $factors);
-        $double = \count($equations) === 1;
+        $equations = array_map(static fn(Linear $factor): Equation => $factor->equation(), $factors);
+        $one = \count($equations) === 1;
+        $repeated = $count > \count($factors);
+        $solutions = array_map(static fn(Linear $factor): Expression => Numeral::of($factor->root()), $factors);
+        $roots = array_map(static fn(Linear $factor): Rational => $factor->root(), $factors);
+        $kind = match (true) {
+            $one && $repeated => '-double',
+            $repeated => '-repeated',
+            $front => '-front',
+            default => '',
+        };
         $steps = [new Step(
             id: 'zero-product',
-            title: Message::of($double ? 'solve.zero.title-double' : 'solve.zero.title'),
-            why: Message::of($double ? 'solve.zero.why-double' : 'solve.zero.why'),
-            lines: [Line::equivalent($double ? $equations[0] : new Alternatives($equations), new ZeroProduct())],
-            watch: self::root($factors[0])->isZero() ? Slip::RootLost : null,
+            title: Message::of($kind === '-double' ? 'solve.zero.title-double' : 'solve.zero.title'),
+            why: Message::of("solve.zero.why$kind"),
+            lines: [Line::equivalent($one ? $equations[0] : new Alternatives($equations), new ZeroProduct())],
+            watch: array_filter($roots, static fn(Rational $root): bool => $root->isZero()) !== [] && !$one
+                ? Slip::RootLost
+                : null,
         )];
         foreach ($factors as $number => $factor) {
-            $lines = $this->linear($letter, $factor, $double ? null : Branch::way($number + 1));
-            if ($lines !== []) {
-                $solution = Numeral::of(self::root($factor));
-                $steps[] = new Step(
-                    id: 'solve-' . ($number + 1),
-                    title: Message::of('solve.linear.title', ['factor' => $equations[$number]]),
-                    why: Message::of('solve.linear.why'),
-                    lines: $lines,
-                    question: Question::number(
-                        Message::of('solve.linear.ask', ['factor' => $equations[$number]]),
-                        new Solves($equations[$number], $letter, $solution),
-                        $solution,
-                    ),
-                    watch: Slip::SignNotTurned,
-                );
+            if (!$factor->isSolved()) {
+                $steps[] = $factor->step('solve-' . ($number + 1), $one ? null : Branch::way($number + 1));
             }
+        }
+        $result = Line::result((new SolutionsAnswer($letter, $solutions))->node(), new JoinBranches());
+        $last = $steps[\count($steps) - 1];
+        $end = $last->lines[\count($last->lines) - 1] ?? null;
+        if ($one && $end !== null) {
+            // With one branch the last line says the solution already.
+            $steps[\count($steps) - 1] = $last->withLines([
+                ...\array_slice($last->lines, 0, -1),
+                Line::result($end->node, $end->move),
+            ]);
         }
         $steps[] = new Step(
             id: 'solutions',
-            title: Message::of($double ? 'solve.solutions.title-double' : 'solve.solutions.title'),
-            why: Message::of($double ? 'solve.solutions.why-double' : 'solve.solutions.why'),
-            lines: [Line::result((new SolutionsAnswer($letter, array_map(
-                static fn(Polynomial $factor): Expression => Numeral::of(self::root($factor)),
-                $factors,
-            )))->node(), new JoinBranches())],
+            title: Message::of(match (true) {
+                !$one => 'solve.solutions.title',
+                $repeated => 'solve.solutions.title-double',
+                default => 'solve.solutions.title-one',
+            }),
+            why: Message::of(match (true) {
+                $one => 'solve.solutions.why-double',
+                \count($factors) > 2 => 'solve.solutions.why-all',
+                default => 'solve.solutions.why',
+            }),
+            lines: $one ? [] : [$result],
+            question: $one ? null : Question::solutions(
+                Message::of('solve.solutions.ask'),
+                $equation,
+                $letter,
+                $solutions,
+            ),
         );
 
         return new Section(Phase::Solving, $steps);
     }
 
-    /** @return list<Line> mx + r = 0 solved in full; none when it says x = 0 already */
-    private function linear(string $letter, Polynomial $factor, ?Branch $branch): array
+    /**
+     * A problem that stands as a product equal to 0 already: nothing is to be factored.
+     *
+     * @return list<Section>
+     */
+    private static function given(Equation $equation): array
     {
-        $m = $factor->coefficient($letter, 1);
-        $r = $factor->coefficient($letter, 0);
-        $lines = [];
-        if (!$r->isZero()) {
-            $left = Polynomial::ofCoefficients($letter, [$m, Rational::zero()])->toExpression();
-            $lines[] = Line::equivalent(new Equation(
-                $left,
-                Numeral::of($r->negated()),
-            ), new ToBothSides(Operation::Subtract, Numeral::of($r)), $branch);
-        }
-        if (!$m->isOne()) {
-            $lines[] = Line::equivalent(new Equation(
-                new Letter($letter),
-                Numeral::of(self::root($factor)),
-            ), new ToBothSides(Operation::Divide, Numeral::of($m)), $branch);
-        }
-
-        return $lines;
-    }
-
-    /** A problem that stands as a product equal to 0 already: nothing is to be factored. */
-    private static function given(Equation $equation): Section
-    {
-        return new Section(Phase::Reading, [new Step(
+        $steps = [new Step(
             id: 'read',
             title: Message::of('solve.given.title'),
             why: Message::of('solve.given.why'),
             lines: [Line::given($equation)],
-        )]);
+        )];
+        if (self::isZero($equation->left)) {
+            $steps[] = new Step(
+                id: 'swap-sides',
+                title: Message::of('factor.swap.title'),
+                why: Message::of('solve.given.why-swap'),
+                lines: [Line::equivalent(new Equation($equation->right, $equation->left), new SwapSides())],
+            );
+        }
+
+        return [new Section(Phase::Reading, $steps)];
     }
 
-    /** @return non-empty-list<Polynomial>|null the linear factors of a product that equals 0 as it was typed */
-    private static function readyMade(Problem $problem): ?array
+    /** Whether a product that stands in an equation has a number in front. */
+    private static function hasFront(Equation $equation): bool
     {
-        $node = $problem->node;
-        if (!$node instanceof Equation || !$node->right instanceof Numeral || !$node->right->value->isZero()) {
-            return null;
-        }
-        $factors = array_map(
-            static fn(ProductFactor $factor): Polynomial => $factor->polynomial,
-            $problem->product->factors ?? [],
-        );
-        $linear = array_values(array_filter($factors, static fn(Polynomial $factor): bool => $factor->degree() === 1));
-        $flat = array_filter($factors, static fn(Polynomial $factor): bool => $factor->degree() > 1);
+        $side = self::isZero($equation->right) ? $equation->left : $equation->right;
+        $first = $side instanceof Product ? $side->factors[0] : $side;
 
-        return \count($linear) === 2 && $flat === [] ? $linear : null;
+        return $side instanceof Negative || $first instanceof Numeral || $first instanceof Quotient
+            || ($first instanceof Product && $first->factors[0] instanceof Numeral);
+    }
+
+    private static function isZero(Expression $expression): bool
+    {
+        return $expression instanceof Numeral && $expression->value->isZero();
     }
 
     /**
-     * @param non-empty-list<Polynomial> $factors
+     * The linear factors, as they were typed, of a product that equals 0; each as often as it occurs.
      *
-     * @return non-empty-list<Polynomial> one of several with the same solution
+     * @return non-empty-list<Expression>|null null where one of them is not linear, or there is nothing but one
+     */
+    private static function readyMade(Problem $problem): ?array
+    {
+        $node = $problem->node;
+        $letter = $problem->letter();
+        if (!$node instanceof Equation || $letter === null) {
+            return null;
+        }
+        $side = self::isZero($node->right) ? $node->left : (self::isZero($node->left) ? $node->right : null);
+        if ($side === null || $side instanceof Sum) {
+            return null;
+        }
+        try {
+            $product = ProductForm::of($side);
+            $parts = $product === null
+                ? [[$side, Polynomial::fromExpression($side)]]
+                : array_map(static fn(ProductFactor $part): array => [$part->written, $part->polynomial], $product->factors);
+        } catch (Refusal | NotPolynomial | DivisionByZero) {
+            return null;
+        }
+        $factors = [];
+        foreach ($parts as [$written, $polynomial]) {
+            if ($polynomial->isZero() || (\count($polynomial->terms) > 1 && $polynomial->degree() > 1)) {
+                return null;
+            }
+            $count = $polynomial->degree();
+            if ($count > 0) {
+                $linear = \count($polynomial->terms) > 1 ? $written : new Letter($letter);
+                array_push($factors, ...array_fill(0, $count, $linear));
+            }
+        }
+
+        return \count($factors) > 1 || ($product !== null && $factors !== []) ? $factors : null;
+    }
+
+    /**
+     * @param array<Linear> $factors
+     *
+     * @return non-empty-list<Linear> one of several with the same solution
      */
     private static function different(array $factors): array
     {
         $different = [];
         foreach ($factors as $factor) {
-            $different[(string) self::root($factor)] ??= $factor;
+            $different[(string) $factor->root()] ??= $factor;
         }
 
-        return array_values($different);
-    }
-
-    /** The solution of mx + r = 0. */
-    private static function root(Polynomial $linear): Rational
-    {
-        $letter = $linear->letters()[0] ?? throw new \LogicException('A factor without the letter.');
-
-        return $linear->coefficient($letter, 0)->negated()->dividedBy($linear->coefficient($letter, 1));
+        return $different === []
+            ? throw new \LogicException('Nothing factors what was not refused.')
+            : array_values($different);
     }
 }

@@ -28,6 +28,8 @@ final readonly class CompletingTheSquare implements Recogniser
         }
         $whole = $node instanceof Equation || $reading->product === null || $reading->product->isScaled();
 
-        return $whole && \count($reading->letters) === 1 ? self::ALSO : self::NOT;
+        $named = $reading->isFunction && $reading->product === null;
+
+        return $whole && \count($reading->letters) === 1 ? ($named ? self::CERTAIN : self::ALSO) : self::NOT;
     }
 }

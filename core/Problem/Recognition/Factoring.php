@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace Runel\Problem\Recognition;
 
 use Runel\Expression\Equation;
+use Runel\Expression\Numeral;
+use Runel\Polynomial\Polynomial;
 use Runel\Problem\Job;
 use Runel\Problem\Reading;
 
-/** A quadratic in a sum, with nothing but a number in front; or one in an equation. */
+/** A sum with something to take out or to factor, with nothing but a single term in front; or one in an equation. */
 final readonly class Factoring implements Recogniser
 {
     public function job(): Job
@@ -18,10 +20,30 @@ final readonly class Factoring implements Recogniser
 
     public function weight(Reading $reading): int
     {
+        $polynomial = $reading->polynomial;
+        if ($polynomial === null || $polynomial->isZero() || $reading->isAboutForm() || \count($polynomial->terms) < 2) {
+            return self::NOT;
+        }
+        if ($reading->node instanceof Equation) {
+            return self::equation($reading->node, $polynomial, \count($reading->letters));
+        }
+        $hasCommon = $polynomial->degree() > 1 || !$polynomial->content()->isOne();
+
         return match (true) {
-            $reading->polynomial?->degree() !== 2 || $reading->isAboutForm() => self::NOT,
-            $reading->node instanceof Equation => \count($reading->letters) === 1 ? self::POSSIBLE : self::NOT,
-            default => $reading->product === null || $reading->product->isScaled() ? self::FIRST : self::NOT,
+            !$hasCommon => self::NOT,
+            $reading->product === null, $reading->product->isScaled() => self::FIRST,
+            default => $reading->product->isOneBracket() && $polynomial->degree() > 1 ? self::ALSO : self::NOT,
+        };
+    }
+
+    private static function equation(Equation $equation, Polynomial $polynomial, int $letters): int
+    {
+        $isZeroed = $equation->right instanceof Numeral && $equation->right->value->isZero();
+
+        return match (true) {
+            $polynomial->degree() < 2 => self::NOT,
+            $letters === 1 => self::POSSIBLE,
+            default => $isZeroed ? self::LIKELY : self::NOT,
         };
     }
 }

@@ -5,6 +5,10 @@ declare(strict_types=1);
 namespace Runel\Problem\Recognition;
 
 use Runel\Expression\Equation;
+use Runel\Number\DivisionByZero;
+use Runel\Expression\Expression;
+use Runel\Polynomial\NotPolynomial;
+use Runel\Polynomial\Polynomial;
 use Runel\Problem\Job;
 use Runel\Problem\Reading;
 
@@ -19,9 +23,31 @@ final readonly class Multiplying implements Recogniser
     public function weight(Reading $reading): int
     {
         return match (true) {
+            $reading->polynomial !== null && Reading::isSumOfProducts($reading->node) => self::PLAIN,
             $reading->namesCoefficients() => self::CERTAIN,
-            $reading->node instanceof Equation || $reading->product === null => self::NOT,
+            $reading->product === null || $reading->subject !== null => self::NOT,
+            $reading->node instanceof Equation => self::equation($reading),
             default => self::LIKELY,
         };
+    }
+
+    /** A product said to be equal to a polynomial: certain where it is, else possible. */
+    private static function equation(Reading $reading): int
+    {
+        return match (true) {
+            $reading->polynomial?->isZero() === true => self::CERTAIN,
+            \count($reading->letters) === 1 && $reading->node instanceof Equation
+                && self::isQuadratic($reading->node->right) => self::POSSIBLE,
+            default => self::NOT,
+        };
+    }
+
+    private static function isQuadratic(Expression $side): bool
+    {
+        try {
+            return Polynomial::fromExpression($side)->degree() >= 2;
+        } catch (NotPolynomial | DivisionByZero) {
+            return false;
+        }
     }
 }

@@ -15,6 +15,7 @@ interface Recogniser
     public const POSSIBLE = 40;
     public const LIKELY = 60;
     public const FIRST = 80;
+    public const PLAIN = 90;
     public const CERTAIN = 100;
 
     public function job(): Job;

@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Judging;
+
+use Runel\Expression\Expression;
+use Runel\Expression\Letter;
+use Runel\Expression\Negative;
+use Runel\Expression\Node;
+use Runel\Expression\Numeral;
+use Runel\Expression\Power;
+use Runel\Expression\Product;
+use Runel\Expression\Quotient;
+use Runel\Expression\Sum;
+use Runel\Polynomial\Polynomial;
+
+/** How an answer is written: worked out, collected, factored. */
+final class Form
+{
+    /** Whether nothing is left to be worked out: plain terms, no two of them alike, fractions in lowest terms. */
+    public static function isCollected(Expression $answer): bool
+    {
+        $terms = $answer instanceof Sum ? $answer->terms : [$answer];
+        foreach ($terms as $term) {
+            if (!self::isPlain($term)) {
+                return false;
+            }
+        }
+
+        return \count($terms) === max(1, \count(Polynomial::fromExpression($answer)->terms));
+    }
+
+    /** Whether it is one number or one term with a number and each letter once. */
+    public static function isPlain(Expression $term): bool
+    {
+        $bare = $term instanceof Negative ? $term->operand : $term;
+        // People write (3x)/2 for (3/2)x.
+        if ($bare instanceof Quotient && !self::isNumber($bare)) {
+            return $bare->denominator instanceof Numeral
+                && self::isPlain($bare->numerator)
+                && self::inLowestTerms($bare);
+        }
+        $letters = [];
+        $numbers = 0;
+        foreach ($bare instanceof Product ? $bare->factors : [$bare] as $factor) {
+            $base = $factor instanceof Power && $factor->exponent instanceof Numeral ? $factor->base : $factor;
+            if ($base instanceof Letter) {
+                $letters[] = $base->name;
+            } elseif (self::isNumber($factor)) {
+                ++$numbers;
+            } else {
+                return false;
+            }
+        }
+
+        return $numbers <= 1 && \count($letters) === \count(array_unique($letters));
+    }
+
+    /** Whether its numbers are written in lowest terms. */
+    public static function isReduced(Node $answer): bool
+    {
+        if ($answer instanceof Quotient && self::isWhole($answer->numerator) && self::isWhole($answer->denominator)) {
+            return self::inLowestTerms($answer);
+        }
+        foreach ($answer->children() as $child) {
+            if (!self::isReduced($child)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** Whether it has a sum among its factors. */
+    public static function holdsSum(Node $node): bool
+    {
+        return $node instanceof Sum
+            || array_filter($node->children(), static fn(Node $child): bool => self::holdsSum($child)) !== [];
+    }
+
+    private static function isNumber(Expression $expression): bool
+    {
+        return $expression instanceof Numeral || ($expression instanceof Quotient
+            && self::isWhole($expression->numerator) && self::isWhole($expression->denominator));
+    }
+
+    private static function isWhole(Expression $expression): bool
+    {
+        $bare = $expression instanceof Negative ? $expression->operand : $expression;
+
+        return $bare instanceof Numeral;
+    }
+
+    private static function inLowestTerms(Quotient $quotient): bool
+    {
+        $top = Polynomial::fromExpression($quotient->numerator)->content();
+        $bottom = Polynomial::fromExpression($quotient->denominator)->content();
+
+        return $bottom->isInteger() && !$bottom->isOne() && $top->isInteger() && $top->commonDivisor($bottom)->isOne();
+    }
+}

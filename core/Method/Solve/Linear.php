@@ -1,0 +1,167 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Method\Solve;
+
+use Runel\Demonstration\Branch;
+use Runel\Demonstration\Line;
+use Runel\Demonstration\Move\Operation;
+use Runel\Demonstration\Move\Rewrite;
+use Runel\Demonstration\Move\ToBothSides;
+use Runel\Demonstration\Question;
+use Runel\Demonstration\Step;
+use Runel\Expression\Equation;
+use Runel\Expression\Expression;
+use Runel\Expression\Letter;
+use Runel\Expression\Mark;
+use Runel\Expression\Marked;
+use Runel\Expression\Negative;
+use Runel\Expression\Numeral;
+use Runel\Expression\Quotient;
+use Runel\Expression\Sum;
+use Runel\Message\Message;
+use Runel\Number\Rational;
+use Runel\Polynomial\Monomial;
+use Runel\Polynomial\Polynomial;
+use Runel\Polynomial\Term;
+use Runel\Slip\LikelyWrong;
+use Runel\Slip\Slip;
+use Runel\Style\Moving;
+
+/** One linear factor set equal to 0 and solved in full: each operation written on both sides, or the number moved across. */
+final readonly class Linear
+{
+    private Rational $m;
+    private Rational $r;
+
+    /**
+     * @param string     $letter  the unknown
+     * @param Expression $written mx + r as it stands, in whatever order
+     * @param Rational   $like    a number of the problem: the solution is written as it is, as a decimal or a fraction
+     */
+    public function __construct(
+        private string $letter,
+        private Expression $written,
+        private Moving $moving,
+        private Rational $like,
+    ) {
+        $polynomial = Polynomial::fromExpression($written);
+        $this->m = $polynomial->coefficient($letter, 1);
+        $this->r = $polynomial->coefficient($letter, 0);
+    }
+
+    public function equation(): Equation
+    {
+        return new Equation($this->written, Numeral::of(0));
+    }
+
+    public function root(): Rational
+    {
+        return $this->r->negated()->dividedBy($this->m)->like($this->like);
+    }
+
+    /** Whether it says the solution already. */
+    public function isSolved(): bool
+    {
+        return $this->r->isZero() && $this->m->isOne();
+    }
+
+    public function step(string $id, ?Branch $branch): Step
+    {
+        $solution = Numeral::of($this->root());
+        $opposite = Numeral::of($this->root()->negated());
+
+        return new Step(
+            id: $id,
+            title: Message::of('solve.linear.title', ['factor' => $this->equation()]),
+            why: $this->why(),
+            lines: [...$this->withoutNumber($branch), ...$this->withoutCoefficient($branch)],
+            question: Question::solutions(
+                Message::of('solve.linear.ask', ['factor' => $this->equation()]),
+                $this->equation(),
+                $this->letter,
+                [$solution],
+                $this->root()->isZero() ? [] : [new LikelyWrong($opposite, Slip::SignNotTurned)],
+            ),
+            watch: !$this->r->isZero() && !$this->m->isNegative() ? Slip::SignNotTurned : null,
+        );
+    }
+
+    private function across(): bool
+    {
+        return $this->moving === Moving::Across;
+    }
+
+    /** @return list<Line> the number taken away from both sides, or moved across */
+    private function withoutNumber(?Branch $branch): array
+    {
+        if ($this->r->isZero()) {
+            return [];
+        }
+        $operation = $this->r->isNegative() ? Operation::Add : Operation::Subtract;
+        $move = new ToBothSides($operation, Numeral::of($this->r->absolute()));
+        $left = (new Term($this->m, Monomial::power($this->letter, 1)))->toExpression();
+        $after = new Equation($left, Numeral::of($this->r->negated()));
+        if ($this->across()) {
+            return [Line::equivalent($after, $move, $branch)];
+        }
+        $size = Numeral::of($this->r->absolute());
+        $taken = new Marked($this->r->isNegative() ? $size : new Negative($size), Mark::written());
+        $terms = $this->written instanceof Sum ? $this->written->terms : [$this->written];
+
+        return [
+            Line::equivalent(new Equation(Sum::of([...$terms, $taken]), Sum::of([Numeral::of(0), $taken])), $move, $branch),
+            Line::equivalent($after, new Rewrite(), $branch),
+        ];
+    }
+
+    /** @return list<Line> both sides divided by the coefficient; −x turned by −1 */
+    private function withoutCoefficient(?Branch $branch): array
+    {
+        if ($this->m->isOne()) {
+            return [];
+        }
+        $solved = new Equation(new Letter($this->letter), Numeral::of($this->root()));
+        if ($this->m->negated()->isOne()) {
+            return [Line::equivalent($solved, new ToBothSides(Operation::Multiply, Numeral::of(-1)), $branch)];
+        }
+        $m = Numeral::of($this->m);
+        $move = new ToBothSides(Operation::Divide, $m);
+        $right = $this->r->negated();
+        if ($this->across() || $right->isZero() || !$this->m->isInteger()) {
+            return [Line::equivalent($solved, $move, $branch)];
+        }
+        $left = (new Term($this->m, Monomial::power($this->letter, 1)))->toExpression();
+        $divided = new Equation(new Quotient($left, $m), new Quotient(Numeral::of($right), $m));
+
+        return [Line::equivalent($divided, $move, $branch), Line::equivalent($solved, new Rewrite(), $branch)];
+    }
+
+    private function why(): Message
+    {
+        $size = Numeral::of($this->r->absolute());
+        $first = match (true) {
+            $this->r->isZero() => null,
+            $this->across() => Message::of('solve.linear.across', [
+                'from' => Numeral::of($this->r),
+                'to' => Numeral::of($this->r->negated()),
+            ]),
+            $this->r->isNegative() => Message::of('solve.linear.add', ['number' => $size]),
+            default => Message::of('solve.linear.subtract', ['number' => $size]),
+        };
+        $second = match (true) {
+            $this->m->isOne() => null,
+            $this->m->negated()->isOne() => Message::of('solve.linear.turn'),
+            default => Message::of('solve.linear.divide', ['number' => Numeral::of($this->m)]),
+        };
+
+        return match (true) {
+            $first !== null && $second !== null => Message::of('solve.linear.both', [
+                'first' => $first,
+                'second' => $second,
+            ]),
+            default => $first ?? $second ?? Message::of('solve.linear.said'),
+        };
+    }
+}
