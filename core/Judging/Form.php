@@ -23,7 +23,7 @@ final class Form
     {
         $terms = $answer instanceof Sum ? $answer->terms : [$answer];
         foreach ($terms as $term) {
-            if (!self::isPlain($term)) {
+            if (!self::isPlain($term) || !self::isReduced($term)) {
                 return false;
             }
         }

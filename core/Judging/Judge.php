@@ -94,7 +94,10 @@ final readonly class Judge
         foreach ($answers as $answer) {
             foreach (array_keys(self::letters($answer)) as $letter) {
                 if (!isset($known[$letter])) {
-                    return Verdict::wrong($known === [] ? Message::of('judge.no-letter', ['letter' => $letter]) : Message::of(
+                    return Verdict::wrong($known === [] ? Message::of(
+                        'judge.no-letter',
+                        ['letter' => $letter],
+                    ) : Message::of(
                         'judge.other-letter',
                         ['letter' => $letter, 'known' => implode(', ', array_keys($known))],
                     ));
@@ -167,7 +170,8 @@ final readonly class Judge
     /** The value is right; what was asked may be about how it is written, and it has to be worked out. */
     private function form(Expression $accepted, Expression $answer): Verdict
     {
-        if ($accepted instanceof Product && Form::holdsSum($accepted) || !Form::isCollected(Rewriter::unmarked($accepted))) {
+        $isProduct = $accepted instanceof Product && Form::holdsSum($accepted);
+        if ($isProduct || !Form::isCollected(Rewriter::unmarked($accepted))) {
             return $this->factored($accepted, $answer);
         }
         if (Form::isCollected($answer)) {
@@ -182,7 +186,7 @@ final readonly class Judge
         ));
     }
 
-    /** Whether the answer has the factors of the accepted one, in any order, every one of them without common factor. */
+    /** Whether the answer has the accepted one's factors, in any order, every one of them without common factor. */
     private function factored(Expression $accepted, Expression $answer): Verdict
     {
         $wanted = self::factors($accepted);
@@ -246,7 +250,8 @@ final readonly class Judge
             $rest = $taken->monomial->over($term->monomial);
             if (
                 $rest->degree > 0
-                || ($wanted->coefficient->isInteger() && !$term->coefficient->dividedBy($taken->coefficient)->isInteger())
+                || ($wanted->coefficient->isInteger()
+                    && !$term->coefficient->dividedBy($taken->coefficient)->isInteger())
             ) {
                 return Verdict::wrong(Message::of('judge.not-in-every', [
                     'given' => $answer,
@@ -280,7 +285,9 @@ final readonly class Judge
                 !Form::isCollected($answer->left) && !Form::isCollected($answer->right) => Verdict::wrong(
                     Message::of('judge.form-collected'),
                 ),
-                !Form::isCollected(Ascii::write($answer->right) === '0' ? $answer->left : $answer->right) => Verdict::wrong(
+                !Form::isCollected(
+                    Ascii::write($answer->right) === '0' ? $answer->left : $answer->right,
+                ) => Verdict::wrong(
                     Message::of('judge.form-collected'),
                 ),
                 default => Verdict::right(),
@@ -366,7 +373,7 @@ final readonly class Judge
     private static function said(Slip $slip, ?string $case = null): Verdict
     {
         return Verdict::wrong(Message::of('judge.slip', ['slip' => Message::of(
-            "slip.{$slip->value}." . ($case === null ? 'diagnosis' : "diagnosis-$case"),
+            $case === null ? "slip.{$slip->value}.diagnosis" : "slip.{$slip->value}.diagnosis-$case",
         )]), $slip);
     }
 

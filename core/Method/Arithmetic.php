@@ -14,7 +14,7 @@ use Runel\Expression\Quotient;
 use Runel\Expression\Rewriter;
 use Runel\Expression\Sum;
 
-/** An expression of numbers worked out as on paper: what is multiplied first, then what is added, inside before outside. */
+/** An expression of numbers worked out as on paper: what is multiplied first, then sums, inside before outside. */
 final class Arithmetic
 {
     /** Nested deeper than this, the rest is worked out at once. */

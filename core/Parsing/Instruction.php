@@ -15,6 +15,7 @@ final readonly class Instruction
     /** Stands for "is a factor of". */
     public const FACTOR_OF = "\u{E001}";
 
+    private const SUBJECT = '/^\s*(?:please\s+)?make\s+([a-z])\s+the\s+subject(?:\s+of)?(?![a-z])\s*:?/iu';
     private const VERBS = [
         'factor(?:i[sz]e)?(?:\s+(?:fully|completely|out))*' => Asked::Factor,
         'write\s+(?:it\s+)?as\s+a\s+product(?:\s+of)?' => Asked::Factor,
@@ -44,12 +45,13 @@ final readonly class Instruction
         $asked = null;
         $subject = null;
         $found = false;
-        if (preg_match('/^\s*(?:please\s+)?make\s+([a-z])\s+the\s+subject(?:\s+of)?(?![a-z])\s*:?/iu', $rest, $match) === 1) {
+        if (preg_match(self::SUBJECT, $rest, $match) === 1) {
             [$asked, $subject, $found] = [Asked::Rearrange, $match[1], true];
             $rest = self::blank($rest, $match[0]);
         }
         foreach ($found ? [] : self::VERBS as $words => $meaning) {
-            $verb = '/^\s*(?:please\s+)?(?:' . $words . ')(?![a-z])' . self::OBJECT . '(?:\s+for\s+([a-z])(?=\s*:))?\s*:?/iu';
+            $verb = '/^\s*(?:please\s+)?(?:' . $words . ')(?![a-z])' . self::OBJECT
+                . '(?:\s+for\s+([a-z])(?=\s*:))?\s*:?/iu';
             if (preg_match($verb, $rest, $match) === 1) {
                 $asked = $meaning;
                 $subject = $meaning === Asked::Rearrange ? ($match[1] ?? null) : null;

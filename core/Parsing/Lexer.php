@@ -264,7 +264,6 @@ final class Lexer
             throw new SyntaxError(Message::of('error.function', ['found' => $match[1]]), $this->place + 1);
         } elseif (preg_match('/^([fgh])\(([A-Za-z])\)/', $rest, $match) === 1) {
             throw new SyntaxError(Message::of('error.function-call', [
-                'found' => $match[0],
                 'letter' => $match[1],
                 'inside' => $match[2],
             ]), $this->place + 1);

@@ -10,7 +10,7 @@ return [
     'trial' => 'Whole factors at once, quick with strong tables. :hunt',
     'scale' => 'One pair, then fractions that cancel. :hunt',
     'scale-why' => 'Why scaling works, on this very trinomial.',
-    'none-works' => 'None of the :count works: it is prime, and all are shown failing.',
+    'none-works' => 'The only possibility does not work: it is prime, and that is shown.|None of the :count works: it is prime, and all are shown failing.',
     'only-one' => 'There is only one possibility.',
     'works-soon' => 'Number :works of :count works.',
     'works-late' => 'Only number :works of :count works: a long hunt.',

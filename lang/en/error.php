@@ -54,6 +54,7 @@ return [
     'no-letter' => 'There is no letter in this problem. Runel demonstrates algebra: use a letter such as x.',
     'not-polynomial' => 'A letter stands in an exponent, under a root or in a denominator. Runel cannot work with that here.',
     'zero-denominator' => 'A denominator in this problem is 0 whatever the letters are. Change it.',
+    'bracket-in-bracket' => 'Products stand inside parentheses here. Take one product at a time: plain terms inside each parenthesis.',
     'single-term' => 'This is a single term: there is nothing to multiply and nothing to factor.',
     'nothing-to-do' => 'There is nothing to multiply or to factor here: no parentheses, and no power above 1.',
     'no-job' => 'Runel can read this, but knows nothing to do with it: it multiplies polynomials and factors quadratic trinomials.',

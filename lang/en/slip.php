@@ -25,5 +25,5 @@ return [
     'product-not-zero' => ['watch' => 'Only a product that is 0 says anything about its factors: the other side has to be 0 first.', 'diagnosis' => 'The factors were set equal to the other side; that is allowed only for 0.'],
     'fraction-cleared-one-term' => ['watch' => 'Every single term is multiplied, those without a fraction too.', 'diagnosis' => 'Not every term was multiplied.'],
     'root-lost' => ['watch' => 'Do not divide by the letter: a solution would be lost.', 'diagnosis' => 'A solution was lost by dividing by the letter.'],
-    'sign-not-turned' => ['watch' => 'The solution has the opposite sign of the number in the factor.', 'diagnosis' => 'The sign was not turned.', 'diagnosis-crossing' => 'A term crossed over without turning its sign.'],
+    'sign-not-turned' => ['watch' => 'A number that changes sides changes its sign.', 'diagnosis' => 'The sign was not turned.', 'diagnosis-crossing' => 'A term crossed over without turning its sign.'],
 ];

@@ -20,7 +20,7 @@ final class RoomsTest extends TestCase
         $this->assertSound('asking');
         $this->one('#answer')->sendKeys('k^2' . WebDriverKeys::ENTER);
         $this->waitUntil(fn(): bool => str_contains($this->text('.verdict'), 'the sign is not'), 'the slip');
-        $this->one('#answer')->clear()->sendKeys('-k·k' . WebDriverKeys::ENTER);
+        $this->one('#answer')->clear()->sendKeys('-k²' . WebDriverKeys::ENTER);
         $this->waitUntil(fn(): bool => str_contains($this->text('.verdict'), 'Right'), 'judged right');
         $this->press(WebDriverKeys::ARROW_RIGHT);
         $this->waitUntil(fn(): bool => str_contains($this->text('#pen-next'), 'Reveal'), 'the next question');

@@ -21,8 +21,40 @@ final class JudgeTest extends TestCase
     /** @return iterable<array{string, string, string, string|null}> problem, step, answer, the slip or what is said */
     public static function answers(): iterable
     {
-        yield ['(2x+3)(x-5)', 'cell-1-1', '2x·x', null];
-        yield ['(2x+3)(x-5)', 'cell-1-1', 'x^2*4/2', null];
+        yield ['(2x+3)(x-5)', 'cell-1-1', 'x²·2', null];
+        yield ['(2x+3)(x-5)', 'cell-1-1', '2x·x', 'judge.question-back'];
+        yield ['(2x+3)(x-5)', 'cell-1-1', 'x·2x', 'judge.form-collected'];
+        yield ['(2x+3)(x-5)', 'cell-1-1', 'x^2*4/2', 'judge.form-reduce'];
+        yield ['(2x+3)(x-5)', 'cell-1-1', '2y²', 'judge.other-letter'];
+        yield ['(2x+3)(x-5)', 'size', '4x', 'judge.no-letter'];
+        yield ['(2x+3)(x-5)', 'collect-1', '3x-10x=-7x', null];
+        yield ['(2x+3)(x-5)', 'collect-1', '2x=-7x', 'judge.no-equation'];
+        yield ['(-2x+3)(3x-5)(x+1)', '1-collect-1', '-19x', 'larger-sign-lost'];
+        yield ['(-3x-2)(5x+4)', 'collect-1', '22x', 'signs-ignored'];
+        yield ['6x^2+21x-90', 'common-factor', '3', null];
+        yield ['6x^2+21x-90', 'common-factor', '1', 'not-factored-completely'];
+        yield ['6x^2+21x-90', 'common-factor', '6', 'judge.not-in-every'];
+        yield ['6x^2+21x-90', 'common-factor', '3x', 'judge.not-in-every'];
+        yield ['4x^3+12x^2', 'common-factor', '4x^2', null];
+        yield ['4x^3+12x^2', 'common-factor', '2x', 'not-factored-completely'];
+        yield ['6x^2+21x-90', 'brackets', '(2x-5)(x+6)', null];
+        yield ['6x^2+21x-90', 'brackets', '3(2x-5)(x+6)', null];
+        yield ['6x^2+21x-90', 'brackets', '(6x-15)(x+6)', 'not-factored-completely'];
+        yield ['6x^2+21x-90', 'brackets', '6(x-5/2)(x+6)', 'not-factored-completely'];
+        yield ['6x^2+21x-90', 'brackets', '2x²+7x-30', 'not-factored-completely'];
+        yield ['6x^2+21x-90', 'brackets', '(2x+5)(x-6)', 'signs-in-wrong-brackets'];
+        yield ['6x^2+21x-90', 'verdict', '17²', 'judge.form-number'];
+        yield ['x^2-3x=10', 'standard-form', 'x²-3x-10=0', null];
+        yield ['x^2-3x=10', 'standard-form', 'x²=3x+10', 'judge.form-zero'];
+        yield ['x^2-3x=10', 'standard-form', 'x²-3x+10=0', 'sign-not-turned'];
+        yield ['x^2-3x=10', 'standard-form', 'x²-3x-10', 'judge.equation-wanted'];
+        yield ['x^2-3x=10', 'brackets', '(x-5)(x+2)=0', null];
+        yield ['x^2-3x=10', 'solve-1', 'x=-2', null];
+        yield ['x^2-3x=10', 'solve-1', '2', 'sign-not-turned'];
+        yield ['x^2-3x=10', 'solutions', 'x=-2, x=5', null];
+        yield ['x^2-3x=10', 'solutions', '5 or -2', null];
+        yield ['x^2-3x=10', 'solutions', '5', 'root-lost'];
+        yield ['x^2-3x=10', 'solutions', '5, 3', 'judge.no-solution'];
         yield ['(2x+3)(x-5)', 'cell-2-1', '10x', 'sign-of-product'];
         yield ['(2x+3)(x-5)', 'cell-1-1', '2x', 'exponents-not-added'];
         yield ['(2x^3+3)(x^2-5)', 'cell-1-1', '2x^6', 'exponents-multiplied'];
@@ -30,11 +62,11 @@ final class JudgeTest extends TestCase
         yield ['(2x+3)(x-5)', 'collect-1', '7x', 'larger-sign-lost'];
         yield ['(2x+3)(x-5)', 'collect-1', '13x', 'signs-ignored'];
         yield ['(2x+3)(x-5)', 'collect-1', '-7x^2', 'unlike-terms-collected'];
-        yield ['(2x+3)(x-5)', 'collect-1', '3x-10x', 'judge.form-collected'];
-        yield ['(2x+3)(x-5)', 'standard-form', '(2x+3)(x-5)', 'judge.form-collected'];
+        yield ['(2x+3)(x-5)', 'collect-1', '3x-10x', 'judge.question-back'];
+        yield ['(2x+3)(x-5)', 'standard-form', '(2x+3)(x-5)', 'judge.question-back'];
         yield ['(2x+3)(x-5)', 'standard-form', '-15 - 7x + 2x²', null];
         yield ['(2x+3)(x-5)', 'standard-form', '2x²-7x', 'judge.differs'];
-        yield ['(2x+3)(x-5)', 'size', '5', 'judge.other-number'];
+        yield ['(2x+3)(x-5)', 'size', '5', 'judge.other-value'];
         yield ['(2x+3)(x-5)', 'standard-form', '2x²-(', 'judge.unreadable'];
         yield ['(2x+3)(x-5)', 'standard-form', '1/x', 'judge.not-comparable'];
         yield ['(2x+3)(x-5)', 'standard-form', '(x+1)^999', 'judge.not-comparable'];
@@ -50,7 +82,7 @@ final class JudgeTest extends TestCase
         foreach (Catalogue::standard()->demonstrate(new Task(
             Problem::read($problem),
             \Runel\Style\HouseStyle::default(),
-        ), null, 'grid')->steps() as $candidate) {
+        ), null, str_starts_with($problem, '(') ? 'grid' : null)->steps() as $candidate) {
             if ($candidate->id === $step && $candidate->question !== null) {
                 $verdict = Judge::verdict($candidate->question, $answer);
                 self::assertSame($outcome === null, $verdict->right);

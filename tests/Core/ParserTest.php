@@ -60,7 +60,8 @@ final class ParserTest extends TestCase
         yield ['(x+1)3', 'error.number-after', 6];
         yield ['3 4x', 'error.two-numbers', 3];
         yield ['1½x', 'error.mixed-number', 2];
-        yield ['2,5x', 'error.comma', 2];
+        yield ['1.5,5x', 'error.comma', 4];
+        yield ['1,250x', 'error.comma-thousands', 2];
         yield ['1/0', 'error.division-by-zero', 3];
         yield ['x=1=2', 'error.two-equals', 4];
         yield ['x^', 'error.no-exponent', 3];
@@ -69,7 +70,13 @@ final class ParserTest extends TestCase
         yield ['x € y', 'error.unknown-character', 3];
         yield ["x\u{7}", 'error.unknown-character', 2];
         yield ['\alpha+1', 'error.unknown-command', 1];
-        yield ['factor x^2', 'error.word', 1];
+        yield ['x^2 squared', 'error.word', 5];
+        yield ['x^2+1 and x^2+2', 'error.two-problems', 7];
+        yield ['(x+1) x (x+2)', 'error.times-or-letter', 7];
+        yield ['3 x 4', 'error.times-or-letter', 3];
+        yield ['2x + X', 'error.two-cases', 6];
+        yield ['sin(x)+1', 'error.function', 1];
+        yield ['3+f(x)', 'error.function-call', 3];
         yield ["\xff\xfe", 'error.not-text', 1];
         yield ['<b>', 'error.unknown-character', 1];
         yield [str_repeat('(', 3000), 'error.too-long', 401];

@@ -122,7 +122,8 @@ final class ContractTest extends TestCase
             ['problem' => '(3x^3-11x^2+4)/(x-2)', 'code' => 'not-yet', 'at' => null],
             ['problem' => 'y=2x^2-12x+11', 'method' => 'vertex', 'code' => 'not-yet', 'at' => null],
             ['problem' => '3x+5=2', 'code' => 'not-yet', 'at' => null],
-            ['problem' => '2x+1', 'code' => 'out-of-reach', 'at' => null],
+            ['problem' => '3x^2+1/(x+1)', 'code' => 'out-of-reach', 'at' => 8],
+            ['problem' => '2x+1', 'code' => 'out-of-reach', 'at' => 1],
             ['problem' => '1000001x^2+x-1000000', 'method' => 'cross', 'code' => 'too-large', 'at' => null],
             ['problem' => 'x^2+x+1=0', 'method' => 'factoring', 'code' => 'method-does-not-apply', 'at' => null],
             ['problem' => '(x+1)(x+2)', 'job' => 'dance', 'code' => 'no-such-job', 'at' => null],
@@ -198,7 +199,7 @@ final class ContractTest extends TestCase
         $branches = array_filter(array_merge(
             ...array_column($solved['steps'], 'lines'),
         ), static fn(array $line): bool => isset($line['branch']));
-        self::assertSame(['1', '1', '2', '2'], array_column($branches, 'branch'));
+        self::assertSame(['1', '1', '1', '1', '2', '2', '2', '2'], array_column($branches, 'branch'));
         self::assertContains('2*x+1 = 0 or 2*x-7 = 0', array_column(array_merge(
             ...array_column($solved['steps'], 'lines'),
         ), 'ascii'));

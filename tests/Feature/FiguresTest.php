@@ -58,6 +58,7 @@ final class FiguresTest extends TestCase
             'pair-hunt',
             'rows',
             'trial-brackets',
+            'two-squares',
             'whole-number-twin',
         ], array_keys($types));
     }

@@ -51,7 +51,7 @@ final class RoomsTest extends TestCase
         self::assertStringNotContainsString('Sign: plus times plus', $hidden);
         self::assertStringContainsString('the exponents were not added', mb_strtolower($at(['answer' => '4k^2'])));
         self::assertStringContainsString('This cannot be read', $at(['answer' => '4k^']));
-        $right = $at(['answer' => 'k*k^2*4']);
+        $right = $at(['answer' => 'k^3*4']);
         self::assertStringContainsString('✓ Right.', $right);
         self::assertStringContainsString('Sign: plus times plus', $right);
         self::assertStringContainsString('Sign: plus times plus', $at(['reveal' => 1]));

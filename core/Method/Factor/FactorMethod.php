@@ -134,7 +134,8 @@ abstract class FactorMethod implements FactorsQuadratics
                 $section->steps,
             )), array_values(array_filter(
                 $demonstration->sections,
-                static fn(Section $section): bool => $section->phase !== Phase::Finishing || Section::lines([$section]) > 0,
+                static fn(Section $section): bool =>
+                    $section->phase !== Phase::Finishing || Section::lines([$section]) > 0,
             ))),
             $factors === [] ? throw new \LogicException('Nothing with a letter is left.') : $factors,
             $demonstration->forecast,
@@ -210,7 +211,8 @@ abstract class FactorMethod implements FactorsQuadratics
                 if ($end === null) {
                     continue;
                 }
-                if ($lines[$end]->link === Link::Given || Ascii::write($lines[$end]->node) !== Ascii::write($result->node)) {
+                $same = Ascii::write($lines[$end]->node) === Ascii::write($result->node);
+                if ($lines[$end]->link === Link::Given || !$same) {
                     return $sections;
                 }
                 $lines[$end] = Line::result($result->node, $lines[$end]->move);
@@ -243,7 +245,9 @@ abstract class FactorMethod implements FactorsQuadratics
             $checks[] = NoPair::check($trinomial);
         }
 
-        return $checks === [] ? throw new \LogicException('Nothing was factored, and nothing shown to be prime.') : $checks;
+        return $checks === [] ? throw new \LogicException(
+            'Nothing was factored, and nothing shown to be prime.',
+        ) : $checks;
     }
 
     private function signs(Trinomial $trinomial): Step

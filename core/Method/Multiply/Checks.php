@@ -44,19 +44,22 @@ final class Checks
             $values[$letter] = Rational::of($ten ? 10 : self::VALUES[$place % \count(self::VALUES)]);
         }
         $list = implode(', ', array_map(static fn(string $letter): string => "$letter = {$values[$letter]}", $letters));
-        $whole = array_filter([...$factors, $product], static fn(Polynomial $part): bool => $part->hasFractions()) === [];
+        $whole = array_filter(
+            [...$factors, $product],
+            static fn(Polynomial $part): bool => $part->hasFractions(),
+        ) === [];
 
         return [
             self::compared($factors, $product, array_fill_keys(
                 $letters,
                 Rational::one(),
-            ), CheckKind::CoefficientSum, '', []),
+            ), CheckKind::CoefficientSum, null, []),
             self::compared(
                 $factors,
                 $product,
                 $values,
                 $ten ? CheckKind::Ten : CheckKind::Substitution,
-                $ten && !$whole ? '-fractions' : '',
+                $ten && !$whole ? 'fractions' : null,
                 ['values' => $list],
             ),
         ];
@@ -139,7 +142,7 @@ final class Checks
         Polynomial $product,
         array $values,
         CheckKind $kind,
-        string $variant,
+        ?string $variant,
         array $parameters,
     ): Check {
         $lines = [];
@@ -160,9 +163,9 @@ final class Checks
         array_push($lines, ...Arithmetic::lines(self::substituted($product, $values)));
 
         return new Check($kind, Message::of(
-            "check.{$kind->value}.title$variant",
+            $variant === null ? "check.{$kind->value}.title" : "check.{$kind->value}.title-$variant",
             $parameters,
-        ), Message::of("check.{$kind->value}.why$variant", $parameters), $lines, $reached->equals($answer));
+        ), Message::of($variant === null ? "check.{$kind->value}.why" : "check.{$kind->value}.why-$variant", $parameters), $lines, $reached->equals($answer));
     }
 
     /**

@@ -112,7 +112,10 @@ abstract class MultiplyMethod implements Method, Multiplies
             ),
             sections: $sections,
             answer: $answer,
-            checking: fn(): array => [$this->multipliedBack($factors, $last, $task), ...Checks::byValues($factors, $last)],
+            checking: fn(): array => [
+                $this->multipliedBack($factors, $last, $task),
+                ...Checks::byValues($factors, $last),
+            ],
         );
     }
 

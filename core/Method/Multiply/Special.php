@@ -57,7 +57,10 @@ final class Special extends MultiplyMethod
         }
         $factors = $task->problem->product->factors ?? [];
         foreach ($usual->options as $option) {
-            $plan = Plan::of(array_map(static fn(Factor $factor): Polynomial => $factor->polynomial, $factors), $option->value);
+            $plan = Plan::of(
+                array_map(static fn(Factor $factor): Polynomial => $factor->polynomial, $factors),
+                $option->value,
+            );
             if ($plan instanceof Plan && self::fits($plan)) {
                 return $plan;
             }
@@ -184,7 +187,10 @@ final class Special extends MultiplyMethod
         $empty = $this->figure($stage->pair, $first, $second);
         $figure = $empty->at($empty->state->withEdges());
         $recognise = $this->recognise($stage, $identity, $minus ? 'square-minus' : 'square', [
-            'p' => $identities->p, 'q' => $identities->q, 'first' => $first->toExpression(), 'second' => $part->toExpression(),
+            'p' => $identities->p,
+            'q' => $identities->q,
+            'first' => $first->toExpression(),
+            'second' => $part->toExpression(),
         ], $figure, Slip::DoubleProductForgotten);
         $written = $pattern($first->toExpression(), $part->toExpression());
         $steps = $this->put($stage, $written, $figure);
@@ -211,7 +217,10 @@ final class Special extends MultiplyMethod
         $empty = $this->figure($stage->pair, $first, $second);
         $figure = $empty->at($empty->state->withEdges());
         $recognise = $this->recognise($stage, $identity, 'difference', [
-            'p' => $identities->p, 'q' => $identities->q, 'first' => $first->toExpression(), 'second' => $second->toExpression(),
+            'p' => $identities->p,
+            'q' => $identities->q,
+            'first' => $first->toExpression(),
+            'second' => $second->toExpression(),
         ], $figure, null);
         $figure = $figure->at($figure->state->fill([[0, 1], [1, 0]]));
         $steps = [$this->cancelling($stage, $first, $second, $figure)];
@@ -349,7 +358,7 @@ final class Special extends MultiplyMethod
                 $term->coefficient->isNegative() => "$words.why-minus",
                 $term->coefficient->isOne() => "$words.why-power",
                 default => "$words.why",
-            }, ['term' => $term->toExpression()]),
+            }),
             lines: [Line::side($power, new Marked($accepted, Mark::written()))],
             figure: $figure,
             question: Question::form(

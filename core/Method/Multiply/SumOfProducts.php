@@ -168,7 +168,8 @@ final class SumOfProducts
     private static function checks(Sum $sum, Polynomial $product): array
     {
         $checks = [];
-        foreach ([CheckKind::CoefficientSum->value => [1, 1], CheckKind::Substitution->value => [2, 3]] as $kind => $numbers) {
+        $rounds = [CheckKind::CoefficientSum->value => [1, 1], CheckKind::Substitution->value => [2, 3]];
+        foreach ($rounds as $kind => $numbers) {
             $put = $sum;
             $value = $product->toExpression();
             $list = [];

@@ -79,7 +79,9 @@ final class TermByTerm extends MultiplyMethod
             [],
             [],
         );
-        $inHead = $pair->isTwoBinomials() && $task->style->middleTerms === MiddleTerms::InHead && self::middlesAreLike($pair);
+        $inHead = $task->style->middleTerms === MiddleTerms::InHead
+            && $pair->isTwoBinomials()
+            && self::middlesAreLike($pair);
         [$products, $figure] = $inHead ? $this->outerThenMiddle($stage, $figure) : $this->products($stage, $figure);
 
         return [

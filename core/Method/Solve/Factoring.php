@@ -68,13 +68,14 @@ final readonly class Factoring implements Method
     public function refusal(Task $task): ?Refusal
     {
         $equation = $task->problem->node;
-        if (!$equation instanceof Equation || $task->problem->letter() === null || $task->problem->polynomial === null) {
+        $polynomial = $task->problem->polynomial;
+        if (!$equation instanceof Equation || $task->problem->letter() === null || $polynomial === null) {
             return new MethodDoesNotApply(Message::of('solve.refusal-not-quadratic'));
         }
         if (self::readyMade($task->problem) !== null) {
             return null;
         }
-        $degree = $task->problem->polynomial->isZero() ? 0 : $task->problem->polynomial->degree();
+        $degree = $polynomial->isZero() ? 0 : $polynomial->degree();
         $ways = $degree < 2 ? [] : $this->factoring->fitting($task);
         $refusal = $ways === [] && $degree >= 2 ? $this->factoring->methods()[0]->refusal($task) : null;
 
@@ -220,15 +221,15 @@ final readonly class Factoring implements Method
         $solutions = array_map(static fn(Linear $factor): Expression => Numeral::of($factor->root()), $factors);
         $roots = array_map(static fn(Linear $factor): Rational => $factor->root(), $factors);
         $kind = match (true) {
-            $one && $repeated => '-double',
-            $repeated => '-repeated',
-            $front => '-front',
-            default => '',
+            $one && $repeated => 'double',
+            $repeated => 'repeated',
+            $front => 'front',
+            default => null,
         };
         $steps = [new Step(
             id: 'zero-product',
-            title: Message::of($kind === '-double' ? 'solve.zero.title-double' : 'solve.zero.title'),
-            why: Message::of("solve.zero.why$kind"),
+            title: Message::of($kind === 'double' ? 'solve.zero.title-double' : 'solve.zero.title'),
+            why: Message::of($kind === null ? 'solve.zero.why' : "solve.zero.why-$kind"),
             lines: [Line::equivalent($one ? $equations[0] : new Alternatives($equations), new ZeroProduct())],
             watch: array_filter($roots, static fn(Rational $root): bool => $root->isZero()) !== [] && !$one
                 ? Slip::RootLost
@@ -333,7 +334,10 @@ final readonly class Factoring implements Method
             $product = ProductForm::of($side);
             $parts = $product === null
                 ? [[$side, Polynomial::fromExpression($side)]]
-                : array_map(static fn(ProductFactor $part): array => [$part->written, $part->polynomial], $product->factors);
+                : array_map(
+                    static fn(ProductFactor $part): array => [$part->written, $part->polynomial],
+                    $product->factors,
+                );
         } catch (Refusal | NotPolynomial | DivisionByZero) {
             return null;
         }

@@ -29,7 +29,7 @@ use Runel\Slip\LikelyWrong;
 use Runel\Slip\Slip;
 use Runel\Style\Moving;
 
-/** One linear factor set equal to 0 and solved in full: each operation written on both sides, or the number moved across. */
+/** A linear factor set equal to 0 and solved in full: operations written on both sides, or the number moved across. */
 final readonly class Linear
 {
     private Rational $m;
@@ -111,7 +111,11 @@ final readonly class Linear
         $terms = $this->written instanceof Sum ? $this->written->terms : [$this->written];
 
         return [
-            Line::equivalent(new Equation(Sum::of([...$terms, $taken]), Sum::of([Numeral::of(0), $taken])), $move, $branch),
+            Line::equivalent(
+                new Equation(Sum::of([...$terms, $taken]), Sum::of([Numeral::of(0), $taken])),
+                $move,
+                $branch,
+            ),
             Line::equivalent($after, new Rewrite(), $branch),
         ];
     }

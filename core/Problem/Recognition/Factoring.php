@@ -21,7 +21,7 @@ final readonly class Factoring implements Recogniser
     public function weight(Reading $reading): int
     {
         $polynomial = $reading->polynomial;
-        if ($polynomial === null || $polynomial->isZero() || $reading->isAboutForm() || \count($polynomial->terms) < 2) {
+        if ($polynomial === null || $reading->isAboutForm() || \count($polynomial->terms) < 2) {
             return self::NOT;
         }
         if ($reading->node instanceof Equation) {
