@@ -18,6 +18,7 @@
         if (event.ctrlKey || event.metaKey || event.altKey) return;
         if (event.key === 'Escape') {
             if (helpIsOpen()) closeHelp();
+            else if (document.querySelector('.copy-tool')) putTool(null);
             else if (typing(event.target)) event.target.blur();
             else if (document.body.classList.contains('presenting')) document.getElementById('pen-present')?.click();
             return;
@@ -27,6 +28,11 @@
         if ((typing(event.target) && !waiting) || !document.querySelector('.pen-bar')) return;
         // Space and Enter on a focused control are that control's.
         if (event.key === ' ' && event.target instanceof HTMLElement && event.target.closest('summary, button')) return;
+        if (event.key === 'c') {
+            const lines = document.querySelectorAll('#now .line, #now.line, .sheet .line');
+            putTool(lines[lines.length - 1])?.querySelector('button').focus();
+            return;
+        }
         const target = document.getElementById(KEYS[event.key] ?? '');
         if (!target) return;
         event.preventDefault();
@@ -67,17 +73,8 @@
         document.addEventListener('DOMContentLoaded', () => { enhance(); showNow(); document.getElementById('answer')?.focus(); });
     window.addEventListener('popstate', () => { if (document.querySelector('.pen-bar') && !location.hash) location.reload(); });
 
-    // A sign beside each line copies it as MathML that stands alone.
+    // A line that is clicked, tapped or called for with c offers itself to be copied: one small tool, where it is wanted.
     const enhance = () => {
-        document.querySelectorAll('.sheet .line, .way-sheet .line').forEach((line) => {
-            if (line.querySelector('.copy')) return;
-            const copy = document.createElement('button');
-            copy.type = 'button';
-            copy.className = 'copy';
-            copy.textContent = 'MathML';
-            copy.setAttribute('aria-label', document.body.dataset.copy);
-            line.append(copy);
-        });
         const timer = document.querySelector('.timer');
         if (timer) { timer.hidden = false; tick(); }
     };
@@ -88,14 +85,39 @@
         math.querySelectorAll('[class]').forEach((part) => part.removeAttribute('class'));
         return new XMLSerializer().serializeToString(math);
     };
+    const FORMATS = {LaTeX: (line) => line.dataset.latex, MathML: mathMl, text: (line) => line.dataset.text};
+    const putTool = (line) => {
+        document.querySelectorAll('.copy-tool').forEach((tool) => tool.remove());
+        if (!line) return;
+        const tool = document.createElement('span');
+        tool.className = 'copy-tool';
+        tool.setAttribute('role', 'group');
+        tool.setAttribute('aria-label', document.body.dataset.copy);
+        Object.keys(FORMATS).forEach((format) => {
+            const button = document.createElement('button');
+            button.type = 'button';
+            button.className = 'copy';
+            button.dataset.format = format;
+            button.textContent = format === 'text' ? document.body.dataset.copyText : format;
+            tool.append(button);
+        });
+        line.append(tool);
+        return tool;
+    };
+    const copied = (button) => {
+        const text = FORMATS[button.dataset.format](button.closest('.line'));
+        button.dataset.copied = text;
+        const name = button.textContent;
+        const done = () => { button.textContent = document.body.dataset.copied; setTimeout(() => { button.textContent = name; }, 1200); };
+        if (navigator.clipboard) navigator.clipboard.writeText(text).then(done, done); else done();
+    };
     document.addEventListener('click', (event) => {
-        const copy = event.target instanceof Element ? event.target.closest('.copy') : null;
-        if (copy) {
-            const text = mathMl(copy.parentElement);
-            copy.dataset.mathml = text;
-            const done = () => { copy.textContent = document.body.dataset.copied; setTimeout(() => { copy.textContent = 'MathML'; }, 1200); };
-            if (navigator.clipboard) navigator.clipboard.writeText(text).then(done, done); else done();
-        }
+        const target = event.target instanceof Element ? event.target : null;
+        const button = target?.closest('.copy');
+        const line = target?.closest('.sheet .line, .way-sheet .line');
+        if (button) copied(button);
+        else if (line && !String(getSelection())) putTool(line.querySelector('.copy-tool') ? null : line);
+        else if (document.querySelector('.copy-tool')) putTool(null);
         if (event.target instanceof Element && event.target.id === 'print-now') window.print();
         const chosen = event.target instanceof Element ? event.target.closest('[data-seconds]') : null;
         if (chosen) startTimer(Number(chosen.dataset.seconds));

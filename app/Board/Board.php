@@ -85,6 +85,14 @@ final readonly class Board
         return $this->shown < $this->current && $content instanceof Step ? $content->question : null;
     }
 
+    /** Whether questions come first, but the step shown has none. */
+    public function isTold(): bool
+    {
+        $content = $this->stops[$this->current - 1]->content;
+
+        return $this->address->ask && $content instanceof Step && $content->question === null;
+    }
+
     /** The section that stands open. */
     private function openGroup(): int
     {

@@ -6,6 +6,7 @@ namespace App\Faces;
 
 use Runel\Demonstration\Demonstration;
 use Runel\Demonstration\Line;
+use Runel\Expression\Node;
 use Runel\Notation\Arranger;
 use Runel\Notation\Latex;
 
@@ -16,7 +17,7 @@ final readonly class LatexFace implements Face
         \documentclass[a4paper]{article}
         \usepackage[utf8]{inputenc}
         \usepackage[T1]{fontenc}
-        \usepackage{amsmath,cancel}
+        \usepackage{amsmath,amssymb}
         \usepackage[margin=2.2cm]{geometry}
         \setlength{\parindent}{0pt}
         \newcommand{\step}[2]{\medskip\textbf{#1}\quad{\small #2}\par}
@@ -46,6 +47,7 @@ final readonly class LatexFace implements Face
                     . "}\n"
                     . self::lines($step->lines, $arranger);
             }
+            $text .= self::table(FigureTable::closing($section), $arranger);
         }
         $text .= "\n\\subsection*{" . $wording->word('name.phase.checking') . "}\n";
         foreach ($demonstration->checks() as $check) {
@@ -57,7 +59,10 @@ final readonly class LatexFace implements Face
                 . self::lines($check->lines, $arranger);
         }
 
-        return $text . "\\end{document}\n";
+        // The package is loaded only where something is struck out.
+        return (str_contains($text, '\\cancel{')
+            ? str_replace('\\usepackage{amsmath,amssymb}', '\\usepackage{amsmath,amssymb,cancel}', $text)
+            : $text) . "\\end{document}\n";
     }
 
     /** @param list<Line> $lines */
@@ -69,5 +74,28 @@ final readonly class LatexFace implements Face
         }
 
         return $text;
+    }
+
+    private static function table(?FigureTable $table, Arranger $arranger): string
+    {
+        if ($table === null) {
+            return '';
+        }
+        $signs = [
+            FigureTable::RIGHT => '\checkmark', FigureTable::WRONG => '\times', FigureTable::TIMES => '\times',
+            '⋯' => '\cdots', '−' => '-',
+        ];
+        $columns = \count($table->rows[0]);
+        $text = '\[ \begin{array}{' . ($table->sideRule ? 'r|' : 'r') . str_repeat('r', $columns - 1) . "}\n";
+        foreach ($table->rows as $number => $row) {
+            $text .= implode(' & ', array_map(static fn(Node|string $cell): string => $cell instanceof Node
+                ? (new Latex())->write($arranger->arrange($cell))
+                : strtr($cell, $signs), $row))
+                . ' \\\\'
+                . (\in_array($number, $table->ruled, true) ? ' \hline' : '')
+                . "\n";
+        }
+
+        return $text . "\\end{array} \\]\n";
     }
 }

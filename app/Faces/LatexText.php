@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Faces;
 
+use Runel\Notation\Latex;
+
 /** Plain words made safe for LaTeX. */
 final class LatexText
 {
@@ -11,11 +13,15 @@ final class LatexText
         '\\' => '\textbackslash{}', '{' => '\{', '}' => '\}', '$' => '\$', '&' => '\&', '#' => '\#',
         '%' => '\%', '_' => '\_', '^' => '\textasciicircum{}', '~' => '\textasciitilde{}',
         '−' => '$-$', '×' => '$\times$', '·' => '$\cdot$', '²' => '$^2$', '³' => '$^3$', '→' => '$\to$',
-        '≠' => '$\neq$',
+        '⁹' => '$^9$', '¹' => '$^1$', '⁰' => '$^0$', '⁴' => '$^4$', '⁵' => '$^5$', '⁶' => '$^6$', '⁷' => '$^7$',
+        '⁸' => '$^8$', '√' => '$\surd$', '÷' => '$\div$', '½' => '$\tfrac12$',
+        '≠' => '$\neq$', '…' => '\dots{}', '“' => '``', '”' => "''", "\u{202F}" => '\,',
     ];
 
     public static function escape(string $text): string
     {
-        return strtr($text, self::ESCAPES);
+        $greek = array_map(static fn(string $command): string => '$' . trim($command) . '$', Latex::GREEK);
+
+        return strtr($text, self::ESCAPES + $greek);
     }
 }

@@ -6,6 +6,7 @@ namespace App\Faces;
 
 use Runel\Demonstration\Demonstration;
 use Runel\Demonstration\Line;
+use Runel\Expression\Node;
 use Runel\Notation\Arranger;
 use Runel\Notation\Latex;
 
@@ -32,6 +33,7 @@ final readonly class MarkdownFace implements Face
                     . "\n\n"
                     . self::lines($step->lines, $arranger);
             }
+            $text .= self::table(FigureTable::closing($section), $arranger);
         }
         $text .= "\n## " . $wording->word('name.phase.checking') . "\n\n";
         foreach ($demonstration->checks() as $check) {
@@ -55,5 +57,24 @@ final readonly class MarkdownFace implements Face
         }
 
         return $text;
+    }
+
+    private static function table(?FigureTable $table, Arranger $arranger): string
+    {
+        if ($table === null) {
+            return '';
+        }
+        $text = '';
+        foreach ($table->rows as $number => $row) {
+            $cells = array_map(static fn(Node|string $cell): string => $cell instanceof Node
+                ? '$' . (new Latex())->write($arranger->arrange($cell)) . '$'
+                : $cell, $row);
+            $text .= '| ' . implode(' | ', $cells) . " |\n";
+            if ($number === 0) {
+                $text .= str_repeat('| ---: ', \count($row)) . "|\n";
+            }
+        }
+
+        return $text . "\n";
     }
 }

@@ -17,13 +17,17 @@ final readonly class TextFace implements Face
      * @param \Closure(HouseStyle): Wording      $wording
      * @param \Closure(HouseStyle, Node): string $mathematics
      */
-    private function __construct(private \Closure $wording, private \Closure $mathematics) {}
+    private function __construct(
+        private \Closure $wording,
+        private \Closure $mathematics,
+        private bool $tables,
+    ) {}
 
     public static function plain(Faces $faces): self
     {
         return new self($faces->text(...), static fn(HouseStyle $style, Node $node): string => (new PlainText())->write(
             (new Arranger($style->times))->arrange($node),
-        ));
+        ), true);
     }
 
     /** Everything in words, for a screen reader or a voice. */
@@ -32,6 +36,7 @@ final readonly class TextFace implements Face
         return new self(
             $faces->speech(...),
             static fn(HouseStyle $style, Node $node): string => $faces->mathematics($style)->speak($node),
+            false,
         );
     }
 
@@ -54,6 +59,7 @@ final readonly class TextFace implements Face
                     $text .= '        ' . $write($line->node) . "\n";
                 }
             }
+            $text .= self::table($this->tables ? FigureTable::closing($section) : null, $write);
         }
         $text .= "\n" . mb_strtoupper($wording->word('name.phase.checking')) . "\n";
         foreach ($demonstration->checks() as $check) {
@@ -64,5 +70,37 @@ final readonly class TextFace implements Face
         }
 
         return ltrim($text);
+    }
+
+    /** @param \Closure(Node): string $write */
+    private static function table(?FigureTable $table, \Closure $write): string
+    {
+        if ($table === null) {
+            return '';
+        }
+        $cells = array_map(static fn(array $row): array => array_map(
+            static fn(Node|string $cell): string => $cell instanceof Node ? $write($cell) : $cell,
+            $row,
+        ), $table->rows);
+        $widths = [];
+        foreach ($cells as $row) {
+            foreach ($row as $place => $cell) {
+                $widths[$place] = max($widths[$place] ?? 0, mb_strlen($cell));
+            }
+        }
+        $text = "\n";
+        foreach ($cells as $number => $row) {
+            $line = '        ';
+            foreach ($row as $place => $cell) {
+                $line .= str_repeat(' ', $widths[$place] - mb_strlen($cell)) . $cell
+                    . ($place === 0 && $table->sideRule ? ' │ ' : '  ');
+            }
+            $text .= rtrim($line) . "\n";
+            if (\in_array($number, $table->ruled, true)) {
+                $text .= '        ' . str_repeat('─', array_sum($widths) + 2 * \count($widths)) . "\n";
+            }
+        }
+
+        return $text;
     }
 }

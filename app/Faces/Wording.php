@@ -7,6 +7,8 @@ namespace App\Faces;
 use Illuminate\Contracts\Translation\Translator;
 use Runel\Expression\Node;
 use Runel\Message\Message;
+use Runel\Notation\Box\Digits;
+use Runel\Notation\PlainText;
 
 /**
  * Turns messages into sentences of one language, the mathematics in them written by one notation.
@@ -52,6 +54,7 @@ final class Wording
                 $replacements[":$name"] = match (true) {
                     $value instanceof Node => ($this->mathematics)($value),
                     $value instanceof Message => $this->say($value),
+                    \is_int($value) => ($value < 0 ? '−' : '') . Digits::inGroups((string) abs($value), PlainText::GAP),
                     default => ($this->escape)((string) $value),
                 };
             }

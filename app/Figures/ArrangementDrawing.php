@@ -80,7 +80,7 @@ final readonly class ArrangementDrawing implements Drawing
     /** @return array{float, float} */
     private function list(Pen $pen, float $left): array
     {
-        $y = 10.0;
+        $y = 38.0;
         $trailing = Trials::trailing($this->hunt->rows, $this->hunt->passed);
         $last = $trailing > 0 ? -1 : \count($this->hunt->rows) - 1;
         $second = $left + max(150.0, 20 + 11.0 * max([0, ...array_map(fn(ArrangementRow $row): int => mb_strlen(
@@ -89,6 +89,7 @@ final readonly class ArrangementDrawing implements Drawing
         $third = $second + max(150.0, 20 + 11.0 * max(
             [0, ...array_map(fn(ArrangementRow $row): int => mb_strlen($this->made($row)), $this->hunt->rows)],
         ));
+        $this->head($pen, $left, $second, $third + 36);
         foreach ($this->hunt->rows as $place => $row) {
             $before = $this->hunt->rows[$place - 1] ?? null;
             if ($before !== null && $row->number > $before->number + 1) {
@@ -136,10 +137,21 @@ final readonly class ArrangementDrawing implements Drawing
         return [$third + 44, max($y + 8, $this->hunt->kind === 'cross' ? 220.0 : 60.0)];
     }
 
+    /** What the columns hold: the two numbers that are split, and what is to be made of the products. */
+    private function head(Pen $pen, float $left, float $second, float $right): void
+    {
+        if ($this->hunt->kind === 'cross') {
+            $pen->words("{$this->hunt->first}  |  {$this->hunt->last}", $left + 10, 24, 19, Ink::TEXT, 'start');
+        }
+        $target = ($this->hunt->target < 0 ? '−' : '') . abs($this->hunt->target);
+        $pen->words("= $target ?", $second, 24, 19, Ink::TEXT, 'start');
+        $pen->line($left, 34, $right, 34, Ink::TEXT, 1.6);
+    }
+
     private function arrangement(ArrangementRow $row): string
     {
         if ($this->hunt->kind === 'cross') {
-            return "{$row->m}, {$row->n}  |  {$row->r}, {$row->s}";
+            return "{$row->m} · {$row->n}  |  {$row->r} · {$row->s}";
         }
         $name = $this->hunt->letter;
         $tail = $this->hunt->second ?? '';
@@ -157,10 +169,19 @@ final readonly class ArrangementDrawing implements Drawing
     private function made(ArrangementRow $row): string
     {
         $minus = static fn(int $number): string => ($number < 0 ? '−' : '') . abs($number);
+        [$large, $small] = [max($row->outer(), $row->inner()), min($row->outer(), $row->inner())];
+        $difference = "$large − $small = " . ($large - $small);
         if ($this->hunt->mode === 'difference') {
-            [$large, $small] = [max($row->outer(), $row->inner()), min($row->outer(), $row->inner())];
+            return $difference;
+        }
+        if ($this->hunt->mode === 'either') {
+            $sum = "{$row->outer()} + {$row->inner()} = {$row->total}";
 
-            return "$large − $small = {$row->total}";
+            return match (true) {
+                !$row->verdict->ends() => "$sum,  $difference",
+                $row->total === $this->hunt->target => $sum,
+                default => $difference,
+            };
         }
 
         return $minus($row->outer())

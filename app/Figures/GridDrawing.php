@@ -20,9 +20,9 @@ final readonly class GridDrawing implements Drawing
     public function label(): Message
     {
         return Message::of('figure.grid', [
-            'columns' => \count($this->grid->top), 'rows' => \count($this->grid->side), 'filled' => \count(
-                $this->grid->state->filled,
-            ),
+            'columns' => Message::of('grid.size.columns', ['count' => \count($this->grid->top)]),
+            'rows' => Message::of('grid.size.rows', ['count' => \count($this->grid->side)]),
+            'filled' => \count($this->grid->state->filled),
         ]);
     }
 

@@ -16,6 +16,7 @@ use Runel\Notation\Box\Radical;
 use Runel\Notation\Box\Raised;
 use Runel\Notation\Box\Row;
 use Runel\Notation\Box\Sign;
+use Runel\Notation\PlainText;
 
 /**
  * Lays mathematics out for an SVG figure, which has none of its own. Widths are those of the
@@ -32,6 +33,8 @@ final class Typesetter
     ];
     private const CAPITAL = 720;
     private const DIGIT = 500;
+    /** A gap between groups of digits, as a part of a digit. */
+    private const GAP = 0.5;
     private const OPERATOR = 760;
     private const SMALL = 0.7;
 
@@ -56,13 +59,27 @@ final class Typesetter
     /** Plain words or digits. */
     public function words(string $text, float $size): Setting
     {
+        $text = (string) preg_replace_callback(
+            '/\d{4,}/',
+            static fn(array $match): string => Digits::inGroups($match[0], PlainText::GAP),
+            $text,
+        );
+
         return $this->text($text, $size, mb_strlen($text) * self::DIGIT, false);
+    }
+
+    private function digits(string $digits, float $size): Setting
+    {
+        $gaps = \strlen($digits) < 4 ? 0 : intdiv(\strlen(strtok($digits, '.') ?: '') - 1, 3);
+        $width = (\strlen($digits) + self::GAP * $gaps) * self::DIGIT;
+
+        return $this->text(Digits::inGroups($digits, PlainText::GAP), $size, $width, false);
     }
 
     private function box(Box $box, float $size): Setting
     {
         return match (true) {
-            $box instanceof Digits => $this->text($box->digits, $size, \strlen($box->digits) * self::DIGIT, false),
+            $box instanceof Digits => $this->digits($box->digits, $size),
             $box instanceof Name => $this->text(
                 $box->letter,
                 $size,

@@ -12,7 +12,10 @@ use Runel\Demonstration\Figure\Figure;
 use Runel\Demonstration\Line;
 use Runel\Expression\Node;
 use Runel\Message\Message;
+use Runel\Notation\Arranger;
 use Runel\Notation\Ascii;
+use Runel\Notation\Latex;
+use Runel\Notation\PlainText;
 use Runel\Problem\Job;
 use Runel\Style\HouseStyle;
 
@@ -76,6 +79,18 @@ final class PageFace
     public function figure(Figure $figure): string
     {
         return $this->figures->svg($figure, $this->style);
+    }
+
+    /** To be pasted into a LaTeX document. */
+    public function latex(Node $node): string
+    {
+        return trim((new Latex())->write((new Arranger($this->style->times))->arrange($node)));
+    }
+
+    /** To be pasted anywhere. */
+    public function text(Node $node): string
+    {
+        return (new PlainText())->write((new Arranger($this->style->times))->arrange($node));
     }
 
     /** How long a piece of mathematics is, in signs. */

@@ -29,7 +29,7 @@ final readonly class MathMl implements Writer
         return match (true) {
             $box instanceof Row => '<mrow>' . implode('', array_map($this->write(...), $box->boxes)) . '</mrow>',
             $box instanceof Sign => self::sign($box),
-            $box instanceof Digits => '<mn>' . $box->digits . '</mn>',
+            $box instanceof Digits => '<mn>' . $box->grouped(PlainText::GAP) . '</mn>',
             $box instanceof Name => '<mi>' . $box->letter . '</mi>',
             $box instanceof Words => '<mtext>&#xA0;' . $box->key . '&#xA0;</mtext>',
             $box instanceof Fenced => $this->fenced($box),

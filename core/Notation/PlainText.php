@@ -19,6 +19,8 @@ use Runel\Notation\Box\Words;
 /** One line of unicode text, as in 2t³ − 5t + 1. */
 final readonly class PlainText implements Writer
 {
+    /** A narrow space that does not break; the parser reads it as nothing. */
+    public const GAP = "\u{202F}";
     private const RAISED = [
         '0' => '⁰',
         '1' => '¹',
@@ -38,7 +40,7 @@ final readonly class PlainText implements Writer
         return match (true) {
             $box instanceof Row => $this->row($box),
             $box instanceof Sign => self::sign($box),
-            $box instanceof Digits => $box->digits,
+            $box instanceof Digits => $box->grouped(self::GAP),
             $box instanceof Name => $box->letter,
             $box instanceof Words => " {$box->key} ",
             $box instanceof Fenced => '(' . $this->write($box->content) . ')',
@@ -70,7 +72,7 @@ final readonly class PlainText implements Writer
     {
         $numerator = $this->write($fraction->numerator);
         $denominator = $this->write($fraction->denominator);
-        $short = static fn(string $part): bool => preg_match('/^(\d+|\p{L})$/u', $part) === 1;
+        $short = static fn(string $part): bool => preg_match('/^([\d\x{202F}.]+|\p{L})$/u', $part) === 1;
 
         return ($short($numerator) ? $numerator : "($numerator)")
             . '/'

@@ -130,6 +130,13 @@ final class Lexer
 
     private function number(): void
     {
+        $grouped = '/^\d{1,3}(?:[\x{202F}\x{2009}]\d{3})+(?!\d)(\.\d*)?/u';
+        if (preg_match($grouped, $this->rest(), $match) === 1) {
+            $digits = (string) preg_replace('/[\x{202F}\x{2009}]/u', '', $match[0]);
+            $this->add(LexemeKind::Number, $digits, mb_strlen($match[0]));
+
+            return;
+        }
         $digits = preg_match('/^\d*(\.\d*)?/', $this->rest(), $match) === 1 ? $match[0] : '';
         $at = $this->place + 1;
         if ($digits === '.') {

@@ -18,7 +18,8 @@ return [
         'signs' => 'Cross products :outer and :inner: they could make :target, but with signs that give the wrong last term.',
         'fits-sum' => 'Cross products :outer and :inner: the sum is :total.',
         'fits-difference' => 'Cross products :outer and :inner: the difference is :target.',
-        'ask' => 'What do :outer and :inner make together?',
+        'ask' => 'What is the sum of the cross products :outer and :inner?',
+        'ask-difference' => 'What is the difference of the cross products :outer and :inner?',
     ],
     'signs' => [
         'title' => 'Now the signs',

@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 return [
-    'grid' => 'Grid with :columns columns and :rows rows, :filled cells filled',
+    'grid' => 'Grid with :columns and :rows, :filled cells filled',
     'rows' => ':rows rows of products in columns of like powers, :filled products written',
     'arcs' => 'Two factors above :places places for the answer',
     'arcs-degree' => 'Arc joining the pair of terms of degree :degree|:count arcs joining the pairs of terms of degree :degree',

@@ -8,7 +8,9 @@ return [
     'advice-gaps' => 'Powers are missing here, and the grid holds their places: the safest way.',
     'advice-stages' => 'One grid after another, :stages in all, with :count products: long, but nothing gets lost.',
     'size' => [
-        'title' => 'The grid has :columns columns and :rows rows',
+        'title' => 'The grid has :columns and :rows',
+        'columns' => 'one column|:count columns',
+        'rows' => 'one row|:count rows',
         'why-degrees' => 'Degree :topDegree needs a column for every power down to the number: :columns. Degree :sideDegree needs :rows rows.',
         'why-terms' => 'One column for each term of one factor, one row for each term of the other.',
         'ask' => 'How many cells will the grid have?',

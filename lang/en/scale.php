@@ -8,6 +8,7 @@ return [
     'scale' => ['title' => 'Multiply the last coefficient by the first', 'why' => 'Instead of the trinomial, :scaled is factored first: the leading :a has gone into the last term.'],
     'factored' => ['title' => 'The scaled trinomial, factored', 'why' => 'This is not the answer yet: it belongs to the scaled trinomial.'],
     'divide' => ['title' => 'Divide both numbers by :a', 'why' => 'What was scaled by :a is scaled back. The :a in front keeps the value.'],
+    'hand-back' => ['title' => 'Share out the :a in front', 'why' => 'Each factor gets its own denominator: together they make the number in front.'],
     'reduce' => ['title' => 'Reduce the fractions', 'why' => 'Lowest terms: now the denominators show.'],
 ]
 ;

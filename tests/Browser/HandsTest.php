@@ -86,11 +86,19 @@ final class HandsTest extends TestCase
         $this->waitUntil(fn(): bool => $kept() === 0, 'removed');
     }
 
-    public function testCopiesALineAsMathMl(): void
+    public function testCopiesALineOnDemand(): void
     {
         $this->open('/board', ['problem' => '8x^2+22x+15', 'method' => 'scale', 'step' => 'last']);
-        self::$browser->executeScript('document.querySelector(".line .copy").click()');
-        $copied = (string) $this->one('.copy')->getAttribute('data-mathml');
+        self::assertSame([], self::$browser->findElements(WebDriverBy::cssSelector('.copy')));
+        self::$browser->executeScript('document.querySelector(".sheet .line").click()');
+        $copy = function (string $format): string {
+            self::$browser->executeScript("document.querySelector('.copy[data-format=$format]').click()");
+
+            return (string) $this->one(".copy[data-format=$format]")->getAttribute('data-copied');
+        };
+        self::assertSame('8x^{2} + 22x + 15', $copy('LaTeX'));
+        self::assertSame('8x² + 22x + 15', $copy('text'));
+        $copied = $copy('MathML');
         $document = new \DOMDocument();
         self::assertTrue($document->loadXML(str_replace('&nbsp;', ' ', $copied)));
         self::assertSame('http://www.w3.org/1998/Math/MathML', $document->documentElement?->namespaceURI);

@@ -8,7 +8,9 @@ use App\Address\Address;
 use App\Demonstrations\Demonstrations;
 use App\Faces\Faces;
 use App\Faces\Format;
+use App\Sheet\Sheet;
 use Illuminate\Contracts\View\View;
+use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Runel\Demonstration\Demonstration;
 use Runel\Message\Refusal;
@@ -19,9 +21,16 @@ final readonly class TakeAwayController
     public function __construct(private Demonstrations $demonstrations) {}
 
     /** @throws Refusal when there is nothing to show */
-    public function sheet(Address $address): View
+    public function sheet(Address $address, Request $request): View
     {
-        return view('sheet.page', ['demonstration' => $this->demonstration($address), 'address' => $address]);
+        $demonstration = $this->demonstration($address);
+        $fade = $request->query('fade');
+
+        return view('sheet.page', [
+            'demonstration' => $demonstration,
+            'address' => $address,
+            'sheet' => Sheet::of($demonstration, \is_string($fade) ? $fade : ''),
+        ]);
     }
 
     /** @throws Refusal when there is nothing to show */

@@ -22,6 +22,20 @@ use Runel\Message\Message;
 /** The steps of a hunt through arrangements, one a trial shown. */
 final class ArrangementSteps
 {
+    /** What the hunt arrives at, for where it is folded. */
+    public static function outcome(Trinomial $trinomial): Message
+    {
+        if ($trinomial->isPrime()) {
+            return Message::of('outcome.none');
+        }
+        [$first, $second] = $trinomial->brackets();
+
+        return Message::of('outcome.factors', [
+            'first' => $first->toExpression(),
+            'second' => $second->toExpression(),
+        ]);
+    }
+
     /** @return list<Step> */
     public static function of(Trinomial $trinomial, Arrangements $arrangements, string $kind): array
     {
@@ -82,7 +96,10 @@ final class ArrangementSteps
             default => $row->verdict->value,
         };
 
-        $line = self::line($arrangements, $row);
+        $lines = self::lines($arrangements, $row);
+        $asked = $lines[\count($lines) - 1];
+        $bySum = $arrangements->mode === 'sum'
+            || ($arrangements->mode === 'either' && self::reachedBySum($arrangements, $row));
 
         return new Step(
             id: 'trial-' . $row->number,
@@ -90,31 +107,47 @@ final class ArrangementSteps
             why: Message::of("$kind.trial.$why", $parameters + ['difference' => Numeral::of(abs(
                 $row->outer() - $row->inner(),
             ))]),
-            lines: [$line],
+            lines: $lines,
             figure: $figure,
-            question: Question::about($line, Message::of("$kind.trial.ask", $parameters)),
+            question: Question::about($asked, match (true) {
+                $kind === 'brackets' => Message::of('brackets.trial.ask', $parameters),
+                $bySum => Message::of('cross.trial.ask', $parameters),
+                default => Message::of('cross.trial.ask-difference', $parameters),
+            }),
         );
     }
 
-    /** The two cross products and what they make together, as plain numbers. */
-    private static function line(Arrangements $arrangements, ArrangementRow $row): Line
+    /**
+     * The two cross products and what they make together, as plain numbers; where sum or difference may do, both, the
+     * one that fits last.
+     *
+     * @return non-empty-list<Line>
+     */
+    private static function lines(Arrangements $arrangements, ArrangementRow $row): array
     {
         $outer = Product::apart([Numeral::of($row->m), Numeral::of($row->s)]);
         $inner = Product::apart([Numeral::of($row->n), Numeral::of($row->r)]);
-        if ($arrangements->mode !== 'difference') {
-            return Line::side(Sum::of([$outer, $inner]), new Marked(self::total($row, $arrangements), Mark::written()));
-        }
         [$larger, $smaller] = $row->outer() >= $row->inner() ? [$outer, $inner] : [$inner, $outer];
+        $sum = [Sum::of([$outer, $inner]), Numeral::of($row->outer() + $row->inner())];
+        $difference = [
+            Sum::of([$larger, new Negative($smaller)]),
+            Numeral::of(abs($row->outer() - $row->inner())),
+        ];
+        $written = static fn(Expression $left, Expression $right): Line => Line::side(
+            $left,
+            new Marked($right, Mark::written()),
+        );
 
-        return Line::side(Sum::of(
-            [$larger, new Negative($smaller)],
-        ), new Marked(self::total($row, $arrangements), Mark::written()));
+        return match (true) {
+            $arrangements->mode === 'sum' => [$written(...$sum)],
+            $arrangements->mode === 'difference' => [$written(...$difference)],
+            self::reachedBySum($arrangements, $row) => [Line::side(...$difference), $written(...$sum)],
+            default => [Line::side(...$sum), $written(...$difference)],
+        };
     }
 
-    private static function total(ArrangementRow $row, Arrangements $arrangements): Expression
+    private static function reachedBySum(Arrangements $arrangements, ArrangementRow $row): bool
     {
-        return Numeral::of($arrangements->mode === 'difference' ? abs(
-            $row->outer() - $row->inner(),
-        ) : $row->outer() + $row->inner());
+        return $row->outer() + $row->inner() === $arrangements->target;
     }
 }

@@ -34,7 +34,11 @@ final class Cross extends FactorMethod
     {
         $last = $task->style->crossSigns === CrossSigns::Last;
         $arrangements = $last ? Arrangements::signsLast($trinomial) : Arrangements::signsFirst($trinomial);
-        $sections = [new Section(Phase::Hunting, ArrangementSteps::of($trinomial, $arrangements, 'cross'))];
+        $sections = [new Section(
+            Phase::Hunting,
+            ArrangementSteps::of($trinomial, $arrangements, 'cross'),
+            outcome: ArrangementSteps::outcome($trinomial),
+        )];
         if ($arrangements->hit !== null) {
             $sections[] = new Section(Phase::Writing, [
                 $this->signs($trinomial, $last),

@@ -75,6 +75,17 @@ final readonly class PairSearch
         return $this->hit === null ? \count($this->pairs) : $this->hit + 1;
     }
 
+    /** What the hunt arrives at, for where it is folded. */
+    public function outcome(): Message
+    {
+        $found = $this->hit === null ? null : $this->pairs[$this->hit];
+
+        return $found === null ? Message::of('outcome.none') : Message::of('outcome.pair', [
+            'left' => Numeral::of($found->left),
+            'right' => Numeral::of($found->right),
+        ]);
+    }
+
     /** @return list<Step> one a pair shown */
     public function steps(bool $crossing = false): array
     {

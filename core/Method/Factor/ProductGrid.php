@@ -41,7 +41,7 @@ final class ProductGrid extends FactorMethod
         $sections = [new Section(Phase::Hunting, [PairSearch::productStep(
             $trinomial,
             'factor.product.why-crossing',
-        ), ...$search->steps(true)])];
+        ), ...$search->steps(true)], outcome: $search->outcome())];
         if (!$trinomial->isPrime()) {
             $sections[] = new Section(Phase::Writing, $this->grid($trinomial, $outer));
         }

@@ -18,6 +18,7 @@ use Runel\Expression\Quotient;
 use Runel\Expression\Sum;
 use Runel\Message\Message;
 use Runel\Number\Rational;
+use Runel\Number\Whole;
 use Runel\Polynomial\Term;
 use Runel\Slip\Slip;
 
@@ -54,7 +55,11 @@ final class Scale extends FactorMethod
             ), Numeral::of($trinomial->product()))],
             watch: Slip::ScaledFactorsGiven,
         );
-        $sections = [new Section(Phase::SettingUp, [$scale]), new Section(Phase::Hunting, $search->steps())];
+        $sections = [new Section(Phase::SettingUp, [$scale]), new Section(
+            Phase::Hunting,
+            $search->steps(),
+            outcome: $search->outcome(),
+        )];
         $pair = $trinomial->pair();
         if ($pair !== null) {
             $sections[] = new Section(Phase::Writing, $this->unscale($trinomial, $outer, $pair, $scaled));
@@ -92,18 +97,50 @@ final class Scale extends FactorMethod
                 'scale.divide.title',
                 ['a' => $a],
             ), why: Message::of('scale.divide.why', ['a' => $a]), lines: [$outer->line($a, ...$divided)]),
-            new Step(
+            ...($this->reduces($trinomial, $pair) ? [new Step(
                 id: 'reduce',
                 title: Message::of('scale.reduce.title'),
                 why: Message::of('scale.reduce.why'),
                 lines: [$outer->line($a, ...$reduced)],
-            ),
+            )] : []),
+            ...$this->handBack($trinomial, $outer),
             Brackets::step($trinomial, $outer, 'factor.brackets.why-denominators'),
         ];
     }
 
+    /** @param array{int, int} $pair */
+    private function reduces(Trinomial $trinomial, array $pair): bool
+    {
+        return Whole::gcd($trinomial->a, $pair[0]) > 1 || Whole::gcd($trinomial->a, $pair[1]) > 1;
+    }
+
+    /**
+     * The number in front shared out: each factor gets the denominator that is left in it.
+     *
+     * @return list<Step> none where only one factor has a denominator, since then nothing is shared
+     */
+    private function handBack(Trinomial $trinomial, Outer $outer): array
+    {
+        $factors = $trinomial->factors() ?? [];
+        $parts = [];
+        foreach ($factors as [$m, $r]) {
+            $bracket = $trinomial->linear(1, Rational::fraction($r, $m))->toExpression();
+            $parts[] = $m === 1 ? $bracket : Product::of([Numeral::of($m), $bracket]);
+        }
+        if (array_filter($factors, static fn(array $factor): bool => $factor[0] === 1) !== []) {
+            return [];
+        }
+
+        return [new Step(
+            id: 'hand-back',
+            title: Message::of('scale.hand-back.title', ['a' => Numeral::of($trinomial->a)]),
+            why: Message::of('scale.hand-back.why'),
+            lines: [$outer->line(Product::apart($parts))],
+        )];
+    }
+
     /** x + p/a, not reduced. */
-    private static function over(Trinomial $trinomial, int $number): Expression
+    public static function over(Trinomial $trinomial, int $number): Expression
     {
         $quotient = new Quotient(
             Term::constant(abs($number))->toExpression(),

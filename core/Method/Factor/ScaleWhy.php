@@ -19,6 +19,7 @@ use Runel\Expression\Quotient;
 use Runel\Expression\Sum;
 use Runel\Message\Message;
 use Runel\Number\Rational;
+use Runel\Number\Whole;
 use Runel\Polynomial\Polynomial;
 
 /**
@@ -73,9 +74,15 @@ final class ScaleWhy extends FactorMethod
                 ]),
                 lines: [
                     Line::side(Sum::of([Numeral::of($p), Numeral::of($q)]), Numeral::of($trinomial->b)),
-                    $outer->line($a, $fractions[0]->toExpression(), $fractions[1]->toExpression()),
+                    $outer->line($a, Scale::over($trinomial, $p), Scale::over($trinomial, $q)),
                 ],
             ),
+            ...(Whole::gcd($trinomial->a, $p) > 1 || Whole::gcd($trinomial->a, $q) > 1 ? [new Step(
+                id: 'reduce',
+                title: Message::of('scale.reduce.title'),
+                why: Message::of('scale.reduce.why'),
+                lines: [$outer->line($a, $fractions[0]->toExpression(), $fractions[1]->toExpression())],
+            )] : []),
             Brackets::step($trinomial, $outer, 'scale-why.back'),
         ];
 

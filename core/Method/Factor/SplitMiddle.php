@@ -46,7 +46,7 @@ final class SplitMiddle extends FactorMethod
         $sections = [new Section(Phase::Hunting, [PairSearch::productStep(
             $trinomial,
             'factor.product.why',
-        ), ...$search->steps()])];
+        ), ...$search->steps()], outcome: $search->outcome())];
         $pair = $trinomial->pair();
         if ($pair !== null) {
             $large = $task->choice(self::CHOICE) === 'large';

@@ -26,7 +26,7 @@ final class SumProduct extends FactorMethod
     protected function work(Trinomial $trinomial, Outer $outer, Task $task): Work
     {
         $search = PairSearch::of($trinomial->c, $trinomial->b);
-        $sections = [new Section(Phase::Hunting, $search->steps())];
+        $sections = [new Section(Phase::Hunting, $search->steps(), outcome: $search->outcome())];
         if (!$trinomial->isPrime()) {
             $sections[] = new Section(Phase::Writing, [Brackets::step($trinomial, $outer, 'factor.brackets.why-sum')]);
         }

@@ -26,7 +26,11 @@ final class Trial extends FactorMethod
     protected function work(Trinomial $trinomial, Outer $outer, Task $task): Work
     {
         $arrangements = Arrangements::brackets($trinomial);
-        $sections = [new Section(Phase::Hunting, ArrangementSteps::of($trinomial, $arrangements, 'brackets'))];
+        $sections = [new Section(
+            Phase::Hunting,
+            ArrangementSteps::of($trinomial, $arrangements, 'brackets'),
+            outcome: ArrangementSteps::outcome($trinomial),
+        )];
         if ($arrangements->hit !== null) {
             $repaired = $arrangements->rows[$arrangements->hit]->verdict === TrialVerdict::Repaired;
             $sections[] = new Section(Phase::Writing, [Brackets::step(

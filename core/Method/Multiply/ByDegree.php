@@ -96,7 +96,11 @@ final class ByDegree extends MultiplyMethod
         }
         $sections = [
             $stage->section(Phase::SettingUp, $setUp),
-            $stage->section(Phase::Multiplying, $steps),
+            $stage->section(
+                Phase::Multiplying,
+                $steps,
+                Message::of('outcome.places', ['count' => \count($steps)]),
+            ),
             $stage->section(Phase::Collecting, [Steps::standardForm($stage, $figure->quiet())]),
         ];
         $twin = $stage->isLast() ? WholeNumberTwin::of(

@@ -86,7 +86,11 @@ final class Columns extends MultiplyMethod
 
         return [
             $stage->section(Phase::SettingUp, $setUp),
-            $stage->section(Phase::Multiplying, $rows),
+            $stage->section(
+                Phase::Multiplying,
+                $rows,
+                Message::of('outcome.rows', ['count' => \count($rows)]),
+            ),
             $stage->section(Phase::Collecting, $sums),
         ];
     }

@@ -79,8 +79,15 @@ final class Grid extends MultiplyMethod
         $collecting = $this->collecting($stage, $pair, $figure);
 
         return [
-            $stage->section(Phase::SettingUp, $setUp),
-            $stage->section(Phase::Multiplying, $filling),
+            $stage->section(Phase::SettingUp, $setUp, Message::of('outcome.grid', [
+                'columns' => Message::of('grid.size.columns', ['count' => \count($pair->leftTerms)]),
+                'rows' => Message::of('grid.size.rows', ['count' => \count($pair->rightTerms)]),
+            ])),
+            $stage->section(
+                Phase::Multiplying,
+                $filling,
+                Message::of('outcome.products', ['count' => \count($filling)]),
+            ),
             $stage->section(Phase::Collecting, $collecting),
         ];
     }
@@ -106,7 +113,10 @@ final class Grid extends MultiplyMethod
         $counted = Product::apart([Numeral::of($columns), Numeral::of($rows)]);
         $steps = [new Step(
             id: $stage->id('size'),
-            title: Message::of('grid.size.title', ['columns' => $columns, 'rows' => $rows]),
+            title: Message::of('grid.size.title', [
+                'columns' => Message::of('grid.size.columns', ['count' => $columns]),
+                'rows' => Message::of('grid.size.rows', ['count' => $rows]),
+            ]),
             why: Message::of($pair->placed ? 'grid.size.why-degrees' : 'grid.size.why-terms', [
                 'columns' => $columns, 'rows' => $rows,
                 'topDegree' => $pair->left->degree(), 'sideDegree' => $pair->right->degree(),

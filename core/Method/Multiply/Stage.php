@@ -10,6 +10,7 @@ use Runel\Demonstration\Section;
 use Runel\Demonstration\Step;
 use Runel\Expression\Expression;
 use Runel\Expression\Product;
+use Runel\Message\Message;
 use Runel\Polynomial\Polynomial;
 
 /** One multiplication of two factors while the others wait. */
@@ -28,9 +29,9 @@ final readonly class Stage
     }
 
     /** @param list<Step> $steps */
-    public function section(Phase $phase, array $steps): Section
+    public function section(Phase $phase, array $steps, ?Message $outcome = null): Section
     {
-        return new Section($phase, $steps, $this->only ? null : $this->number);
+        return new Section($phase, $steps, $this->only ? null : $this->number, $outcome);
     }
 
     public function isLast(): bool

@@ -86,7 +86,11 @@ final class TermByTerm extends MultiplyMethod
 
         return [
             $stage->section(Phase::SettingUp, [$this->split($stage)]),
-            $stage->section(Phase::Multiplying, $products),
+            $stage->section(
+                Phase::Multiplying,
+                $products,
+                Message::of('outcome.products', ['count' => \count($products)]),
+            ),
             $stage->section(Phase::Collecting, $inHead ? [
                 Steps::standardForm($stage, null),
             ] : $this->collecting($stage, $figure)),

@@ -8,4 +8,21 @@ namespace Runel\Notation\Box;
 final readonly class Digits implements Box
 {
     public function __construct(public string $digits) {}
+
+    /** The digits before the point in groups of three, from 1 000 up. */
+    public function grouped(string $gap): string
+    {
+        return self::inGroups($this->digits, $gap);
+    }
+
+    /** @param string $digits without a sign */
+    public static function inGroups(string $digits, string $gap): string
+    {
+        [$whole, $rest] = [strtok($digits, '.') ?: '', strstr($digits, '.') ?: ''];
+        if (\strlen($whole) < 4) {
+            return $digits;
+        }
+
+        return strrev(implode(strrev($gap), str_split(strrev($whole), 3))) . $rest;
+    }
 }

@@ -1,6 +1,9 @@
 @if ($board->verdict?->right)
     <p class="verdict is-right" role="status">✓ {!! $page->say($board->verdict->message) !!}</p>
 @endif
+@if ($board->isTold())
+    <p class="hint told">{{ __('ui.told') }}</p>
+@endif
 <h2 class="margin-what">{!! $page->say($board->stop()->content->title) !!}</h2>
 <p class="margin-why">{!! $page->say($board->stop()->content->why) !!}</p>
 @if (!$board->isChecking() && $board->stop()->content->options !== [])

@@ -13,7 +13,7 @@
     <script src="{{ $asset('vendor/htmx.js') }}" defer></script>
     <script src="{{ $asset('runel.js') }}" defer></script>
 </head>
-<body class="{{ $body }}" data-copy="{{ __('ui.copy') }}" data-copied="{{ __('ui.copied') }}">
+<body class="{{ $body }}" data-copy="{{ __('ui.copy') }}" data-copied="{{ __('ui.copied') }}" data-copy-text="{{ __('ui.copy-text') }}">
 <a class="skip" href="#work">{{ __('ui.skip') }}</a>
 {{ $slot }}
 </body>

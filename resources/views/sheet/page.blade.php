@@ -1,36 +1,54 @@
 <x-page :title="$demonstration->task->problem->source" body="paper">
     <main id="work" class="print-sheet">
-        <p class="print-tools"><a class="button" href="{{ $address->to('board', ['step' => 'last']) }}">{{ __('ui.to-board') }}</a> <button type="button" class="button" id="print-now">{{ __('ui.print') }}</button></p>
+        <div class="print-tools">
+            <a class="button" href="{{ $address->to('board', ['step' => 'last']) }}">{{ __('ui.to-board') }}</a>
+            <button type="button" class="button" id="print-now">{{ __('ui.print') }}</button>
+            <nav class="print-fades" aria-label="{{ __('ui.fade') }}">
+                @foreach (__('ui.fades') as $fade => $name)
+                    <a @class(['option', 'is-taken' => $sheet->fade === $fade]) href="{{ $address->to('print') }}{{ $fade > 0 ? '&fade=' . $fade : '' }}" @if ($sheet->fade === $fade) aria-current="true" @endif>{{ $name }}</a>
+                @endforeach
+            </nav>
+        </div>
         <header class="print-head">
             <h1>{!! $page->maths($demonstration->task->problem->node) !!}</h1>
-            <p>{{ $page->methodName($demonstration->job, $demonstration->method) }}</p>
+            @if (!$sheet->isProblemAlone())
+                <p>{{ $page->methodName($demonstration->job, $demonstration->method) }}</p>
+            @else
+                <p>{{ $page->jobName($demonstration->job) }}</p>
+            @endif
         </header>
-        @foreach ($demonstration->sections as $section)
+        @foreach ($sheet->sections() as $section)
             <section>
                 <h2>{{ $page->say($section->title()) }}</h2>
                 @foreach ($section->steps as $step)
                     <article class="print-step">
                         <div class="print-work">
                             @foreach ($step->lines as $line)
-                                <x-line :line="$line" />
+                                @if ($sheet->isBlank($step))
+                                    <p class="print-blank" aria-label="{{ __('ui.blank') }}"></p>
+                                @else
+                                    <x-line :line="$line" />
+                                @endif
                             @endforeach
-                            @if ($step->figure !== null && $loop->last)
+                            @if ($step->figure !== null && $loop->last && !$sheet->isBlank($step))
                                 <figure class="figure">{!! $page->figure($step->figure) !!}</figure>
                             @endif
                         </div>
-                        <p class="print-why"><strong>{!! $page->say($step->title) !!}.</strong> {!! $page->say($step->why) !!}</p>
+                        <p class="print-why"><strong>{!! $page->say($step->title) !!}.</strong>@if (!$sheet->isBlank($step)) {!! $page->say($step->why) !!}@endif</p>
                     </article>
                 @endforeach
             </section>
         @endforeach
-        <section>
-            <h2>{{ $page->word('name.phase.checking') }}</h2>
-            @foreach ($demonstration->checks() as $check)
-                <article class="print-step">
-                    <div class="print-work">@foreach ($check->lines as $line)<x-line :line="$line" />@endforeach</div>
-                    <p class="print-why"><strong>✓ {!! $page->say($check->title) !!}.</strong> {!! $page->say($check->why) !!}</p>
-                </article>
-            @endforeach
-        </section>
+        @if ($sheet->fade === 0)
+            <section>
+                <h2>{{ $page->word('name.phase.checking') }}</h2>
+                @foreach ($demonstration->checks() as $check)
+                    <article class="print-step">
+                        <div class="print-work">@foreach ($check->lines as $line)<x-line :line="$line" />@endforeach</div>
+                        <p class="print-why"><strong>✓ {!! $page->say($check->title) !!}.</strong> {!! $page->say($check->why) !!}</p>
+                    </article>
+                @endforeach
+            </section>
+        @endif
     </main>
 </x-page>

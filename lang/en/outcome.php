@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'pair' => ':left and :right',
+    'factors' => ':first times :second',
+    'none' => 'nothing fits',
+    'grid' => ':columns, :rows',
+    'products' => 'one product|:count products',
+    'places' => 'one place|:count places',
+    'rows' => 'one row|:count rows',
+];
