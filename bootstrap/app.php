@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Address\KeptStyles;
 use App\Http\Middleware\KeptPages;
 use App\Http\Middleware\KnownHosts;
 use App\Http\Middleware\Place;
@@ -32,7 +33,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->remove(HandleCors::class);
         $middleware->prepend([SecurityHeaders::class, KnownHosts::class]);
         $middleware->appendToGroup('web', Place::class);
-        $middleware->encryptCookies(except: [Place::COOKIE]);
+        $middleware->encryptCookies(except: [Place::COOKIE, KeptStyles::COOKIE]);
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         $exceptions->dontReport(Refusal::class);

@@ -19,6 +19,7 @@
         if (event.key === 'Escape') {
             if (helpIsOpen()) closeHelp();
             else if (document.querySelector('.copy-tool')) putTool(null);
+            else if (document.querySelector('.masthead-kept:not([hidden])')) { showStyles(false); document.getElementById('more-styles').focus(); }
             else if (typing(event.target)) event.target.blur();
             else if (document.body.classList.contains('presenting')) document.getElementById('pen-present')?.click();
             return;
@@ -111,7 +112,17 @@
         const done = () => { button.textContent = document.body.dataset.copied; setTimeout(() => { button.textContent = name; }, 1200); };
         if (navigator.clipboard) navigator.clipboard.writeText(text).then(done, done); else done();
     };
+    // The styles kept by name hang from the masthead until they are chosen or left.
+    const showStyles = (shown) => {
+        const list = document.getElementById('kept-styles');
+        const more = document.getElementById('more-styles');
+        if (!list || !more) return;
+        list.hidden = !shown;
+        more.setAttribute('aria-expanded', String(shown));
+    };
+    document.addEventListener('htmx:afterSwap', (event) => { if (event.detail.target.id === 'kept-styles') { showStyles(true); event.detail.target.querySelector('a')?.focus(); } });
     document.addEventListener('click', (event) => {
+        if (!event.target.closest?.('.masthead-style')) showStyles(false);
         const target = event.target instanceof Element ? event.target : null;
         const button = target?.closest('.copy');
         const line = target?.closest('.sheet .line, .way-sheet .line');

@@ -10,6 +10,7 @@ use Illuminate\Support\Facades\Route;
 // Rooms with forms: they need a session, which lives in a cookie.
 Route::get('/', [BenchController::class, 'show'])->name('bench');
 Route::get('/style', [StyleController::class, 'show'])->name('style');
+Route::get('/style/kept', [StyleController::class, 'kept'])->name('style.kept');
 Route::post('/style', [StyleController::class, 'keep'])->name('style.keep');
 Route::post('/examples', [ExampleController::class, 'store'])->name('examples.store');
 Route::delete('/examples/{example}', [

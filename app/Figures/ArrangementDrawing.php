@@ -16,7 +16,10 @@ final readonly class ArrangementDrawing implements Drawing
 {
     private const HEIGHT = 36;
 
-    public function __construct(private ArrangementHunt $hunt) {}
+    /** How far down the list begins when it stands under the crossing. */
+    private const UNDER = 226.0;
+
+    public function __construct(private ArrangementHunt $hunt, private bool $stacked = false) {}
 
     public function label(): Message
     {
@@ -28,7 +31,9 @@ final readonly class ArrangementDrawing implements Drawing
         $current = $this->hunt->rows[\count($this->hunt->rows) - 1] ?? null;
         $left = $this->hunt->kind === 'cross' ? $this->crosswise($pen, $current) : 8.0;
 
-        return $this->list($pen, $left);
+        return $this->stacked && $this->hunt->kind === 'cross'
+            ? $this->list($pen, 8.0, self::UNDER)
+            : $this->list($pen, $left, 0.0);
     }
 
     /**
@@ -78,9 +83,9 @@ final readonly class ArrangementDrawing implements Drawing
     }
 
     /** @return array{float, float} */
-    private function list(Pen $pen, float $left): array
+    private function list(Pen $pen, float $left, float $top): array
     {
-        $y = 38.0;
+        $y = $top + 38.0;
         $trailing = Trials::trailing($this->hunt->rows, $this->hunt->passed);
         $last = $trailing > 0 ? -1 : \count($this->hunt->rows) - 1;
         $second = $left + max(150.0, 20 + 11.0 * max([0, ...array_map(fn(ArrangementRow $row): int => mb_strlen(
@@ -89,7 +94,7 @@ final readonly class ArrangementDrawing implements Drawing
         $third = $second + max(150.0, 20 + 11.0 * max(
             [0, ...array_map(fn(ArrangementRow $row): int => mb_strlen($this->made($row)), $this->hunt->rows)],
         ));
-        $this->head($pen, $left, $second, $third + 36);
+        $this->head($pen, $left, $top, $second, $third + 36);
         foreach ($this->hunt->rows as $place => $row) {
             $before = $this->hunt->rows[$place - 1] ?? null;
             if ($before !== null && $row->number > $before->number + 1) {
@@ -138,14 +143,14 @@ final readonly class ArrangementDrawing implements Drawing
     }
 
     /** What the columns hold: the two numbers that are split, and what is to be made of the products. */
-    private function head(Pen $pen, float $left, float $second, float $right): void
+    private function head(Pen $pen, float $left, float $top, float $second, float $right): void
     {
         if ($this->hunt->kind === 'cross') {
-            $pen->words("{$this->hunt->first}  |  {$this->hunt->last}", $left + 10, 24, 19, Ink::TEXT, 'start');
+            $pen->words("{$this->hunt->first}  |  {$this->hunt->last}", $left + 10, $top + 24, 19, Ink::TEXT, 'start');
         }
         $target = ($this->hunt->target < 0 ? '−' : '') . abs($this->hunt->target);
-        $pen->words("= $target ?", $second, 24, 19, Ink::TEXT, 'start');
-        $pen->line($left, 34, $right, 34, Ink::TEXT, 1.6);
+        $pen->words("= $target ?", $second, $top + 24, 19, Ink::TEXT, 'start');
+        $pen->line($left, $top + 34, $right, $top + 34, Ink::TEXT, 1.6);
     }
 
     private function arrangement(ArrangementRow $row): string

@@ -23,16 +23,17 @@ final readonly class Figures
 {
     public function __construct(private Faces $faces) {}
 
-    public function svg(Figure $figure, HouseStyle $style): string
+    /** @param bool $stacked parts that stand side by side under one another instead */
+    public function svg(Figure $figure, HouseStyle $style, bool $stacked = false): string
     {
-        $drawing = self::drawing($figure);
+        $drawing = self::drawing($figure, $stacked);
         $pen = new Pen(new Typesetter($this->faces->mathematics($style)->arranger));
         [$width, $height] = $drawing->draw($pen);
 
         return $pen->finish($width, $height, $this->faces->speech($style)->say($drawing->label()));
     }
 
-    private static function drawing(Figure $figure): Drawing
+    private static function drawing(Figure $figure, bool $stacked): Drawing
     {
         return match (true) {
             $figure instanceof Grid => new GridDrawing($figure),
@@ -41,8 +42,8 @@ final readonly class Figures
             $figure instanceof Columns => new ColumnsDrawing($figure),
             $figure instanceof Heaps => new HeapsDrawing($figure),
             $figure instanceof WholeNumberTwin => new TwinDrawing($figure),
-            $figure instanceof PairHunt => new PairHuntDrawing($figure),
-            $figure instanceof ArrangementHunt => new ArrangementDrawing($figure),
+            $figure instanceof PairHunt => new PairHuntDrawing($figure, $stacked),
+            $figure instanceof ArrangementHunt => new ArrangementDrawing($figure, $stacked),
             $figure instanceof TwoSquares => new TwoSquaresDrawing($figure),
             $figure instanceof FactorGrid => new FactorGridDrawing($figure),
             default => throw new \LogicException('No drawing for ' . $figure::class),

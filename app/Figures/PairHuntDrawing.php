@@ -14,7 +14,10 @@ final readonly class PairHuntDrawing implements Drawing
     private const HEIGHT = 36;
     private const SIZE = 22;
 
-    public function __construct(private PairHunt $hunt) {}
+    /** How far down the table begins when it stands under the crossing. */
+    private const UNDER = 216.0;
+
+    public function __construct(private PairHunt $hunt, private bool $stacked = false) {}
 
     public function label(): Message
     {
@@ -27,13 +30,17 @@ final readonly class PairHuntDrawing implements Drawing
     public function draw(Pen $pen): array
     {
         $left = $this->hunt->crossing ? $this->crossing($pen) : 8.0;
+        $top = 0.0;
+        if ($this->stacked && $this->hunt->crossing) {
+            [$left, $top] = [8.0, self::UNDER];
+        }
         $wide = max(72.0, 12.5 * \strlen((string) $this->hunt->product) + 24);
         $columns = [$left, $left + $wide, $left + 2 * $wide, $left + 3 * $wide];
-        $pen->words('p', $columns[0] + $wide / 2, 24, 19);
-        $pen->words('q', $columns[1] + $wide / 2, 24, 19);
-        $pen->words('p + q', $columns[2] + $wide / 2, 24, 19);
-        $pen->line($left, 34, $columns[3] + 44, 34, Ink::TEXT, 1.6);
-        $y = 38.0;
+        $pen->words('p', $columns[0] + $wide / 2, $top + 24, 19);
+        $pen->words('q', $columns[1] + $wide / 2, $top + 24, 19);
+        $pen->words('p + q', $columns[2] + $wide / 2, $top + 24, 19);
+        $pen->line($left, $top + 34, $columns[3] + 44, $top + 34, Ink::TEXT, 1.6);
+        $y = $top + 38.0;
         $trailing = Trials::trailing($this->hunt->rows, $this->hunt->passed);
         $last = $trailing > 0 ? -1 : \count($this->hunt->rows) - 1;
         foreach ($this->hunt->rows as $place => $row) {

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Figures;
 
 use Runel\Expression\Node;
+use Runel\Notation\Box\Digits;
+use Runel\Notation\PlainText;
 
 /**
  * Draws an SVG picture that needs nothing from outside: no style sheet, no script, and any
@@ -135,7 +137,7 @@ final class Pen
             self::number($size),
             $colour,
             $anchor,
-            htmlspecialchars($text, \ENT_XML1),
+            htmlspecialchars(Digits::inText($text, PlainText::GAP), \ENT_XML1),
         );
     }
 

@@ -59,11 +59,7 @@ final class Typesetter
     /** Plain words or digits. */
     public function words(string $text, float $size): Setting
     {
-        $text = (string) preg_replace_callback(
-            '/\d{4,}/',
-            static fn(array $match): string => Digits::inGroups($match[0], PlainText::GAP),
-            $text,
-        );
+        $text = Digits::inText($text, PlainText::GAP);
 
         return $this->text($text, $size, mb_strlen($text) * self::DIGIT, false);
     }

@@ -8,7 +8,9 @@ use App\Faces\Faces;
 use App\Faces\Mathematics;
 use App\Faces\Wording;
 use App\Figures\Figures;
+use Runel\Demonstration\Figure\ArrangementHunt;
 use Runel\Demonstration\Figure\Figure;
+use Runel\Demonstration\Figure\PairHunt;
 use Runel\Demonstration\Line;
 use Runel\Expression\Node;
 use Runel\Message\Message;
@@ -76,9 +78,17 @@ final class PageFace
         return $this->mathematics()->running($node);
     }
 
-    public function figure(Figure $figure): string
+    /** @param bool $stacked its parts under one another, for a narrow screen */
+    public function figure(Figure $figure, bool $stacked = false): string
     {
-        return $this->figures->svg($figure, $this->style);
+        return $this->figures->svg($figure, $this->style, $stacked);
+    }
+
+    /** Whether a figure has parts side by side that a narrow screen needs under one another. */
+    public function stacks(Figure $figure): bool
+    {
+        return ($figure instanceof ArrangementHunt && $figure->kind === 'cross')
+            || ($figure instanceof PairHunt && $figure->crossing);
     }
 
     /** To be pasted into a LaTeX document. */

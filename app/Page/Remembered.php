@@ -19,7 +19,7 @@ final readonly class Remembered
     public function __construct(private Repository $cache, private Config $config) {}
 
     /**
-     * @param string $state another state of what is shown makes the part anew
+     * @param string             $state another state of what is shown makes the part anew
      * @param \Closure(): string $make
      */
     public function html(string $part, HouseStyle $style, \Closure $make, string $state = ''): string

@@ -27,21 +27,16 @@ final readonly class Miniatures
         'times' => ['(2x + 7)(x - 3)', 'multiply', 'term-by-term', 'product-1-2'],
         'grid-long-edge' => ['(x + 2)(x^2 + 3x + 5)', 'multiply', 'grid', 'edges'],
         'outer-terms-first' => ['(2x + 1)(x + 4)', 'multiply', 'grid', 'cell-2-2'],
-        'minus-one' => ['-2x^2 + 5x + 3', 'factor', 'trial', 'complete'],
+        'minus-one' => ['-2x^2 + 5x + 3', 'factor', 'trial', 'brackets|complete'],
         'cross-signs' => ['2x^2 - 5x - 3', 'factor', 'cross', 'place-signs'],
         'verdict' => ['2x^2 + 9x + 7', 'factor', 'trial', 'verdict'],
         'check-by' => null,
         'favourite' => null,
+        'moving' => ['(x - 3)(x + 4) = 0', 'solve', 'factoring', 'solve-1'],
         'middle-terms' => ['(x + 6)(x - 2)', 'multiply', 'term-by-term', 'middle|collect-1'],
     ];
 
     public function __construct(private Demonstrations $demonstrations, private PageFace $page) {}
-
-    /** @return list<string> */
-    public static function keys(): array
-    {
-        return array_keys(self::SCENES);
-    }
 
     /** The miniature of a value, as HTML. */
     public function html(HouseStyle $style, string $key, string $value): string
@@ -61,8 +56,9 @@ final readonly class Miniatures
         } catch (Refusal) {
             $steps = [];
         }
-        foreach ($steps as $step) {
-            if (\in_array($step->id, explode('|', $wanted), true)) {
+        foreach (array_reverse($steps) as $step) {
+            $shows = $step->lines !== [] || $step->figure !== null;
+            if ($shows && \in_array($step->id, explode('|', $wanted), true)) {
                 return $this->step($step, $this->page->in($own), $method === 'grid');
             }
         }
@@ -78,7 +74,9 @@ final readonly class Miniatures
         }
         $lines = array_filter($step->lines, static fn(Line $line): bool => $line->link !== Link::Given);
         $nodes = array_map(
-            static fn(Line $line): Node => $line->node instanceof Equation ? $line->node->left : $line->node,
+            static fn(Line $line): Node => $line->link === Link::Side && $line->node instanceof Equation
+                ? $line->node->left
+                : $line->node,
             $lines,
         );
 

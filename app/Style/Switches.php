@@ -11,33 +11,48 @@ use Runel\Method\Catalogue;
 /** The switches of the house-style page: every key that changes something so far. */
 final readonly class Switches
 {
+    /** The keys that change something so far, by what they are about. */
+    private const SUBJECTS = [
+        'writing' => ['words', 'times'],
+        'multiplying' => ['grid-long-edge', 'outer-terms-first', 'middle-terms'],
+        'factoring' => ['favourite', 'minus-one', 'cross-signs', 'verdict'],
+        'solving' => ['moving'],
+        'checking' => ['check-by'],
+    ];
+
     public function __construct(
         private Catalogue $catalogue,
         private Miniatures $miniatures,
         private Remembered $remembered,
     ) {}
 
-    /** @return list<array{key: string, values: list<array{value: string, taken: bool, miniature: string}>}> */
+    /**
+     * @return array<string, list<array{key: string, changed: bool, values: list<array{
+     *     value: string, taken: bool, miniature: string}>}>> by subject
+     */
     public function all(Standing $standing): array
     {
         $table = Standing::table($this->catalogue);
-        $switches = [];
-        foreach (Miniatures::keys() as $key) {
-            $values = [];
-            foreach ($table[$key] ?? [] as $value) {
-                $values[] = [
-                    'value' => $value,
-                    'taken' => ($standing->get($key) ?? $table[$key][0]) === $value,
-                    'miniature' => $this->remembered->html(
-                        "miniature.$key.$value",
-                        $standing->style,
-                        fn(): string => $this->miniatures->html($standing->style, $key, $value),
-                    ),
+        $groups = [];
+        foreach (self::SUBJECTS as $subject => $keys) {
+            foreach ($keys as $key) {
+                $own = $standing->get($key) ?? $table[$key][0];
+                $groups[$subject][] = [
+                    'key' => $key,
+                    'changed' => $own !== $table[$key][0],
+                    'values' => array_map(fn(string $value): array => [
+                        'value' => $value,
+                        'taken' => $own === $value,
+                        'miniature' => $this->remembered->html(
+                            "miniature.$key.$value",
+                            $standing->style,
+                            fn(): string => $this->miniatures->html($standing->style, $key, $value),
+                        ),
+                    ], $table[$key]),
                 ];
             }
-            $switches[] = ['key' => $key, 'values' => $values];
         }
 
-        return $switches;
+        return $groups;
     }
 }

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use PHPUnit\Framework\TestCase;
+use Runel\Demonstration\AnswerKind;
 use Runel\Demonstration\Demonstration;
 use Runel\Demonstration\Figure\ArrangementHunt;
 use Runel\Demonstration\Figure\PairHunt;
-use Runel\Demonstration\AnswerKind;
 use Runel\Demonstration\Task;
 use Runel\Expression\Alternatives;
 use Runel\Expression\Equation;

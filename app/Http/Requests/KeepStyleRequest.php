@@ -29,6 +29,22 @@ final class KeepStyleRequest extends FormRequest
         return Standing::lenient($catalogue, $before->chosen($catalogue), $this->request->all());
     }
 
+    /** The name it is kept under; empty for the style of this computer. */
+    public function name(): string
+    {
+        $name = $this->request->all()['name'] ?? null;
+
+        return \is_string($name) ? trim($name) : '';
+    }
+
+    /** The name of a kept style that is to be forgotten. */
+    public function forgotten(): ?string
+    {
+        $name = $this->request->all()['forget'] ?? null;
+
+        return \is_string($name) ? $name : null;
+    }
+
     /** @return array<string, string> */
     public function place(): array
     {

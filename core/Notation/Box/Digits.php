@@ -15,6 +15,16 @@ final readonly class Digits implements Box
         return self::inGroups($this->digits, $gap);
     }
 
+    /** Every long number in a text in groups. */
+    public static function inText(string $text, string $gap): string
+    {
+        return (string) preg_replace_callback(
+            '/\d{4,}/',
+            static fn(array $match): string => self::inGroups($match[0], $gap),
+            $text,
+        );
+    }
+
     /** @param string $digits without a sign */
     public static function inGroups(string $digits, string $gap): string
     {

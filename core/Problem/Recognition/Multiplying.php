@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Runel\Problem\Recognition;
 
 use Runel\Expression\Equation;
-use Runel\Number\DivisionByZero;
 use Runel\Expression\Expression;
+use Runel\Number\DivisionByZero;
 use Runel\Polynomial\NotPolynomial;
 use Runel\Polynomial\Polynomial;
 use Runel\Problem\Job;

@@ -1,7 +1,7 @@
 <x-page body="bench">
     <x-masthead>
         <p class="tagline">{{ __('ui.tagline') }}</p>
-        <a class="masthead-link" href="{{ route('style', $reading->address->place(), false) }}">{{ __('ui.house-style') }}</a>
+        <x-style-link :place="$reading->address->place()" />
     </x-masthead>
     <main id="work" class="bench-desk">
         <section class="bench-main">

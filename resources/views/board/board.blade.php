@@ -1,7 +1,7 @@
 <x-masthead>
     <h1 class="board-problem" tabindex="0">{!! $page->maths($board->demonstration->task->problem->node) !!}</h1>
     <p class="board-method">{{ $page->methodName($board->demonstration->job, $board->demonstration->method) }}</p>
-    <a class="masthead-link" id="to-style" href="{{ route('style', $board->place(), false) }}">{{ __('ui.house-style') }}</a>
+    <x-style-link :place="$board->place()" />
 </x-masthead>
 <div class="desk">
     <nav class="spine" aria-label="{{ __('ui.steps-nav') }}">

@@ -10,16 +10,3 @@
         <p class="verdict {{ $board->ownPair()->fits ? 'is-right' : 'is-wrong' }}" role="status">{{ $board->ownPair()->fits ? '✓' : '✗' }} {!! $page->say($board->ownPair()->message) !!}</p>
     @endif
 @endif
-@if ($board->passedOver() !== [])
-    <details class="unfold">
-        <summary>{{ trans_choice('ui.unfold', $board->passedCount()) }}</summary>
-        <ol tabindex="0">
-            @foreach ($board->passedOver() as $row)
-                <li>{{ $row }}</li>
-            @endforeach
-            @if ($board->passedCount() > count($board->passedOver()))
-                <li>…</li>
-            @endif
-        </ol>
-    </details>
-@endif

@@ -8,12 +8,18 @@
         @endforeach
     </div>
     @if ($board->figure() !== null)
-        <figure class="figure">{!! $page->figure($board->figure()) !!}</figure>
-        <div id="now" class="now-lines">
-            @foreach ($board->stop()?->content->lines ?? [] as $line)
-                <x-line :line="$line" now />
-            @endforeach
+        <div class="at-work">
+            <figure @class(['figure', 'is-wide' => $page->stacks($board->figure())])>{!! $page->figure($board->figure()) !!}</figure>
+            @if ($page->stacks($board->figure()))
+                <figure class="figure is-tall" aria-hidden="true">{!! $page->figure($board->figure(), true) !!}</figure>
+            @endif
+            <div id="now" class="now-lines">
+                @foreach ($board->stop()?->content->lines ?? [] as $line)
+                    <x-line :line="$line" now />
+                @endforeach
+            </div>
         </div>
+        @include('board.passed')
     @elseif (($board->stop()?->content->lines ?? []) === [])
         <div id="now"></div>
     @endif

@@ -10,23 +10,53 @@
             @foreach ($place as $name => $value)
                 <input type="hidden" name="{{ $name }}" value="{{ $value }}">
             @endforeach
-            <div class="switches">
-                @foreach ($switches as $switch)
-                    <fieldset class="switch">
-                        <legend>{{ __("style.key.{$switch['key']}") }}</legend>
-                        <div class="switch-values">
-                            @foreach ($switch['values'] as $value)
-                                <label class="switch-value">
-                                    <input type="radio" name="{{ $switch['key'] }}" value="{{ $value['value'] }}" @checked($value['taken'])>
-                                    <span class="switch-name">{{ __("style.value.{$switch['key']}.{$value['value']}") }}</span>
-                                    <span class="miniature">{!! $value['miniature'] !!}</span>
-                                </label>
-                            @endforeach
-                        </div>
-                    </fieldset>
-                @endforeach
+            @foreach ($groups as $subject => $switches)
+                <h2 class="switch-subject">{{ __("style.subject.$subject") }}</h2>
+                <div class="switches">
+                    @foreach ($switches as $switch)
+                        <fieldset @class(['switch', 'is-changed' => $switch['changed']])>
+                            <legend>{{ __("style.key.{$switch['key']}") }}@if ($switch['changed'])<span class="switch-mark">{{ __('style.changed') }}</span>@endif</legend>
+                            <div class="switch-values">
+                                @foreach ($switch['values'] as $value)
+                                    <label class="switch-value">
+                                        <input type="radio" name="{{ $switch['key'] }}" value="{{ $value['value'] }}" @checked($value['taken'])>
+                                        <span class="switch-name">{{ __("style.value.{$switch['key']}.{$value['value']}") }}</span>
+                                        @if ($value['miniature'] !== '')
+                                            <span class="miniature">{!! $value['miniature'] !!}</span>
+                                        @endif
+                                    </label>
+                                @endforeach
+                            </div>
+                        </fieldset>
+                    @endforeach
+                </div>
+            @endforeach
+            <div class="house-keep">
+                <button class="button ask-go">{{ __('style.keep') }}</button>
+                <label class="house-name">{{ __('style.name') }} <input class="input" name="name" maxlength="40" autocomplete="off" placeholder="{{ __('style.name-example') }}"></label>
+                <span class="hint">{{ __('style.where') }}</span>
             </div>
-            <p class="house-keep"><button class="button ask-go">{{ __('style.keep') }}</button> <span class="hint">{{ __('style.where') }}</span></p>
+        </form>
+        <section class="house-named" aria-labelledby="named">
+            <h2 class="switch-subject" id="named">{{ __('style.named') }}</h2>
+            @if ($kept === [])
+                <p class="hint">{{ __('style.none-named') }}</p>
+            @else
+                <ul class="kept-styles">
+                    @foreach ($kept as $name => $address)
+                        <li>
+                            <a class="option" href="{{ $address }}">{{ $name }}</a>
+                            <button class="shelf-remove" form="forget" name="forget" value="{{ $name }}" aria-label="{{ __('style.forget', ['name' => $name]) }}">×</button>
+                        </li>
+                    @endforeach
+                </ul>
+            @endif
+        </section>
+        <form action="{{ route('style.keep', [], false) }}" method="post" id="forget">
+            @csrf
+            @foreach ($place as $name => $value)
+                <input type="hidden" name="{{ $name }}" value="{{ $value }}">
+            @endforeach
         </form>
     </main>
 </x-page>

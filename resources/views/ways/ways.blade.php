@@ -13,7 +13,7 @@
             <p class="way-cost"><strong>{{ trans_choice('ui.steps', $way->forecast()->steps) }}</strong> · {{ trans_choice('ui.products', $way->forecast()->products) }}@if ($way->forecast()->trials > 0) · {{ trans_choice('ui.trials', $way->forecast()->trials) }}@endif · {{ trans_choice('ui.lines', $way->lines()) }} · {{ trans_choice('ui.slips', $way->slips()) }}</p>
             <p class="way-advice">{!! $page->say($way->forecast()->advice) !!}</p>
             <div class="way-sheet" tabindex="0">
-                @foreach (array_slice($way->chain(), -3) as $line)
+                @foreach (array_slice($way->chain(), $way->board->figure() === null ? -4 : -1) as $line)
                     <x-line :line="$line" />
                 @endforeach
                 @if ($way->board->figure() !== null)
@@ -22,6 +22,8 @@
                 @foreach ($way->sideWork() as $line)
                     <x-line :line="$line" now />
                 @endforeach
+            </div>
+            <div class="way-said">
                 <h2 class="way-what">{!! $page->say($way->board->stop()->content->title) !!}</h2>
                 <p class="way-why">{!! $page->say($way->board->stop()->content->why) !!}</p>
             </div>
