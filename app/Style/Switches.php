@@ -12,7 +12,7 @@ use Runel\Method\Catalogue;
 final readonly class Switches
 {
     /** The keys that change something so far, by what they are about. */
-    private const SUBJECTS = [
+    public const SUBJECTS = [
         'writing' => ['words', 'times'],
         'multiplying' => ['grid-long-edge', 'outer-terms-first', 'middle-terms'],
         'factoring' => ['favourite', 'minus-one', 'cross-signs', 'verdict'],

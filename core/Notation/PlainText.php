@@ -47,10 +47,7 @@ final readonly class PlainText implements Writer
             $box instanceof Inked => $this->write($box->content),
             $box instanceof Fraction => $this->fraction($box),
             $box instanceof Raised => $this->write($box->base) . $this->exponent($this->write($box->exponent)),
-            $box instanceof Radical => ($box->index === 2 ? '√' : "√[{$box->index}]")
-                . '('
-                . $this->write($box->radicand)
-                . ')',
+            $box instanceof Radical => $this->radical($box, false),
             default => throw new \LogicException('No text for ' . $box::class),
         };
     }
@@ -60,11 +57,25 @@ final readonly class PlainText implements Writer
     {
         $text = '';
         foreach ($row->boxes as $place => $box) {
-            $before = $box instanceof Fraction && ($row->boxes[$place + 1] ?? null) === Sign::Beside;
-            $text .= $before ? '(' . $this->write($box) . ')' : $this->write($box);
+            $beside = ($row->boxes[$place + 1] ?? null) === Sign::Beside;
+            $text .= match (true) {
+                $beside && $box instanceof Fraction => '(' . $this->write($box) . ')',
+                $beside && $box instanceof Radical => $this->radical($box, true),
+                default => $this->write($box),
+            };
         }
 
         return $text;
+    }
+
+    /** A root of one number or letter needs no brackets, unless something follows that would be read under it. */
+    private function radical(Radical $radical, bool $followed): string
+    {
+        $sign = $radical->index === 2 ? '√' : "√[{$radical->index}]";
+        $bare = !$followed && ($radical->radicand instanceof Digits || $radical->radicand instanceof Name);
+        $radicand = $this->write($radical->radicand);
+
+        return $sign . ($bare ? $radicand : "($radicand)");
     }
 
     /** A fraction keeps together in one line: numbers as 7/3, anything longer in brackets. */

@@ -9,29 +9,33 @@ use Runel\Expression\Letter;
 use Runel\Expression\Numeral;
 use Runel\Expression\Power;
 use Runel\Expression\Product;
+use Runel\Expression\Root;
 
-/** The letters of a term with their exponents, as x²y; without letters it is the monomial of a constant. */
+/**
+ * The letters of a term with their exponents, as x²y; without letters it is the monomial of a constant. A square root
+ * of a whole number counts as one more letter, without a degree.
+ */
 final readonly class Monomial
 {
+    private const ROOT = '√';
+
     /** Says the same for the same monomial: x2y1. */
     public string $key;
-    public function sharesLetterWith(self $other): bool
-    {
-        return array_intersect_key($this->exponents, $other->exponents) !== [];
-    }
 
-    /** The sum of the exponents. */
+    /** The sum of the exponents of its letters. */
     public int $degree;
 
     /** @param array<string, int> $exponents by letter, in alphabetical order, each at least 1 */
     private function __construct(public array $exponents)
     {
         $key = '';
+        $degree = 0;
         foreach ($exponents as $letter => $exponent) {
             $key .= $letter . $exponent;
+            $degree += self::isRoot((string) $letter) ? 0 : $exponent;
         }
         $this->key = $key;
-        $this->degree = array_sum($exponents);
+        $this->degree = $degree;
     }
 
     public static function one(): self
@@ -42,6 +46,39 @@ final readonly class Monomial
     public static function power(string $letter, int $exponent): self
     {
         return new self($exponent === 0 ? [] : [$letter => $exponent]);
+    }
+
+    /** The square root of a whole number, which stands beside the letters as one of them. */
+    public static function root(int $radicand): self
+    {
+        return new self([self::ROOT . $radicand => 1]);
+    }
+
+    public static function isRoot(string $letter): bool
+    {
+        return str_starts_with($letter, self::ROOT);
+    }
+
+    /** What is under the roots of a term, multiplied together; 1 where there is none. */
+    public function radicand(): int
+    {
+        $radicand = 1;
+        foreach ($this->exponents as $letter => $exponent) {
+            if (self::isRoot((string) $letter)) {
+                $radicand *= (int) mb_substr((string) $letter, 1) ** $exponent;
+            }
+        }
+
+        return $radicand;
+    }
+
+    public function withoutRoots(): self
+    {
+        return new self(array_filter(
+            $this->exponents,
+            static fn(string|int $letter): bool => !self::isRoot((string) $letter),
+            \ARRAY_FILTER_USE_KEY,
+        ));
     }
 
     public function times(self $other): self
@@ -56,6 +93,11 @@ final readonly class Monomial
         ksort($exponents);
 
         return new self($exponents);
+    }
+
+    public function sharesLetterWith(self $other): bool
+    {
+        return array_intersect_key($this->exponents, $other->exponents) !== [];
     }
 
     public function degreeIn(string $letter): int
@@ -120,7 +162,10 @@ final readonly class Monomial
     {
         $factors = [];
         foreach ($this->exponents as $letter => $exponent) {
-            $factors[] = $exponent === 1 ? new Letter($letter) : new Power(new Letter($letter), Numeral::of($exponent));
+            $base = self::isRoot((string) $letter)
+                ? new Root(Numeral::of((int) mb_substr((string) $letter, 1)), 2)
+                : new Letter((string) $letter);
+            $factors[] = $exponent === 1 ? $base : new Power($base, Numeral::of($exponent));
         }
 
         return $factors;

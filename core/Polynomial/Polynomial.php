@@ -13,15 +13,20 @@ use Runel\Expression\Numeral;
 use Runel\Expression\Power;
 use Runel\Expression\Product;
 use Runel\Expression\Quotient;
+use Runel\Expression\Root;
 use Runel\Expression\Sum;
 use Runel\Message\Message;
 use Runel\Message\TooLarge;
 use Runel\Number\DivisionByZero;
 use Runel\Number\Rational;
+use Runel\Number\Whole;
 
 /** A polynomial in any number of letters, always collected and in standard form. */
 final class Polynomial
 {
+    /** A larger number under a root is not worked with: products of several would outgrow a machine integer. */
+    private const LARGEST_RADICAND = 10_000;
+
     /** What it is written as, made once. */
     private ?Expression $written = null;
 
@@ -111,6 +116,7 @@ final class Polynomial
                 self::fromExpression($expression->denominator),
             ),
             $expression instanceof Power => self::fromPower($expression),
+            $expression instanceof Root => self::fromRoot($expression),
             default => throw new NotPolynomial('root'),
         };
     }
@@ -261,6 +267,20 @@ final class Polynomial
         }
 
         return $this->scaledBy($divisor->terms[0]->coefficient->reciprocal());
+    }
+
+    /** The square root of a whole number that no square goes into beyond machine size. */
+    private static function fromRoot(Root $root): self
+    {
+        $radicand = $root->radicand instanceof Numeral ? $root->radicand->value->toInt() : null;
+        if ($root->index !== 2 || $radicand === null || $radicand > self::LARGEST_RADICAND) {
+            throw new NotPolynomial('root');
+        }
+        $whole = Whole::squareRoot($radicand);
+
+        return $whole !== null
+            ? self::constant($whole)
+            : new self([new Term(Rational::one(), Monomial::root($radicand))]);
     }
 
     private static function fromPower(Power $power): self

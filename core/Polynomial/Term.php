@@ -9,6 +9,7 @@ use Runel\Expression\Negative;
 use Runel\Expression\Numeral;
 use Runel\Expression\Product;
 use Runel\Number\Rational;
+use Runel\Number\Whole;
 
 /** A coefficient and its letters. The coefficient may be 0, for the placeholder of a missing power. */
 final class Term
@@ -25,7 +26,20 @@ final class Term
 
     public function times(self $other): self
     {
-        return new self($this->coefficient->times($other->coefficient), $this->monomial->times($other->monomial));
+        $coefficient = $this->coefficient->times($other->coefficient);
+        $monomial = $this->monomial->times($other->monomial);
+        $radicand = $monomial->radicand();
+        if ($radicand === 1) {
+            return new self($coefficient, $monomial);
+        }
+        // Roots that meet become one: what is square under it comes out.
+        [$outside, $inside] = Whole::squareSplit($radicand);
+        $letters = $monomial->withoutRoots();
+
+        return new self(
+            $coefficient->times(Rational::of($outside)),
+            $inside === 1 ? $letters : $letters->times(Monomial::root($inside)),
+        );
     }
 
     public function negated(): self

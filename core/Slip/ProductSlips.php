@@ -43,6 +43,9 @@ final class ProductSlips
         }
         yield [new Term($product->coefficient, $kept), Slip::ExponentsNotAdded];
         yield [new Term($product->coefficient, $multiplied), Slip::ExponentsMultiplied];
+        foreach (array_keys($product->monomial->exponents) as $letter) {
+            yield [new Term($product->coefficient, $product->monomial->without((string) $letter)), Slip::LetterDropped];
+        }
         yield [new Term($product->coefficient, Monomial::one()), Slip::LetterDropped];
         yield [new Term($left->coefficient->plus($right->coefficient), $product->monomial), Slip::CoefficientsAdded];
         yield [new Term($product->coefficient->negated(), $kept), Slip::ExponentsNotAdded];

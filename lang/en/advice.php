@@ -16,7 +16,7 @@ return [
     'works-late' => 'Only number :works of :count works: a long hunt.',
     'special-square' => 'A perfect square: recognised, not hunted. Quickest here.',
     'special-difference' => 'A difference of squares: recognised, not hunted. Quickest here.',
-    'special-common' => 'Only a common letter to take out.',
+    'special-common' => 'Only a common factor to take out.',
     'factored-already' => 'It stands factored already, with 0 on the other side: only the linear equations are left.',
     'factoring' => 'It factors over the integers: zero on one side, then each factor 0. Factored here by: :by.',
 ]

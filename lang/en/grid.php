@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 return [
-    'advice' => 'A place for each of the :count products, so none is forgotten; like terms line up on diagonals.',
+    'advice' => 'One product only: the grid is a single cell.|A place for each of the :count products, so none is forgotten; like terms line up on diagonals.',
     'advice-small' => 'A small grid of four cells: the clearest picture for a first look.',
     'advice-gaps' => 'Powers are missing here, and the grid holds their places: the safest way.',
     'advice-stages' => 'One grid after another, :stages in all, with :count products: long, but nothing gets lost.',

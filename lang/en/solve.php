@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 return [
     'refusal-not-quadratic' => 'Solving by factoring is for quadratic equations in one letter.',
+    'refusal-roots' => 'Roots of numbers stand in this equation: factoring over the integers is not the way.',
     'refusal-prime' => 'This equation does not factor over the integers: its discriminant is no perfect square.',
     'refusal-degree' => 'This equation has degree :degree and does not factor by taking out a common factor.',
     'given' => [

@@ -77,7 +77,10 @@ final class FactoringTest extends TestCase
             'factors of the scaled trinomial',
         ), 'the slip');
         $this->one('#answer')->clear()->sendKeys('8x²+22x+15' . WebDriverKeys::ENTER);
-        $this->waitUntil(fn(): bool => str_contains($this->text('.verdict'), 'stands there already'), 'the question typed back');
+        $this->waitUntil(
+            fn(): bool => str_contains($this->text('.verdict'), 'stands there already'),
+            'the question typed back',
+        );
         $this->one('#answer')->clear()->sendKeys('(4x+5)(2x+3)' . WebDriverKeys::ENTER);
         $this->waitUntil(fn(): bool => str_contains($this->text('.verdict'), 'Right'), 'right');
     }

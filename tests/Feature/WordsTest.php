@@ -7,7 +7,7 @@ namespace Tests\Feature;
 use App\Address\Standing;
 use App\Faces\Faces;
 use App\Faces\MissingWords;
-use App\Style\Miniatures;
+use App\Style\Switches;
 use Psr\Log\NullLogger;
 use Runel\Demonstration\Phase;
 use Runel\Message\Message;
@@ -165,7 +165,7 @@ final class WordsTest extends TestCase
             ...array_map(static fn(string $key): array => ["style.key.$key", ...array_map(
                 static fn(string $value): string => "style.value.$key.$value",
                 Standing::table(Catalogue::standard())[$key],
-            )], Miniatures::keys()),
+            )], array_merge(...array_values(Switches::SUBJECTS))),
         );
         foreach (['en', 'en_GB'] as $locale) {
             foreach ($named as $key) {

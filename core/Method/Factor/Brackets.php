@@ -70,6 +70,20 @@ final class Brackets
             }
         }
 
+        // Asked for the inside, the whole may be given: then the common factor must not be lost, nor −1 put in twice.
+        if ($trinomial->common->negative) {
+            $whole = $trinomial->common->whole->negated();
+            if (array_filter($seen, static fn(Polynomial $known): bool => $known->equals($whole)) === []) {
+                [$first, $second] = $trinomial->brackets();
+                $front = $trinomial->common->factors();
+                $wrong[] = new LikelyWrong(Product::of([
+                    ...$front,
+                    $first->negated()->toExpression(),
+                    $second->negated()->toExpression(),
+                ]), Slip::MinusOneTwice);
+            }
+        }
+
         return $wrong;
     }
 

@@ -87,7 +87,12 @@ final class ByDegree extends MultiplyMethod
                 'count' => $degree + 1,
             ]),
             figure: $figure,
-            question: Question::number(Message::of('arcs.blanks.ask'), new Identity($counted, $places), $places),
+            question: Question::number(
+                Message::of('arcs.blanks.ask'),
+                new Identity($counted, $places),
+                $places,
+                Steps::withoutPlaceholders($pair, \count($pair->product->terms)),
+            ),
         );
         $steps = [];
         foreach ([$degree, 0, ...($degree > 1 ? range($degree - 1, 1) : [])] as $power) {

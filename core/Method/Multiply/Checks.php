@@ -20,6 +20,7 @@ use Runel\Expression\Sum;
 use Runel\Message\Message;
 use Runel\Method\Arithmetic;
 use Runel\Number\Rational;
+use Runel\Polynomial\Monomial;
 use Runel\Polynomial\Polynomial;
 
 /** The checks of a product, each with its own arithmetic. */
@@ -37,6 +38,13 @@ final class Checks
      */
     public static function byValues(array $factors, Polynomial $product): array
     {
+        $all = array_merge(
+            ...array_map(static fn(Polynomial $part): array => $part->letters(), [...$factors, $product]),
+        );
+        if (array_filter($all, Monomial::isRoot(...)) !== []) {
+            // With roots both sides would be numbers that nobody compares by eye.
+            return [];
+        }
         $letters = $product->letters();
         $ten = \count($letters) === 1;
         $values = [];

@@ -122,7 +122,12 @@ final class Grid extends MultiplyMethod
                 'topDegree' => $pair->left->degree(), 'sideDegree' => $pair->right->degree(),
             ]),
             figure: $figure,
-            question: Question::number(Message::of('grid.size.ask'), new Identity($counted, $cells), $cells),
+            question: Question::number(
+                Message::of('grid.size.ask'),
+                new Identity($counted, $cells),
+                $cells,
+                Steps::withoutPlaceholders($pair, $pair->work()),
+            ),
             watch: $pair->hasGaps() ? Slip::MissingPlaceholder : null,
         )];
         if ($pair->hasGaps()) {

@@ -129,7 +129,7 @@ final readonly class Pair
         $found = [];
         foreach ($left as $first) {
             foreach ($right as $second) {
-                $monomial = $first->monomial->times($second->monomial);
+                $monomial = $first->times($second)->monomial;
                 $found[$monomial->key] = $monomial;
             }
         }

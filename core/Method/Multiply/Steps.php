@@ -12,14 +12,17 @@ use Runel\Demonstration\Step;
 use Runel\Expression\Expression;
 use Runel\Expression\Mark;
 use Runel\Expression\Marked;
+use Runel\Expression\Numeral;
 use Runel\Expression\Product;
 use Runel\Expression\Sum;
 use Runel\Message\Message;
 use Runel\Method\FractionWork;
 use Runel\Polynomial\Term;
+use Runel\Slip\LikelyWrong;
 use Runel\Slip\ProductSlips;
 use Runel\Slip\Slip;
 use Runel\Slip\SumSlips;
+use Runel\Slip\WholeSlips;
 
 /** The steps that several ways to multiply have in common. */
 final class Steps
@@ -191,8 +194,26 @@ final class Steps
             ),
             lines: [$stage->closing()],
             figure: $figure,
-            question: Question::form(Message::of('product.standard.ask'), new Identity($factors, $accepted), $accepted),
+            question: Question::form(Message::of('product.standard.ask'), new Identity($factors, $accepted), $accepted, WholeSlips::of(
+                $stage->pair->left,
+                $stage->pair->right,
+            )),
         );
+    }
+
+    /**
+     * What is counted when missing powers get no place.
+     *
+     * @return list<LikelyWrong> none where no power is missing
+     */
+    public static function withoutPlaceholders(Pair $pair, int $counted): array
+    {
+        $places = \count($pair->leftTerms) * \count($pair->rightTerms);
+        $degrees = $pair->product->degree() + 1;
+
+        return !$pair->hasGaps() || \in_array($counted, [$places, $degrees], true)
+            ? []
+            : [new LikelyWrong(Numeral::of($counted), Slip::MissingPlaceholder)];
     }
 
     /** Every missing power written in with a 0. */

@@ -39,6 +39,7 @@ use Runel\Method\FactorsQuadratics;
 use Runel\Method\Method;
 use Runel\Number\DivisionByZero;
 use Runel\Number\Rational;
+use Runel\Polynomial\Monomial;
 use Runel\Polynomial\NotPolynomial;
 use Runel\Polynomial\Polynomial;
 use Runel\Problem\Factor as ProductFactor;
@@ -71,6 +72,9 @@ final readonly class Factoring implements Method
         $polynomial = $task->problem->polynomial;
         if (!$equation instanceof Equation || $task->problem->letter() === null || $polynomial === null) {
             return new MethodDoesNotApply(Message::of('solve.refusal-not-quadratic'));
+        }
+        if (array_filter($polynomial->letters(), Monomial::isRoot(...)) !== []) {
+            return new MethodDoesNotApply(Message::of('solve.refusal-roots'));
         }
         if (self::readyMade($task->problem) !== null) {
             return null;
@@ -343,6 +347,9 @@ final readonly class Factoring implements Method
         }
         $factors = [];
         foreach ($parts as [$written, $polynomial]) {
+            if (array_filter($polynomial->letters(), Monomial::isRoot(...)) !== []) {
+                return null;
+            }
             if ($polynomial->isZero() || (\count($polynomial->terms) > 1 && $polynomial->degree() > 1)) {
                 return null;
             }

@@ -30,7 +30,7 @@
                     <summary><span class="folded-name">{{ $page->say($group->title) }}</span>@if ($group->outcome !== null)<span class="folded-line">{!! $page->say($group->outcome) !!}</span>@elseif ($group->last !== null)<span class="folded-line">{!! $page->maths($group->last->node) !!}</span>@endif</summary>
                     @foreach ($group->reached as $past)
                         @foreach ($board->kept($past) as $line)
-                            <p class="line">{!! $page->maths($line->node) !!}</p>
+                            <x-line :line="$line" />
                         @endforeach
                     @endforeach
                 </details>
