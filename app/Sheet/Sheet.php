@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Sheet;
 
 use Runel\Demonstration\Demonstration;
+use Runel\Demonstration\Figure\Figure;
 use Runel\Demonstration\Section;
 use Runel\Demonstration\Step;
+use Runel\Message\Message;
 
 /** A demonstration on paper: all of it, or with a growing part of its last steps left blank to be filled in. */
 final readonly class Sheet
@@ -34,6 +36,51 @@ final readonly class Sheet
     public function sections(): array
     {
         return $this->isProblemAlone() ? [] : $this->demonstration->sections;
+    }
+
+    /**
+     * The steps of a section that are written out: a trial that failed stands in the table of its hunt already.
+     *
+     * @return list<Step>
+     */
+    public function steps(Section $section): array
+    {
+        $last = \count($section->steps) - 1;
+
+        return array_values(array_filter(
+            $section->steps,
+            static fn(Step $step, int $place): bool => $place === $last
+                || preg_match('/^(pair|trial|passed)-/', $step->id) !== 1,
+            \ARRAY_FILTER_USE_BOTH,
+        ));
+    }
+
+    /** Whether the figure of a section stands beside this step: its last one. */
+    public function showsFigure(Section $section, Step $step): bool
+    {
+        $drawn = array_filter($this->steps($section), static fn(Step $other): bool => $other->figure !== null);
+
+        return $drawn !== [] && $drawn[array_key_last($drawn)] === $step;
+    }
+
+    /** The figure of a section where it is left to be filled in: as it stood at the beginning. */
+    public function emptyFigure(Section $section): ?Figure
+    {
+        foreach ($section->steps as $step) {
+            if ($step->figure !== null) {
+                return $step->figure;
+            }
+        }
+
+        return null;
+    }
+
+    /** What stands beside a blank: the question, or what is done as far as that gives nothing away. */
+    public function hint(Step $step): ?Message
+    {
+        $says = array_filter($step->title->parameters, static fn(mixed $value): bool => !\is_int($value)) === [];
+
+        return $step->question->prompt ?? ($says ? $step->title : null);
     }
 
     /** Whether a step is left to be filled in; the problem itself never is. */

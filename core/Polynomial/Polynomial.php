@@ -175,6 +175,12 @@ final class Polynomial
     }
 
     /** The highest degree of a term; 0 for a constant, and for 0 as well. */
+    /** Whether it is a number without letters and roots. */
+    public function isConstant(): bool
+    {
+        return $this->terms === [] || (\count($this->terms) === 1 && $this->terms[0]->monomial->exponents === []);
+    }
+
     public function degree(): int
     {
         return $this->terms === [] ? 0 : $this->terms[0]->monomial->degree;
@@ -262,7 +268,7 @@ final class Polynomial
         if ($divisor->isZero()) {
             throw new DivisionByZero();
         }
-        if ($divisor->degree() > 0) {
+        if (!$divisor->isConstant()) {
             throw new NotPolynomial('denominator');
         }
 
@@ -289,14 +295,14 @@ final class Polynomial
         $exponentForm = self::fromExpression($power->exponent);
         $exponent = $exponentForm->isZero()
             ? 0
-            : ($exponentForm->degree() === 0 ? $exponentForm->terms[0]->coefficient->toInt() : null);
-        if ($exponent === null || ($exponent < 0 && $base->degree() > 0)) {
+            : ($exponentForm->isConstant() ? $exponentForm->terms[0]->coefficient->toInt() : null);
+        if ($exponent === null || ($exponent < 0 && !$base->isConstant())) {
             throw new NotPolynomial('exponent');
         }
-        if ($base->degree() * $exponent > Limits::DEGREE) {
+        if (!$base->isConstant() && max(1, $base->degree()) * $exponent > Limits::DEGREE) {
             throw new TooLarge(Message::of('error.degree', ['limit' => Limits::DEGREE]));
         }
-        if ($base->degree() === 0) {
+        if ($base->isConstant()) {
             $value = $base->isZero() ? Rational::zero() : $base->terms[0]->coefficient;
             if (
                 abs($exponent) * $value->length() > Limits::DIGITS

@@ -164,7 +164,7 @@ final readonly class ProductForm
             && self::holdsSum($expression->numerator)
         ) {
             $divisor = Polynomial::fromExpression($expression->denominator);
-            if ($divisor->degree() === 0 && !$divisor->isZero()) {
+            if ($divisor->isConstant() && !$divisor->isZero()) {
                 return [Numeral::of(
                     $divisor->terms[0]->coefficient->reciprocal(),
                 ), ...self::flatten($expression->numerator)];

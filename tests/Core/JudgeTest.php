@@ -65,7 +65,13 @@ final class JudgeTest extends TestCase
         yield ['(2x+3)(x-5)', 'collect-1', '3x-10x', 'judge.question-back'];
         yield ['(2x+3)(x-5)', 'standard-form', '(2x+3)(x-5)', 'judge.question-back'];
         yield ['(2x+3)(x-5)', 'standard-form', '-15 - 7x + 2x²', null];
-        yield ['(2x+3)(x-5)', 'standard-form', '2x²-7x', 'judge.differs'];
+        yield ['(2x+3)(x-5)', 'standard-form', '2x²-7x', 'term-missed'];
+        yield ['(2x+3)(x-5)', 'standard-form', '2x²-15', 'term-missed'];
+        yield ['(2x+3)(x-5)', 'standard-form', '2x²-8x-15', 'judge.differs'];
+        yield ['(2x-3)^2', 'standard-form', '4x²+9', 'double-product-forgotten'];
+        yield ['(a-7)(b+3)', 'cell-2-1', '3a', null];
+        yield ['(2a-7)(4b+3)', 'cell-1-1', '8a', 'letter-dropped'];
+        yield ['(3x^3-x+2)(x^2+1)', 'size', '6', 'missing-placeholder'];
         yield ['(2x+3)(x-5)', 'size', '5', 'judge.other-value'];
         yield ['(2x+3)(x-5)', 'standard-form', '2x²-(', 'judge.unreadable'];
         yield ['(2x+3)(x-5)', 'standard-form', '1/x', 'judge.not-comparable'];

@@ -8,6 +8,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Runel\Expression\Evaluation;
 use Runel\Message\Refusal;
+use Runel\Notation\Ascii;
 use Runel\Number\Rational;
 use Runel\Polynomial\Polynomial;
 use Runel\Problem\Job;
@@ -89,6 +90,9 @@ final class ProblemTest extends TestCase
             try {
                 $polynomial = Polynomial::fromExpression($expression);
             } catch (\DomainException|Refusal) {
+                continue;
+            }
+            if (str_contains(Ascii::write($expression), 'sqrt')) {
                 continue;
             }
             ++$polynomials;

@@ -55,7 +55,7 @@ final readonly class CommonTerm
     /** Whether there is anything to take out but −1. */
     public function isOne(): bool
     {
-        return $this->content->isOne() && $this->letters->degree === 0;
+        return $this->content->isOne() && $this->letters->exponents === [];
     }
 
     /** Number and letters, as one term. */

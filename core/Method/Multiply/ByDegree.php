@@ -91,7 +91,7 @@ final class ByDegree extends MultiplyMethod
                 Message::of('arcs.blanks.ask'),
                 new Identity($counted, $places),
                 $places,
-                Steps::withoutPlaceholders($pair, \count($pair->product->terms)),
+                Steps::withoutPlaceholders($pair, \count($pair->product->terms), $places),
             ),
         );
         $steps = [];

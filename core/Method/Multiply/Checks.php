@@ -170,10 +170,19 @@ final class Checks
         $answer = Evaluation::rational($product->toExpression(), $values);
         array_push($lines, ...Arithmetic::lines(self::substituted($product, $values)));
 
-        return new Check($kind, Message::of(
-            $variant === null ? "check.{$kind->value}.title" : "check.{$kind->value}.title-$variant",
-            $parameters,
-        ), Message::of($variant === null ? "check.{$kind->value}.why" : "check.{$kind->value}.why-$variant", $parameters), $lines, $reached->equals($answer));
+        return new Check(
+            $kind,
+            Message::of(
+                $variant === null ? "check.{$kind->value}.title" : "check.{$kind->value}.title-$variant",
+                $parameters,
+            ),
+            Message::of(
+                $variant === null ? "check.{$kind->value}.why" : "check.{$kind->value}.why-$variant",
+                $parameters,
+            ),
+            $lines,
+            $reached->equals($answer),
+        );
     }
 
     /**

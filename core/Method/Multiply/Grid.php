@@ -126,7 +126,7 @@ final class Grid extends MultiplyMethod
                 Message::of('grid.size.ask'),
                 new Identity($counted, $cells),
                 $cells,
-                Steps::withoutPlaceholders($pair, $pair->work()),
+                Steps::withoutPlaceholders($pair, $pair->work(), $cells),
             ),
             watch: $pair->hasGaps() ? Slip::MissingPlaceholder : null,
         )];
@@ -231,7 +231,7 @@ final class Grid extends MultiplyMethod
             $terms = array_map(static fn(array $place): Term => $pair->rightTerms[$place[0]]->times(
                 $pair->leftTerms[$place[1]],
             ), $places);
-            $title = $monomial->degree === 0
+            $title = $monomial->exponents === []
                 ? Message::of('grid.diagonal.title-constant')
                 : Message::of($pair->placed ? 'grid.diagonal.title' : 'grid.diagonal.title-like', [
                     'letters' => $monomial->toExpression(),

@@ -17,6 +17,7 @@ use Runel\Expression\Product;
 use Runel\Expression\Sum;
 use Runel\Message\Message;
 use Runel\Method\FractionWork;
+use Runel\Notation\Ascii;
 use Runel\Polynomial\Term;
 use Runel\Slip\LikelyWrong;
 use Runel\Slip\ProductSlips;
@@ -194,10 +195,12 @@ final class Steps
             ),
             lines: [$stage->closing()],
             figure: $figure,
-            question: Question::form(Message::of('product.standard.ask'), new Identity($factors, $accepted), $accepted, WholeSlips::of(
-                $stage->pair->left,
-                $stage->pair->right,
-            )),
+            question: Question::form(
+                Message::of('product.standard.ask'),
+                new Identity($factors, $accepted),
+                $accepted,
+                WholeSlips::of($stage->pair->left, $stage->pair->right),
+            ),
         );
     }
 
@@ -206,14 +209,13 @@ final class Steps
      *
      * @return list<LikelyWrong> none where no power is missing
      */
-    public static function withoutPlaceholders(Pair $pair, int $counted): array
+    public static function withoutPlaceholders(Pair $pair, int $counted, Expression $right): array
     {
-        $places = \count($pair->leftTerms) * \count($pair->rightTerms);
-        $degrees = $pair->product->degree() + 1;
+        $wrong = Numeral::of($counted);
 
-        return !$pair->hasGaps() || \in_array($counted, [$places, $degrees], true)
+        return !$pair->hasGaps() || Ascii::write($wrong) === Ascii::write($right)
             ? []
-            : [new LikelyWrong(Numeral::of($counted), Slip::MissingPlaceholder)];
+            : [new LikelyWrong($wrong, Slip::MissingPlaceholder)];
     }
 
     /** Every missing power written in with a 0. */

@@ -130,7 +130,7 @@ final class SumOfProducts
                 $like,
                 $total->isZero() ? Term::constant(0) : $total,
                 $letters->degree,
-                $letters->degree === 0
+                $letters->exponents === []
                     ? Message::of('product.collect.title-constant')
                     : Message::of('product.collect.title', ['letters' => $letters->toExpression()]),
                 null,

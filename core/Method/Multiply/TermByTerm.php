@@ -241,7 +241,7 @@ final class TermByTerm extends MultiplyMethod
             $total = $pair->total($ink);
             $figure = $figure->total(new Total($ink, $total->toExpression()));
             if (\count($terms) > 1) {
-                $title = $monomial->degree === 0 ? Message::of(
+                $title = $monomial->exponents === [] ? Message::of(
                     'product.collect.title-constant',
                 ) : Message::of('product.collect.title', ['letters' => $monomial->toExpression()]);
                 $steps[] = Steps::collect($stage->id('collect-' . $ink), $terms, $total, $ink, $title, $figure);

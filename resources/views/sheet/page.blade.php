@@ -20,7 +20,7 @@
         @foreach ($sheet->sections() as $section)
             <section>
                 <h2>{{ $page->say($section->title()) }}</h2>
-                @foreach ($section->steps as $step)
+                @foreach ($sheet->steps($section) as $step)
                     <article class="print-step">
                         <div class="print-work">
                             @foreach ($step->lines as $line)
@@ -30,11 +30,18 @@
                                     <x-line :line="$line" />
                                 @endif
                             @endforeach
-                            @if ($step->figure !== null && $loop->last && !$sheet->isBlank($step))
-                                <figure class="figure">{!! $page->figure($step->figure) !!}</figure>
+                            @if ($sheet->isBlank($step) && $step->lines === [] && $step->question !== null)
+                                <p class="print-blank" aria-label="{{ __('ui.blank') }}"></p>
+                            @endif
+                            @if ($sheet->showsFigure($section, $step))
+                                <figure class="figure">{!! $page->figure($sheet->isBlank($step) ? $sheet->emptyFigure($section) : $step->figure) !!}</figure>
                             @endif
                         </div>
-                        <p class="print-why"><strong>{!! $page->say($step->title) !!}.</strong>@if (!$sheet->isBlank($step)) {!! $page->say($step->why) !!}@endif</p>
+                        @if (!$sheet->isBlank($step))
+                            <p class="print-why"><strong>{!! $page->say($step->title) !!}.</strong> {!! $page->say($step->why) !!}</p>
+                        @elseif ($sheet->hint($step) !== null)
+                            <p class="print-why">{!! $page->say($sheet->hint($step)) !!}</p>
+                        @endif
                     </article>
                 @endforeach
             </section>
