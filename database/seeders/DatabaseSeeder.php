@@ -25,7 +25,7 @@ final class DatabaseSeeder extends Seeder
             ['(2x^2 + 3x + 4)(x^2 + x + 6)', 'multiply', 'by-degree', 'Degree by degree, with its whole-number twin'],
             ['(3m^2 - 2m + 6)(2m - 5)', 'multiply', 'columns', 'Coefficients alone'],
             ['(3a + 2b)(a - 5b + 4)', 'multiply', 'grid', 'Two letters'],
-            ['(k + 4)(k - 6)(3k + 1)', 'multiply', 'grid', 'Three brackets: which two first?'],
+            ['(k + 4)(k - 6)(3k + 1)', 'multiply', 'grid', 'Three factors: which two first?'],
         ],
         'factor-first' => [
             ['x^2 + 11x + 28', 'factor', 'sum-product', 'All plus, leading 1'],

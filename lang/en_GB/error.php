@@ -14,9 +14,12 @@ return [
     'nothing-after' => 'Something is missing after “:before”. Write a number, a letter or a bracket there.',
     'nothing-before-close' => 'Something is missing between “:before” and “:found”. Write a number, a letter or a bracket there.',
     'no-radicand' => 'Nothing stands under this root. Write a number, a letter or a bracket after it.',
-    'nothing-to-do' => 'There is nothing to multiply or to factor here: no brackets, and no power above 1.',
+    'nothing-to-do' => 'There is nothing to multiply or to factorise here: no brackets, and no power above 1.',
     'no-job' => 'Runel can read this, but knows nothing to do with it: it multiplies brackets and factors quadratic trinomials.',
     'bracket-in-bracket' => 'Brackets are multiplied inside a sum here. Take one product at a time: plain terms inside each bracket.',
     'bracket-is-zero' => 'One of the brackets is 0, so the whole product is 0.',
     'nothing-to-multiply' => 'There are no brackets to multiply here.',
+    'word' => 'The word “:found” cannot be read here. Say what is to be done at the beginning (factorise, expand, solve, divide … by …), then the mathematics in signs.',
+    'asked-factor' => 'There is nothing to factorise here: it is a product already, or no polynomial.',
+    'single-term' => 'This is a single term: there is nothing to multiply and nothing to factorise.',
 ];

@@ -3,15 +3,25 @@
 declare(strict_types=1);
 
 return [
-    'read' => ['why' => 'A sum is to be written as a product of brackets.', 'why-equation' => 'To factorise an equation, one side has to be 0 first.'],
-    'verdict' => ['title' => 'Say beforehand: it will factorise', 'title-prime' => 'Say beforehand: it will not factorise'],
+    'read' => [
+        'why' => 'A sum is to be written as a product of brackets.',
+        'why-equation' => 'To factorise an equation, one side has to be 0 first.',
+        'why-zeroed' => 'One side is 0 already, so the other one can be factorised as it stands.',
+    ],
+    'verdict' => [
+        'title' => 'Say beforehand: it will factorise',
+        'title-prime' => 'Say beforehand: it will not factorise',
+    ],
     'brackets' => [
         'title' => 'Write the brackets',
         'ask' => 'What is :trinomial, factorised?',
         'why-trial' => 'The brackets that fitted: :first and :second.',
         'why-edges' => 'The edges of the grid are the brackets: :first and :second.',
     ],
-    'common-bracket' => ['why' => 'The bracket :bracket is common to both; what stood before them makes the other bracket: :left.', 'ask' => 'What is it, factorised?'],
+    'common-bracket' => [
+        'why' => 'The bracket :bracket is common to both; what stood before them makes the other bracket: :left.',
+        'ask' => 'What is it, factorised?',
+    ],
     'complete' => [
         'title' => 'Factorised completely',
         'why' => 'Each bracket\'s own common factor is 1: nothing more can be taken out.',
@@ -19,4 +29,5 @@ return [
         'why-outside' => 'Each bracket\'s own common factor is 1; the −1 stays in front.',
         'why-inside' => 'Each bracket\'s own common factor is 1; the −1 goes into exactly one bracket.',
     ],
+    'refusal-rest' => 'With the common factor taken out, :rest is left. That is no quadratic, so it cannot be factorised further here.',
 ];

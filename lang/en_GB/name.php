@@ -3,6 +3,15 @@
 declare(strict_types=1);
 
 return [
-    'job' => ['factor' => 'Factorise'],
-    'method' => ['factor' => ['trial' => 'Trial brackets'], 'solve' => ['factoring' => 'By factorising']],
+    'job' => [
+        'factor' => 'Factorise',
+    ],
+    'method' => [
+        'factor' => [
+            'trial' => 'Trial brackets',
+        ],
+        'solve' => [
+            'factoring' => 'By factorising',
+        ],
+    ],
 ];

@@ -10,6 +10,7 @@ return [
         'title' => 'Put every bracket in standard form',
         'title-side' => 'Write the brackets side by side',
         'why-side' => 'What stands outside the brackets goes in front as one term; the value stays the same.',
+        'why-power' => 'A power is the same bracket several times: now it can be multiplied out.',
     ],
     'order' => [
         'why-minuses' => 'Every order takes :count single products. The brackets with minus signs come first, while the terms are few.',

@@ -4,6 +4,18 @@ declare(strict_types=1);
 
 return [
     'sample' => 'factorise, brackets',
-    'key' => ['favourite' => 'My favourite way to factorise'],
-    'value' => ['minus-one' => ['inside' => 'Into one bracket'], 'favourite' => ['trial' => 'Trial brackets']],
+    'key' => [
+        'favourite' => 'My favourite way to factorise',
+    ],
+    'value' => [
+        'minus-one' => [
+            'inside' => 'Into one bracket',
+        ],
+        'favourite' => [
+            'trial' => 'Trial brackets',
+        ],
+    ],
+    'subject' => [
+        'factoring' => 'Factorising',
+    ],
 ];

@@ -167,13 +167,18 @@ final class SumOfProducts
     /** @return list<Check> both sides worked out with numbers for the letters */
     private static function checks(Sum $sum, Polynomial $product): array
     {
+        $letters = [];
+        foreach ($sum->terms as $part) {
+            $letters = [...$letters, ...Polynomial::fromExpression($part)->letters()];
+        }
+        $letters = array_values(array_unique($letters));
         $checks = [];
         $rounds = [CheckKind::CoefficientSum->value => [1, 1], CheckKind::Substitution->value => [2, 3]];
         foreach ($rounds as $kind => $numbers) {
             $put = $sum;
             $value = $product->toExpression();
             $list = [];
-            foreach ($product->letters() as $place => $letter) {
+            foreach ($letters as $place => $letter) {
                 $number = $numbers[$place % 2];
                 $put = Substitution::into($put, $letter, Numeral::of($number));
                 $value = Substitution::into($value, $letter, Numeral::of($number));

@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'scale' => [
+        'why' => 'Instead of the trinomial, :scaled is factorised first: the leading :a has gone into the last term.',
+    ],
+    'factored' => [
+        'title' => 'The scaled trinomial, factorised',
+    ],
+];
