@@ -109,6 +109,8 @@ final class Typesetter
             Sign::Opposite => $this->text('−', $size, self::OPERATOR - 60, false),
             Sign::Plus => $this->spaced('+', $size, self::OPERATOR, 0.2),
             Sign::Minus => $this->spaced('−', $size, self::OPERATOR, 0.2),
+            Sign::PlusMinus => $this->spaced('±', $size, self::OPERATOR, 0.2),
+            Sign::EitherSign => $this->text('±', $size, self::OPERATOR - 60, false),
             Sign::Equals => $this->spaced('=', $size, self::OPERATOR, 0.28),
             Sign::Dot => $this->spaced('·', $size, 280, 0.16),
             Sign::Cross => $this->spaced('×', $size, 627, 0.16),

@@ -13,4 +13,6 @@ enum CheckKind: string
     case Substitution = 'substitution';
     case Edges = 'edges';
     case Discriminant = 'discriminant';
+    case SumAndProduct = 'sum-and-product';
+    case Expanded = 'expanded';
 }

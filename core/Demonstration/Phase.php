@@ -12,6 +12,9 @@ enum Phase: string
     case Multiplying = 'multiplying';
     case Collecting = 'collecting';
     case Hunting = 'hunting';
+    case Completing = 'completing';
+    case Tidying = 'tidying';
+    case Discriminant = 'discriminant';
     case Writing = 'writing';
     case Solving = 'solving';
     case Finishing = 'finishing';

@@ -27,6 +27,12 @@ final readonly class Mark
         return new self(MarkKind::Cancels, 0);
     }
 
+    /** Here something is missing that comes later: what it stands on counts as 0 until then. */
+    public static function gap(): self
+    {
+        return new self(MarkKind::Gap, 0);
+    }
+
     /** @param int $ink the same number for everything of the same degree, from 0 */
     public static function ofDegree(int $ink): self
     {

@@ -11,4 +11,5 @@ enum MarkKind: string
     case Used = 'used';
     case Cancels = 'cancels';
     case Degree = 'degree';
+    case Gap = 'gap';
 }

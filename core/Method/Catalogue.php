@@ -28,7 +28,12 @@ final readonly class Catalogue
         $multiplying = new Multiply\MultiplyFamily();
         $factoring = new Factor\FactorFamily($multiplying);
 
-        return new self([$multiplying, $factoring, new Solve\SolveFamily($factoring)], $incidents);
+        return new self([
+            $multiplying,
+            $factoring,
+            new Solve\SolveFamily($factoring),
+            new Quadratic\CompleteSquareFamily(),
+        ], $incidents);
     }
 
     /** @return list<Method> of one job */

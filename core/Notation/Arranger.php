@@ -9,6 +9,7 @@ use Runel\Expression\Equation;
 use Runel\Expression\Expression;
 use Runel\Expression\Letter;
 use Runel\Expression\Marked;
+use Runel\Expression\MarkKind;
 use Runel\Expression\Negative;
 use Runel\Expression\Node;
 use Runel\Expression\Numeral;
@@ -53,6 +54,12 @@ final readonly class Arranger
 
     private function alternatives(Alternatives $alternatives): Row
     {
+        if (\count($alternatives->equations) === 2) {
+            $together = BothSigns::together($alternatives->equations[0], $alternatives->equations[1]);
+            if ($together !== null) {
+                return new Row([$this->arrange($together)]);
+            }
+        }
         $boxes = [];
         foreach ($alternatives->equations as $place => $equation) {
             if ($place > 0) {
@@ -76,6 +83,7 @@ final readonly class Arranger
                 $this->expression($node->numerator),
                 $this->expression($node->denominator),
             ),
+            $node instanceof BothSigns => new Row([Sign::EitherSign, $this->operand($node->operand)]),
             $node instanceof Power => new Raised($this->fencedUnless(
                 $node->base,
                 $this->isAtom($node->base),
@@ -103,11 +111,17 @@ final readonly class Arranger
      */
     private function termOf(Expression $term, bool $first): array
     {
+        if ($term instanceof Marked && $term->mark->kind === MarkKind::Gap) {
+            return [...($first ? [] : [Sign::Plus]), $this->expression($term)];
+        }
         if ($term instanceof Marked) {
             return [new Inked(new Row($this->termOf($term->content, $first)), $term->mark)];
         }
         if ($term instanceof Negative) {
             return [$first ? Sign::Opposite : Sign::Minus, $this->operand($term->operand)];
+        }
+        if ($term instanceof BothSigns) {
+            return [$first ? Sign::EitherSign : Sign::PlusMinus, $this->operand($term->operand)];
         }
         if (!$first) {
             return [Sign::Plus, $this->operand($term)];

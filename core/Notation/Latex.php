@@ -42,9 +42,11 @@ final readonly class Latex implements Writer
             $box instanceof Name => self::GREEK[$box->letter] ?? $box->letter,
             $box instanceof Words => " \\text{ {$box->key} } ",
             $box instanceof Fenced => '\left(' . $this->write($box->content) . '\right)',
-            $box instanceof Inked => $box->mark->kind === MarkKind::Cancels
-                ? '\cancel{' . $this->write($box->content) . '}'
-                : $this->write($box->content),
+            $box instanceof Inked => match ($box->mark->kind) {
+                MarkKind::Cancels => '\cancel{' . $this->write($box->content) . '}',
+                MarkKind::Gap => '\square ',
+                default => $this->write($box->content),
+            },
             $box instanceof Fraction => '\frac{'
                 . $this->write($box->numerator)
                 . '}{'
@@ -69,6 +71,8 @@ final readonly class Latex implements Writer
             Sign::Dot => ' \cdot ',
             Sign::Cross => ' \times ',
             Sign::Beside => '',
+            Sign::PlusMinus => ' \pm ',
+            Sign::EitherSign => '\pm ',
             Sign::Equals => ' = ',
         };
     }

@@ -33,6 +33,7 @@ final readonly class MathMl implements Writer
             $box instanceof Name => '<mi>' . $box->letter . '</mi>',
             $box instanceof Words => '<mtext>&#xA0;' . $box->key . '&#xA0;</mtext>',
             $box instanceof Fenced => $this->fenced($box),
+            $box instanceof Inked && $box->mark->kind === MarkKind::Gap => '<mi class="gap">□</mi>',
             $box instanceof Inked => '<mrow class="'
                 . self::markClass($box->mark)
                 . '">'
@@ -71,7 +72,7 @@ final readonly class MathMl implements Writer
         $pieces = [];
         $last = '';
         foreach ($box->boxes as $part) {
-            $breaks = \in_array($part, [Sign::Plus, Sign::Minus, Sign::Equals], true) || $part instanceof Inked;
+            $breaks = \in_array($part, [Sign::Plus, Sign::Minus, Sign::PlusMinus, Sign::Equals], true) || $part instanceof Inked;
             if ($breaks && $last !== '') {
                 $pieces[] = $last;
                 $last = '';
@@ -111,6 +112,8 @@ final readonly class MathMl implements Writer
             Sign::Dot => '<mo>⋅</mo>',
             Sign::Cross => '<mo>×</mo>',
             Sign::Beside => '<mo>&#x2062;</mo>',
+            Sign::PlusMinus => '<mo form="infix">±</mo>',
+            Sign::EitherSign => '<mo form="prefix">±</mo>',
             Sign::Equals => '<mo>=</mo>',
         };
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Runel\Notation;
 
+use Runel\Expression\MarkKind;
 use Runel\Notation\Box\Box;
 use Runel\Notation\Box\Digits;
 use Runel\Notation\Box\Fenced;
@@ -44,7 +45,7 @@ final readonly class PlainText implements Writer
             $box instanceof Name => $box->letter,
             $box instanceof Words => " {$box->key} ",
             $box instanceof Fenced => '(' . $this->write($box->content) . ')',
-            $box instanceof Inked => $this->write($box->content),
+            $box instanceof Inked => $box->mark->kind === MarkKind::Gap ? '□' : $this->write($box->content),
             $box instanceof Fraction => $this->fraction($box),
             $box instanceof Raised => $this->write($box->base) . $this->exponent($this->write($box->exponent)),
             $box instanceof Radical => $this->radical($box, false),
@@ -83,7 +84,7 @@ final readonly class PlainText implements Writer
     {
         $numerator = $this->write($fraction->numerator);
         $denominator = $this->write($fraction->denominator);
-        $short = static fn(string $part): bool => preg_match('/^([\d\x{202F}.]+|\p{L})$/u', $part) === 1;
+        $short = static fn(string $part): bool => preg_match('/^(√?[\d\x{202F}.]+|√?\p{L})$/u', $part) === 1;
 
         return ($short($numerator) ? $numerator : "($numerator)")
             . '/'
@@ -104,6 +105,8 @@ final readonly class PlainText implements Writer
             Sign::Dot => ' · ',
             Sign::Cross => ' × ',
             Sign::Beside => '',
+            Sign::PlusMinus => ' ± ',
+            Sign::EitherSign => '±',
             Sign::Equals => ' = ',
         };
     }

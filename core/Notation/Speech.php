@@ -47,6 +47,7 @@ final readonly class Speech implements Writer
                 . $this->say($box->content)
                 . ' '
                 . $this->word('close'),
+            $box instanceof Inked && $box->mark->kind === MarkKind::Gap => $this->word('gap'),
             $box instanceof Inked => $this->say($box->content)
                 . ($box->mark->kind === MarkKind::Cancels ? ' ' . $this->word('cancels') : ''),
             $box instanceof Fraction => $this->fraction($box),

@@ -68,6 +68,12 @@ final readonly class Rational implements \Stringable
         return $this->decimal ? $this : new self($this->top, $this->bottom, $this->big, true);
     }
 
+    /** The same number, written as a fraction where it is not whole. */
+    public function plain(): self
+    {
+        return $this->decimal ? new self($this->top, $this->bottom, $this->big) : $this;
+    }
+
     /** The same number, written as the other one is. */
     public function like(self $other): self
     {

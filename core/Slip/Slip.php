@@ -29,5 +29,15 @@ enum Slip: string
     case RootLost = 'root-lost';
     case ProductNotZero = 'product-not-zero';
     case FractionClearedOneTerm = 'fraction-cleared-one-term';
+    case HalfNotSquared = 'half-not-squared';
+    case SquaredNotHalved = 'squared-not-halved';
+    case AddedToOneSide = 'added-to-one-side';
+    case OuterFactorForgotten = 'outer-factor-forgotten';
+    case DividedSomeTerms = 'divided-some-terms';
+    case FunctionDivided = 'function-divided';
+    case PlusMinusForgotten = 'plus-minus-forgotten';
+    case DenominatorNotRooted = 'denominator-not-rooted';
+    case RootNotSimplified = 'root-not-simplified';
+    case StackedFraction = 'stacked-fraction';
     case SignNotTurned = 'sign-not-turned';
 }

@@ -17,12 +17,16 @@ return [
             'product-grid' => 'Product grid', 'cross' => 'Cross products', 'trial' => 'Trial factors',
             'scale' => 'Scaling', 'scale-why' => 'Why scaling works',
         ],
-        'solve' => ['factoring' => 'By factoring'],
+        'solve' => [
+            'factoring' => 'By factoring', 'square-roots' => 'Square roots', 'completing-square' => 'Completing the square',
+            'formula' => 'Quadratic formula',
+        ],
+        'complete-square' => ['equation' => 'The equation, solved', 'vertex' => 'Vertex form'],
     ],
     'round' => 'Round :number: :phase',
     'phase' => [
         'reading' => 'Reading', 'setting-up' => 'Setting up', 'multiplying' => 'Multiplying', 'collecting' => 'Collecting',
-        'hunting' => 'Hunting', 'writing' => 'Writing', 'solving' => 'Solving', 'finishing' => 'Finishing', 'twin' => 'Whole-number twin',
+        'hunting' => 'Hunting', 'writing' => 'Writing', 'completing' => 'Completing', 'tidying' => 'Tidying up', 'discriminant' => 'Discriminant', 'solving' => 'Solving', 'finishing' => 'Finishing', 'twin' => 'Whole-number twin',
         'checking' => 'Checking',
     ],
 ];

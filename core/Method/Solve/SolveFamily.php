@@ -9,6 +9,9 @@ use Runel\Method\Choice;
 use Runel\Method\Factor\FactorFamily;
 use Runel\Method\Family;
 use Runel\Method\Offer;
+use Runel\Method\Quadratic\CompletingSquare;
+use Runel\Method\Quadratic\Formula;
+use Runel\Method\Quadratic\SquareRoots;
 use Runel\Problem\Job;
 
 /** The ways to solve equations. */
@@ -23,7 +26,12 @@ final readonly class SolveFamily implements Family
 
     public function methods(): array
     {
-        return [new Factoring($this->factoring)];
+        return [
+            new Factoring($this->factoring),
+            new SquareRoots(),
+            CompletingSquare::solving(),
+            new Formula(),
+        ];
     }
 
     public function rank(Offer $offer, Task $task): array

@@ -15,5 +15,9 @@ enum Sign: string implements Box
     case Cross = 'cross';
     /** multiplication written by standing side by side */
     case Beside = 'beside';
+    /** plus or minus between two terms */
+    case PlusMinus = 'plus-minus';
+    /** plus or minus before what follows */
+    case EitherSign = 'either-sign';
     case Equals = 'equals';
 }

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Method\Quadratic;
+
+use Runel\Demonstration\Task;
+use Runel\Method\Family;
+use Runel\Method\Offer;
+use Runel\Problem\Job;
+
+/** Completing the square as a job of its own: of an equation, and of a function or an expression. */
+final readonly class CompleteSquareFamily implements Family
+{
+    public function job(): Job
+    {
+        return Job::CompleteSquare;
+    }
+
+    public function methods(): array
+    {
+        return [CompletingSquare::completing(), new Vertex()];
+    }
+
+    public function rank(Offer $offer, Task $task): array
+    {
+        return [];
+    }
+
+    public function choices(): array
+    {
+        return [];
+    }
+}

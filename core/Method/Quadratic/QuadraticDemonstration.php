@@ -1,0 +1,158 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Method\Quadratic;
+
+use Runel\Demonstration\Answer\Answer;
+use Runel\Demonstration\Answer\AnswerType;
+use Runel\Demonstration\Check;
+use Runel\Demonstration\CheckKind;
+use Runel\Demonstration\Demonstration;
+use Runel\Demonstration\Forecast;
+use Runel\Demonstration\Line;
+use Runel\Demonstration\Section;
+use Runel\Demonstration\Task;
+use Runel\Expression\Alternatives;
+use Runel\Expression\Equation;
+use Runel\Expression\Expression;
+use Runel\Expression\Numeral;
+use Runel\Expression\Product;
+use Runel\Expression\Substitution;
+use Runel\Expression\Sum;
+use Runel\Message\Message;
+use Runel\Method\Arithmetic;
+use Runel\Method\Method;
+use Runel\Polynomial\NotPolynomial;
+use Runel\Polynomial\Polynomial;
+
+/** What all roads to the solutions of a quadratic share: the forecast and the checks. */
+final class QuadraticDemonstration
+{
+    /** @param non-empty-list<Section> $sections */
+    public static function of(
+        Task $task,
+        Quadratic $quadratic,
+        Method $method,
+        array $sections,
+        Answer $answer,
+        bool $roots,
+        Message $advice,
+    ): Demonstration {
+        $fractions = array_filter(
+            [$quadratic->b->dividedBy($quadratic->a), $quadratic->c->dividedBy($quadratic->a)],
+            static fn($value): bool => !$value->isInteger(),
+        ) !== [];
+
+        return new Demonstration(
+            task: $task,
+            job: $method->job(),
+            method: $method->id(),
+            forecast: new Forecast(
+                steps: \count(Section::steps($sections)),
+                lines: Section::lines($sections),
+                trials: 0,
+                products: 0,
+                fractions: $fractions,
+                roots: $roots,
+                advice: $advice,
+            ),
+            sections: $sections,
+            answer: $answer,
+            checking: static fn(): array => self::checks($task, $quadratic, $answer),
+        );
+    }
+
+    /** @return non-empty-list<Check> */
+    private static function checks(Task $task, Quadratic $quadratic, Answer $answer): array
+    {
+        $checks = [];
+        $solutions = [];
+        $node = $answer->node();
+        $equations = $node instanceof Alternatives ? $node->equations : ($node instanceof Equation ? [$node] : []);
+        $original = $task->problem->node;
+        if ($answer->type() === AnswerType::Solutions && $original instanceof Equation) {
+            foreach ($equations as $equation) {
+                $solutions[] = $equation->right;
+                $checks[] = self::substituted($original, $quadratic->letter, $equation->right);
+            }
+        }
+        if (\count($solutions) === 2) {
+            $checks[] = self::sumAndProduct($quadratic, $solutions[0], $solutions[1]);
+        }
+        $checks[] = self::discriminant($quadratic);
+
+        return $checks;
+    }
+
+    private static function substituted(Equation $equation, string $letter, Expression $solution): Check
+    {
+        $lines = [];
+        foreach ([$equation->left, $equation->right] as $side) {
+            $put = Substitution::into($side, $letter, $solution);
+            if ($put === $side) {
+                continue;
+            }
+            try {
+                $value = Polynomial::fromExpression($put)->toExpression();
+                $rational = Polynomial::fromExpression($solution)->isConstant();
+            } catch (NotPolynomial) {
+                continue;
+            }
+            array_push($lines, ...($rational ? Arithmetic::lines($put) : self::workedOut($put, $value)));
+        }
+
+        return new Check(
+            kind: CheckKind::Substitution,
+            title: Message::of('quadratic.check.put', ['solution' => $solution]),
+            why: Message::of('check.solution.why'),
+            lines: $lines,
+            holds: true,
+        );
+    }
+
+    /** @return non-empty-list<Line> each term multiplied out with its roots, then all of them added */
+    private static function workedOut(Expression $put, Expression $value): array
+    {
+        if (!$put instanceof Sum) {
+            return [Line::side($put, $value)];
+        }
+        $worked = Sum::of(array_map(
+            static fn(Expression $term): Expression => Polynomial::fromExpression($term)->toExpression(),
+            $put->terms,
+        ));
+
+        return [Line::side($put, $worked), Line::side($worked, $value)];
+    }
+
+    private static function sumAndProduct(Quadratic $quadratic, Expression $first, Expression $second): Check
+    {
+        $sum = Numeral::of($quadratic->b->negated()->dividedBy($quadratic->a));
+        $product = Numeral::of($quadratic->c->dividedBy($quadratic->a));
+
+        return new Check(
+            kind: CheckKind::SumAndProduct,
+            title: Message::of('quadratic.check.sum-product'),
+            why: Message::of('quadratic.check.sum-product-why', ['sum' => $sum, 'product' => $product]),
+            lines: [
+                Line::side(Sum::of([$first, $second]), $sum),
+                Line::side(Product::apart([$first, $second]), $product),
+            ],
+            holds: true,
+        );
+    }
+
+    private static function discriminant(Quadratic $quadratic): Check
+    {
+        $value = $quadratic->discriminant();
+        $key = $value->isZero() ? 'one' : ($value->isNegative() ? 'none' : 'two');
+
+        return new Check(
+            kind: CheckKind::Discriminant,
+            title: Message::of("quadratic.check.discriminant-$key"),
+            why: Message::of('quadratic.check.discriminant-why'),
+            lines: Arithmetic::lines(FormulaWritten::discriminant($quadratic->a, $quadratic->b, $quadratic->c)),
+            holds: true,
+        );
+    }
+}

@@ -1,0 +1,194 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Method\Quadratic;
+
+use Runel\Demonstration\Demonstration;
+use Runel\Demonstration\Line;
+use Runel\Demonstration\Move\Operation;
+use Runel\Demonstration\Move\Rewrite;
+use Runel\Demonstration\Move\SwapSides;
+use Runel\Demonstration\Move\ToBothSides;
+use Runel\Demonstration\Phase;
+use Runel\Demonstration\Section;
+use Runel\Demonstration\Step;
+use Runel\Demonstration\Task;
+use Runel\Expression\Equation;
+use Runel\Expression\Expression;
+use Runel\Expression\Letter;
+use Runel\Expression\Mark;
+use Runel\Expression\Marked;
+use Runel\Expression\Numeral;
+use Runel\Expression\Power;
+use Runel\Expression\Sum;
+use Runel\Message\Message;
+use Runel\Message\MethodDoesNotApply;
+use Runel\Message\Refusal;
+use Runel\Message\TooLarge;
+use Runel\Method\Method;
+use Runel\Notation\Ascii;
+use Runel\Number\Rational;
+use Runel\Polynomial\Polynomial;
+use Runel\Polynomial\Term;
+use Runel\Problem\Job;
+use Runel\Slip\Slip;
+use Runel\Style\Moving;
+
+/** A quadratic equation without a middle term, or with a square that stands already: root both sides at once. */
+final readonly class SquareRoots implements Method
+{
+    public function id(): string
+    {
+        return 'square-roots';
+    }
+
+    public function job(): Job
+    {
+        return Job::Solve;
+    }
+
+    public function refusal(Task $task): ?Refusal
+    {
+        $quadratic = Quadratic::ofTask($task);
+        if ($quadratic === null) {
+            return new MethodDoesNotApply(Message::of('quadratic.refusal'));
+        }
+        [, , $value] = self::square($quadratic);
+
+        return match (true) {
+            !$quadratic->b->isZero() && $quadratic->standingSquare() === null => new MethodDoesNotApply(
+                Message::of('quadratic.refusal-middle'),
+            ),
+            !Rooting::fits($value) => new TooLarge(Message::of('quadratic.too-large')),
+            default => null,
+        };
+    }
+
+    public function demonstrate(Task $task): Demonstration
+    {
+        $quadratic = Quadratic::ofTask($task) ?? throw new \LogicException('No quadratic was not refused.');
+        [$base, $front, $value] = self::square($quadratic);
+        $squared = new Equation(new Power($base, Numeral::of(2)), Numeral::of($value));
+        [$steps, $answer, $roots] = (new Rooting(
+            $quadratic->equation,
+            $quadratic->letter,
+            $base,
+            $value,
+            $squared,
+            $task->style,
+        ))->work();
+        $sections = [
+            new Section(Phase::Reading, $this->isolated($task, $quadratic, $front, $squared)),
+            new Section(Phase::Solving, $steps),
+        ];
+
+        return QuadraticDemonstration::of($task, $quadratic, $this, $sections, $answer, $roots, Message::of(
+            'quadratic.advice.square-roots',
+        ));
+    }
+
+    /** @return array{Expression, Rational, Rational} the base, the number in front of its square, and what it equals */
+    private static function square(Quadratic $quadratic): array
+    {
+        $standing = $quadratic->standingSquare();
+        $square = $standing === null ? null : StandingSquare::of($standing);
+        if ($square === null) {
+            return [
+                new Letter($quadratic->letter),
+                $quadratic->a,
+                $quadratic->c->negated()->dividedBy($quadratic->a),
+            ];
+        }
+        $right = ($quadratic->right->terms[0]->coefficient ?? Rational::zero())->plain();
+        $front = $square->front->plain();
+
+        return [$square->base, $front, $right->dividedBy($front)];
+    }
+
+    /** @return non-empty-list<Step> the square alone on the left */
+    private function isolated(Task $task, Quadratic $quadratic, Rational $front, Equation $squared): array
+    {
+        $steps = [new Step(
+            id: 'read',
+            title: Message::of('factor.read.title'),
+            why: Message::of($quadratic->standingSquare() === null
+                ? 'quadratic.read.why-no-middle'
+                : 'quadratic.read.why-standing'),
+            lines: [Line::given($task->problem->node)],
+        )];
+        if ($quadratic->turned) {
+            $steps[] = new Step(
+                id: 'swap-sides',
+                title: Message::of('factor.swap.title'),
+                why: Message::of('factor.swap.why'),
+                lines: [Line::equivalent($quadratic->equation, new SwapSides())],
+            );
+        }
+        if ($quadratic->standingSquare() === null) {
+            array_push($steps, ...$this->gathered($task, $quadratic));
+        }
+        if (!$front->isOne()) {
+            $number = Numeral::of($front);
+            $steps[] = new Step(
+                id: 'divide',
+                title: Message::of('quadratic.leading.title-divide', ['a' => $number]),
+                why: Message::of('quadratic.leading.why-alone'),
+                lines: [Line::equivalent($squared, new ToBothSides(Operation::Divide, $number))],
+            );
+        }
+
+        return $steps;
+    }
+
+    /** @return list<Step> ax² = k */
+    private function gathered(Task $task, Quadratic $quadratic): array
+    {
+        $ax = Polynomial::ofCoefficients($quadratic->letter, [
+            $quadratic->a,
+            Rational::zero(),
+            Rational::zero(),
+        ]);
+        $wanted = new Equation($ax->toExpression(), Numeral::of($quadratic->c->negated()));
+        if (Ascii::write($wanted) === Ascii::write($quadratic->equation)) {
+            return [];
+        }
+        $lines = [];
+        $tidied = new Equation($quadratic->left->toExpression(), $quadratic->right->toExpression());
+        if (Ascii::write($tidied) !== Ascii::write($quadratic->equation)) {
+            $lines[] = Line::equivalent($tidied, new Rewrite());
+        }
+        $moved = $quadratic->left->minus($ax);
+        if (!$moved->isZero()) {
+            $move = new ToBothSides(Operation::Subtract, $moved->toExpression());
+            if (\count($moved->terms) === 1 && $moved->terms[0]->coefficient->isNegative()) {
+                $move = new ToBothSides(Operation::Add, $moved->negated()->toExpression());
+            }
+            if ($task->style->moving === Moving::BothSides) {
+                $taken = array_map(static fn(Term $term): Expression => new Marked(
+                    $term->negated()->toExpression(),
+                    Mark::written(),
+                ), $moved->terms);
+                $sides = array_map(static fn(Polynomial $side): Expression => Sum::of([
+                    ...array_map(static fn(Term $term): Expression => $term->toExpression(), $side->terms),
+                    ...$taken,
+                ]), [$quadratic->left, $quadratic->right]);
+                $lines[] = Line::equivalent(new Equation($sides[0], $sides[1]), $move);
+                $move = new Rewrite();
+            }
+            $lines[] = Line::equivalent($wanted, $move);
+        } elseif (Ascii::write($tidied) !== Ascii::write($wanted)) {
+            $lines[] = Line::equivalent($wanted, new Rewrite());
+        }
+
+        return [new Step(
+            id: 'gather',
+            title: Message::of('quadratic.gather.title'),
+            why: Message::of($task->style->moving === Moving::Across
+                ? 'quadratic.gather.why-across'
+                : 'quadratic.gather.why'),
+            lines: $lines,
+            watch: $task->style->moving === Moving::Across ? Slip::SignNotTurned : null,
+        )];
+    }
+}
