@@ -25,7 +25,7 @@ use Runel\Number\Whole;
 final class Polynomial
 {
     /** A larger number under a root is not worked with: products of several would outgrow a machine integer. */
-    private const LARGEST_RADICAND = 10_000;
+    private const LARGEST_RADICAND = 1_000_000;
 
     /** What it is written as, made once. */
     private ?Expression $written = null;

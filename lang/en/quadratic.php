@@ -87,9 +87,9 @@ return [
         'ask' => 'What is :root, simplified?',
     ],
     'one' => [
-        'title' => 'Solve :equation',
-        'why-plus' => 'First with plus.',
-        'why-minus' => 'Then with minus.',
+        'title-plus' => 'First with plus',
+        'title-minus' => 'Then with minus',
+        'why' => 'Worked out by itself, it gives :solution.',
     ],
     'alone' => [
         'title' => 'Get :letter alone',
@@ -118,6 +118,10 @@ return [
         'why-double' => 'With 0 under the root, plus and minus give the same.',
         'why-split' => 'Once with plus, once with minus, each worked out and reduced.',
         'why-reduced' => 'What is common to all numbers above and below is cancelled.',
+    ],
+    'decimals' => [
+        'title' => 'Rounded to one place|Rounded to :count places',
+        'why' => 'From the exact form, rounded only now: :values.',
     ],
     'check' => [
         'put' => 'Put :solution into the original',

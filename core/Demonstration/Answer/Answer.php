@@ -27,7 +27,7 @@ interface Answer
     /**
      * What else the contract says of it, by name.
      *
-     * @return array<string, Node|string|array<array-key, Node>>
+     * @return array<string, Node|string|array<array-key, Node|string>>
      */
     public function details(): array;
 }

@@ -19,8 +19,26 @@ final readonly class SolutionsAnswer implements Answer
     /**
      * @param non-empty-list<Expression> $solutions
      * @param list<Expression>           $rejected
+     * @param list<string>               $decimals the solutions rounded, where that is asked for
      */
-    public function __construct(private string $letter, private array $solutions, private array $rejected = []) {}
+    public function __construct(
+        private string $letter,
+        private array $solutions,
+        private array $rejected = [],
+        private array $decimals = [],
+    ) {}
+
+    /** @param list<string> $decimals the same solutions, rounded */
+    public function withDecimals(array $decimals): self
+    {
+        return new self($this->letter, $this->solutions, $this->rejected, $decimals);
+    }
+
+    /** @return non-empty-list<Expression> */
+    public function solutions(): array
+    {
+        return $this->solutions;
+    }
 
     public function type(): AnswerType
     {
@@ -57,6 +75,10 @@ final readonly class SolutionsAnswer implements Answer
 
     public function details(): array
     {
-        return array_filter(['solutions' => $this->solutions, 'rejected' => $this->rejected]);
+        return array_filter([
+            'solutions' => $this->solutions,
+            'rejected' => $this->rejected,
+            'decimals' => $this->decimals,
+        ]);
     }
 }

@@ -6,15 +6,18 @@ namespace Runel\Method\Quadratic;
 
 use Runel\Demonstration\Answer\Answer;
 use Runel\Demonstration\Answer\AnswerType;
+use Runel\Demonstration\Answer\SolutionsAnswer;
 use Runel\Demonstration\Check;
 use Runel\Demonstration\CheckKind;
 use Runel\Demonstration\Demonstration;
 use Runel\Demonstration\Forecast;
 use Runel\Demonstration\Line;
 use Runel\Demonstration\Section;
+use Runel\Demonstration\Step;
 use Runel\Demonstration\Task;
 use Runel\Expression\Alternatives;
 use Runel\Expression\Equation;
+use Runel\Expression\Evaluation;
 use Runel\Expression\Expression;
 use Runel\Expression\Numeral;
 use Runel\Expression\Product;
@@ -23,8 +26,10 @@ use Runel\Expression\Sum;
 use Runel\Message\Message;
 use Runel\Method\Arithmetic;
 use Runel\Method\Method;
+use Runel\Number\Field\Surds;
 use Runel\Polynomial\NotPolynomial;
 use Runel\Polynomial\Polynomial;
+use Runel\Style\Answers;
 
 /** What all roads to the solutions of a quadratic share: the forecast and the checks. */
 final class QuadraticDemonstration
@@ -39,6 +44,7 @@ final class QuadraticDemonstration
         bool $roots,
         Message $advice,
     ): Demonstration {
+        [$sections, $answer] = self::rounded($task, $sections, $answer, $quadratic->letter);
         $fractions = array_filter(
             [$quadratic->b->dividedBy($quadratic->a), $quadratic->c->dividedBy($quadratic->a)],
             static fn($value): bool => !$value->isInteger(),
@@ -61,6 +67,41 @@ final class QuadraticDemonstration
             answer: $answer,
             checking: static fn(): array => self::checks($task, $quadratic, $answer),
         );
+    }
+
+    /**
+     * Decimals as a last step, from the exact form, where the house style asks for them.
+     *
+     * @param non-empty-list<Section> $sections
+     *
+     * @return array{non-empty-list<Section>, Answer}
+     */
+    private static function rounded(Task $task, array $sections, Answer $answer, string $letter): array
+    {
+        if ($task->style->answers === Answers::Exact || !$answer instanceof SolutionsAnswer) {
+            return [$sections, $answer];
+        }
+        $places = (int) $task->style->places->value;
+        $decimals = [];
+        $written = [];
+        $exact = true;
+        foreach ($answer->solutions() as $solution) {
+            $value = Evaluation::at(new Surds(), [])->of($solution);
+            $decimals[] = $value->toDecimal($places);
+            $exact = $exact && $value->toRational()?->isInteger() === true;
+            $written[] = "$letter ≈ " . str_replace('-', '−', $value->toDecimal($places));
+        }
+        if ($exact) {
+            return [$sections, $answer];
+        }
+        $last = $sections[\count($sections) - 1];
+        $sections[\count($sections) - 1] = $last->withSteps([...$last->steps, new Step(
+            id: 'decimals',
+            title: Message::of('quadratic.decimals.title', ['count' => $places]),
+            why: Message::of('quadratic.decimals.why', ['values' => implode(', ', $written)]),
+        )]);
+
+        return [array_values($sections), $answer->withDecimals($decimals)];
     }
 
     /** @return non-empty-list<Check> */
@@ -100,6 +141,14 @@ final class QuadraticDemonstration
                 continue;
             }
             array_push($lines, ...($rational ? Arithmetic::lines($put) : self::workedOut($put, $value)));
+        }
+
+        if ($lines === []) {
+            // Roots too large to be multiplied out line by line: both sides are compared as they stand.
+            $lines[] = Line::side(
+                Substitution::into($equation->left, $letter, $solution),
+                Substitution::into($equation->right, $letter, $solution),
+            );
         }
 
         return new Check(

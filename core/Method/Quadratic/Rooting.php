@@ -25,6 +25,7 @@ use Runel\Expression\Mark;
 use Runel\Expression\Marked;
 use Runel\Expression\Negative;
 use Runel\Expression\Numeral;
+use Runel\Expression\Quotient;
 use Runel\Expression\Sum;
 use Runel\Message\Message;
 use Runel\Method\FractionWork;
@@ -32,7 +33,6 @@ use Runel\Notation\Ascii;
 use Runel\Number\Rational;
 use Runel\Polynomial\Polynomial;
 use Runel\Polynomial\Term;
-use Runel\Slip\LikelyWrong;
 use Runel\Slip\Slip;
 use Runel\Style\Fractions;
 use Runel\Style\HouseStyle;
@@ -171,42 +171,70 @@ final readonly class Rooting
         )];
     }
 
-    /** @return list<Step> each of the two rational answers worked out by itself */
+    /** @return list<Step> the letter alone, then each of the two rational answers worked out by itself */
     private function oneByOne(SquareRoot $root): array
     {
-        $steps = [];
         if ($this->n->isZero() && $this->m->isOne()) {
             return [];
         }
-        foreach ([$root->coefficient, $root->coefficient->negated()] as $number => $value) {
+        $letter = new Letter($this->letter);
+        $values = [$root->coefficient, $root->coefficient->negated()];
+        $number = $this->n->isZero() ? [] : [Numeral::of($this->n->negated())];
+        $written = array_map(static fn(Rational $value): Expression => Sum::of([...$number, Numeral::of($value)]), $values);
+        $lines = [];
+        if (!$this->m->isOne()) {
+            $mx = Polynomial::ofCoefficients($this->letter, [$this->m, Rational::zero()])->toExpression();
+            if ($number !== []) {
+                $lines[] = Line::equivalent(self::alternatives($mx, $written), new JoinBranches());
+            }
+            $below = Numeral::of($this->m);
+            $written = array_map(static fn(Expression $sum): Expression => new Quotient($sum, $below), $written);
+        }
+        $lines[] = Line::equivalent(self::alternatives($letter, $written), new JoinBranches());
+        $steps = [new Step(
+            id: 'alone',
+            title: Message::of('quadratic.alone.title', ['letter' => $letter]),
+            why: $this->aloneWhy(false),
+            lines: $lines,
+            watch: $number === [] ? null : Slip::SignNotTurned,
+        )];
+        foreach ($values as $place => $value) {
             $solution = Numeral::of($this->solution($value));
-            $equation = new Equation($this->base, Numeral::of($value));
-            $wrong = Numeral::of($this->solution($value->negated())->negated());
             $steps[] = new Step(
-                id: 'solve-' . ($number + 1),
-                title: Message::of('quadratic.one.title', ['equation' => $equation]),
-                why: Message::of($number === 0 ? 'quadratic.one.why-plus' : 'quadratic.one.why-minus'),
-                lines: [
-                    ...$this->moved(Branch::way($number + 1), $value),
-                    Line::equivalent(
-                        new Equation(new Letter($this->letter), $solution),
-                        new JoinBranches(),
-                        Branch::way($number + 1),
-                    ),
-                ],
-                question: Question::solutions(
-                    Message::of('solve.linear.ask', ['factor' => $equation]),
-                    $equation,
-                    $this->letter,
-                    [$solution],
-                    Ascii::write($wrong) === Ascii::write($solution)
-                        ? []
-                        : [new LikelyWrong($wrong, Slip::SignNotTurned)],
+                id: 'solve-' . ($place + 1),
+                title: Message::of($place === 0 ? 'quadratic.one.title-plus' : 'quadratic.one.title-minus'),
+                why: Message::of('quadratic.one.why', ['solution' => new Equation($letter, $solution)]),
+                lines: $this->workedOut($written[$place], $value, $solution),
+                question: Question::form(
+                    Message::of('product.collect.ask', ['sum' => $written[$place]]),
+                    new Identity($written[$place], $solution),
+                    $solution,
                 ),
             );
         }
 
         return $steps;
+    }
+
+    /** @return non-empty-list<Line> */
+    private function workedOut(Expression $written, Rational $value, Expression $solution): array
+    {
+        $common = $this->m->isOne() && !$this->n->isZero()
+            ? FractionWork::overCommonDenominator([Term::constant($this->n->negated()), Term::constant($value)])
+            : null;
+
+        return $common === null
+            ? [Line::side($written, new Marked($solution, Mark::written()))]
+            : [Line::side($written, $common), Line::side($common, new Marked($solution, Mark::written()))];
+    }
+
+    /** @param list<Expression> $rights */
+    private static function alternatives(Expression $left, array $rights): Alternatives
+    {
+        return new Alternatives(array_map(
+            static fn(Expression $right): Equation => new Equation($left, $right),
+            $rights === [] ? throw new \LogicException('Nothing to choose from.') : $rights,
+        ));
     }
 
     /**
