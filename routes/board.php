@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\AllRoadsController;
 use App\Http\Controllers\BoardController;
 use App\Http\Controllers\TakeAwayController;
 use App\Http\Controllers\TwoWaysController;
@@ -11,6 +12,7 @@ use Illuminate\Support\Facades\Route;
 Route::get('/board', [BoardController::class, 'show'])->name('board');
 Route::get('/figure.svg', [BoardController::class, 'figure'])->name('figure');
 Route::get('/two-ways', [TwoWaysController::class, 'show'])->name('two-ways');
+Route::get('/roads', [AllRoadsController::class, 'show'])->name('roads');
 Route::get('/print', [TakeAwayController::class, 'sheet'])->name('print');
 Route::get('/runel.{extension}', [
     TakeAwayController::class,

@@ -8,6 +8,8 @@ use App\Faces\Faces;
 use Runel\Demonstration\Figure\Arcs;
 use Runel\Demonstration\Figure\ArrangementHunt;
 use Runel\Demonstration\Figure\Columns;
+use Runel\Demonstration\Figure\Curve;
+use Runel\Demonstration\Figure\SquareTiles;
 use Runel\Demonstration\Figure\FactorGrid;
 use Runel\Demonstration\Figure\Figure;
 use Runel\Demonstration\Figure\Grid;
@@ -44,6 +46,8 @@ final readonly class Figures
             $figure instanceof WholeNumberTwin => new TwinDrawing($figure),
             $figure instanceof PairHunt => new PairHuntDrawing($figure, $stacked),
             $figure instanceof ArrangementHunt => new ArrangementDrawing($figure, $stacked),
+            $figure instanceof SquareTiles => new SquareTilesDrawing($figure),
+            $figure instanceof Curve => new CurveDrawing($figure),
             $figure instanceof TwoSquares => new TwoSquaresDrawing($figure),
             $figure instanceof FactorGrid => new FactorGridDrawing($figure),
             default => throw new \LogicException('No drawing for ' . $figure::class),

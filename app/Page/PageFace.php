@@ -9,8 +9,10 @@ use App\Faces\Mathematics;
 use App\Faces\Wording;
 use App\Figures\Figures;
 use Runel\Demonstration\Figure\ArrangementHunt;
+use Runel\Demonstration\Figure\Curve;
 use Runel\Demonstration\Figure\Figure;
 use Runel\Demonstration\Figure\PairHunt;
+use Runel\Demonstration\Figure\SquareTiles;
 use Runel\Demonstration\Line;
 use Runel\Expression\Node;
 use Runel\Message\Message;
@@ -82,6 +84,12 @@ final class PageFace
     public function figure(Figure $figure, bool $stacked = false): string
     {
         return $this->figures->svg($figure, $this->style, $stacked);
+    }
+
+    /** Whether a figure is small enough that the lines stand beside it. */
+    public function isCompact(Figure $figure): bool
+    {
+        return $figure instanceof Curve || $figure instanceof SquareTiles;
     }
 
     /** Whether a figure has parts side by side that a narrow screen needs under one another. */

@@ -43,6 +43,11 @@ final readonly class Step
         return $this->copy($lines, $this->watch, $this->options);
     }
 
+    public function withFigure(Figure $figure): self
+    {
+        return $this->copy($this->lines, $this->watch, $this->options, $figure);
+    }
+
     public function withoutWarning(): self
     {
         return $this->copy($this->lines, null, $this->options);
@@ -58,14 +63,14 @@ final readonly class Step
      * @param list<Line>   $lines
      * @param list<Option> $options
      */
-    private function copy(array $lines, ?Slip $watch, array $options): self
+    private function copy(array $lines, ?Slip $watch, array $options, ?Figure $figure = null): self
     {
         return new self(
             id: $this->id,
             title: $this->title,
             why: $this->why,
             lines: $lines,
-            figure: $this->figure,
+            figure: $figure ?? $this->figure,
             question: $this->question,
             watch: $watch,
             options: $options,

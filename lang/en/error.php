@@ -67,6 +67,7 @@ return [
     'method-of-other-job' => 'The method “:method” belongs to another job than this problem has.',
     'style-key' => 'There is no house-style key “:found”.',
     'style-value' => 'The house-style key “:key” cannot be “:found”. It can be: :values.',
+    'nothing-fits' => 'No method fits this problem, so there is no way to show.',
     'one-way-only' => 'Only one method fits this problem, so there are no two ways to compare.',
     'not-json' => 'This line is not a JSON object.',
     'no-problem' => 'The request names no problem: give it as text under “problem”.',

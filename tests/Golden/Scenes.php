@@ -34,6 +34,17 @@ final class Scenes
         'equation' => ['4x^2 = 12x + 7', 'solve', ['factoring']],
         'equation-double' => ['4x^2 - 12x + 9 = 0', 'solve', ['factoring']],
         'equation-product' => ['(3 - x)(2x + 1) = 0', 'solve', ['factoring']],
+        'roads' => ['x^2 + 10 = -7x', 'solve', ['completing-square', 'formula']],
+        'roads-surd' => ['5x^2 - 14x + 6 = 0', 'solve', ['completing-square', 'formula']],
+        'standing-square' => ['(2x - 3)^2 = 50', 'solve', ['square-roots']],
+        'no-real' => ['t^2 + 2t + 9 = 0', 'solve', ['completing-square', 'formula']],
+        'parabola' => ['y = 2x^2 - 12x + 11', 'complete-square', ['vertex']],
+        'common-letter' => ['2x^3 + 6x^2 - 20x', 'factor', ['split-middle']],
+        'sum-of-products' => ['2(x + 1) - 3(x - 4)', 'multiply', ['term-by-term']],
+        'chain' => ['(x + y)(x - y)(x^2 + y^2)', 'multiply', ['special']],
+        'roots-multiplied' => ['(x + √2)(x - √2)', 'multiply', ['special', 'grid']],
+        'product-not-zero' => ['(x - 1)(x + 2) = 10', 'solve', ['factoring']],
+        'fractional' => ['x^2/6 + x/2 = 1/3', 'solve', ['formula']],
         'equation-lost-root' => ['6x^2 = 9x', 'solve', ['factoring']],
     ];
 
@@ -50,6 +61,13 @@ final class Scenes
         'binomials-in-head' => ['(4n - 3)(n + 7)', 'multiply', 'term-by-term', [
             'middle-terms' => 'in-head',
             'times' => 'none',
+        ]],
+        'roads-out' => ['5x^2 - 14x + 6 = 0', 'solve', 'completing-square', [
+            'words' => 'uk',
+            'leading' => 'factor-out',
+            'square-books' => 'same-side',
+            'half-squared' => 'keep',
+            'answers' => 'both',
         ]],
         'equation-british' => ['4x^2 = 12x + 7', 'solve', 'factoring', ['words' => 'uk', 'moving' => 'across']],
     ];

@@ -6,6 +6,7 @@ namespace Runel\Method\Quadratic;
 
 use Runel\Claim\Identity;
 use Runel\Demonstration\Answer\Answer;
+use Runel\Demonstration\Figure\SquareTiles;
 use Runel\Demonstration\Line;
 use Runel\Demonstration\Move\Operation;
 use Runel\Demonstration\Move\Rewrite;
@@ -44,7 +45,7 @@ use Runel\Style\SquareBooks;
 /** A quadratic equation solved by completing the square, every decision a step. */
 final readonly class CompletedSquare
 {
-    private Expression $x;
+    private Letter $x;
     private Rational $k;
     private Rational $p;
     private Rational $half;
@@ -53,6 +54,7 @@ final readonly class CompletedSquare
     private Rational $outside;
     /** The number on the right while the gap is filled. */
     private Rational $right;
+    private SquareTiles $tiles;
 
     public function __construct(private Task $task, private Quadratic $quadratic)
     {
@@ -68,6 +70,13 @@ final readonly class CompletedSquare
         };
         $this->outside = $divides ? Rational::one() : $quadratic->a;
         $this->right = $divides ? $this->k->dividedBy($quadratic->a) : $this->k;
+        $this->tiles = SquareTiles::open(
+            $this->x,
+            Numeral::of($this->half->absolute()),
+            Numeral::of($this->square),
+            Numeral::of($this->p),
+            $this->half->isNegative(),
+        );
     }
 
     /** @return array{non-empty-list<Section>, Answer, bool} the sections, the answer, whether a root is left in it */
@@ -228,6 +237,7 @@ final readonly class CompletedSquare
                 default => 'quadratic.gap.why',
             }, ['a' => Numeral::of($this->outside)]),
             lines: [Line::equivalent(new Equation($left, $right), new Rewrite())],
+            figure: $this->tiles,
             watch: $this->outside->isOne() ? Slip::AddedToOneSide : Slip::OuterFactorForgotten,
         );
     }
@@ -249,6 +259,7 @@ final readonly class CompletedSquare
             title: Message::of('quadratic.half.title'),
             why: Message::of('quadratic.half.why', ['middle' => Numeral::of($this->p)]),
             lines: $lines,
+            figure: $this->tiles,
             question: Question::form(
                 Message::of('quadratic.half.ask', ['middle' => Numeral::of($this->p)]),
                 new Identity($squaring, $square),
@@ -298,6 +309,7 @@ final readonly class CompletedSquare
                     'a' => Numeral::of($this->outside),
                 ]),
                 lines: [Line::equivalent($both, new ToBothSides(Operation::Add, $this->times($square)))],
+                figure: $this->tiles->filled(),
             )];
         }
 
@@ -310,6 +322,7 @@ final readonly class CompletedSquare
                     new Equation(Sum::of([$inside, new Negative($this->times($lit))]), $this->number()),
                     new Rewrite(),
                 )],
+                figure: $this->tiles->filled(),
             ),
             new Step(
                 id: 'move-square',

@@ -10,6 +10,7 @@ use Runel\Demonstration\Answer\SolutionsAnswer;
 use Runel\Demonstration\Check;
 use Runel\Demonstration\CheckKind;
 use Runel\Demonstration\Demonstration;
+use Runel\Demonstration\Figure\Curve;
 use Runel\Demonstration\Forecast;
 use Runel\Demonstration\Line;
 use Runel\Demonstration\Section;
@@ -27,6 +28,7 @@ use Runel\Message\Message;
 use Runel\Method\Arithmetic;
 use Runel\Method\Method;
 use Runel\Number\Field\Surds;
+use Runel\Number\Rational;
 use Runel\Polynomial\NotPolynomial;
 use Runel\Polynomial\Polynomial;
 use Runel\Style\Answers;
@@ -44,6 +46,7 @@ final class QuadraticDemonstration
         bool $roots,
         Message $advice,
     ): Demonstration {
+        $sections = self::drawn($sections, $quadratic, $answer);
         [$sections, $answer] = self::rounded($task, $sections, $answer, $quadratic->letter);
         $fractions = array_filter(
             [$quadratic->b->dividedBy($quadratic->a), $quadratic->c->dividedBy($quadratic->a)],
@@ -67,6 +70,37 @@ final class QuadraticDemonstration
             answer: $answer,
             checking: static fn(): array => self::checks($task, $quadratic, $answer),
         );
+    }
+
+    /**
+     * The parabola beside the last step: its numbers are the step's.
+     *
+     * @param non-empty-list<Section> $sections
+     *
+     * @return non-empty-list<Section>
+     */
+    private static function drawn(array $sections, Quadratic $quadratic, Answer $answer): array
+    {
+        $polynomial = Polynomial::ofCoefficients($quadratic->letter, [$quadratic->a, $quadratic->b, $quadratic->c]);
+        $place = $quadratic->b->negated()->dividedBy(Rational::of(2)->times($quadratic->a));
+        $value = $quadratic->discriminant()->negated()->dividedBy(Rational::of(4)->times($quadratic->a));
+        $curve = new Curve(
+            $quadratic->letter,
+            $polynomial->toExpression(),
+            Numeral::of($place),
+            Numeral::of($value),
+            Numeral::of($quadratic->c),
+            $answer instanceof SolutionsAnswer ? $answer->solutions() : [],
+        );
+        $last = $sections[\count($sections) - 1];
+        $steps = $last->steps;
+        $step = array_pop($steps);
+        $sections[\count($sections) - 1] = $step === null ? $last : $last->withSteps([
+            ...$steps,
+            $step->withFigure($curve),
+        ]);
+
+        return array_values($sections);
     }
 
     /**

@@ -8,6 +8,7 @@ use Runel\Claim\Identity;
 use Runel\Demonstration\Answer\VertexAnswer;
 use Runel\Demonstration\Check;
 use Runel\Demonstration\CheckKind;
+use Runel\Demonstration\Figure\Curve;
 use Runel\Demonstration\Line;
 use Runel\Demonstration\Move\Rewrite;
 use Runel\Demonstration\Question;
@@ -192,6 +193,14 @@ final readonly class VertexWork
                     'value' => $value,
                 ],
             ),
+            figure: new Curve(
+                $this->letter,
+                $this->standard(),
+                Numeral::of($this->half->negated()),
+                $value,
+                Numeral::of($this->c),
+                $this->roots(),
+            ),
             watch: $this->half->isZero() ? null : Slip::SignNotTurned,
         );
 
@@ -251,6 +260,24 @@ final readonly class VertexWork
             ),
             watch: Slip::HalfNotSquared,
         );
+    }
+
+    /** @return list<Expression> where the value is 0 */
+    private function roots(): array
+    {
+        $square = $this->value()->negated()->dividedBy($this->a);
+        if ($square->isZero()) {
+            return [Numeral::of($this->half->negated())];
+        }
+        $root = $square->isNegative() ? null : SquareRoot::of($square);
+        if ($root === null) {
+            return [];
+        }
+        $number = $this->half->negated();
+
+        return $root->isRational()
+            ? [Numeral::of($number->plus($root->coefficient)), Numeral::of($number->minus($root->coefficient))]
+            : [$root->beside($number, false, true), $root->beside($number, true, true)];
     }
 
     private function value(): Rational

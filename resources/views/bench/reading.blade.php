@@ -11,7 +11,7 @@
         <p class="refusal refusal-reason" role="alert">{!! $page->say($reading->turnedDown()) !!}</p>
     @endif
     @foreach ($reading->fitting() as $job => $offers)
-        <h2 class="cards-title"><span>{{ $page->jobName($job) }}</span> {{ __('ui.pick') }}</h2>
+        <h2 class="cards-title"><span>{{ $page->jobName($job) }}</span> {{ __('ui.pick') }}@if (count($offers) > 1)<a class="cards-all" href="{{ $reading->address->to('roads', ['job' => $job, 'method' => null, 'step' => null]) }}">{{ __('ui.all-roads') }}</a>@endif</h2>
         <ul class="cards">
             @foreach ($offers as $offer)
                 <li>

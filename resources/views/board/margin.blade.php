@@ -31,6 +31,7 @@
     <summary>{{ __('ui.take-away') }}</summary>
     <ul>
         <li><a href="{{ $board->address->to('print', ['step' => null, 'ask' => null, 'present' => null]) }}">{{ __('ui.print') }}</a></li>
+        <li><a href="{{ $board->address->to('roads', ['step' => null, 'ask' => null, 'present' => null]) }}">{{ __('ui.all-roads') }}</a></li>
         @foreach ($board->files() as $format => $file)
             <li><a href="{{ $file }}">{{ __("ui.formats.$format") }}</a></li>
         @endforeach

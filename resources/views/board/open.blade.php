@@ -1,26 +1,31 @@
 <section class="open">
     <h2 class="open-name">{{ $page->say($group->title) }}</h2>
-    <div class="lines">
-        @foreach ($group->reached as $past)
-            @foreach ($board->onSheet($past) as $line)
-                <x-line :line="$line" :now="$past->number === $board->shown" :id="$board->figure() === null && $past->number === $board->shown && $loop->last ? 'now' : null" />
-            @endforeach
-        @endforeach
-    </div>
-    @if ($board->figure() !== null)
-        <div class="at-work">
+    <div @class(['at-work', 'is-beside' => $board->figure() !== null && $page->isCompact($board->figure())])>
+        <div class="written">
+            <div class="lines">
+                @foreach ($group->reached as $past)
+                    @foreach ($board->onSheet($past) as $line)
+                        <x-line :line="$line" :now="$past->number === $board->shown" :id="$board->figure() === null && $past->number === $board->shown && $loop->last ? 'now' : null" />
+                    @endforeach
+                @endforeach
+            </div>
+            @if ($board->figure() !== null && $page->isCompact($board->figure()))
+                @include('board.now')
+            @endif
+        </div>
+        @if ($board->figure() !== null)
             <figure @class(['figure', 'is-wide' => $page->stacks($board->figure())])>{!! $page->figure($board->figure()) !!}</figure>
             @if ($page->stacks($board->figure()))
                 <figure class="figure is-tall" aria-hidden="true">{!! $page->figure($board->figure(), true) !!}</figure>
             @endif
-            <div id="now" class="now-lines">
-                @foreach ($board->stop()?->content->lines ?? [] as $line)
-                    <x-line :line="$line" now />
-                @endforeach
-            </div>
-        </div>
+            @if (!$page->isCompact($board->figure()))
+                @include('board.now')
+            @endif
+        @elseif (($board->stop()?->content->lines ?? []) === [])
+            <div id="now"></div>
+        @endif
+    </div>
+    @if ($board->figure() !== null)
         @include('board.passed')
-    @elseif (($board->stop()?->content->lines ?? []) === [])
-        <div id="now"></div>
     @endif
 </section>

@@ -1,0 +1,155 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Figures;
+
+use Runel\Demonstration\Figure\Curve;
+use Runel\Expression\Evaluation;
+use Runel\Expression\Expression;
+use Runel\Expression\Letter;
+use Runel\Message\Message;
+use Runel\Number\Field\Floats;
+
+/** The parabola over both axes, its vertex, roots and intercept marked with their exact numbers. */
+final readonly class CurveDrawing implements Drawing
+{
+    private const WIDTH = 430.0;
+    private const HEIGHT = 340.0;
+    private const MARGIN = 34.0;
+    private const POINTS = 96;
+
+    private float $left;
+    private float $right;
+    private float $low;
+    private float $high;
+
+    public function __construct(private Curve $curve)
+    {
+        $place = self::value($curve->place);
+        $far = 1.0;
+        foreach ([...array_map(self::value(...), $curve->roots), 0.0] as $other) {
+            $far = max($far, min(abs($other - $place), 40.0));
+        }
+        [$this->left, $this->right] = [$place - 1.35 * $far - .4, $place + 1.35 * $far + .4];
+        $heights = [0.0, self::value($curve->value), $this->at($place + $far * 1.15)];
+        $span = max($heights) - min($heights) ?: 1.0;
+        [$this->low, $this->high] = [min($heights) - .18 * $span, max($heights) + .12 * $span];
+    }
+
+    public function label(): Message
+    {
+        return Message::of($this->curve->roots === [] ? 'figure.curve-none' : 'figure.curve', [
+            'function' => $this->curve->function,
+            'place' => $this->curve->place,
+            'value' => $this->curve->value,
+            'count' => \count($this->curve->roots),
+        ]);
+    }
+
+    public function draw(Pen $pen): array
+    {
+        $this->axes($pen);
+        $pen->path($this->trace(), Ink::colour(2), 2.6);
+        $place = self::value($this->curve->place);
+        $pen->line($this->x($place), self::MARGIN / 2, $this->x($place), self::HEIGHT - 8, Ink::RULE, 1.2, '6 5');
+        foreach ($this->curve->roots as $number => $root) {
+            $x = $this->x(self::value($root));
+            $pen->disc($x, $this->y(0), 5.5, Ink::colour(0), Ink::PAPER, 1.5);
+            $outwards = self::value($root) < $place || (\count($this->curve->roots) === 1 && $number === 0);
+            $below = $this->y(0) + 28;
+            $outwards
+                ? $pen->ending($root, $x - 6, $below, 21, Ink::colour(0))
+                : $pen->starting($root, $x + 6, $below, 21, Ink::colour(0));
+        }
+        $this->mark($pen, $this->curve->place, $this->curve->value, $place, self::value($this->curve->value));
+        $intercept = self::value($this->curve->intercept);
+        if ($this->left < 0 && $this->right > 0 && $intercept > $this->low && $intercept < $this->high && $place !== 0.0) {
+            $pen->disc($this->x(0), $this->y($intercept), 4.5, Ink::PAPER, Ink::colour(2), 2);
+            $pen->starting($this->curve->intercept, $this->x(0) + 9, $this->y($intercept) - 6, 19, Ink::colour(2));
+        }
+
+        return [self::WIDTH, self::HEIGHT];
+    }
+
+    private function mark(Pen $pen, Expression $place, Expression $value, float $x, float $y): void
+    {
+        $pen->disc($this->x($x), $this->y($y), 5.5, Ink::LIGHT, Ink::LIGHT_EDGE, 2);
+        $upwards = $this->at($x + 1) > $y;
+        $baseline = $this->y($y) + ($upwards ? 32 : -18);
+        $comma = $pen->measure($place, 20)->width + 6;
+        $start = $this->x($x) + 10;
+        $pen->words('(', $start, $baseline, 21, Ink::TEXT, 'start');
+        $pen->starting($place, $start + 7, $baseline, 20);
+        $pen->words(',', $start + 4 + $comma, $baseline, 21, Ink::TEXT, 'start');
+        $pen->starting($value, $start + 12 + $comma, $baseline, 20);
+        $pen->words(')', $start + 15 + $comma + $pen->measure($value, 20)->width, $baseline, 21, Ink::TEXT, 'start');
+    }
+
+    private function axes(Pen $pen): void
+    {
+        $zero = $this->y(0);
+        $pen->line(6, $zero, self::WIDTH - 6, $zero, Ink::TEXT, 1.5);
+        $pen->starting(new Letter($this->curve->letter), self::WIDTH - 20, $zero - 8, 17);
+        foreach (self::ticks($this->left, $this->right) as $tick) {
+            $pen->line($this->x($tick), $zero - 4, $this->x($tick), $zero + 4, Ink::TEXT, 1.2);
+        }
+        if ($this->left > 0 || $this->right < 0) {
+            return;
+        }
+        $pen->line($this->x(0), 6, $this->x(0), self::HEIGHT - 6, Ink::TEXT, 1.5);
+        foreach (self::ticks($this->low, $this->high) as $tick) {
+            $pen->line($this->x(0) - 4, $this->y($tick), $this->x(0) + 4, $this->y($tick), Ink::TEXT, 1.2);
+        }
+    }
+
+    /** @return list<float> between five and ten marks, a step of 1, 2 or 5 apart */
+    private static function ticks(float $from, float $to): array
+    {
+        $rough = ($to - $from) / 8;
+        $power = 10 ** floor(log10($rough));
+        $step = $power * ($rough / $power > 5 ? 10 : ($rough / $power > 2 ? 5 : ($rough / $power > 1 ? 2 : 1)));
+        $ticks = [];
+        for ($tick = ceil($from / $step) * $step; $tick <= $to; $tick += $step) {
+            $ticks[] = $tick;
+        }
+
+        return $ticks;
+    }
+
+    private function trace(): string
+    {
+        $path = '';
+        for ($point = 0; $point <= self::POINTS; ++$point) {
+            $x = $this->left + ($this->right - $this->left) * $point / self::POINTS;
+            $y = $this->at($x);
+            if ($y < $this->low || $y > $this->high) {
+                continue;
+            }
+            $path .= ($path === '' ? 'M' : 'L') . \sprintf('%.2f %.2f', $this->x($x), $this->y($y));
+        }
+
+        return $path;
+    }
+
+    private function at(float $x): float
+    {
+        return Evaluation::at(new Floats(), [$this->curve->letter => $x])->of($this->curve->function);
+    }
+
+    private static function value(Expression $expression): float
+    {
+        return Evaluation::at(new Floats(), [])->of($expression);
+    }
+
+    private function x(float $value): float
+    {
+        return self::MARGIN / 2 + ($value - $this->left) / ($this->right - $this->left) * (self::WIDTH - self::MARGIN);
+    }
+
+    private function y(float $value): float
+    {
+        return self::HEIGHT - self::MARGIN / 2
+            - ($value - $this->low) / ($this->high - $this->low) * (self::HEIGHT - self::MARGIN);
+    }
+}

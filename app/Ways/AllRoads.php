@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Ways;
+
+use App\Address\Address;
+use App\Demonstrations\Demonstrations;
+use Runel\Demonstration\Demonstration;
+use Runel\Demonstration\Section;
+use Runel\Demonstration\Step;
+use Runel\Message\Message;
+use Runel\Message\MethodDoesNotApply;
+use Runel\Message\Refusal;
+use Runel\Method\Offer;
+use Runel\Notation\Ascii;
+use Runel\Problem\Job;
+
+/** One problem by every way there is, each with its landmarks, and whether all of them arrive at the same. */
+final readonly class AllRoads
+{
+    /** @param non-empty-list<Demonstration> $demonstrations the one to take first */
+    private function __construct(public Address $address, public Job $job, public array $demonstrations) {}
+
+    /** @throws Refusal when nothing fits */
+    public static function of(Address $address, Demonstrations $demonstrations): self
+    {
+        $task = $address->task();
+        $fitting = array_filter(
+            $demonstrations->offers($task),
+            static fn(Offer $offer): bool => $offer->forecast !== null
+                && ($address->reference->job === null || $offer->method->job()->value === $address->reference->job),
+        );
+        $job = array_values($fitting)[0]->method ?? null;
+        $shown = [];
+        foreach ($fitting as $offer) {
+            if ($job !== null && $offer->method->job() === $job->job()) {
+                $shown[] = $demonstrations->of($task, $job->job()->value, $offer->method->id());
+            }
+        }
+
+        return $job === null || $shown === []
+            ? throw new MethodDoesNotApply(Message::of('error.nothing-fits'))
+            : new self($address, $job->job(), $shown);
+    }
+
+    /** Whether all arrive at the same, as they are written for machines. */
+    public function agree(): bool
+    {
+        return \count(array_unique(array_map(
+            static fn(Demonstration $demonstration): string => self::arrived($demonstration),
+            $this->demonstrations,
+        ))) === 1;
+    }
+
+    /**
+     * Where each part of the work begins: the first step with a line of every section.
+     *
+     * @return list<array{Section, Step}>
+     */
+    public function landmarks(Demonstration $demonstration): array
+    {
+        $landmarks = [];
+        foreach ($demonstration->sections as $section) {
+            $written = array_filter($section->steps, static fn(Step $step): bool => $step->lines !== []);
+            $last = end($written);
+            if ($last !== false) {
+                $landmarks[] = [$section, $last];
+            }
+        }
+
+        return $landmarks;
+    }
+
+    public function board(Demonstration $demonstration): string
+    {
+        return $this->address->to('board', [
+            'job' => $this->job->value,
+            'method' => $demonstration->method,
+            'step' => 1,
+        ]);
+    }
+
+    private static function arrived(Demonstration $demonstration): string
+    {
+        $details = $demonstration->answer->details()['solutions'] ?? null;
+        if (!\is_array($details)) {
+            return $demonstration->answer->type()->value;
+        }
+        $solutions = array_map(
+            static fn($solution): string => \is_string($solution) ? $solution : Ascii::write($solution),
+            array_values($details),
+        );
+        sort($solutions);
+
+        return implode(' or ', $solutions);
+    }
+}

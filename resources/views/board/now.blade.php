@@ -1,0 +1,5 @@
+<div id="now" class="now-lines">
+    @foreach ($board->stop()?->content->lines ?? [] as $line)
+        <x-line :line="$line" now />
+    @endforeach
+</div>
