@@ -28,9 +28,11 @@ final readonly class CurveDrawing implements Drawing
     {
         $place = self::value($curve->place);
         $far = 1.0;
-        foreach ([...array_map(self::value(...), $curve->roots), 0.0] as $other) {
-            $far = max($far, min(abs($other - $place), 40.0));
+        foreach (array_map(self::value(...), $curve->roots) as $root) {
+            $far = max($far, abs($root - $place));
         }
+        // The other axis is shown where it is not too far away.
+        $far = abs($place) <= 4 * $far ? max($far, abs($place)) : $far;
         [$this->left, $this->right] = [$place - 1.35 * $far - .4, $place + 1.35 * $far + .4];
         $heights = [0.0, self::value($curve->value), $this->at($place + $far * 1.15)];
         $span = max($heights) - min($heights) ?: 1.0;
@@ -58,13 +60,14 @@ final readonly class CurveDrawing implements Drawing
             $pen->disc($x, $this->y(0), 5.5, Ink::colour(0), Ink::PAPER, 1.5);
             $outwards = self::value($root) < $place || (\count($this->curve->roots) === 1 && $number === 0);
             $below = $this->y(0) + 28;
-            $outwards
-                ? $pen->ending($root, $x - 6, $below, 21, Ink::colour(0))
-                : $pen->starting($root, $x + 6, $below, 21, Ink::colour(0));
+            $width = $pen->measure($root, 21)->width;
+            $start = $outwards ? $x - 6 - $width : $x + 6;
+            $pen->starting($root, max(4.0, min($start, self::WIDTH - $width - 4)), $below, 21, Ink::colour(0));
         }
         $this->mark($pen, $this->curve->place, $this->curve->value, $place, self::value($this->curve->value));
         $intercept = self::value($this->curve->intercept);
-        if ($this->left < 0 && $this->right > 0 && $intercept > $this->low && $intercept < $this->high && $place !== 0.0) {
+        $shown = $this->left < 0 && $this->right > 0 && $intercept > $this->low && $intercept < $this->high;
+        if ($shown && $place !== 0.0) {
             $pen->disc($this->x(0), $this->y($intercept), 4.5, Ink::PAPER, Ink::colour(2), 2);
             $pen->starting($this->curve->intercept, $this->x(0) + 9, $this->y($intercept) - 6, 19, Ink::colour(2));
         }
@@ -78,7 +81,8 @@ final readonly class CurveDrawing implements Drawing
         $upwards = $this->at($x + 1) > $y;
         $baseline = $this->y($y) + ($upwards ? 32 : -18);
         $comma = $pen->measure($place, 20)->width + 6;
-        $start = $this->x($x) + 10;
+        $width = $comma + 30 + $pen->measure($value, 20)->width;
+        $start = max(4.0, min($this->x($x) + 10, self::WIDTH - $width));
         $pen->words('(', $start, $baseline, 21, Ink::TEXT, 'start');
         $pen->starting($place, $start + 7, $baseline, 20);
         $pen->words(',', $start + 4 + $comma, $baseline, 21, Ink::TEXT, 'start');

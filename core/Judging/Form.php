@@ -60,7 +60,11 @@ final class Form
     /** Whether its numbers are written in lowest terms. */
     public static function isReduced(Node $answer): bool
     {
-        if ($answer instanceof Quotient && self::isWhole($answer->numerator) && self::isWhole($answer->denominator)) {
+        if (
+            $answer instanceof Quotient
+            && self::isWholeNumber($answer->numerator)
+            && self::isWholeNumber($answer->denominator)
+        ) {
             return self::inLowestTerms($answer);
         }
         foreach ($answer->children() as $child) {
@@ -70,6 +74,13 @@ final class Form
         }
 
         return true;
+    }
+
+    /** Whether there are no fractions in it. */
+    public static function isWhole(Node $node): bool
+    {
+        return !$node instanceof Quotient
+            && array_filter($node->children(), static fn(Node $child): bool => !self::isWhole($child)) === [];
     }
 
     /** Whether it has a sum among its factors. */
@@ -82,10 +93,10 @@ final class Form
     private static function isNumber(Expression $expression): bool
     {
         return $expression instanceof Numeral || ($expression instanceof Quotient
-            && self::isWhole($expression->numerator) && self::isWhole($expression->denominator));
+            && self::isWholeNumber($expression->numerator) && self::isWholeNumber($expression->denominator));
     }
 
-    private static function isWhole(Expression $expression): bool
+    private static function isWholeNumber(Expression $expression): bool
     {
         $bare = $expression instanceof Negative ? $expression->operand : $expression;
 

@@ -201,10 +201,11 @@ final readonly class Judge
         }
         foreach (FactorsOf::expression($answer) as $factor) {
             $polynomial = Polynomial::fromExpression($factor);
-            if ($polynomial->degree() > 0 && \count($polynomial->terms) > 1 && $polynomial->hasFractions()) {
+            $whole = Form::isWhole($accepted);
+            if ($whole && \count($polynomial->terms) > 1 && $polynomial->hasFractions()) {
                 return Verdict::wrong(Message::of('judge.form-integers'), Slip::NotFactoredCompletely);
             }
-            if ($polynomial->degree() > 0 && \count($polynomial->terms) > 1 && !$polynomial->content()->isOne()) {
+            if ($whole && \count($polynomial->terms) > 1 && !$polynomial->content()->isOne()) {
                 return Verdict::wrong(Message::of('judge.form-content', [
                     'factor' => $factor,
                     'content' => Numeral::of($polynomial->content()),

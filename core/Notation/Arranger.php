@@ -88,6 +88,7 @@ final readonly class Arranger
                 $node->base,
                 $this->isAtom($node->base),
             ), $this->expression($node->exponent)),
+            $node instanceof Root && Ascii::isUnit($node) => new Name('i'),
             $node instanceof Root => new Radical($this->expression($node->radicand), $node->index),
             $node instanceof Marked => new Inked($this->expression($node->content), $node->mark),
             default => throw new \LogicException('No arrangement for ' . $node::class),

@@ -59,6 +59,7 @@ final class Ascii
                 $node->exponent,
                 self::ATOM,
             )],
+            $node instanceof Root && self::isUnit($node) => [self::ATOM, 'i'],
             $node instanceof Root => [self::ATOM, ($node->index === 2 ? 'sqrt(' : "root{$node->index}(") . self::at(
                 $node->radicand,
                 self::SUM,
@@ -85,5 +86,14 @@ final class Ascii
         }
 
         return $text;
+    }
+
+    /** The root of −1, which has a letter of its own. */
+    public static function isUnit(Root $root): bool
+    {
+        return $root->index === 2
+            && $root->radicand instanceof Negative
+            && $root->radicand->operand instanceof Numeral
+            && $root->radicand->operand->value->isOne();
     }
 }

@@ -72,7 +72,8 @@ final readonly class MathMl implements Writer
         $pieces = [];
         $last = '';
         foreach ($box->boxes as $part) {
-            $breaks = \in_array($part, [Sign::Plus, Sign::Minus, Sign::PlusMinus, Sign::Equals], true) || $part instanceof Inked;
+            $breaks = $part instanceof Inked
+                || \in_array($part, [Sign::Plus, Sign::Minus, Sign::PlusMinus, Sign::Equals], true);
             if ($breaks && $last !== '') {
                 $pieces[] = $last;
                 $last = '';

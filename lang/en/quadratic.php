@@ -82,6 +82,7 @@ return [
         'title' => 'Simplify the root',
         'why' => 'The root of a fraction is root over root, with no root left below.',
         'why-fraction' => 'The root of a fraction is root over root, and both come out.',
+        'why-imaginary' => 'The root of −1 is called i; what is left is an ordinary root.',
         'why-square' => 'The largest square under it comes out.',
         'why-whole' => 'It comes out as a whole.',
         'ask' => 'What is :root, simplified?',
@@ -108,6 +109,7 @@ return [
         'title' => 'The discriminant first',
         'why-zero' => 'It is 0: one solution, which counts twice.',
         'why-negative' => 'It is negative: no real solution.',
+        'why-complex' => 'It is negative: no real solution, but two with i in them.',
         'why-square' => 'It is a perfect square: two rational solutions.',
         'why-positive' => 'It is positive and no perfect square: two solutions with a root in them.',
         'ask' => 'What is the discriminant, b squared minus four times a times c?',
@@ -136,6 +138,7 @@ return [
     ],
     'vertex' => [
         'refusal' => 'Vertex form is for a quadratic function or expression in one letter.',
+        'check' => 'There the square is 0, so the value has to be :value.',
         'read' => 'The letter stands in two terms. In vertex form it stands once, and the vertex can be read off.',
         'out' => ['title' => 'Take :a out of the two terms with the letter', 'why' => 'There is no other side, so :a may not be divided away; it stays in front.'],
         'half' => ['title' => 'Half of the middle, squared'],

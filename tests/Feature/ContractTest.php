@@ -120,7 +120,6 @@ final class ContractTest extends TestCase
             ['problem' => '(x+1', 'code' => 'syntax', 'at' => 1],
             ['problem' => '(x+1)^5000', 'code' => 'too-large', 'at' => null],
             ['problem' => '(3x^3-11x^2+4)/(x-2)', 'code' => 'not-yet', 'at' => null],
-            ['problem' => 'y=2x^2-12x+11', 'method' => 'vertex', 'code' => 'not-yet', 'at' => null],
             ['problem' => '3x+5=2', 'code' => 'not-yet', 'at' => null],
             ['problem' => '3x^2+1/(x+1)', 'code' => 'out-of-reach', 'at' => 8],
             ['problem' => '2x+1', 'code' => 'out-of-reach', 'at' => 1],

@@ -19,7 +19,7 @@ final readonly class SolutionsAnswer implements Answer
     /**
      * @param non-empty-list<Expression> $solutions
      * @param list<Expression>           $rejected
-     * @param list<string>               $decimals the solutions rounded, where that is asked for
+     * @param list<string>               $decimals  the solutions rounded, where that is asked for
      */
     public function __construct(
         private string $letter,

@@ -8,6 +8,7 @@ use Runel\Claim\Identity;
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
 use Runel\Expression\Letter;
+use Runel\Expression\Substitution;
 
 /** A quadratic in vertex form, its vertex, and whether that is the least or the greatest value. */
 final readonly class VertexAnswer implements Answer
@@ -34,7 +35,10 @@ final readonly class VertexAnswer implements Answer
 
     public function claims(Expression|Equation $given): array
     {
-        return [new Identity($given instanceof Equation ? $given->right : $given, $this->form)];
+        return [
+            new Identity($given instanceof Equation ? $given->right : $given, $this->form),
+            new Identity(Substitution::into($this->form, $this->letter->name, $this->place), $this->value),
+        ];
     }
 
     public function details(): array

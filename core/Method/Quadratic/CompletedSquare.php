@@ -198,7 +198,10 @@ final readonly class CompletedSquare
             return [new Step(
                 id: 'divide',
                 title: Message::of('quadratic.leading.title-divide', ['a' => $number]),
-                why: Message::of($fit ? 'quadratic.leading.why-fits' : 'quadratic.leading.why-divide', ['a' => $number]),
+                why: Message::of(
+                    $fit ? 'quadratic.leading.why-fits' : 'quadratic.leading.why-divide',
+                    ['a' => $number],
+                ),
                 lines: [Line::equivalent(
                     new Equation($this->monic()->toExpression(), Numeral::of($this->right)),
                     new ToBothSides(Operation::Divide, $number),
@@ -337,7 +340,9 @@ final readonly class CompletedSquare
     private function bracket(Expression $base): Step
     {
         $lit = $base instanceof Sum
-            ? Sum::of(array_map(static fn(Expression $term): Expression => new Marked($term, Mark::written()), $base->terms))
+            ? Sum::of(
+                array_map(static fn(Expression $term): Expression => new Marked($term, Mark::written()), $base->terms),
+            )
             : $base;
         $keep = $this->task->style->halfSquared === HalfSquared::Keep;
         $plain = Numeral::of($this->half->absolute());

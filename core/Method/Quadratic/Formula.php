@@ -43,8 +43,9 @@ use Runel\Number\Rational;
 use Runel\Problem\Job;
 use Runel\Slip\Slip;
 use Runel\Style\Fractions;
+use Runel\Style\NegativeRoot;
 
-/** A quadratic equation by the formula: the coefficients with their signs, the discriminant first, then the two roots. */
+/** A quadratic equation by the formula: coefficients with their signs, the discriminant first, then the two roots. */
 final readonly class Formula implements Method
 {
     public function id(): string
@@ -89,7 +90,13 @@ final readonly class Formula implements Method
         [$solving, $answer, $roots] = $this->solved($task, $quadratic, $zeroed, [$a, $b, $c], $discriminant);
         $sections = [
             new Section(Phase::Reading, $reading),
-            new Section(Phase::Discriminant, [$this->discriminantStep($a, $b, $c, $discriminant)]),
+            new Section(Phase::Discriminant, [$this->discriminantStep(
+                $a,
+                $b,
+                $c,
+                $discriminant,
+                $task->style->negativeRoot === NegativeRoot::Complex,
+            )]),
             new Section(Phase::Solving, $solving),
         ];
 
@@ -98,7 +105,7 @@ final readonly class Formula implements Method
         ));
     }
 
-    /** @return array{Rational, Rational, Rational} of the equation once everything is on one side and without fractions */
+    /** @return array{Rational, Rational, Rational} of the equation with everything on one side, without fractions */
     private static function coefficients(Task $task, Quadratic $quadratic): array
     {
         $whole = Gathered::ofTask($task)->whole ?? throw new \LogicException('No quadratic was not refused.');
@@ -126,14 +133,19 @@ final readonly class Formula implements Method
         );
     }
 
-    private function discriminantStep(Rational $a, Rational $b, Rational $c, Rational $value): Step
-    {
+    private function discriminantStep(
+        Rational $a,
+        Rational $b,
+        Rational $c,
+        Rational $value,
+        bool $complex,
+    ): Step {
         $written = FormulaWritten::discriminant($a, $b, $c);
         $number = Numeral::of($value);
         $root = $value->isNegative() ? null : $value->squareRoot();
         $says = match (true) {
             $value->isZero() => 'zero',
-            $value->isNegative() => 'negative',
+            $value->isNegative() => $complex ? 'complex' : 'negative',
             $root !== null => 'square',
             default => 'positive',
         };
@@ -166,7 +178,7 @@ final readonly class Formula implements Method
     ): array {
         [$a, $b] = $coefficients;
         $letter = new Letter($quadratic->letter);
-        if ($discriminant->isNegative()) {
+        if ($discriminant->isNegative() && $task->style->negativeRoot === NegativeRoot::None) {
             return [[new Step(
                 id: 'no-solution',
                 title: Message::of('quadratic.none.title'),
@@ -199,19 +211,25 @@ final readonly class Formula implements Method
 
             return [$steps, new SolutionsAnswer($quadratic->letter, [$solution]), false];
         }
-        $root = SquareRoot::of($discriminant) ?? throw new \LogicException('A root too large was not refused.');
+        $root = self::root($discriminant);
         $steps[] = $this->simplified($letter, $root, $minus, $double);
-        $scaled = SquareRoot::of($discriminant->dividedBy($double->times($double)))
-            ?? throw new \LogicException('A root too large was not refused.');
+        $scaled = self::root($discriminant->dividedBy($double->times($double)));
         $combined = $task->style->fractions === Fractions::Combined;
         $turned = $double->isNegative();
         $solutions = array_map(
-            static fn(bool $less): Expression => $scaled->beside($minus->dividedBy($double), $less !== $turned, $combined),
+            static fn(bool $less): Expression => $scaled->beside(
+                $minus->dividedBy($double),
+                $less !== $turned,
+                $combined,
+            ),
             [false, true],
         );
         if ($root->isRational()) {
             $sums = [$minus->plus($root->coefficient), $minus->minus($root->coefficient)];
-            $solutions = array_map(static fn(Rational $sum): Expression => Numeral::of($sum->dividedBy($double)), $sums);
+            $solutions = array_map(
+                static fn(Rational $sum): Expression => Numeral::of($sum->dividedBy($double)),
+                $sums,
+            );
         }
         $answer = new SolutionsAnswer($quadratic->letter, $solutions);
         $lines = $root->isRational() ? $this->split($minus, $root, $double) : [];
@@ -231,6 +249,14 @@ final readonly class Formula implements Method
         return [$steps, $answer, !$root->isRational()];
     }
 
+    private static function root(Rational $value): SquareRoot
+    {
+        $root = SquareRoot::of($value->absolute())
+            ?? throw new \LogicException('A root too large was not refused.');
+
+        return $value->isNegative() ? $root->ofOpposite() : $root;
+    }
+
     private function simplified(Letter $letter, SquareRoot $root, Rational $minus, Rational $double): Step
     {
         $line = Line::equivalent(
@@ -241,9 +267,13 @@ final readonly class Formula implements Method
         return new Step(
             id: 'simplify-root',
             title: Message::of('quadratic.simplify.title'),
-            why: Message::of($root->isRational() ? 'quadratic.simplify.why-whole' : 'quadratic.simplify.why-square'),
+            why: Message::of(match (true) {
+                $root->isImaginary() => 'quadratic.simplify.why-imaginary',
+                $root->isRational() => 'quadratic.simplify.why-whole',
+                default => 'quadratic.simplify.why-square',
+            }),
             lines: [...$root->lines(), $line],
-            watch: $root->isRational() ? null : Slip::RootNotSimplified,
+            watch: $root->isRational() || $root->isImaginary() ? null : Slip::RootNotSimplified,
         );
     }
 

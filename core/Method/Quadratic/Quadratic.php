@@ -70,7 +70,8 @@ final readonly class Quadratic
     {
         $left = Polynomial::fromExpression($equation->left);
         $right = Polynomial::fromExpression($equation->right);
-        $turned = !$right->isZero() && $right->degree() >= 2 && $right->degree() > ($left->isZero() ? 0 : $left->degree());
+        $degree = $left->isZero() ? 0 : $left->degree();
+        $turned = !$right->isZero() && $right->degree() >= 2 && $right->degree() > $degree;
         if ($turned) {
             [$left, $right] = [$right, $left];
             $equation = new Equation($equation->right, $equation->left);

@@ -90,7 +90,9 @@ final class QuadraticDemonstration
             Numeral::of($place),
             Numeral::of($value),
             Numeral::of($quadratic->c),
-            $answer instanceof SolutionsAnswer ? $answer->solutions() : [],
+            $answer instanceof SolutionsAnswer && !$quadratic->discriminant()->isNegative()
+                ? $answer->solutions()
+                : [],
         );
         $last = $sections[\count($sections) - 1];
         $steps = $last->steps;
@@ -121,6 +123,9 @@ final class QuadraticDemonstration
         $exact = true;
         foreach ($answer->solutions() as $solution) {
             $value = Evaluation::at(new Surds(), [])->of($solution);
+            if (!$value->isReal()) {
+                return [$sections, $answer];
+            }
             $decimals[] = $value->toDecimal($places);
             $exact = $exact && $value->toRational()?->isInteger() === true;
             $written[] = "$letter ≈ " . str_replace('-', '−', $value->toDecimal($places));

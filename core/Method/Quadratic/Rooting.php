@@ -37,6 +37,7 @@ use Runel\Slip\Slip;
 use Runel\Style\Fractions;
 use Runel\Style\HouseStyle;
 use Runel\Style\Moving;
+use Runel\Style\NegativeRoot;
 
 /** From (mx + n)² = D to the solutions: both roots, the root simplified, the letter alone. */
 final readonly class Rooting
@@ -61,13 +62,13 @@ final readonly class Rooting
     /** Whether the root can be taken: null where the numbers are too large to be simplified. */
     public static function fits(Rational $value): bool
     {
-        return $value->isZero() || $value->isNegative() || SquareRoot::of($value) !== null;
+        return $value->isZero() || SquareRoot::of($value->absolute()) !== null;
     }
 
     /** @return array{non-empty-list<Step>, Answer, bool} the steps, the answer, and whether a root is left in it */
     public function work(): array
     {
-        if ($this->value->isNegative()) {
+        if ($this->value->isNegative() && $this->style->negativeRoot === NegativeRoot::None) {
             return [[$this->none()], new NoSolutionAnswer($this->letter, $this->square), false];
         }
         if ($this->value->isZero()) {
@@ -75,7 +76,9 @@ final readonly class Rooting
 
             return [$this->double(), $answer, false];
         }
-        $root = SquareRoot::of($this->value) ?? throw new \LogicException('A root too large was not refused.');
+        $root = SquareRoot::of($this->value->absolute())
+            ?? throw new \LogicException('A root too large was not refused.');
+        $root = $this->value->isNegative() ? $root->ofOpposite() : $root;
         $steps = [$this->bothRoots($root), ...$this->simplified($root)];
         if ($root->isRational()) {
             $values = [$this->solution($root->coefficient), $this->solution($root->coefficient->negated())];
@@ -157,6 +160,7 @@ final readonly class Rooting
             id: 'simplify-root',
             title: Message::of('quadratic.simplify.title'),
             why: Message::of(match (true) {
+                $this->value->isNegative() => 'quadratic.simplify.why-imaginary',
                 $this->value->isInteger() => 'quadratic.simplify.why-square',
                 $root->isRational() => 'quadratic.simplify.why-fraction',
                 default => 'quadratic.simplify.why',
@@ -167,7 +171,11 @@ final readonly class Rooting
                 new Identity($root->written(), $simple),
                 $simple,
             ) : null,
-            watch: $this->value->isInteger() ? Slip::RootNotSimplified : Slip::DenominatorNotRooted,
+            watch: match (true) {
+                !$this->value->isInteger() => Slip::DenominatorNotRooted,
+                $this->value->isNegative() => null,
+                default => Slip::RootNotSimplified,
+            },
         )];
     }
 
@@ -180,7 +188,10 @@ final readonly class Rooting
         $letter = new Letter($this->letter);
         $values = [$root->coefficient, $root->coefficient->negated()];
         $number = $this->n->isZero() ? [] : [Numeral::of($this->n->negated())];
-        $written = array_map(static fn(Rational $value): Expression => Sum::of([...$number, Numeral::of($value)]), $values);
+        $written = array_map(
+            static fn(Rational $value): Expression => Sum::of([...$number, Numeral::of($value)]),
+            $values,
+        );
         $lines = [];
         if (!$this->m->isOne()) {
             $mx = Polynomial::ofCoefficients($this->letter, [$this->m, Rational::zero()])->toExpression();
@@ -376,7 +387,13 @@ final readonly class Rooting
 
     private function exact(SquareRoot $root, bool $minus, bool $combined): Expression
     {
-        $scaled = SquareRoot::of($this->value->dividedBy($this->m->times($this->m))) ?? $root;
+        $square = $this->value->dividedBy($this->m->times($this->m));
+        $real = SquareRoot::of($square->absolute());
+        $scaled = match (true) {
+            $real === null => $root,
+            $square->isNegative() => $real->ofOpposite(),
+            default => $real,
+        };
         $number = $this->n->negated()->dividedBy($this->m);
 
         return $scaled->beside($number, $minus !== $this->m->isNegative(), $combined);

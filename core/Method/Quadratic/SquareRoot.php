@@ -26,7 +26,20 @@ final readonly class SquareRoot
         private Rational $radicand,
         public Rational $coefficient,
         public int $inside,
+        private bool $imaginary = false,
     ) {}
+
+    /** The root of the opposite number: the same times i. */
+    public function ofOpposite(): self
+    {
+        return new self($this->radicand, $this->coefficient, $this->inside, true);
+    }
+
+    /** The number whose square is −1. */
+    public static function i(): Root
+    {
+        return new Root(new Negative(Numeral::of(1)), 2);
+    }
 
     /** @return self|null null where the numbers are too large to look for squares in them */
     public static function of(Rational $radicand): ?self
@@ -43,21 +56,26 @@ final readonly class SquareRoot
         return new self($radicand, Rational::fraction($outside, $bottom), $inside);
     }
 
+    public function isImaginary(): bool
+    {
+        return $this->imaginary;
+    }
+
     public function isRational(): bool
     {
-        return $this->inside === 1;
+        return $this->inside === 1 && !$this->imaginary;
     }
 
     /** √D as it stands before it is simplified. */
     public function written(): Expression
     {
-        return new Root(Numeral::of($this->radicand), 2);
+        return new Root(Numeral::of($this->imaginary ? $this->radicand->negated() : $this->radicand), 2);
     }
 
     /** q√m, or q. */
     public function simplified(): Expression
     {
-        return self::times($this->coefficient, $this->inside);
+        return $this->times($this->coefficient);
     }
 
     /** @return list<Line> largest square out, root over root, denominator made rational; none where nothing is done */
@@ -66,7 +84,7 @@ final readonly class SquareRoot
         $top = $this->radicand->numerator()->toInt() ?? 1;
         $bottom = $this->radicand->denominator()->toInt() ?? 1;
         $root = static fn(int $number): Root => new Root(Numeral::of($number), 2);
-        $chain = [$this->written()];
+        $chain = [new Root(Numeral::of($this->radicand), 2)];
         if ($bottom === 1) {
             [$outside, $inside] = Whole::squareSplit($top);
             if ($outside > 1 && $inside > 1) {
@@ -89,9 +107,12 @@ final readonly class SquareRoot
                 );
             }
         }
-        $chain[] = $this->simplified();
+        $chain[] = self::real($this->coefficient, $this->inside);
         $lines = [];
         $before = $chain[0];
+        if ($this->imaginary) {
+            $lines[] = Line::side($this->written(), Product::of([self::i(), $before]));
+        }
         foreach (\array_slice($chain, 1) as $next) {
             if (Ascii::write($before) !== Ascii::write($next)) {
                 $lines[] = Line::side($before, $next);
@@ -123,11 +144,28 @@ final readonly class SquareRoot
 
         return new Quotient(Sum::of([
             Numeral::of($number->times($scale)),
-            $signed(self::times($this->coefficient->times($scale), $this->inside)),
+            $signed($this->times($this->coefficient->times($scale))),
         ]), Numeral::of($common));
     }
 
-    private static function times(Rational $coefficient, int $inside): Expression
+    private function times(Rational $coefficient): Expression
+    {
+        $size = self::real($coefficient, $this->inside);
+        if (!$this->imaginary) {
+            return $size;
+        }
+        $top = $size instanceof Quotient ? $size->numerator : $size;
+        $factors = $top instanceof Product ? $top->factors : [$top];
+        $number = $factors[0] instanceof Numeral ? [$factors[0]] : [];
+        $roots = \array_slice($factors, \count($number));
+        // A 1 before i is not written, and i stands before a root, where it cannot be read under it.
+        $number = $number !== [] && Ascii::write($number[0]) === '1' ? [] : $number;
+        $written = Product::of([...$number, self::i(), ...$roots]);
+
+        return $size instanceof Quotient ? new Quotient($written, $size->denominator) : $written;
+    }
+
+    private static function real(Rational $coefficient, int $inside): Expression
     {
         if ($inside === 1) {
             return Numeral::of($coefficient);

@@ -26,7 +26,7 @@ use Runel\Polynomial\NotPolynomial;
 use Runel\Polynomial\Polynomial;
 use Runel\Problem\Job;
 
-/** A quadratic function or expression in vertex form: the leading number stays outside, since there is no other side. */
+/** A quadratic function or expression in vertex form: there is no other side, so the leading number stays outside. */
 final readonly class Vertex implements Method
 {
     public function id(): string

@@ -228,11 +228,8 @@ final readonly class VertexWork
             new Check(
                 kind: CheckKind::Substitution,
                 title: Message::of('check.solution.title', ['letter' => $this->x, 'value' => $place]),
-                why: Message::of('check.solution.why'),
-                lines: [
-                    ...Arithmetic::lines(Substitution::into($given, $this->letter, $place)),
-                    ...Arithmetic::lines(Substitution::into($this->form(), $this->letter, $place)),
-                ],
+                why: Message::of('quadratic.vertex.check', ['value' => Numeral::of($this->value())]),
+                lines: Arithmetic::lines(Substitution::into($given, $this->letter, $place)),
                 holds: true,
             ),
         ];
