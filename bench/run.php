@@ -43,6 +43,9 @@ $problems = [
     'x^2+11x+28',
     '9t^2-49',
     '4x^2=12x+7',
+    '5x^2-14x+6=0',
+    '(2x-3)^2=50',
+    'y=2x^2-12x+11',
 ];
 $catalogue = Catalogue::standard();
 $tasks = array_map(static fn(string $typed): Task => new Task(Problem::read($typed), HouseStyle::default()), $problems);

@@ -7,6 +7,7 @@ namespace App\Figures;
 use App\Faces\Faces;
 use Runel\Demonstration\Figure\Arcs;
 use Runel\Demonstration\Figure\ArrangementHunt;
+use Runel\Demonstration\Figure\Calculator;
 use Runel\Demonstration\Figure\Columns;
 use Runel\Demonstration\Figure\Curve;
 use Runel\Demonstration\Figure\FactorGrid;
@@ -47,6 +48,7 @@ final readonly class Figures
             $figure instanceof PairHunt => new PairHuntDrawing($figure, $stacked),
             $figure instanceof ArrangementHunt => new ArrangementDrawing($figure, $stacked),
             $figure instanceof SquareTiles => new SquareTilesDrawing($figure),
+            $figure instanceof Calculator => new CalculatorDrawing($figure),
             $figure instanceof Curve => new CurveDrawing($figure),
             $figure instanceof TwoSquares => new TwoSquaresDrawing($figure),
             $figure instanceof FactorGrid => new FactorGridDrawing($figure),

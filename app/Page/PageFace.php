@@ -9,6 +9,7 @@ use App\Faces\Mathematics;
 use App\Faces\Wording;
 use App\Figures\Figures;
 use Runel\Demonstration\Figure\ArrangementHunt;
+use Runel\Demonstration\Figure\Calculator;
 use Runel\Demonstration\Figure\Curve;
 use Runel\Demonstration\Figure\Figure;
 use Runel\Demonstration\Figure\PairHunt;
@@ -89,7 +90,7 @@ final class PageFace
     /** Whether a figure is small enough that the lines stand beside it. */
     public function isCompact(Figure $figure): bool
     {
-        return $figure instanceof Curve || $figure instanceof SquareTiles;
+        return $figure instanceof Curve || $figure instanceof SquareTiles || $figure instanceof Calculator;
     }
 
     /** Whether a figure has parts side by side that a narrow screen needs under one another. */

@@ -12,6 +12,7 @@ return [
     'twin' => ':left times :right in whole numbers, with carries, is :product',
     'square-tiles' => 'A square with side :letter, two strips :half wide beside it, the corner missing',
     'square-tiles-filled' => 'A square with side :letter, two strips :half wide beside it, the corner filled with :corner',
+    'calculator' => 'The keys for :meant on a plain calculator, :keys, and what the display says: :display',
     'curve' => 'Parabola of :function with its vertex at :place and :value, meeting the axis once|Parabola of :function with its vertex at :place and :value, meeting the axis :count times',
     'curve-none' => 'Parabola of :function with its vertex at :place and :value, not meeting the axis',
     'two-squares' => 'A square with side :large, a square with side :small cut out of it, and what is left as a rectangle with sides :sum and :difference',

@@ -5,6 +5,7 @@ declare(strict_types=1);
 return [
     'pair' => ':left and :right',
     'factors' => ':first times :second',
+    'number' => ':value',
     'none' => 'nothing fits',
     'grid' => ':columns, :rows',
     'products' => 'one product|:count products',

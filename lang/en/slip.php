@@ -34,6 +34,6 @@ return [
     'plus-minus-forgotten' => ['watch' => 'Two numbers have this square: plus or minus.', 'diagnosis' => 'The negative root was forgotten.'],
     'denominator-not-rooted' => ['watch' => 'The root reaches the denominator too.', 'diagnosis' => 'The denominator was not rooted.'],
     'root-not-simplified' => ['watch' => 'Look for the largest square under the root.', 'diagnosis' => 'The root can be simplified further.'],
-    'stacked-fraction' => ['watch' => 'Everything stands over 2a, not the root alone.', 'diagnosis' => 'Only a part was divided; everything stands over the bar.'],
+    'stacked-fraction' => ['watch' => 'Everything above stands over the bar, not the root alone.', 'diagnosis' => 'Only a part was divided; everything stands over the bar.'],
     'sign-not-turned' => ['watch' => 'A number that changes sides changes its sign.', 'diagnosis' => 'The sign was not turned.', 'diagnosis-crossing' => 'A term crossed over without turning its sign.'],
 ];

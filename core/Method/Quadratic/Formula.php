@@ -96,7 +96,7 @@ final readonly class Formula implements Method
                 $c,
                 $discriminant,
                 $task->style->negativeRoot === NegativeRoot::Complex,
-            )]),
+            )], outcome: Message::of('outcome.number', ['value' => Numeral::of($discriminant)])),
             new Section(Phase::Solving, $solving),
         ];
 

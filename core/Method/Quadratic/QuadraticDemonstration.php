@@ -22,6 +22,7 @@ use Runel\Expression\Evaluation;
 use Runel\Expression\Expression;
 use Runel\Expression\Numeral;
 use Runel\Expression\Product;
+use Runel\Expression\Quotient;
 use Runel\Expression\Substitution;
 use Runel\Expression\Sum;
 use Runel\Message\Message;
@@ -31,6 +32,7 @@ use Runel\Number\Field\Surds;
 use Runel\Number\Rational;
 use Runel\Polynomial\NotPolynomial;
 use Runel\Polynomial\Polynomial;
+use Runel\Slip\Slip;
 use Runel\Style\Answers;
 
 /** What all roads to the solutions of a quadratic share: the forecast and the checks. */
@@ -138,6 +140,8 @@ final class QuadraticDemonstration
             id: 'decimals',
             title: Message::of('quadratic.decimals.title', ['count' => $places]),
             why: Message::of('quadratic.decimals.why', ['values' => implode(', ', $written)]),
+            figure: Keypad::of($answer->solutions()[0]),
+            watch: $answer->solutions()[0] instanceof Quotient ? Slip::StackedFraction : null,
         )]);
 
         return [array_values($sections), $answer->withDecimals($decimals)];

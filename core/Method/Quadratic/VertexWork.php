@@ -217,22 +217,25 @@ final readonly class VertexWork
         ];
         $lines[] = Line::side($this->form(), $this->standard());
 
-        return [
-            new Check(
-                kind: CheckKind::Expanded,
-                title: Message::of('quadratic.check.expanded'),
-                why: Message::of('quadratic.check.expanded-why'),
-                lines: $lines,
-                holds: true,
-            ),
-            new Check(
-                kind: CheckKind::Substitution,
-                title: Message::of('check.solution.title', ['letter' => $this->x, 'value' => $place]),
-                why: Message::of('quadratic.vertex.check', ['value' => Numeral::of($this->value())]),
-                lines: Arithmetic::lines(Substitution::into($given, $this->letter, $place)),
-                holds: true,
-            ),
-        ];
+        $expanded = new Check(
+            kind: CheckKind::Expanded,
+            title: Message::of('quadratic.check.expanded'),
+            why: Message::of('quadratic.check.expanded-why'),
+            lines: $lines,
+            holds: true,
+        );
+        if ($this->half->isZero()) {
+            // At 0 every number before the letter would count for nothing.
+            return [$expanded];
+        }
+
+        return [$expanded, new Check(
+            kind: CheckKind::Substitution,
+            title: Message::of('check.solution.title', ['letter' => $this->x, 'value' => $place]),
+            why: Message::of('quadratic.vertex.check', ['value' => Numeral::of($this->value())]),
+            lines: Arithmetic::lines(Substitution::into($given, $this->letter, $place)),
+            holds: true,
+        )];
     }
 
     private function halved(): Step

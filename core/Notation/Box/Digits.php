@@ -19,7 +19,7 @@ final readonly class Digits implements Box
     public static function inText(string $text, string $gap): string
     {
         return (string) preg_replace_callback(
-            '/\d{4,}/',
+            '/(?<![\d.])\d{4,}/',
             static fn(array $match): string => self::inGroups($match[0], $gap),
             $text,
         );
