@@ -8,10 +8,8 @@ use Runel\Demonstration\Line;
 use Runel\Expression\Evaluation;
 use Runel\Expression\Expression;
 use Runel\Expression\Negative;
-use Runel\Expression\Node;
 use Runel\Expression\Numeral;
 use Runel\Expression\Quotient;
-use Runel\Expression\Rewriter;
 use Runel\Expression\Sum;
 
 /** An expression of numbers worked out as on paper: what is multiplied first, then sums, inside before outside. */
@@ -39,34 +37,58 @@ final class Arithmetic
         return $lines;
     }
 
-    /** Everything that can be worked out without waiting for something else. */
-    private static function worked(Expression $expression): Expression
+    /**
+     * Everything that can be worked out without waiting for something else: what holds no sum, and sums of numbers.
+     *
+     * @param bool $holdsSum whether there was a sum in it, which others have to wait for
+     */
+    private static function worked(Expression $expression, bool &$holdsSum = false): Expression
     {
-        return Rewriter::everywhere($expression, static function (Node $node): ?Node {
-            if (!$node instanceof Expression || self::isNumber($node)) {
-                return $node;
+        $holdsSum = false;
+        if (self::isNumber($expression)) {
+            return $expression;
+        }
+        $parts = [];
+        $changed = false;
+        $numbers = true;
+        foreach ($expression->children() as $child) {
+            if (!$child instanceof Expression) {
+                return $expression;
             }
-            $ready = $node instanceof Sum
-                ? array_filter($node->terms, static fn(Expression $term): bool => !self::isNumber($term)) === []
-                : !self::holdsSum($node);
+            $numbers = $numbers && self::isNumber($child);
+            $inside = false;
+            $part = self::worked($child, $inside);
+            $holdsSum = $holdsSum || $inside;
+            $changed = $changed || $part !== $child;
+            $parts[] = $part;
+        }
+        $isSum = $expression instanceof Sum;
+        if ($isSum ? $numbers : !$holdsSum) {
+            $holdsSum = $isSum;
 
-            return $ready ? Numeral::of(Evaluation::rational($node)) : null;
-        });
-    }
+            return Numeral::of(Evaluation::rational($expression));
+        }
+        $holdsSum = true;
 
-    private static function holdsSum(Node $node): bool
-    {
-        return $node instanceof Sum
-            || array_filter($node->children(), static fn(Node $child): bool => self::holdsSum($child)) !== [];
+        $rebuilt = $changed ? $expression->withChildren($parts) : $expression;
+
+        return $rebuilt instanceof Expression ? $rebuilt : $expression;
     }
 
     /** Whether it is a number as it is written: 7, −7, 7/3 or −7/3. */
     private static function isNumber(Expression $expression): bool
     {
         $bare = $expression instanceof Negative ? $expression->operand : $expression;
+        if ($bare instanceof Numeral) {
+            return true;
+        }
+        if (!$bare instanceof Quotient || !$bare->numerator instanceof Numeral || !$bare->denominator instanceof Numeral) {
+            return false;
+        }
+        $value = $bare->numerator->value->dividedBy($bare->denominator->value);
 
-        return $bare instanceof Numeral || ($bare instanceof Quotient
-            && $bare->numerator instanceof Numeral && $bare->denominator instanceof Numeral
-            && Numeral::of(Evaluation::rational($bare)) == $bare);
+        return $value->numerator()->equals($bare->numerator->value)
+            && $value->denominator()->equals($bare->denominator->value)
+            && !$bare->denominator->value->isOne();
     }
 }

@@ -12,6 +12,9 @@ use Runel\Polynomial\Term;
 /** The wrong rules people use when they multiply two polynomials in one go. */
 final class WholeSlips
 {
+    /** Up to this many single products, each is asked whether it was missed. */
+    private const FEW = 4;
+
     /** @return list<LikelyWrong> none of them right, no two alike */
     public static function of(Polynomial $left, Polynomial $right): array
     {
@@ -46,7 +49,9 @@ final class WholeSlips
                 yield [$ends->plus(Polynomial::ofTerms([$first->times($second)])), Slip::DoubleProductForgotten];
             }
         }
-        foreach ($left->terms as $one) {
+        // Of many products any one could be missed: that says nothing, and is found by comparing.
+        $few = \count($left->terms) * \count($right->terms) <= self::FEW;
+        foreach ($few ? $left->terms : [] as $one) {
             foreach ($right->terms as $other) {
                 $single = $one->times($other);
                 yield [$product->minus(Polynomial::ofTerms([$single])), Slip::TermMissed];
