@@ -16,8 +16,10 @@ use Runel\Demonstration\Question;
 use Runel\Demonstration\Step;
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
+use Runel\Expression\Negative;
 use Runel\Expression\Node;
 use Runel\Expression\Numeral;
+use Runel\Expression\Sum;
 use Runel\Notation\Ascii;
 use Runel\Proof\Proof;
 use Runel\Proof\Verdict;
@@ -188,13 +190,22 @@ final class Auditor
                 $question->claims,
             ), "$step->id: the accepted answer is part of nothing proved");
             foreach ($question->likelyWrong as $wrong) {
-                $this->expect(!$accepted instanceof Expression || !$this->proof->same(
-                    $accepted,
-                    $wrong->answer,
-                ), "$step->id: a right answer is called {$wrong->slip->value}");
+                $right = match (true) {
+                    $accepted instanceof Expression && $wrong->answer instanceof Expression
+                        => $this->proof->same($accepted, $wrong->answer),
+                    $accepted instanceof Equation && $wrong->answer instanceof Equation
+                        => $this->proof->same(self::difference($accepted), self::difference($wrong->answer)),
+                    default => false,
+                };
+                $this->expect(!$right, "$step->id: a right answer is called {$wrong->slip->value}");
             }
         }
         $this->expect($question->accepted !== [], "$step->id: no answer is accepted");
+    }
+
+    private static function difference(Equation $equation): Expression
+    {
+        return Sum::of([$equation->left, new Negative($equation->right)]);
     }
 
     private function judgeChecks(): void

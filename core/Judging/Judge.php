@@ -144,7 +144,7 @@ final readonly class Judge
             }
         }
         foreach ($this->question->likelyWrong as $wrong) {
-            if ($given->equals(Polynomial::fromExpression($wrong->answer))) {
+            if ($wrong->answer instanceof Expression && $given->equals(Polynomial::fromExpression($wrong->answer))) {
                 return self::slip($wrong);
             }
         }
@@ -279,20 +279,14 @@ final readonly class Judge
             $wanted->terms[0]->coefficient->dividedBy($given->terms[0]->coefficient),
         )->equals($wanted);
         if ($multiple) {
-            $zeroed = Ascii::write($answer->right) === '0' || Ascii::write($answer->left) === '0';
-
-            return match (true) {
-                !$zeroed => Verdict::wrong(Message::of('judge.form-zero')),
-                !Form::isCollected($answer->left) && !Form::isCollected($answer->right) => Verdict::wrong(
-                    Message::of('judge.form-collected'),
-                ),
-                !Form::isCollected(
-                    Ascii::write($answer->right) === '0' ? $answer->left : $answer->right,
-                ) => Verdict::wrong(
-                    Message::of('judge.form-collected'),
-                ),
-                default => Verdict::right(),
-            };
+            return Ascii::write($accepted->right) === '0'
+                ? self::zeroed($answer)
+                : self::sameLine($answer, $accepted);
+        }
+        foreach ($this->question->likelyWrong as $wrong) {
+            if ($wrong->answer instanceof Equation && $given->equals(self::difference($wrong->answer))) {
+                return self::slip($wrong);
+            }
         }
         $signTurned = false;
         foreach ($wanted->terms as $place => $term) {
@@ -303,6 +297,33 @@ final readonly class Judge
         return $signTurned
             ? self::said(Slip::SignNotTurned, 'crossing')
             : Verdict::wrong(Message::of('judge.other-equation'));
+    }
+
+    /** Everything has to be on one side, collected. */
+    private static function zeroed(Equation $answer): Verdict
+    {
+        $side = match ('0') {
+            Ascii::write($answer->right) => $answer->left,
+            Ascii::write($answer->left) => $answer->right,
+            default => null,
+        };
+
+        return match (true) {
+            $side === null => Verdict::wrong(Message::of('judge.form-zero')),
+            !Form::isCollected($side) => Verdict::wrong(Message::of('judge.form-collected')),
+            default => Verdict::right(),
+        };
+    }
+
+    /** Both sides have to be those of the accepted line. */
+    private static function sameLine(Equation $answer, Equation $accepted): Verdict
+    {
+        $left = Polynomial::fromExpression($accepted->left);
+
+        return Polynomial::fromExpression($answer->left)->equals($left)
+            || Polynomial::fromExpression($answer->right)->equals($left)
+            ? Verdict::right()
+            : Verdict::wrong(Message::of('judge.form-line'));
     }
 
     private static function difference(Equation $equation): Polynomial
@@ -328,7 +349,8 @@ final readonly class Judge
             }
             if ($place === null) {
                 foreach ($this->question->likelyWrong as $wrong) {
-                    if ($given->equals(Polynomial::fromExpression($wrong->answer))) {
+                    $value = $wrong->answer;
+                    if ($value instanceof Expression && $given->equals(Polynomial::fromExpression($value))) {
                         return self::slip($wrong);
                     }
                 }

@@ -82,7 +82,11 @@ final class Arithmetic
         if ($bare instanceof Numeral) {
             return true;
         }
-        if (!$bare instanceof Quotient || !$bare->numerator instanceof Numeral || !$bare->denominator instanceof Numeral) {
+        if (
+            !$bare instanceof Quotient
+            || !$bare->numerator instanceof Numeral
+            || !$bare->denominator instanceof Numeral
+        ) {
             return false;
         }
         $value = $bare->numerator->value->dividedBy($bare->denominator->value);

@@ -35,6 +35,7 @@ return [
         'why-out' => 'A square is easiest to complete with 1 before it; the :a stays in front of both terms.',
         'why-fits-not' => 'Here :a does not go into every term, so it is taken out of the two with the letter only.',
         'why-alone' => 'Then the square stands alone.',
+        'ask' => 'What is left when every term is divided by :a?',
     ],
     'gap' => [
         'title' => 'Leave a gap on both sides',
@@ -56,6 +57,7 @@ return [
         'why-outside' => 'Inside, :square is added; on the right it counts :a times.',
         'why-same' => 'Adding :square and taking it away changes nothing.',
         'why-move' => 'The perfect square stays by itself on the left.',
+        'ask' => 'What is the equation with :square in the gap?',
     ],
     'square' => [
         'title' => 'Write the perfect square',

@@ -11,6 +11,7 @@ use Runel\Demonstration\Demonstration;
 use Runel\Demonstration\Line;
 use Runel\Demonstration\Step;
 use Runel\Demonstration\Task;
+use Runel\Judging\Judge;
 use Runel\Message\MethodDoesNotApply;
 use Runel\Message\Refusal;
 use Runel\Method\Catalogue;
@@ -140,6 +141,41 @@ final class QuadraticTest extends TestCase
         self::assertContains('move-square', $steps('x^2+6x=7', ['square-books' => 'same-side']));
         self::assertContains('swap-sides', $steps('4=x^2+6x', []));
         self::assertContains('no-solution', $steps('x^2+2x+9=0', []));
+    }
+
+    public function testSlipsAreDiagnosedWhereTheyLurk(): void
+    {
+        $style = ['leading' => 'factor-out'];
+        foreach ([
+            ['5x^2-14x+6=0', [], 'divide', 'x²-14/5x=-6/5', null],
+            ['5x^2-14x+6=0', [], 'divide', 'x²-14x=-6/5', 'divided-some-terms'],
+            ['5x^2-14x+6=0', [], 'divide', 'x²-14/5x=-6', 'divided-some-terms'],
+            ['5x^2-14x+6=0', [], 'divide', '5x²-14x=-6', 'judge.form-line'],
+            ['x^2+10=-7x', [], 'half', '7/2', 'half-not-squared'],
+            ['x^2+10=-7x', [], 'half', '49', 'squared-not-halved'],
+            ['x^2+10=-7x', [], 'fill', 'x²+7x+49/4=-10+49/4', null],
+            ['x^2+10=-7x', [], 'fill', 'x²+7x+49/4=-10', 'added-to-one-side'],
+            ['5x^2-14x+6=0', $style, 'fill', '5(x²-14/5x+49/25)=-6+49/25', 'outer-factor-forgotten'],
+            ['x^2+10=-7x', [], 'square', '(x+7/2)²', null],
+            ['x^2+10=-7x', [], 'solutions', '-2', 'root-lost'],
+            ['x^2+10=-7x', [], 'solutions', 'x=-2 or x=-5', null],
+        ] as [$typed, $keys, $step, $answer, $outcome]) {
+            $steps = $this->catalogue->demonstrate(
+                new Task(Problem::read($typed), HouseStyle::of($keys)),
+                'solve',
+                'completing-square',
+            )->steps();
+            $asked = array_values(
+                array_filter($steps, static fn(Step $other): bool => $other->id === $step),
+            )[0]->question;
+            self::assertNotNull($asked, "$typed $step");
+            $verdict = Judge::verdict($asked, $answer);
+            self::assertSame(
+                $outcome,
+                $verdict->right ? null : ($verdict->slip->value ?? $verdict->message->key),
+                "$typed $step $answer",
+            );
+        }
     }
 
     public function testBadInputIsRefusedInWords(): void

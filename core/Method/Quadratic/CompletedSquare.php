@@ -6,6 +6,8 @@ namespace Runel\Method\Quadratic;
 
 use Runel\Claim\Identity;
 use Runel\Demonstration\Answer\Answer;
+use Runel\Demonstration\Figure\PairHunt;
+use Runel\Demonstration\Figure\PairRow;
 use Runel\Demonstration\Figure\SquareTiles;
 use Runel\Demonstration\Line;
 use Runel\Demonstration\Move\Operation;
@@ -35,6 +37,7 @@ use Runel\Notation\Ascii;
 use Runel\Number\Rational;
 use Runel\Polynomial\Polynomial;
 use Runel\Polynomial\Term;
+use Runel\Slip\EquationSlips;
 use Runel\Slip\LikelyWrong;
 use Runel\Slip\Slip;
 use Runel\Style\HalfSquared;
@@ -194,6 +197,12 @@ final readonly class CompletedSquare
         }
         $fit = $this->task->style->leading === Leading::Fit;
         $number = Numeral::of($a);
+        $letter = $this->quadratic->letter;
+        $before = new Equation(
+            Polynomial::ofCoefficients($letter, [$a, $this->quadratic->b, Rational::zero()])->toExpression(),
+            Numeral::of($this->k),
+        );
+        $divided = new Equation($this->monic()->toExpression(), Numeral::of($this->right));
         if ($this->outside->isOne()) {
             return [new Step(
                 id: 'divide',
@@ -202,10 +211,17 @@ final readonly class CompletedSquare
                     $fit ? 'quadratic.leading.why-fits' : 'quadratic.leading.why-divide',
                     ['a' => $number],
                 ),
-                lines: [Line::equivalent(
-                    new Equation($this->monic()->toExpression(), Numeral::of($this->right)),
-                    new ToBothSides(Operation::Divide, $number),
-                )],
+                lines: [Line::equivalent($divided, new ToBothSides(Operation::Divide, $number))],
+                question: Question::equation(
+                    Message::of('quadratic.leading.ask', ['a' => $number]),
+                    $before,
+                    $divided,
+                    array_values(array_filter(
+                        EquationSlips::dividing($before, $number),
+                        fn(LikelyWrong $wrong): bool => !$this->right->isZero()
+                            || ($wrong->answer instanceof Equation && !$wrong->answer->left instanceof Quotient),
+                    )),
+                ),
                 watch: Slip::DividedSomeTerms,
             )];
         }
@@ -303,6 +319,7 @@ final readonly class CompletedSquare
         $same = $this->task->style->squareBooks === SquareBooks::SameSide;
         $inside = $this->inFront($this->withTerms($lit));
         $both = new Equation($inside, $this->plus($this->number(), $this->times($lit)));
+        $before = new Equation($this->inFront($this->monic()->toExpression()), $this->number());
         if (!$same) {
             return [new Step(
                 id: 'fill',
@@ -313,6 +330,12 @@ final readonly class CompletedSquare
                 ]),
                 lines: [Line::equivalent($both, new ToBothSides(Operation::Add, $this->times($square)))],
                 figure: $this->tiles->filled(),
+                question: Question::equation(
+                    Message::of('quadratic.fill.ask', ['square' => $square]),
+                    $before,
+                    $both,
+                    EquationSlips::adding($before, $inside, $square, $this->times($square)),
+                ),
             )];
         }
 
@@ -364,6 +387,7 @@ final readonly class CompletedSquare
                 Message::of('quadratic.square.ask', ['trinomial' => $trinomial]),
                 [new Identity($trinomial, new Power($base, Numeral::of(2)))],
             ),
+            aside: $this->proof(),
         );
     }
 
@@ -429,6 +453,16 @@ final readonly class CompletedSquare
         }
 
         return $steps;
+    }
+
+    /** That it is a square: the half twice has the product and the sum that are wanted. Only where it is whole. */
+    private function proof(): ?PairHunt
+    {
+        $half = $this->half->toInt();
+
+        return $half === null || abs($half) > 1_000_000
+            ? null
+            : (new PairHunt($half * $half, 2 * $half))->with(new PairRow(1, $half, $half, true));
     }
 
     private function monic(): Polynomial

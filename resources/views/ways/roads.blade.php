@@ -6,7 +6,7 @@
     <main id="work" class="roads-desk">
         <p class="roads-lead">
             {{ trans_choice($roads->agree() ? 'ui.roads-agree' : 'ui.roads-count', count($roads->demonstrations)) }}
-            <strong>{!! $page->running($roads->demonstrations[0]->answer->node()) !!}</strong>
+            <strong>{!! $page->maths($roads->demonstrations[0]->answer->node()) !!}</strong>
         </p>
         <ul class="roads-list">
             @foreach ($roads->demonstrations as $demonstration)
