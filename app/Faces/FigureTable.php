@@ -146,57 +146,63 @@ final readonly class FigureTable
 
     private static function pairs(PairHunt $hunt): self
     {
-        $rows = [['p', 'q', 'p + q', '= ' . str_replace('-', '−', (string) $hunt->sum) . ' ?']];
-        $before = 0;
-        $passed = 0;
+        $rows = [];
         foreach ($hunt->rows as $row) {
-            if ($row->number > $before + 1) {
-                $rows[] = ['⋯', '⋯', '⋯', (string) ($row->number - $before - 1)];
-                $passed += $row->number - $before - 1;
-            }
-            $rows[] = [
+            $rows[$row->number] = [
                 Numeral::of($row->left),
                 Numeral::of($row->right),
                 Numeral::of($row->sum()),
                 $row->fits ? self::RIGHT : self::WRONG,
             ];
-            $before = $row->number;
-        }
-        if ($hunt->passed > $passed) {
-            $rows[] = ['⋯', '⋯', '⋯', (string) ($hunt->passed - $passed)];
         }
 
-        return self::even($rows, [0], false);
+        return self::hunted(['p', 'q', 'p + q', self::asked($hunt->sum)], $rows, $hunt->passed);
     }
 
     private static function arrangements(ArrangementHunt $hunt): self
     {
-        $rows = [[
-            Numeral::of($hunt->first),
-            Numeral::of($hunt->last),
-            '',
-            '= ' . str_replace('-', '−', (string) $hunt->target) . ' ?',
-        ]];
-        $before = 0;
-        $passed = 0;
+        $rows = [];
         foreach ($hunt->rows as $row) {
-            if ($row->number > $before + 1) {
-                $rows[] = ['⋯', '⋯', '⋯', (string) ($row->number - $before - 1)];
-                $passed += $row->number - $before - 1;
-            }
-            $rows[] = [
+            $rows[$row->number] = [
                 Product::apart([Numeral::of($row->m), Numeral::of($row->n)]),
                 Product::apart([Numeral::of($row->r), Numeral::of($row->s)]),
                 self::made($hunt, $row),
                 $row->verdict->ends() ? self::RIGHT : self::WRONG,
             ];
-            $before = $row->number;
         }
-        if ($hunt->passed > $passed) {
-            $rows[] = ['⋯', '⋯', '⋯', (string) ($hunt->passed - $passed)];
+        $head = [Numeral::of($hunt->first), Numeral::of($hunt->last), '', self::asked($hunt->target)];
+
+        return self::hunted($head, $rows, $hunt->passed);
+    }
+
+    /**
+     * @param list<Node|string>             $head
+     * @param array<int, list<Node|string>> $shown  by their numbers in the hunt
+     * @param int                           $passed how many are not shown
+     */
+    private static function hunted(array $head, array $shown, int $passed): self
+    {
+        $rows = [$head];
+        $before = 0;
+        foreach ($shown as $number => $row) {
+            $between = $number - $before - 1;
+            if ($between > 0) {
+                $rows[] = ['⋯', '⋯', '⋯', (string) $between];
+                $passed -= $between;
+            }
+            $rows[] = $row;
+            $before = $number;
+        }
+        if ($passed > 0) {
+            $rows[] = ['⋯', '⋯', '⋯', (string) $passed];
         }
 
         return self::even($rows, [0], false);
+    }
+
+    private static function asked(int $number): string
+    {
+        return '= ' . str_replace('-', '−', (string) $number) . ' ?';
     }
 
     private static function made(ArrangementHunt $hunt, ArrangementRow $row): Node

@@ -15,16 +15,12 @@ use Runel\Demonstration\Step;
 use Runel\Demonstration\Task;
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
-use Runel\Expression\Mark;
-use Runel\Expression\Marked;
 use Runel\Expression\Numeral;
 use Runel\Expression\Product;
-use Runel\Expression\Sum;
 use Runel\Message\Message;
+use Runel\Method\BothSides;
 use Runel\Method\Expansion;
 use Runel\Notation\Ascii;
-use Runel\Polynomial\Polynomial;
-use Runel\Polynomial\Term;
 use Runel\Slip\Slip;
 use Runel\Style\Moving;
 
@@ -131,23 +127,11 @@ final readonly class Preliminaries
         if ($expansion !== []) {
             $lines[] = Line::equivalent($tidied, new Rewrite());
         }
-        $one = \count($right->terms) === 1 ? $right->terms[0] : null;
-        $move = $one !== null && $one->coefficient->isNegative()
-            ? new ToBothSides(Operation::Add, $one->negated()->toExpression())
-            : new ToBothSides(Operation::Subtract, $right->toExpression());
         $across = $this->task->style->moving === Moving::Across;
-        if (!$across && $right->degree() >= 0 && !$right->isZero()) {
-            $taken = array_map(
-                static fn(Term $term): Expression => new Marked($term->negated()->toExpression(), Mark::written()),
-                $right->terms,
-            );
-            $lines[] = Line::equivalent(new Equation(
-                self::together($left, $taken),
-                self::together($right, $taken),
-            ), $move);
-            $move = new Rewrite();
-        }
-        $lines[] = Line::equivalent(new Equation($standard, $zero), $move);
+        $wanted = new Equation($standard, $zero);
+        array_push($lines, ...($right->isZero()
+            ? [Line::equivalent($wanted, new Rewrite())]
+            : BothSides::taken($left, $right, $right, $wanted, $this->task->style->moving)));
         $productIsNotZero = $expansion !== [] && $this->task->problem->product !== null;
 
         return new Step(
@@ -164,15 +148,6 @@ final readonly class Preliminaries
             ),
             watch: $productIsNotZero ? Slip::ProductNotZero : ($across ? Slip::SignNotTurned : null),
         );
-    }
-
-    /** @param list<Expression> $more */
-    private static function together(Polynomial $polynomial, array $more): Expression
-    {
-        return Sum::of([
-            ...array_map(static fn(Term $term): Expression => $term->toExpression(), $polynomial->terms),
-            ...$more,
-        ]);
     }
 
     /** @return list<Step> */

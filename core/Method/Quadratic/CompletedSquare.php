@@ -31,6 +31,7 @@ use Runel\Expression\Product;
 use Runel\Expression\Quotient;
 use Runel\Expression\Sum;
 use Runel\Message\Message;
+use Runel\Method\BothSides;
 use Runel\Method\Expansion;
 use Runel\Method\FractionWork;
 use Runel\Notation\Ascii;
@@ -148,22 +149,13 @@ final readonly class CompletedSquare
         }
         $moved = $this->quadratic->left->minus($left);
         if (!$moved->isZero()) {
-            $one = \count($moved->terms) === 1 && $moved->terms[0]->coefficient->isNegative();
-            $move = $one
-                ? new ToBothSides(Operation::Add, $moved->negated()->toExpression())
-                : new ToBothSides(Operation::Subtract, $moved->toExpression());
-            if ($this->task->style->moving === Moving::BothSides) {
-                $taken = array_map(static fn(Term $term): Expression => new Marked(
-                    $term->negated()->toExpression(),
-                    Mark::written(),
-                ), $moved->terms);
-                $lines[] = Line::equivalent(new Equation(
-                    self::together($this->quadratic->left, $taken),
-                    self::together($this->quadratic->right, $taken),
-                ), $move);
-                $move = new Rewrite();
-            }
-            $lines[] = Line::equivalent($wanted, $move);
+            array_push($lines, ...BothSides::taken(
+                $this->quadratic->left,
+                $this->quadratic->right,
+                $moved,
+                $wanted,
+                $this->task->style->moving,
+            ));
         } elseif ($lines === [] || Ascii::write($tidied) !== Ascii::write($wanted)) {
             $lines[] = Line::equivalent($wanted, new Rewrite());
         }
@@ -177,15 +169,6 @@ final readonly class CompletedSquare
         );
 
         return $steps;
-    }
-
-    /** @param list<Expression> $more */
-    private static function together(Polynomial $polynomial, array $more): Expression
-    {
-        return Sum::of([
-            ...array_map(static fn(Term $term): Expression => $term->toExpression(), $polynomial->terms),
-            ...$more,
-        ]);
     }
 
     /** @return list<Step> */
@@ -473,7 +456,7 @@ final readonly class CompletedSquare
     /** x² + px + something. */
     private function withTerms(Expression $last): Expression
     {
-        return self::together($this->monic(), [$last]);
+        return BothSides::with($this->monic(), [$last]);
     }
 
     private function inFront(Expression $inside): Expression

@@ -17,20 +17,17 @@ use Runel\Demonstration\Task;
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
 use Runel\Expression\Letter;
-use Runel\Expression\Mark;
-use Runel\Expression\Marked;
 use Runel\Expression\Numeral;
 use Runel\Expression\Power;
-use Runel\Expression\Sum;
 use Runel\Message\Message;
 use Runel\Message\MethodDoesNotApply;
 use Runel\Message\Refusal;
 use Runel\Message\TooLarge;
+use Runel\Method\BothSides;
 use Runel\Method\Method;
 use Runel\Notation\Ascii;
 use Runel\Number\Rational;
 use Runel\Polynomial\Polynomial;
-use Runel\Polynomial\Term;
 use Runel\Problem\Job;
 use Runel\Slip\Slip;
 use Runel\Style\Moving;
@@ -160,23 +157,13 @@ final readonly class SquareRoots implements Method
         }
         $moved = $quadratic->left->minus($ax);
         if (!$moved->isZero()) {
-            $move = new ToBothSides(Operation::Subtract, $moved->toExpression());
-            if (\count($moved->terms) === 1 && $moved->terms[0]->coefficient->isNegative()) {
-                $move = new ToBothSides(Operation::Add, $moved->negated()->toExpression());
-            }
-            if ($task->style->moving === Moving::BothSides) {
-                $taken = array_map(static fn(Term $term): Expression => new Marked(
-                    $term->negated()->toExpression(),
-                    Mark::written(),
-                ), $moved->terms);
-                $sides = array_map(static fn(Polynomial $side): Expression => Sum::of([
-                    ...array_map(static fn(Term $term): Expression => $term->toExpression(), $side->terms),
-                    ...$taken,
-                ]), [$quadratic->left, $quadratic->right]);
-                $lines[] = Line::equivalent(new Equation($sides[0], $sides[1]), $move);
-                $move = new Rewrite();
-            }
-            $lines[] = Line::equivalent($wanted, $move);
+            array_push($lines, ...BothSides::taken(
+                $quadratic->left,
+                $quadratic->right,
+                $moved,
+                $wanted,
+                $task->style->moving,
+            ));
         } elseif (Ascii::write($tidied) !== Ascii::write($wanted)) {
             $lines[] = Line::equivalent($wanted, new Rewrite());
         }
