@@ -55,6 +55,23 @@
         copy.querySelectorAll('button, form, details, kbd').forEach((part) => part.remove());
         return copy.textContent.replace(/\s+/g, ' ').trim();
     };
+    // What a step has written travels to its place from where the same stands in the line before, or from that line.
+    const travel = () => {
+        if (matchMedia('(prefers-reduced-motion: reduce)').matches) return;
+        const lines = [...document.querySelectorAll('.sheet .open .lines .line')];
+        const standing = (line) => !line.classList.contains('is-now') && !line.classList.contains('link-side');
+        const before = lines.filter(standing).pop();
+        if (!before) return;
+        document.querySelectorAll('.is-now .mark-written').forEach((part) => {
+            const alike = (other) => other.textContent === part.textContent;
+            const same = [...before.querySelectorAll('math *')].filter(alike).pop();
+            const from = (same ?? before).getBoundingClientRect();
+            const to = part.getBoundingClientRect();
+            const start = `translate(${same ? from.left - to.left : 0}px, ${from.top - to.top}px)`;
+            const path = [{transform: start, opacity: .3}, {transform: 'none', opacity: 1}];
+            part.animate?.(path, {duration: 420, easing: 'ease-out'});
+        });
+    };
     const announce = () => {
         const place = document.getElementById('announce');
         if (!place) return;
@@ -69,6 +86,7 @@
         else if (focused && document.getElementById(focused)) document.getElementById(focused).focus();
         enhance();
         showNow();
+        travel();
         announce();
     });
         document.addEventListener('DOMContentLoaded', () => { enhance(); showNow(); document.getElementById('answer')?.focus(); });
