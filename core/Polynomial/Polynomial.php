@@ -174,13 +174,13 @@ final class Polynomial
         return $this->minus($other)->isZero();
     }
 
-    /** The highest degree of a term; 0 for a constant, and for 0 as well. */
     /** Whether it is a number without letters and roots. */
     public function isConstant(): bool
     {
         return $this->terms === [] || (\count($this->terms) === 1 && $this->terms[0]->monomial->exponents === []);
     }
 
+    /** The highest degree of a term; 0 for a constant, and for 0 as well. */
     public function degree(): int
     {
         return $this->terms === [] ? 0 : $this->terms[0]->monomial->degree;

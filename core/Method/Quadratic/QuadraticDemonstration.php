@@ -29,8 +29,8 @@ use Runel\Message\Message;
 use Runel\Method\Arithmetic;
 use Runel\Method\Method;
 use Runel\Number\Field\Surds;
+use Runel\Number\NoExactValue;
 use Runel\Number\Rational;
-use Runel\Polynomial\NotPolynomial;
 use Runel\Polynomial\Polynomial;
 use Runel\Slip\Slip;
 use Runel\Style\Answers;
@@ -174,18 +174,10 @@ final class QuadraticDemonstration
         $lines = [];
         foreach ([$equation->left, $equation->right] as $side) {
             $put = Substitution::into($side, $letter, $solution);
-            if ($put === $side) {
-                continue;
+            if ($put !== $side) {
+                array_push($lines, ...self::workedOut($put));
             }
-            try {
-                $value = Polynomial::fromExpression($put)->toExpression();
-                $rational = Polynomial::fromExpression($solution)->isConstant();
-            } catch (NotPolynomial) {
-                continue;
-            }
-            array_push($lines, ...($rational ? Arithmetic::lines($put) : self::workedOut($put, $value)));
         }
-
         if ($lines === []) {
             // Roots too large to be multiplied out line by line: both sides are compared as they stand.
             $lines[] = Line::side(
@@ -203,24 +195,21 @@ final class QuadraticDemonstration
         );
     }
 
-    /** @return non-empty-list<Line> each term multiplied out with its roots, then all of them added */
-    private static function workedOut(Expression $put, Expression $value): array
+    /** @return list<Line> */
+    private static function workedOut(Expression $written): array
     {
-        if (!$put instanceof Sum) {
-            return [Line::side($put, $value)];
+        try {
+            return Arithmetic::lines($written);
+        } catch (NoExactValue) {
+            return RootArithmetic::lines($written);
         }
-        $worked = Sum::of(array_map(
-            static fn(Expression $term): Expression => Polynomial::fromExpression($term)->toExpression(),
-            $put->terms,
-        ));
-
-        return [Line::side($put, $worked), Line::side($worked, $value)];
     }
 
     private static function sumAndProduct(Quadratic $quadratic, Expression $first, Expression $second): Check
     {
         $sum = Numeral::of($quadratic->b->negated()->dividedBy($quadratic->a));
         $product = Numeral::of($quadratic->c->dividedBy($quadratic->a));
+        $multiplied = Product::apart([$first, $second]);
 
         return new Check(
             kind: CheckKind::SumAndProduct,
@@ -228,7 +217,7 @@ final class QuadraticDemonstration
             why: Message::of('quadratic.check.sum-product-why', ['sum' => $sum, 'product' => $product]),
             lines: [
                 Line::side(Sum::of([$first, $second]), $sum),
-                Line::side(Product::apart([$first, $second]), $product),
+                ...(self::workedOut($multiplied) ?: [Line::side($multiplied, $product)]),
             ],
             holds: true,
         );
