@@ -14,9 +14,11 @@ use Runel\Demonstration\Figure\FactorGrid;
 use Runel\Demonstration\Figure\Figure;
 use Runel\Demonstration\Figure\Grid;
 use Runel\Demonstration\Figure\Heaps;
+use Runel\Demonstration\Figure\LongDivision;
 use Runel\Demonstration\Figure\PairHunt;
 use Runel\Demonstration\Figure\Rows;
 use Runel\Demonstration\Figure\SquareTiles;
+use Runel\Demonstration\Figure\Tableau;
 use Runel\Demonstration\Figure\TwoSquares;
 use Runel\Demonstration\Figure\WholeNumberTwin;
 use Runel\Style\HouseStyle;
@@ -51,6 +53,8 @@ final readonly class Figures
             $figure instanceof Calculator => new CalculatorDrawing($figure),
             $figure instanceof Curve => new CurveDrawing($figure),
             $figure instanceof TwoSquares => new TwoSquaresDrawing($figure),
+            $figure instanceof LongDivision => new LongDivisionDrawing($figure),
+            $figure instanceof Tableau => new TableauDrawing($figure),
             $figure instanceof FactorGrid => new FactorGridDrawing($figure),
             default => throw new \LogicException('No drawing for ' . $figure::class),
         };

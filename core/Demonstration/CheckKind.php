@@ -14,5 +14,6 @@ enum CheckKind: string
     case Edges = 'edges';
     case Discriminant = 'discriminant';
     case SumAndProduct = 'sum-and-product';
+    case RemainderTheorem = 'remainder-theorem';
     case Expanded = 'expanded';
 }

@@ -9,6 +9,8 @@ enum Phase: string
 {
     case Reading = 'reading';
     case SettingUp = 'setting-up';
+    case Dividing = 'dividing';
+    case Compressing = 'compressing';
     case Multiplying = 'multiplying';
     case Collecting = 'collecting';
     case Hunting = 'hunting';

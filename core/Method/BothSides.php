@@ -61,7 +61,7 @@ final class BothSides
     public static function with(Polynomial $polynomial, array $more): Expression
     {
         return Sum::of([
-            ...array_map(static fn(Term $term): Expression => $term->toExpression(), $polynomial->terms),
+            ...$polynomial->expressions(),
             ...$more,
         ]);
     }

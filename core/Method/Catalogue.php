@@ -33,6 +33,7 @@ final readonly class Catalogue
             $factoring,
             new Solve\SolveFamily($factoring),
             new Quadratic\CompleteSquareFamily(),
+            new Divide\DivideFamily($multiplying),
         ], $incidents);
     }
 

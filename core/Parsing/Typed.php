@@ -11,9 +11,10 @@ use Runel\Expression\Expression;
 final readonly class Typed
 {
     /**
-     * @param Asked|null  $asked     what the words around it ask for
-     * @param string|null $function  the name it was given, as f(x)
-     * @param int|null    $awkwardAt where a letter stands that no polynomial can have there, from 1
+     * @param Asked|null      $asked     what the words around it ask for
+     * @param string|null     $function  the name it was given, as f(x)
+     * @param Expression|null $remainder what a division is said to leave
+     * @param int|null        $awkwardAt where a letter stands that no polynomial can have there, from 1
      */
     public function __construct(
         public Expression|Equation $node,
@@ -21,5 +22,6 @@ final readonly class Typed
         public ?Asked $asked = null,
         public ?string $function = null,
         public ?int $awkwardAt = null,
+        public ?Expression $remainder = null,
     ) {}
 }

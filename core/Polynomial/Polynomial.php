@@ -152,6 +152,32 @@ final class Polynomial
         return self::ofTerms($products);
     }
 
+    /**
+     * Quotient and remainder, both in the one letter the two have.
+     *
+     * @param self $divisor not 0
+     *
+     * @return array{self, self} the remainder is of lower degree than the divisor, or 0
+     *
+     * @throws TooLarge when a number on the way passes the limit on digits
+     */
+    public function over(self $divisor, string $letter): array
+    {
+        $remainder = $this;
+        $quotient = [];
+        $leading = $divisor->terms[0];
+        while (!$remainder->isZero() && $remainder->degree() >= $divisor->degree()) {
+            $term = new Term(
+                $remainder->terms[0]->coefficient->dividedBy($leading->coefficient),
+                Monomial::power($letter, $remainder->degree() - $divisor->degree()),
+            );
+            $quotient[] = $term;
+            $remainder = $remainder->minus($divisor->times(self::ofTerms([$term])));
+        }
+
+        return [self::ofTerms($quotient), $remainder];
+    }
+
     public function scaledBy(Rational $factor): self
     {
         if ($factor->isZero()) {
@@ -258,9 +284,13 @@ final class Polynomial
 
     public function toExpression(): Expression
     {
-        return $this->written ??= Sum::of(
-            array_map(static fn(Term $term): Expression => $term->toExpression(), $this->terms),
-        );
+        return $this->written ??= Sum::of($this->expressions());
+    }
+
+    /** @return list<Expression> the terms as they are written, highest first */
+    public function expressions(): array
+    {
+        return array_map(static fn(Term $term): Expression => $term->toExpression(), $this->terms);
     }
 
     private function dividedByConstant(self $divisor): self

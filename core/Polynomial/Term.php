@@ -8,6 +8,7 @@ use Runel\Expression\Expression;
 use Runel\Expression\Negative;
 use Runel\Expression\Numeral;
 use Runel\Expression\Product;
+use Runel\Expression\Sum;
 use Runel\Number\Rational;
 use Runel\Number\Whole;
 
@@ -56,6 +57,12 @@ final class Term
     public function toExpression(): Expression
     {
         return $this->written ??= $this->expression();
+    }
+
+    /** @param list<self> $terms as they stand, not collected */
+    public static function sum(array $terms): Expression
+    {
+        return Sum::of(array_map(static fn(self $term): Expression => $term->toExpression(), $terms));
     }
 
     private function expression(): Expression

@@ -38,6 +38,7 @@ final readonly class Problem
      * @param Polynomial|null  $polynomial the whole, multiplied out; of an equation, left side minus right side
      * @param list<string>     $letters    in alphabetical order
      * @param string|null      $function   the name it was given, as f(x)
+     * @param Expression|null  $remainder  what a division is said to leave
      */
     private function __construct(
         public string $source,
@@ -48,6 +49,7 @@ final readonly class Problem
         public ?Polynomial $polynomial,
         public array $letters,
         public ?string $function = null,
+        public ?Expression $remainder = null,
     ) {}
 
     /**
@@ -88,7 +90,17 @@ final readonly class Problem
             }), $typed->awkwardAt ?? 1);
         }
 
-        return new self($source, $node, $typed->subject, $jobs, $product, $polynomial, $letters, $typed->function);
+        return new self(
+            $source,
+            $node,
+            $typed->subject,
+            $jobs,
+            $product,
+            $polynomial,
+            $letters,
+            $typed->function,
+            $typed->remainder,
+        );
     }
 
     /**

@@ -8,6 +8,7 @@ use Runel\Expression\Equation;
 use Runel\Expression\Expression;
 use Runel\Expression\Negative;
 use Runel\Expression\Node;
+use Runel\Expression\Quotient;
 use Runel\Expression\Sum;
 use Runel\Polynomial\Polynomial;
 
@@ -29,6 +30,19 @@ final readonly class Reading
         public ?Polynomial $polynomial,
         public bool $isFunction = false,
     ) {}
+
+    /** One thing over another, a minus before it taken into what stands above; null where it is none. */
+    public static function quotient(Expression|Equation $node): ?Quotient
+    {
+        return match (true) {
+            $node instanceof Quotient => $node,
+            $node instanceof Negative && $node->operand instanceof Quotient => new Quotient(
+                new Negative($node->operand->numerator),
+                $node->operand->denominator,
+            ),
+            default => null,
+        };
+    }
 
     /** Whether products with sums in them are added. */
     public static function isSumOfProducts(Expression|Equation $node): bool

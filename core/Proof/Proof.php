@@ -194,7 +194,7 @@ final readonly class Proof
 
     private function divides(DivisionHolds $claim): bool
     {
-        $letters = Equations::letters($claim->divisor);
+        $letters = Equations::letters($claim->dividend) + Equations::letters($claim->divisor);
         $degree = fn(Expression $part): int => max([-1, ...array_keys(
             $this->forms->inOneLetter($this->evaluation->of($part)->numerator, array_key_first($letters) ?? '') ?? [],
         )]);

@@ -38,6 +38,10 @@ enum Slip: string
     case PlusMinusForgotten = 'plus-minus-forgotten';
     case DenominatorNotRooted = 'denominator-not-rooted';
     case RootNotSimplified = 'root-not-simplified';
+    case DivisorSignNotTurned = 'divisor-sign-not-turned';
+    case SubtractedNotAdded = 'subtracted-not-added';
+    case QuotientDegree = 'quotient-degree';
+    case RemainderLeftOut = 'remainder-left-out';
     case StackedFraction = 'stacked-fraction';
     case SignNotTurned = 'sign-not-turned';
 }

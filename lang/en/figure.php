@@ -8,6 +8,8 @@ return [
     'arcs' => 'Two factors above :places places for the answer',
     'arcs-degree' => 'Arc joining the pair of terms of degree :degree|:count arcs joining the pairs of terms of degree :degree',
     'columns' => 'Coefficients in columns, :rows rows of products and :sums sums written',
+    'long-division' => 'Long division by :divisor, one round begun|Long division by :divisor, :rounds rounds begun',
+    'tableau' => 'Synthetic division with :corner in the corner, :count numbers written below the coefficients',
     'heaps' => 'Two heaps of counters, :plus plus and :minus minus, cancelling to :total',
     'twin' => ':left times :right in whole numbers, with carries, is :product',
     'square-tiles' => 'A square with side :letter, two strips :half wide beside it, the corner missing',

@@ -21,11 +21,14 @@ return [
             'factoring' => 'By factoring', 'square-roots' => 'Square roots', 'completing-square' => 'Completing the square',
             'formula' => 'Quadratic formula',
         ],
+        'divide' => [
+            'long' => 'Long division', 'synthetic' => 'Synthetic division',
+        ],
         'complete-square' => ['equation' => 'The equation, solved', 'vertex' => 'Vertex form'],
     ],
     'round' => 'Round :number: :phase',
     'phase' => [
-        'reading' => 'Reading', 'setting-up' => 'Setting up', 'multiplying' => 'Multiplying', 'collecting' => 'Collecting',
+        'reading' => 'Reading', 'setting-up' => 'Setting up', 'multiplying' => 'Multiplying', 'dividing' => 'Dividing', 'collecting' => 'Collecting',
         'hunting' => 'Hunting', 'writing' => 'Writing', 'completing' => 'Completing', 'tidying' => 'Tidying up', 'discriminant' => 'Discriminant', 'solving' => 'Solving', 'finishing' => 'Finishing', 'twin' => 'Whole-number twin',
         'checking' => 'Checking',
     ],

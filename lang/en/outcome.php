@@ -9,6 +9,9 @@ return [
     'none' => 'nothing fits',
     'grid' => ':columns, :rows',
     'products' => 'one product|:count products',
+    'term' => ':term above',
+    'corner' => ':value in the corner',
+    'remainder' => 'remainder :remainder',
     'places' => 'one place|:count places',
     'rows' => 'one row|:count rows',
 ];

@@ -8,18 +8,19 @@ use Runel\Claim\DivisionHolds;
 use Runel\Claim\Identity;
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
-use Runel\Expression\Product;
 use Runel\Expression\Quotient;
 use Runel\Expression\Sum;
 
 /** Quotient and remainder of one polynomial divided by another. */
 final readonly class DivisionAnswer implements Answer
 {
+    /** @param Expression $mixed quotient plus remainder over divisor, as it is written */
     public function __construct(
         private Expression $dividend,
         private Expression $divisor,
         private Expression $quotient,
         private Expression $remainder,
+        private Expression $mixed,
     ) {}
 
     public function type(): AnswerType
@@ -27,10 +28,10 @@ final readonly class DivisionAnswer implements Answer
         return AnswerType::Division;
     }
 
-    /** Divisor times quotient plus remainder. */
+    /** Quotient plus remainder over divisor. */
     public function node(): Expression
     {
-        return Sum::of([Product::of([$this->divisor, $this->quotient]), $this->remainder]);
+        return $this->mixed;
     }
 
     public function claims(Expression|Equation $given): array
@@ -40,6 +41,7 @@ final readonly class DivisionAnswer implements Answer
         return [
             new DivisionHolds($this->dividend, $this->divisor, $this->quotient, $this->remainder),
             new Identity($asked, new Quotient($this->dividend, $this->divisor)),
+            new Identity($this->mixed, Sum::of([$this->quotient, new Quotient($this->remainder, $this->divisor)])),
         ];
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Runel\Method\Factor;
 
 use Runel\Demonstration\Check;
+use Runel\Demonstration\Line;
 use Runel\Demonstration\Section;
 use Runel\Demonstration\Task;
 use Runel\Expression\Expression;
@@ -39,6 +40,18 @@ final readonly class MultiplyBack
         $product = ProductForm::of($factored);
 
         return $product === null ? [] : \array_slice(Checks::byValues(self::polynomials($product), $whole), 1);
+    }
+
+    /**
+     * The single products by the tutor's favourite way to multiply; what they make together is not said.
+     *
+     * @param list<Polynomial> $factors two or more
+     *
+     * @return list<Line>
+     */
+    public function lines(array $factors, Task $task): array
+    {
+        return Checks::lines($this->multiplied($factors, $task));
     }
 
     /**

@@ -80,7 +80,7 @@ final class SplitMiddle extends FactorMethod
         $secondFactor = Whole::gcd($q, $trinomial->c) * ($q < 0 ? -1 : 1);
         $bracket = $trinomial->linear(intdiv($trinomial->a, $firstFactor), intdiv($p, $firstFactor));
         $taken = $trinomial->linear($firstFactor, $secondFactor);
-        $groups = Sum::of([self::sum($first), self::group($second)]);
+        $groups = Sum::of([Term::sum($first), self::group($second)]);
         $factored = Sum::of([
             Product::of([$trinomial->linear($firstFactor, 0)->toExpression(), $bracket->toExpression()]),
             self::times($secondFactor, $trinomial, $bracket),
@@ -116,7 +116,7 @@ final class SplitMiddle extends FactorMethod
                 why: Message::of($secondFactor < 0 ? 'factor.take-out.why-minus' : 'factor.take-out.why'),
                 lines: [$outer->line($factored)],
                 question: Question::expression(
-                    Message::of('factor.take-out.ask', ['group' => $group = self::sum($first)]),
+                    Message::of('factor.take-out.ask', ['group' => $group = Term::sum($first)]),
                     new Identity($group, Product::of(
                         [$out = $trinomial->linear($firstFactor, 0)->toExpression(), $bracket->toExpression()],
                     )),
@@ -143,12 +143,6 @@ final class SplitMiddle extends FactorMethod
         ];
     }
 
-    /** @param list<Term> $terms */
-    private static function sum(array $terms): Expression
-    {
-        return Sum::of(array_map(static fn(Term $term): Expression => $term->toExpression(), $terms));
-    }
-
     /**
      * The second group in its bracket; where it starts with a minus, the minus stands in front and every sign inside is
      * turned.
@@ -158,8 +152,8 @@ final class SplitMiddle extends FactorMethod
     private static function group(array $terms): Expression
     {
         return $terms[0]->coefficient->isNegative()
-            ? new Negative(self::sum([$terms[0]->negated(), $terms[1]->negated()]))
-            : self::sum($terms);
+            ? new Negative(Term::sum([$terms[0]->negated(), $terms[1]->negated()]))
+            : Term::sum($terms);
     }
 
     private static function times(int $factor, Trinomial $trinomial, Polynomial $bracket): Expression

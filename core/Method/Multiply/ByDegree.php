@@ -13,7 +13,6 @@ use Runel\Demonstration\Phase;
 use Runel\Demonstration\Question;
 use Runel\Demonstration\Step;
 use Runel\Demonstration\Task;
-use Runel\Expression\Expression;
 use Runel\Expression\Mark;
 use Runel\Expression\Marked;
 use Runel\Expression\Numeral;
@@ -154,7 +153,7 @@ final class ByDegree extends MultiplyMethod
 
         $written = new Marked($total->toExpression(), Mark::ofDegree($power));
         $lines = [];
-        $worked = Sum::of(array_map(static fn(Term $term): Expression => $term->toExpression(), $terms));
+        $worked = Term::sum($terms);
         if (\count($terms) === 1) {
             $lines = FractionWork::product(...[...$pairs[0], $sum, $written]);
         } elseif ($terms !== []) {

@@ -10,6 +10,7 @@ use Runel\Demonstration\Line;
 use Runel\Demonstration\Link;
 use Runel\Demonstration\Phase;
 use Runel\Demonstration\Section;
+use Runel\Demonstration\Step;
 use Runel\Expression\Evaluation;
 use Runel\Expression\Expression;
 use Runel\Expression\Negative;
@@ -85,17 +86,10 @@ final class Checks
         Message $title,
         Message $why,
     ): Check {
-        $lines = [];
+        $lines = self::lines($sections);
         $figure = null;
-        foreach ($sections as $section) {
-            // The whole-number twin is an extra, not part of multiplying back.
-            foreach ($section->phase === Phase::Twin ? [] : $section->steps as $step) {
-                array_push($lines, ...array_filter(
-                    $step->lines,
-                    static fn(Line $line): bool => $line->link === Link::Side,
-                ));
-                $figure = $step->figure ?? $figure;
-            }
+        foreach (self::steps($sections) as $step) {
+            $figure = $step->figure ?? $figure;
         }
         $lines[] = Line::side($factored, $product->toExpression());
 
@@ -107,6 +101,41 @@ final class Checks
             holds: Polynomial::fromExpression($factored)->equals($product),
             figure: $figure,
         );
+    }
+
+    /**
+     * The side work of a multiplication.
+     *
+     * @param list<Section> $sections
+     *
+     * @return list<Line>
+     */
+    public static function lines(array $sections): array
+    {
+        $lines = [];
+        foreach (self::steps($sections) as $step) {
+            array_push($lines, ...array_filter(
+                $step->lines,
+                static fn(Line $line): bool => $line->link === Link::Side,
+            ));
+        }
+
+        return $lines;
+    }
+
+    /**
+     * The steps without the whole-number twin, which is an extra and no part of multiplying back.
+     *
+     * @param list<Section> $sections
+     *
+     * @return list<Step>
+     */
+    private static function steps(array $sections): array
+    {
+        return Section::steps(array_values(array_filter(
+            $sections,
+            static fn(Section $section): bool => $section->phase !== Phase::Twin,
+        )));
     }
 
     /**

@@ -143,7 +143,7 @@ final class Steps
         $lines = $common === null
             ? [Line::side($sum, $written)]
             : [Line::side($sum, $common), Line::side($common, $written)];
-        $asked = Sum::of(array_map(static fn(Term $term): Expression => $term->toExpression(), $terms));
+        $asked = Term::sum($terms);
         $why = match (true) {
             \count($terms) === 1 => 'product.collect.why-alone',
             $total->isZero() => \count($terms) > 2

@@ -16,7 +16,6 @@ use Runel\Demonstration\Question;
 use Runel\Demonstration\Section;
 use Runel\Demonstration\Step;
 use Runel\Demonstration\Task;
-use Runel\Expression\Expression;
 use Runel\Expression\Negative;
 use Runel\Expression\Numeral;
 use Runel\Expression\Substitution;
@@ -109,7 +108,7 @@ final class SumOfProducts
      */
     private static function collected(Sum $sum, array $terms, Polynomial $product): array
     {
-        $line = Sum::of(array_map(static fn(Term $term): Expression => $term->toExpression(), $terms));
+        $line = Term::sum($terms);
         $steps = [new Step(
             id: 'all-products',
             title: Message::of('rows.all.title'),

@@ -69,7 +69,7 @@ final class TermByTerm extends MultiplyMethod
             }
         }
         $figure = new Rows(
-            array_map(static fn(Term $term): Expression => $term->toExpression(), $pair->left->terms),
+            $pair->left->expressions(),
             $pair->right->toExpression(),
             array_values($entries),
             array_values(array_filter(array_keys($pair->groups), static fn(int $ink): bool => array_filter(

@@ -107,7 +107,7 @@ final readonly class VertexWork
         }
         $steps[] = $this->halved();
         $square = Numeral::of($this->square);
-        $terms = array_map(static fn(Term $term): Expression => $term->toExpression(), $monic->terms);
+        $terms = $monic->expressions();
         $steps[] = new Step(
             id: 'add',
             title: Message::of('quadratic.vertex.add.title'),

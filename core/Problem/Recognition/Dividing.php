@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Runel\Problem\Recognition;
 
-use Runel\Expression\Quotient;
 use Runel\Problem\Job;
 use Runel\Problem\Reading;
 
@@ -18,6 +17,11 @@ final readonly class Dividing implements Recogniser
 
     public function weight(Reading $reading): int
     {
-        return $reading->node instanceof Quotient && $reading->polynomial === null ? self::POSSIBLE : self::NOT;
+        if (Reading::quotient($reading->node) === null) {
+            return self::NOT;
+        }
+
+        // Over a number it is one polynomial as well, with fractions for coefficients.
+        return $reading->polynomial === null ? self::POSSIBLE : self::ALSO;
     }
 }

@@ -1,0 +1,166 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Figures;
+
+use Runel\Demonstration\Figure\Tableau;
+use Runel\Expression\Expression;
+use Runel\Message\Message;
+
+/** Synthetic division: the corner's number, coefficients, products, a rule, sums; arrows show where a number is from. */
+final class TableauDrawing implements Drawing
+{
+    private const SIZE = 26;
+    private const HEIGHT = 44;
+
+    private float $column = 0;
+    private float $left = 0;
+
+    public function __construct(private readonly Tableau $tableau) {}
+
+    public function label(): Message
+    {
+        return Message::of('figure.tableau', ['corner' => $this->tableau->corner, 'count' => $this->tableau->count]);
+    }
+
+    public function draw(Pen $pen): array
+    {
+        $tableau = $this->tableau;
+        $count = \count($tableau->top);
+        $this->measure($pen);
+        $corner = max(44.0, $pen->measure($tableau->corner, self::SIZE)->width + 24);
+        $scale = $tableau->scale === null ? 0 : $pen->measure($tableau->scale, 22)->width + 40;
+        $this->left = max($corner + 26, $scale + 16);
+        $right = $this->left + $count * $this->column;
+        foreach ($tableau->powers as $place => $power) {
+            $pen->centred($power, $this->centre($place), 14, 17, Ink::QUIET);
+        }
+        $y = 28.0;
+        $last = $tableau->last();
+        $multiplies = $last !== null && str_starts_with($last, 'product');
+        $pen->box(6, $y + 3, $corner, self::HEIGHT - 6, 'none', Ink::TEXT, 2, '', 4);
+        if ($multiplies) {
+            $pen->box(2, $y - 1, $corner + 8, self::HEIGHT + 2, 'none', Ink::QUIET, 1.2, '3 3', 6);
+        }
+        $pen->centred($tableau->corner, 6 + $corner / 2, $y + self::HEIGHT / 2, self::SIZE);
+        $rows = [$y, $y + self::HEIGHT, $y + 2 * self::HEIGHT + 8];
+        foreach ($tableau->top as $place => $coefficient) {
+            $this->number($pen, $coefficient, $place, $rows[0], false);
+            if ($tableau->hasProduct($place)) {
+                $this->number($pen, $tableau->products[$place - 1], $place, $rows[1], $last === "product $place");
+            }
+        }
+        $pen->words($tableau->subtracts ? '−' : '+', $this->left - 14, $rows[1] + self::HEIGHT * 0.66, 24, Ink::TEXT);
+        $pen->line(6, $rows[2] - 5, $right + 4, $rows[2] - 5, Ink::TEXT, 2);
+        foreach ($tableau->sums as $place => $sum) {
+            if ($tableau->hasSum($place)) {
+                if ($place === $count - 1) {
+                    $pen->box(
+                        $this->left + $place * $this->column + 4,
+                        $rows[2] + 1,
+                        $this->column - 8,
+                        self::HEIGHT - 4,
+                        'none',
+                        Ink::TEXT,
+                        1.6,
+                        '',
+                        4,
+                    );
+                }
+                $this->number($pen, $sum, $place, $rows[2], $last === "sum $place");
+            }
+        }
+        $this->arrows($pen, $rows, $last);
+        $bottom = $rows[2] + self::HEIGHT;
+        if ($tableau->hasScaled()) {
+            $bottom = $this->scaled($pen, $bottom + 8);
+        }
+
+        return [$right + 10, $bottom + 8];
+    }
+
+    /** @param list<float> $rows */
+    private function arrows(Pen $pen, array $rows, ?string $last): void
+    {
+        [$kind, $number] = explode(' ', $last ?? 'none 0') + [1 => '0'];
+        $place = (int) $number;
+        if ($kind === 'product') {
+            // From the sum before, up to the right, under the next coefficient.
+            $from = [$this->centre($place - 1) + 18, $rows[2] + 6];
+            $to = [$this->centre($place) - 20, $rows[1] + self::HEIGHT - 8];
+            $this->arrow($pen, $from, $to);
+        } elseif ($kind === 'sum') {
+            $x = $this->centre($place) + $this->column / 2 - 9;
+            $this->arrow($pen, [$x, $rows[0] + 8], [$x, $rows[2] + 4]);
+        }
+    }
+
+    /**
+     * @param array{float, float} $from
+     * @param array{float, float} $to
+     */
+    private function arrow(Pen $pen, array $from, array $to): void
+    {
+        $angle = atan2($to[1] - $from[1], $to[0] - $from[0]);
+        $pen->line($from[0], $from[1], $to[0], $to[1], Ink::LIGHT_EDGE, 1.6);
+        foreach ([2.6, -2.6] as $turn) {
+            $pen->line(
+                $to[0],
+                $to[1],
+                $to[0] + 8 * cos($angle + $turn),
+                $to[1] + 8 * sin($angle + $turn),
+                Ink::LIGHT_EDGE,
+                1.6,
+            );
+        }
+    }
+
+    /** The sums divided by the divisor's leading coefficient, the remainder left as it is. */
+    private function scaled(Pen $pen, float $y): float
+    {
+        $pen->words('÷', 20, $y + self::HEIGHT * 0.66, 24, Ink::TEXT);
+        if ($this->tableau->scale !== null) {
+            $pen->starting($this->tableau->scale, 36, $y + self::HEIGHT * 0.66, 22);
+        }
+        foreach ($this->tableau->scaled as $place => $number) {
+            $this->number($pen, $number, $place, $y, true);
+        }
+
+        return $y + self::HEIGHT;
+    }
+
+    private function number(Pen $pen, Expression $number, int $place, float $y, bool $lit): void
+    {
+        if ($lit) {
+            $pen->box(
+                $this->left + $place * $this->column + 7,
+                $y + 3,
+                $this->column - 14,
+                self::HEIGHT - 8,
+                Ink::LIGHT,
+                Ink::LIGHT_EDGE,
+                1.5,
+                '',
+                5,
+            );
+        }
+        $pen->centred($number, $this->centre($place), $y + self::HEIGHT / 2 - 1, self::SIZE);
+    }
+
+    private function centre(int $place): float
+    {
+        return $this->left + ($place + 0.5) * $this->column;
+    }
+
+    /** The widest number decides the width of every column. */
+    private function measure(Pen $pen): void
+    {
+        $widest = 34.0;
+        $tableau = $this->tableau;
+        foreach ([...$tableau->top, ...$tableau->products, ...$tableau->sums, ...$tableau->scaled] as $number) {
+            $widest = max($widest, $pen->measure($number, self::SIZE)->width);
+        }
+        $this->column = $widest + 36;
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Method\Divide;
+
+use Runel\Demonstration\Task;
+use Runel\Method\Factor\MultiplyBack;
+use Runel\Method\Family;
+use Runel\Method\Method;
+use Runel\Method\Multiply\MultiplyFamily;
+use Runel\Method\Offer;
+use Runel\Problem\Job;
+
+/** The ways to divide one polynomial by another. */
+final readonly class DivideFamily implements Family
+{
+    /** @var list<Method> */
+    private array $methods;
+
+    public function __construct(MultiplyFamily $multiplying)
+    {
+        $checks = new DivisionChecks(new MultiplyBack($multiplying));
+        $this->methods = [new LongDivision($checks), new Synthetic($checks)];
+    }
+
+    public function job(): Job
+    {
+        return Job::Divide;
+    }
+
+    public function methods(): array
+    {
+        return $this->methods;
+    }
+
+    /** Where the divisor is linear, numbers alone are enough; explanations come last. */
+    public function rank(Offer $offer, Task $task): array
+    {
+        return [$offer->method instanceof Synthetic ? 0 : 1];
+    }
+
+    public function choices(): array
+    {
+        return [];
+    }
+}

@@ -1,0 +1,252 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Method\Divide;
+
+use Runel\Claim\Identity;
+use Runel\Demonstration\Figure\LongDivision as LongDivisionFigure;
+use Runel\Demonstration\Figure\LongDivisionRound;
+use Runel\Demonstration\Line;
+use Runel\Demonstration\Phase;
+use Runel\Demonstration\Question;
+use Runel\Demonstration\Section;
+use Runel\Demonstration\Step;
+use Runel\Expression\Expression;
+use Runel\Expression\Letter;
+use Runel\Expression\Mark;
+use Runel\Expression\Marked;
+use Runel\Expression\Negative;
+use Runel\Expression\Product;
+use Runel\Expression\Quotient;
+use Runel\Expression\Sum;
+use Runel\Message\Message;
+use Runel\Polynomial\Polynomial;
+use Runel\Slip\LikelyWrong;
+use Runel\Slip\Slip;
+
+/** Long division: how many times, the product, its signs turned, what is left, the next term down; round by round. */
+final class LongDivision extends DivideMethod
+{
+    public function id(): string
+    {
+        return 'long';
+    }
+
+    protected function refusalOf(Division $division): ?Message
+    {
+        return null;
+    }
+
+    protected function advice(Division $division): Message
+    {
+        $rounds = $division->dividend->degree() - $division->divisor->degree() + 1;
+
+        return Message::of(match (true) {
+            $division->root() === null => 'divide.long.advice',
+            default => 'divide.long.advice-linear',
+        }, ['count' => $rounds]);
+    }
+
+    protected function products(Division $division): int
+    {
+        return \count($division->quotient->terms) * \count($division->divisor->terms);
+    }
+
+    protected function work(Division $division): array
+    {
+        $figure = Rounds::figure($division);
+        $sections = [new Section(Phase::SettingUp, [new Step(
+            id: 'set-up',
+            title: Message::of('divide.long.set-up.title'),
+            why: Message::of('divide.long.set-up.why'),
+            figure: $figure,
+        )])];
+        $several = \count($figure->rounds) > 1;
+        foreach ($figure->rounds as $place => $round) {
+            $steps = [];
+            foreach ($round->pieces() as $piece) {
+                $figure = $figure->next();
+                $steps[] = $this->step($division, $figure, $round, $piece, $place + 1);
+            }
+            $sections[] = new Section(
+                Phase::Dividing,
+                $steps,
+                $several ? $place + 1 : null,
+                Message::of('outcome.term', ['term' => $round->times]),
+            );
+        }
+
+        return $sections;
+    }
+
+    private function step(
+        Division $division,
+        LongDivisionFigure $figure,
+        LongDivisionRound $round,
+        string $piece,
+        int $number,
+    ): Step {
+        return match ($piece) {
+            'times' => $round->product === []
+                ? $this->timesZero($division, $figure, $round, $number)
+                : $this->times($division, $figure, $round, $number),
+            'product' => $this->product($division, $figure, $round, $number),
+            'turned' => $this->turned($figure, $round, $number),
+            'difference' => $this->difference($figure, $round, $number),
+            default => new Step(
+                id: "round-$number-down",
+                title: Message::of('divide.long.down.title', ['term' => $round->down ?? $round->times]),
+                why: Message::of('divide.long.down.why'),
+                figure: $figure,
+            ),
+        };
+    }
+
+    private function times(
+        Division $division,
+        LongDivisionFigure $figure,
+        LongDivisionRound $round,
+        int $number,
+    ): Step {
+        $first = array_values($round->before)[0];
+        $leading = array_values($figure->divisor)[0];
+        $line = Line::side(new Quotient($first, $leading), new Marked($round->times, Mark::written()));
+        $wrong = $round->power > 0 && $division->divisor->degree() > 0
+            ? [new LikelyWrong(Product::of([$round->times, new Letter($division->letter)]), Slip::QuotientDegree)]
+            : [];
+
+        return new Step(
+            id: "round-$number-times",
+            title: Message::of('divide.long.times.title', ['first' => $first, 'leading' => $leading]),
+            why: Message::of('divide.long.times.why', ['term' => $round->times]),
+            lines: [$line],
+            figure: $figure,
+            question: Question::about(
+                $line,
+                Message::of('divide.long.times.ask', ['first' => $first, 'leading' => $leading]),
+                $wrong,
+            ),
+            watch: $number === 1 ? Slip::QuotientDegree : null,
+        );
+    }
+
+    private function timesZero(
+        Division $division,
+        LongDivisionFigure $figure,
+        LongDivisionRound $round,
+        int $number,
+    ): Step {
+        return new Step(
+            id: "round-$number-times",
+            title: Message::of('divide.long.times.title-zero'),
+            why: Message::of($round->power === 0 ? 'divide.long.times.why-zero-end' : 'divide.long.times.why-zero', [
+                'term' => $round->times,
+                'divisor' => $division->divisor->toExpression(),
+            ]),
+            figure: $figure,
+        );
+    }
+
+    private function product(
+        Division $division,
+        LongDivisionFigure $figure,
+        LongDivisionRound $round,
+        int $number,
+    ): Step {
+        $divisor = $division->divisor->toExpression();
+        $product = self::withoutZeros($round->product);
+        $line = Line::side(Product::of([$round->times, $divisor]), new Marked($product, Mark::written()));
+        $first = array_values($round->product)[0];
+        $half = Sum::of([$first, ...\array_slice($division->divisor->expressions(), 1)]);
+
+        return new Step(
+            id: "round-$number-product",
+            title: Message::of('divide.long.product.title', ['term' => $round->times, 'divisor' => $divisor]),
+            why: Message::of('divide.long.product.why'),
+            lines: [$line],
+            figure: $figure,
+            question: Question::about($line, Message::of('divide.long.product.ask', [
+                'term' => $round->times,
+                'divisor' => $divisor,
+            ]), self::areSame($half, $product) ? [] : [new LikelyWrong($half, Slip::TermMissed, 'first-only')]),
+        );
+    }
+
+    private function turned(LongDivisionFigure $figure, LongDivisionRound $round, int $number): Step
+    {
+        return new Step(
+            id: "round-$number-turn",
+            title: Message::of('divide.long.turned.title'),
+            why: Message::of('divide.long.turned.why'),
+            lines: [Line::side(
+                new Negative(self::withoutZeros($round->product)),
+                new Marked(self::withoutZeros($round->turned), Mark::written()),
+            )],
+            figure: $figure,
+            watch: \count($round->product) > 1 ? Slip::MinusNotCarried : null,
+        );
+    }
+
+    private function difference(LongDivisionFigure $figure, LongDivisionRound $round, int $number): Step
+    {
+        $lines = [];
+        foreach ($round->difference as $power => $left) {
+            if (!self::isZero($round->turned[$power]) && !self::isZero($round->before[$power])) {
+                $lines[] = Line::side(
+                    Sum::of([$round->before[$power], $round->turned[$power]]),
+                    new Marked($left, Mark::written()),
+                );
+            }
+        }
+        $written = Sum::of(array_map(
+            static fn(int $power): Expression => Sum::of([$round->before[$power], $round->turned[$power]]),
+            array_keys($round->before),
+        ));
+        $left = self::withoutZeros($round->difference);
+        $wrong = [];
+        foreach ($round->difference as $power => $right) {
+            if (\count($round->difference) === 1 && !self::isZero($round->turned[$power])) {
+                $wrong[] = new LikelyWrong(
+                    Sum::of([$round->before[$power], $round->product[$power]]),
+                    Slip::MinusNotCarried,
+                );
+            }
+        }
+
+        return new Step(
+            id: "round-$number-difference",
+            title: Message::of('divide.long.difference.title'),
+            why: Message::of($round->down === null ? 'divide.long.difference.why-end' : 'divide.long.difference.why', [
+                'first' => array_values($round->before)[0],
+            ]),
+            lines: $lines,
+            figure: $figure,
+            question: Question::expression(
+                Message::of('divide.long.difference.ask'),
+                new Identity($written, $left),
+                $left,
+                $wrong,
+            ),
+        );
+    }
+
+    /** @param array<int, Expression> $terms by power */
+    private static function withoutZeros(array $terms): Expression
+    {
+        return Sum::of(array_values(array_filter(
+            $terms,
+            static fn(Expression $term): bool => !self::isZero($term),
+        )));
+    }
+
+    private static function areSame(Expression $first, Expression $second): bool
+    {
+        return Polynomial::fromExpression($first)->equals(Polynomial::fromExpression($second));
+    }
+
+    private static function isZero(Expression $term): bool
+    {
+        return Polynomial::fromExpression($term)->isZero();
+    }
+}

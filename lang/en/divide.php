@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'refusal' => 'This is not one polynomial over another.',
+    'refusal-not-polynomial' => 'Only polynomials are divided here: plain powers of one letter, above and below.',
+    'refusal-roots' => 'Roots of numbers stand in the coefficients: such a division is beyond what Runel does.',
+    'refusal-letters' => 'One letter is needed above and below, and here are several: :letters.',
+    'refusal-degree' => 'The degree of :divisor is higher than that of :dividend: it goes in 0 times, and everything is remainder.',
+    'refusal-zero' => 'What is to be divided is 0 whatever the letter is: there is nothing to share out.',
+    'refusal-unknown' => 'A coefficient is unknown here: synthetic division carries it along.',
+    'read' => ['why' => 'How many times does :divisor go into :dividend? Degrees subtract when powers are divided, so the quotient has degree :degree.'],
+    'tidy' => [
+        'title' => 'Put both in standard form',
+        'why' => 'Dividing goes from the highest power down, so powers have to fall and like terms to be together.',
+    ],
+    'gaps' => ['why' => 'Every column keeps one power. A power left out would let numbers slide into the wrong column.'],
+    'long' => [
+        'advice' => 'The way for every divisor: how many times, multiply, subtract, bring down. One round.|The way for every divisor: how many times, multiply, subtract, bring down. :count rounds.',
+        'advice-linear' => 'Every stroke is seen, in one round. Synthetic division is this with the repetition struck out.|Every stroke is seen, in :count rounds. Synthetic division is this with the repetition struck out.',
+        'set-up' => [
+            'title' => 'Lay it out in columns',
+            'why' => 'One column for each power; the quotient will stand above, each term over its own power.',
+        ],
+        'times' => [
+            'title' => 'How many times does :leading go into :first?',
+            'why' => 'Only the leading terms are compared. :term goes above, in the column of its own power.',
+            'ask' => 'How many times does :leading go into :first?',
+            'title-zero' => 'It goes in 0 times',
+            'why-zero' => 'The leading term has vanished, so :divisor goes in 0 times: :term keeps the place above, and the next term comes down.',
+            'why-zero-end' => 'The leading term has vanished, so :divisor goes in 0 times: the quotient ends in 0.',
+        ],
+        'product' => [
+            'title' => 'Multiply :term by the divisor',
+            'why' => 'Every term of the divisor is multiplied; each product goes below, into the column of its power.',
+            'ask' => 'What is :term times :divisor?',
+        ],
+        'turned' => [
+            'title' => 'Turn every sign: it is taken away',
+            'why' => 'Subtracting is adding the opposite, so every sign of the product is turned.',
+        ],
+        'difference' => [
+            'title' => 'Add column by column',
+            'why' => ':first is gone, as it was meant to be. The other columns are added.',
+            'why-end' => ':first is gone, as it was meant to be. What is left is too small for the divisor: it is the remainder.',
+            'ask' => 'What is left below the line?',
+        ],
+        'down' => [
+            'title' => 'Bring down :term',
+            'why' => 'The next term of the dividend joins what is left, and the round begins anew.',
+        ],
+    ],
+    'synthetic' => [
+        'refusal' => 'Synthetic division takes linear divisors only, and :divisor is not linear: use long division.',
+        'advice' => 'Numbers alone: multiply and add, once.|Numbers alone: multiply and add, :count times.',
+        'advice-scaled' => 'Numbers alone: multiply and add, once; the quotient is divided by :leading at the end.|Numbers alone: multiply and add, :count times; the quotient is divided by :leading at the end.',
+    ],
+    'corner' => [
+        'title' => 'The number for the corner is :value',
+        'why' => ':divisor is 0 for :solution. That number, with the sign turned, is what makes adding take the place of subtracting.',
+        'ask' => 'Which number makes :divisor equal to 0?',
+    ],
+    'set-up' => [
+        'title' => 'Write the coefficients in a row',
+        'why' => 'The place tells the power, so the letters can wait.',
+        'why-gaps' => 'The place tells the power, so the letters can wait. Every missing power keeps its place with a 0.',
+    ],
+    'down' => ['title' => 'Bring down :number', 'why' => 'The first coefficient has nothing above it to add: it comes down as it is.'],
+    'multiply' => [
+        'title' => 'Multiply: :corner times :sum',
+        'why' => 'The number in the corner times what was written last goes under the next coefficient.',
+    ],
+    'add' => [
+        'title' => 'Add the column',
+        'title-last' => 'Add the last column: the remainder',
+        'why' => 'The sum is the next coefficient of the quotient.',
+        'why-last' => 'Nothing follows to be multiplied, so the last sum is what is left over.',
+        'why-zero' => 'Nothing is left over: the division comes out even.',
+        'ask' => 'The column holds :top and :product. What goes below?',
+    ],
+    'read-off' => [
+        'title' => 'Read off the quotient',
+        'why' => 'The last number is the remainder. The others are coefficients from degree :degree down: :quotient.',
+    ],
+    'scale' => [
+        'title' => 'Divide the quotient by :leading',
+        'why' => 'So far :monic was divided out. In :divisor the factor :leading is in it as well, so the quotient is :leading times too large. The remainder stays.',
+        'why-exact' => 'So far :monic was divided out. In :divisor the factor :leading is in it as well, so the quotient is :leading times too large.',
+        'ask' => 'What is the quotient, then?',
+    ],
+    'product' => [
+        'title' => 'Say it as a product',
+        'why-factor' => 'The remainder is 0: :divisor is a factor.',
+        'why-number' => 'Dividend is divisor times quotient plus remainder. The remainder :remainder is not 0, so :divisor is no factor.',
+        'why' => 'Dividend is divisor times quotient plus remainder. The remainder :remainder has a lower degree than :divisor, so it ends here.',
+    ],
+    'quotient' => [
+        'title' => 'Say it as a quotient',
+        'title-exact' => 'The quotient',
+        'why' => 'Both sides are divided by :divisor: the quotient stands alone, and what is left over still has to be divided.',
+        'why-exact' => 'Both sides are divided by :divisor: the quotient stands alone.',
+        'ask' => 'Say the result with the remainder over the divisor.',
+    ],
+    'check' => [
+        'back' => 'Multiply back and add the remainder',
+        'back-exact' => 'Multiply back',
+        'back-why' => 'Divisor times quotient, with what was left over, has to give the dividend again.',
+        'value' => 'The value at :letter = :value is the remainder',
+        'value-why' => 'Where the divisor is 0, nothing but the remainder is left of the dividend: both have to be :remainder.',
+        'sums' => 'Coefficient sums: put 1 for :letter',
+        'sums-why' => 'Divisor times quotient plus remainder on one side, dividend on the other: with 1 for the letter, both have to agree.',
+        'sums-why-exact' => 'Divisor times quotient on one side, dividend on the other: with 1 for the letter, both have to agree.',
+    ],
+];
