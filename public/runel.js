@@ -58,6 +58,11 @@
     // What a step has written travels to its place from where the same stands in the line before, or from that line.
     const travel = () => {
         if (matchMedia('(prefers-reduced-motion: reduce)').matches) return;
+        document.querySelectorAll('.travels').forEach((number) => {
+            const [right, down] = number.dataset.from.split(' ');
+            const path = [{transform: `translate(${right}px, ${down}px)`}, {transform: 'none'}];
+            number.animate?.(path, {duration: 900, easing: 'ease-in-out'});
+        });
         const lines = [...document.querySelectorAll('.sheet .open .lines .line')];
         const standing = (line) => !line.classList.contains('is-now') && !line.classList.contains('link-side');
         const before = lines.filter(standing).pop();
@@ -89,7 +94,7 @@
         travel();
         announce();
     });
-        document.addEventListener('DOMContentLoaded', () => { enhance(); showNow(); document.getElementById('answer')?.focus(); });
+    document.addEventListener('DOMContentLoaded', () => { enhance(); showNow(); document.getElementById('answer')?.focus(); });
     window.addEventListener('popstate', () => { if (document.querySelector('.pen-bar') && !location.hash) location.reload(); });
 
     // A line that is clicked, tapped or called for with c offers itself to be copied: one small tool, where it is wanted.

@@ -7,12 +7,17 @@ namespace App\Faces;
 use Runel\Demonstration\Figure\Arcs;
 use Runel\Demonstration\Figure\ArrangementHunt;
 use Runel\Demonstration\Figure\ArrangementRow;
+use Runel\Demonstration\Figure\Bridge;
+use Runel\Demonstration\Figure\BridgeStage;
 use Runel\Demonstration\Figure\Columns;
+use Runel\Demonstration\Figure\DivisionGrid;
 use Runel\Demonstration\Figure\FactorGrid;
 use Runel\Demonstration\Figure\Figure;
 use Runel\Demonstration\Figure\Grid;
+use Runel\Demonstration\Figure\LongDivision;
 use Runel\Demonstration\Figure\PairHunt;
 use Runel\Demonstration\Figure\Rows;
+use Runel\Demonstration\Figure\Tableau;
 use Runel\Demonstration\Figure\WholeNumberTwin;
 use Runel\Demonstration\Section;
 use Runel\Expression\Node;
@@ -58,6 +63,14 @@ final readonly class FigureTable
             $figure instanceof PairHunt => self::pairs($figure),
             $figure instanceof ArrangementHunt => self::arrangements($figure),
             $figure instanceof WholeNumberTwin => self::twin($figure),
+            $figure instanceof LongDivision => self::longDivision($figure),
+            $figure instanceof Tableau => self::tableau($figure),
+            $figure instanceof DivisionGrid => self::divisionGrid($figure),
+            $figure instanceof Bridge => self::of(match (true) {
+                $figure->stage->hasReached(BridgeStage::Turned) => $figure->adding,
+                $figure->stage->hasReached(BridgeStage::Pressed) => $figure->subtracting,
+                default => $figure->division,
+            }),
             default => null,
         };
     }
@@ -84,6 +97,86 @@ final readonly class FigureTable
                 $grid->side[$row] ?? '',
                 ...array_map(static fn(?Node $cell): Node|string => $cell ?? '', $cells),
             ];
+        }
+
+        return self::even($rows, [0], true);
+    }
+
+    /** The divisor at the left, the quotient above, then product and what is left, round by round. */
+    private static function longDivision(LongDivision $figure): self
+    {
+        $top = (int) array_key_first($figure->dividend);
+        $quotient = [];
+        $rows = [];
+        $ruled = [0];
+        foreach ($figure->rounds as $place => $round) {
+            if ($figure->has('times', $place)) {
+                $quotient[$round->power] = $round->times;
+            }
+            if ($figure->has('product', $place)) {
+                $terms = $figure->has('turned', $place) ? $round->turned : $round->product;
+                $rows[] = [$figure->turns ? '' : '−', ...self::placed($terms, $top)];
+            }
+            if ($figure->has('difference', $place)) {
+                $ruled[] = \count($rows) + 1;
+                $left = $round->difference;
+                if ($figure->has('down', $place) && $round->down !== null) {
+                    $left[$round->power - 1] = $round->down;
+                }
+                $rows[] = ['', ...self::placed($left, $top)];
+            }
+        }
+
+        return self::even([
+            ['', ...self::placed($quotient, $top)],
+            [Sum::of(array_values($figure->divisor)), ...self::placed($figure->dividend, $top)],
+            ...$rows,
+        ], $ruled, true);
+    }
+
+    /**
+     * @param array<int, Node> $terms by power
+     *
+     * @return list<Node|string> one place a power, from the highest down
+     */
+    private static function placed(array $terms, int $top): array
+    {
+        return array_map(static fn(int $power): Node|string => $terms[$power] ?? '', range($top, 0));
+    }
+
+    private static function tableau(Tableau $figure): self
+    {
+        $places = array_keys($figure->top);
+        $rows = [
+            [$figure->corner, ...$figure->top],
+            [$figure->subtracts ? '−' : '+', ...array_map(
+                static fn(int $place): Node|string => $figure->hasProduct($place) ? $figure->products[$place - 1] : '',
+                $places,
+            )],
+            ['', ...array_map(
+                static fn(int $place): Node|string => $figure->hasSum($place) ? $figure->sums[$place] : '',
+                $places,
+            )],
+        ];
+        if ($figure->hasScaled()) {
+            $rows[] = ['÷', ...$figure->scaled];
+        }
+
+        return self::even($rows, [1], true);
+    }
+
+    private static function divisionGrid(DivisionGrid $grid): self
+    {
+        $rows = [[self::TIMES, ...array_map(
+            static fn(int $column): Node|string => $grid->has("top $column") ? $grid->top[$column] : '',
+            array_keys($grid->top),
+        )]];
+        foreach ($grid->cells as $row => $cells) {
+            $line = [$grid->side[$row]];
+            foreach ($cells as $column => $cell) {
+                $line[] = $grid->hasCell($row, $column) ? $cell : '';
+            }
+            $rows[] = $line;
         }
 
         return self::even($rows, [0], true);

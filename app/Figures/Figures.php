@@ -7,9 +7,11 @@ namespace App\Figures;
 use App\Faces\Faces;
 use Runel\Demonstration\Figure\Arcs;
 use Runel\Demonstration\Figure\ArrangementHunt;
+use Runel\Demonstration\Figure\Bridge;
 use Runel\Demonstration\Figure\Calculator;
 use Runel\Demonstration\Figure\Columns;
 use Runel\Demonstration\Figure\Curve;
+use Runel\Demonstration\Figure\DivisionGrid;
 use Runel\Demonstration\Figure\FactorGrid;
 use Runel\Demonstration\Figure\Figure;
 use Runel\Demonstration\Figure\Grid;
@@ -54,6 +56,8 @@ final readonly class Figures
             $figure instanceof Curve => new CurveDrawing($figure),
             $figure instanceof TwoSquares => new TwoSquaresDrawing($figure),
             $figure instanceof LongDivision => new LongDivisionDrawing($figure),
+            $figure instanceof DivisionGrid => new DivisionGridDrawing($figure),
+            $figure instanceof Bridge => new BridgeDrawing($figure, $stacked),
             $figure instanceof Tableau => new TableauDrawing($figure),
             $figure instanceof FactorGrid => new FactorGridDrawing($figure),
             default => throw new \LogicException('No drawing for ' . $figure::class),

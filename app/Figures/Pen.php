@@ -153,6 +153,34 @@ final class Pen
         }
     }
 
+    /**
+     * What is drawn meanwhile stands that much further to the right and down.
+     *
+     * @param \Closure(): array{float, float} $draw
+     *
+     * @return array{float, float}
+     */
+    public function shifted(float $right, float $down, \Closure $draw): array
+    {
+        $this->body .= '<g transform="translate(' . self::number($right) . ' ' . self::number($down) . ')">';
+        $size = $draw();
+        $this->body .= '</g>';
+
+        return $size;
+    }
+
+    /**
+     * What is drawn meanwhile comes to its place from somewhere else, where motion is shown.
+     *
+     * @param array{float, float} $way how far right and down of its place it starts
+     */
+    public function travelling(array $way, \Closure $draw): void
+    {
+        $this->body .= '<g class="travels" data-from="' . self::number($way[0]) . ' ' . self::number($way[1]) . '">';
+        $draw();
+        $this->body .= '</g>';
+    }
+
     /** The finished picture, with what it shows in words. */
     public function finish(float $width, float $height, string $label): string
     {

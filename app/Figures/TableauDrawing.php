@@ -16,39 +16,69 @@ final class TableauDrawing implements Drawing
 
     private float $column = 0;
     private float $left = 0;
+    private float $cornerAt = 0;
 
-    public function __construct(private readonly Tableau $tableau) {}
+    /**
+     * @param array<string, array{float, float}> $ways by number, as in "top 1": how far from its place it starts
+     * @param list<string>|null                  $lit  the rows that are lit; left out, the number written last
+     */
+    public function __construct(
+        private readonly Tableau $tableau,
+        private readonly array $ways = [],
+        private readonly ?array $lit = null,
+    ) {}
 
     public function label(): Message
     {
         return Message::of('figure.tableau', ['corner' => $this->tableau->corner, 'count' => $this->tableau->count]);
     }
 
+    /** @return array<string, array{float, float}> where the middle of each number is, as in "product 2" */
+    public function places(Pen $pen): array
+    {
+        $this->measure($pen);
+        $rows = self::rows();
+        $places = ['corner' => [$this->cornerAt, $rows[0] + self::HEIGHT / 2]];
+        foreach (array_keys($this->tableau->top) as $place) {
+            foreach (['top', 'product', 'sum'] as $row => $kind) {
+                $places["$kind $place"] = [$this->centre($place), $rows[$row] + self::HEIGHT / 2];
+            }
+        }
+
+        return $places;
+    }
+
     public function draw(Pen $pen): array
     {
         $tableau = $this->tableau;
         $count = \count($tableau->top);
-        $this->measure($pen);
-        $corner = max(44.0, $pen->measure($tableau->corner, self::SIZE)->width + 24);
-        $scale = $tableau->scale === null ? 0 : $pen->measure($tableau->scale, 22)->width + 40;
-        $this->left = max($corner + 26, $scale + 16);
+        $corner = $this->measure($pen);
         $right = $this->left + $count * $this->column;
         foreach ($tableau->powers as $place => $power) {
             $pen->centred($power, $this->centre($place), 14, 17, Ink::QUIET);
         }
-        $y = 28.0;
-        $last = $tableau->last();
+        $rows = self::rows();
+        $y = $rows[0];
+        $last = $this->lit === null ? $tableau->last() : null;
         $multiplies = $last !== null && str_starts_with($last, 'product');
         $pen->box(6, $y + 3, $corner, self::HEIGHT - 6, 'none', Ink::TEXT, 2, '', 4);
         if ($multiplies) {
             $pen->box(2, $y - 1, $corner + 8, self::HEIGHT + 2, 'none', Ink::QUIET, 1.2, '3 3', 6);
         }
-        $pen->centred($tableau->corner, 6 + $corner / 2, $y + self::HEIGHT / 2, self::SIZE);
-        $rows = [$y, $y + self::HEIGHT, $y + 2 * self::HEIGHT + 8];
+        if (\in_array('corner', $this->lit ?? [], true)) {
+            $pen->box(10, $y + 7, $corner - 8, self::HEIGHT - 14, Ink::LIGHT, Ink::LIGHT_EDGE, 1.5, '', 4);
+        }
+        $this->travelling($pen, 'corner', fn() => $pen->centred(
+            $tableau->corner,
+            $this->cornerAt,
+            $y + self::HEIGHT / 2,
+            self::SIZE,
+        ));
         foreach ($tableau->top as $place => $coefficient) {
-            $this->number($pen, $coefficient, $place, $rows[0], false);
+            $this->number($pen, $coefficient, "top $place", $rows[0], false);
             if ($tableau->hasProduct($place)) {
-                $this->number($pen, $tableau->products[$place - 1], $place, $rows[1], $last === "product $place");
+                $product = $tableau->products[$place - 1];
+                $this->number($pen, $product, "product $place", $rows[1], $last === "product $place");
             }
         }
         $pen->words($tableau->subtracts ? '−' : '+', $this->left - 14, $rows[1] + self::HEIGHT * 0.66, 24, Ink::TEXT);
@@ -68,7 +98,7 @@ final class TableauDrawing implements Drawing
                         4,
                     );
                 }
-                $this->number($pen, $sum, $place, $rows[2], $last === "sum $place");
+                $this->number($pen, $sum, "sum $place", $rows[2], $last === "sum $place");
             }
         }
         $this->arrows($pen, $rows, $last);
@@ -124,15 +154,17 @@ final class TableauDrawing implements Drawing
             $pen->starting($this->tableau->scale, 36, $y + self::HEIGHT * 0.66, 22);
         }
         foreach ($this->tableau->scaled as $place => $number) {
-            $this->number($pen, $number, $place, $y, true);
+            $this->number($pen, $number, "scaled $place", $y, true);
         }
 
         return $y + self::HEIGHT;
     }
 
-    private function number(Pen $pen, Expression $number, int $place, float $y, bool $lit): void
+    /** @param string $name as in "sum 2": which number of its row it is */
+    private function number(Pen $pen, Expression $number, string $name, float $y, bool $lit): void
     {
-        if ($lit) {
+        [$row, $place] = [explode(' ', $name)[0], (int) explode(' ', $name)[1]];
+        if ($lit || \in_array($row, $this->lit ?? [], true)) {
             $pen->box(
                 $this->left + $place * $this->column + 7,
                 $y + 3,
@@ -145,7 +177,28 @@ final class TableauDrawing implements Drawing
                 5,
             );
         }
-        $pen->centred($number, $this->centre($place), $y + self::HEIGHT / 2 - 1, self::SIZE);
+        $this->travelling($pen, $name, fn() => $pen->centred(
+            $number,
+            $this->centre($place),
+            $y + self::HEIGHT / 2 - 1,
+            self::SIZE,
+        ));
+    }
+
+    /** @param \Closure(): void $draw */
+    private function travelling(Pen $pen, string $name, \Closure $draw): void
+    {
+        if (isset($this->ways[$name])) {
+            $pen->travelling($this->ways[$name], $draw);
+        } else {
+            $draw();
+        }
+    }
+
+    /** @return array{float, float, float} where coefficients, products and sums start */
+    private static function rows(): array
+    {
+        return [28.0, 28.0 + self::HEIGHT, 36.0 + 2 * self::HEIGHT];
     }
 
     private function centre(int $place): float
@@ -153,8 +206,8 @@ final class TableauDrawing implements Drawing
         return $this->left + ($place + 0.5) * $this->column;
     }
 
-    /** The widest number decides the width of every column. */
-    private function measure(Pen $pen): void
+    /** The widest number decides the width of every column. Returns that of the corner. */
+    private function measure(Pen $pen): float
     {
         $widest = 34.0;
         $tableau = $this->tableau;
@@ -162,5 +215,11 @@ final class TableauDrawing implements Drawing
             $widest = max($widest, $pen->measure($number, self::SIZE)->width);
         }
         $this->column = $widest + 36;
+        $corner = max(44.0, $pen->measure($tableau->corner, self::SIZE)->width + 24);
+        $scale = $tableau->scale === null ? 0 : $pen->measure($tableau->scale, 22)->width + 40;
+        $this->left = max($corner + 26, $scale + 16);
+        $this->cornerAt = 6 + $corner / 2;
+
+        return $corner;
     }
 }

@@ -9,6 +9,7 @@ use App\Faces\Mathematics;
 use App\Faces\Wording;
 use App\Figures\Figures;
 use Runel\Demonstration\Figure\ArrangementHunt;
+use Runel\Demonstration\Figure\Bridge;
 use Runel\Demonstration\Figure\Calculator;
 use Runel\Demonstration\Figure\Curve;
 use Runel\Demonstration\Figure\Figure;
@@ -97,7 +98,8 @@ final class PageFace
     public function stacks(Figure $figure): bool
     {
         return ($figure instanceof ArrangementHunt && $figure->kind === 'cross')
-            || ($figure instanceof PairHunt && $figure->crossing);
+            || ($figure instanceof PairHunt && $figure->crossing)
+            || $figure instanceof Bridge;
     }
 
     /** To be pasted into a LaTeX document. */

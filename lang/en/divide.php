@@ -56,6 +56,79 @@ return [
         'advice' => 'Numbers alone: multiply and add, once.|Numbers alone: multiply and add, :count times.',
         'advice-scaled' => 'Numbers alone: multiply and add, once; the quotient is divided by :leading at the end.|Numbers alone: multiply and add, :count times; the quotient is divided by :leading at the end.',
     ],
+    'grid' => [
+        'advice' => 'The multiplication grid filled backwards: for those who multiply in grids. One column.|The multiplication grid filled backwards: for those who multiply in grids. :count columns.',
+        'set-up' => [
+            'title' => 'Draw the grid with the divisor down the side',
+            'why' => 'The dividend is the sum of all cells. Like powers lie on a diagonal, so each diagonal has to come to one term; in the first corner :first stands alone.',
+        ],
+        'need' => [
+            'title-first' => 'Fill the first corner',
+            'title' => 'Fill the next cell in the first row',
+            'why-first' => 'No other cell lies on its diagonal, so :cell stands here.',
+            'why-alone' => 'Nothing else stands on its diagonal, so :cell stands here.',
+            'why' => 'Its diagonal has to come to :term, and :there stands there already: :cell is missing.',
+            'ask' => 'A diagonal has to come to :term, and :there stands there already. What is still missing?',
+        ],
+        'top' => [
+            'title' => 'Write :term on top',
+            'title-zero' => 'Write :term on top',
+            'why' => 'This is what :leading has to be multiplied by to give :cell.',
+            'why-zero' => 'Nothing was missing, so :leading is taken 0 times.',
+            'ask' => 'What has to be multiplied by :leading to give :cell?',
+        ],
+        'cells' => [
+            'title' => 'Fill the rest of the column',
+            'title-one' => 'Fill the cell below',
+            'why' => 'Side times top: :term is multiplied by what stands at the side.|Side times top: :term is multiplied by each term at the side.',
+            'why-zero' => 'Times 0, nothing comes of it.|Times 0, nothing comes of any of them.',
+        ],
+        'rest' => [
+            'title' => 'What do the last diagonals leave over?',
+            'why' => 'The grid is full. What its last diagonal lacks is the remainder.|The grid is full. What its last :count diagonals lack is the remainder.',
+            'why-exact' => 'The grid is full, and its last diagonal comes to what it should: nothing is left over.|The grid is full, and its last :count diagonals come to what they should: nothing is left over.',
+            'ask' => 'The grid is full. What is the remainder?',
+        ],
+    ],
+    'bridge' => [
+        'refusal-degree' => 'The way from long to synthetic division needs a linear divisor, and :divisor is not linear.',
+        'refusal-letter' => 'With :divisor alone as the divisor there is no sign to turn: the letter is simply divided out.',
+        'refusal-leading' => 'The way from long to synthetic division needs a divisor that begins with the letter alone, and :divisor does not.',
+        'advice' => 'Longer than either: it shows, on this very division, why synthetic division works.',
+        'whole' => [
+            'title' => 'The long division, finished',
+            'why' => 'Every product of :divisor is taken away as it stands. Much of what is written here says something twice: which of it could be left out?',
+        ],
+        'leading' => [
+            'title' => 'Strike the first term of every product',
+            'why' => 'It was chosen to be what stands above it, so that it vanishes: no need to write it again.',
+        ],
+        'down' => [
+            'title' => 'Strike what was brought down',
+            'why' => 'It stands in the dividend already, in the same column.',
+        ],
+        'quotient' => [
+            'title' => 'Strike the quotient above',
+            'why' => 'The divisor begins with the letter alone, so each number of the quotient is the first number of the row it comes from: it stands there already.',
+        ],
+        'letters' => [
+            'title' => 'Strike the letters',
+            'why' => 'The column tells the power, so numbers are enough. Of the divisor, :corner is left.',
+        ],
+        'pressed' => [
+            'title' => 'Press the lines together',
+            'why' => 'In every column one number at most is taken away and one is left: two lines hold them all. The first coefficient comes down too, so that the last line is quotient and remainder.',
+        ],
+        'turned' => [
+            'title' => 'Turn the sign in the corner: :own becomes :turned',
+            'why' => 'With the sign turned every product turns its sign, and taking away becomes adding. :turned is also the number that makes :divisor equal to 0.',
+            'ask' => 'Taking away is to become adding. :own stands in the corner: which number has to stand there instead?',
+        ],
+        'stands' => [
+            'title' => 'This is synthetic division',
+            'why' => 'Long division wrote :terms terms here; :numbers numbers say the same.',
+        ],
+    ],
     'corner' => [
         'title' => 'The number for the corner is :value',
         'why' => ':divisor is 0 for :solution. That number, with the sign turned, is what makes adding take the place of subtracting.',

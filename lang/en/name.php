@@ -22,13 +22,14 @@ return [
             'formula' => 'Quadratic formula',
         ],
         'divide' => [
-            'long' => 'Long division', 'synthetic' => 'Synthetic division',
+            'long' => 'Long division', 'synthetic' => 'Synthetic division', 'grid' => 'Grid, filled backwards',
+            'bridge' => 'From long to synthetic',
         ],
         'complete-square' => ['equation' => 'The equation, solved', 'vertex' => 'Vertex form'],
     ],
     'round' => 'Round :number: :phase',
     'phase' => [
-        'reading' => 'Reading', 'setting-up' => 'Setting up', 'multiplying' => 'Multiplying', 'dividing' => 'Dividing', 'collecting' => 'Collecting',
+        'reading' => 'Reading', 'setting-up' => 'Setting up', 'multiplying' => 'Multiplying', 'dividing' => 'Dividing', 'compressing' => 'Striking out', 'collecting' => 'Collecting',
         'hunting' => 'Hunting', 'writing' => 'Writing', 'completing' => 'Completing', 'tidying' => 'Tidying up', 'discriminant' => 'Discriminant', 'solving' => 'Solving', 'finishing' => 'Finishing', 'twin' => 'Whole-number twin',
         'checking' => 'Checking',
     ],

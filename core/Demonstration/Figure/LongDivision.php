@@ -24,6 +24,7 @@ final readonly class LongDivision implements Figure, Lights
      * @param non-empty-list<LongDivisionRound> $rounds
      * @param Expression                        $whole    what is divided, as a polynomial
      * @param int                               $count    how many pieces are written
+     * @param bool                              $turns    whether signs are turned, so that products are added
      */
     public function __construct(
         public array $dividend,
@@ -31,10 +32,11 @@ final readonly class LongDivision implements Figure, Lights
         public array $rounds,
         private Expression $whole,
         public int $count = 0,
+        public bool $turns = true,
     ) {
         $pieces = [];
         foreach ($rounds as $place => $round) {
-            foreach ($round->pieces() as $piece) {
+            foreach ($round->pieces($turns) as $piece) {
                 $pieces[] = "$piece $place";
             }
         }
@@ -43,13 +45,19 @@ final readonly class LongDivision implements Figure, Lights
 
     public function next(): self
     {
-        return new self($this->dividend, $this->divisor, $this->rounds, $this->whole, $this->count + 1);
+        return $this->with($this->count + 1, $this->turns);
     }
 
     /** With all pieces written. */
     public function finished(): self
     {
-        return new self($this->dividend, $this->divisor, $this->rounds, $this->whole, \count($this->pieces));
+        return $this->with(\count($this->pieces), $this->turns);
+    }
+
+    /** With nothing written yet, and with products that are subtracted as they stand. */
+    public function subtracting(): self
+    {
+        return $this->with(0, false);
     }
 
     /** Whether a piece of a round is written. */
@@ -140,13 +148,11 @@ final readonly class LongDivision implements Figure, Lights
                 ...self::placed($round->turned),
             ],
             'difference' => [
-                ...array_map(
-                    static fn(int $power): Identity => new Identity(
-                        Sum::of([$round->before[$power], new Negative($round->product[$power])]),
-                        $round->difference[$power] ?? Numeral::of(0),
-                    ),
-                    array_keys($round->before),
-                ),
+                new Identity(Sum::of([
+                    Sum::of(array_values($round->before)),
+                    new Negative($product),
+                    new Negative(Sum::of(array_values($round->difference))),
+                ]), Numeral::of(0)),
                 ...self::placed($round->difference),
             ],
             'down' => $this->comesDown($round),
@@ -188,5 +194,10 @@ final readonly class LongDivision implements Figure, Lights
         $first = reset($terms);
 
         return $first === false ? throw new \LogicException('Nothing is divided.') : $first;
+    }
+
+    private function with(int $count, bool $turns): self
+    {
+        return new self($this->dividend, $this->divisor, $this->rounds, $this->whole, $count, $turns);
     }
 }

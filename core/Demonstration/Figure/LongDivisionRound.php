@@ -28,11 +28,16 @@ final readonly class LongDivisionRound
         public ?Expression $down,
     ) {}
 
-    /** @return non-empty-list<string> the pieces it is written in, in order */
-    public function pieces(): array
+    /**
+     * @param bool $turns whether the product's signs are turned, so that it is added
+     *
+     * @return non-empty-list<string> the pieces it is written in, in order
+     */
+    public function pieces(bool $turns): array
     {
         $down = $this->down === null ? [] : ['down'];
+        $turned = $turns ? ['turned'] : [];
 
-        return $this->product === [] ? ['times', ...$down] : ['times', 'product', 'turned', 'difference', ...$down];
+        return $this->product === [] ? ['times', ...$down] : ['times', 'product', ...$turned, 'difference', ...$down];
     }
 }

@@ -21,7 +21,7 @@ final readonly class DivideFamily implements Family
     public function __construct(MultiplyFamily $multiplying)
     {
         $checks = new DivisionChecks(new MultiplyBack($multiplying));
-        $this->methods = [new LongDivision($checks), new Synthetic($checks)];
+        $this->methods = [new LongDivision($checks), new Synthetic($checks), new Grid($checks), new Bridge($checks)];
     }
 
     public function job(): Job
@@ -37,7 +37,12 @@ final readonly class DivideFamily implements Family
     /** Where the divisor is linear, numbers alone are enough; explanations come last. */
     public function rank(Offer $offer, Task $task): array
     {
-        return [$offer->method instanceof Synthetic ? 0 : 1];
+        return [match (true) {
+            $offer->method instanceof Synthetic => 0,
+            $offer->method instanceof LongDivision => 1,
+            $offer->method instanceof Grid => 2,
+            default => 3,
+        }];
     }
 
     public function choices(): array

@@ -69,6 +69,12 @@ final readonly class Division
         return $this->divisor->terms[0]->coefficient;
     }
 
+    /** What x − r leaves of the dividend, r being the divisor's root: the quotient times the divisor's leading number. */
+    public function quotientBeforeScaling(): Polynomial
+    {
+        return $this->quotient->scaledBy($this->leading());
+    }
+
     public function isExact(): bool
     {
         return $this->remainder->isZero();

@@ -65,7 +65,7 @@ final class LongDivision extends DivideMethod
         $several = \count($figure->rounds) > 1;
         foreach ($figure->rounds as $place => $round) {
             $steps = [];
-            foreach ($round->pieces() as $piece) {
+            foreach ($round->pieces($figure->turns) as $piece) {
                 $figure = $figure->next();
                 $steps[] = $this->step($division, $figure, $round, $piece, $place + 1);
             }

@@ -66,15 +66,7 @@ final class Synthetic extends DivideMethod
         );
         $gaps = \count($division->dividend->terms) <= $division->dividend->degree();
         $finished = $tableau->finished();
-        $steps = [new Step(
-            id: 'read-off',
-            title: Message::of('divide.read-off.title'),
-            why: Message::of('divide.read-off.why', [
-                'degree' => $division->dividend->degree() - 1,
-                'quotient' => $this->beforeScaling($division)->toExpression(),
-            ]),
-            figure: $finished,
-        )];
+        $steps = [SyntheticSteps::readOff($division, $finished)];
         if ($isScaled) {
             $steps[] = $this->scaled($division, $root, $finished->next());
         }
@@ -94,19 +86,13 @@ final class Synthetic extends DivideMethod
         ];
     }
 
-    /** What is left of the dividend when x − r is divided out, r being the divisor's root. */
-    private function beforeScaling(Division $division): Polynomial
-    {
-        return $division->quotient->scaledBy($division->leading());
-    }
-
     private function scaled(
         Division $division,
         Rational $root,
         Tableau $tableau,
     ): Step {
         $leading = Numeral::of($division->leading());
-        $before = $this->beforeScaling($division)->toExpression();
+        $before = $division->quotientBeforeScaling()->toExpression();
         $monic = Polynomial::ofCoefficients($division->letter, [Rational::one(), $root->negated()])->toExpression();
         $rest = $division->remainder->expressions();
         $line = Line::side(new Quotient($before, $leading), new Marked(

@@ -117,6 +117,20 @@ final class SyntheticSteps
         return $steps;
     }
 
+    /** What the finished row says. */
+    public static function readOff(Division $division, Tableau $tableau): Step
+    {
+        return new Step(
+            id: 'read-off',
+            title: Message::of('divide.read-off.title'),
+            why: Message::of('divide.read-off.why', [
+                'degree' => $division->dividend->degree() - 1,
+                'quotient' => $division->quotientBeforeScaling()->toExpression(),
+            ]),
+            figure: $tableau,
+        );
+    }
+
     private static function multiply(Tableau $tableau, int $place): Step
     {
         $sum = $tableau->sums[$place - 1];
