@@ -94,7 +94,13 @@
         travel();
         announce();
     });
-    document.addEventListener('DOMContentLoaded', () => { enhance(); showNow(); document.getElementById('answer')?.focus(); });
+    document.addEventListener('DOMContentLoaded', () => {
+        enhance();
+        showNow();
+        // Once the shipped fonts are in, lines are as high as they stay.
+        document.fonts.ready.then(showNow);
+        document.getElementById('answer')?.focus();
+    });
     window.addEventListener('popstate', () => { if (document.querySelector('.pen-bar') && !location.hash) location.reload(); });
 
     // A line that is clicked, tapped or called for with c offers itself to be copied: one small tool, where it is wanted.

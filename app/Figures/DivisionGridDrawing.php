@@ -10,13 +10,18 @@ use Runel\Expression\Sum;
 use Runel\Message\Message;
 
 /** The grid filled backwards: divisor at the side, what is found on top, cells in the ink of their power. */
-final readonly class DivisionGridDrawing implements Drawing
+final class DivisionGridDrawing implements Drawing
 {
     private const SIZE = 26;
     private const HEIGHT = 58;
     private const PLACE = 40;
+    /** How much more room a fraction needs. */
+    private const FRACTION = 22;
 
-    public function __construct(private DivisionGrid $grid) {}
+    private float $height = self::HEIGHT;
+    private float $place = self::PLACE;
+
+    public function __construct(private readonly DivisionGrid $grid) {}
 
     public function label(): Message
     {
@@ -32,32 +37,33 @@ final readonly class DivisionGridDrawing implements Drawing
     public function draw(Pen $pen): array
     {
         $grid = $this->grid;
+        $this->makeRoom($pen);
         $cell = max(92.0, $this->widest($pen, [...$grid->top, ...array_merge(...$grid->cells)]) + 36);
         $edge = max(72.0, $this->widest($pen, $grid->side) + 30);
-        [$left, $top] = [4 + $edge, 4 + self::HEIGHT * 0.86];
+        [$left, $top] = [4 + $edge, 4 + $this->height * 0.86];
         $columns = \count($grid->top);
         $rows = \count($grid->side);
         $right = $left + $columns * $cell;
-        $bottom = $top + $rows * self::HEIGHT;
+        $bottom = $top + $rows * $this->height;
         $pen->box(4, 4, $right - 4, $bottom - 4, Ink::EDGE, 'none', 1, '', 6);
-        $pen->box($left, $top, $columns * $cell, $rows * self::HEIGHT, Ink::PAPER);
-        $pen->words('×', 4 + $edge / 2, 4 + self::HEIGHT * 0.54, 20);
+        $pen->box($left, $top, $columns * $cell, $rows * $this->height, Ink::PAPER);
+        $pen->words('×', 4 + $edge / 2, 4 + $this->height * 0.54, 20);
         [$piece, $current] = explode(' ', $grid->last() ?? 'given -1') + [1 => '-1'];
         $this->diagonal($pen, $left, $top, $cell, $piece, (int) $current);
         foreach ($grid->side as $row => $term) {
-            $pen->centred($term, 4 + $edge / 2, $top + ($row + 0.5) * self::HEIGHT, self::SIZE);
+            $pen->centred($term, 4 + $edge / 2, $top + ($row + 0.5) * $this->height, self::SIZE);
         }
         foreach ($grid->top as $column => $term) {
             $x = $left + $column * $cell;
             if ($grid->has("top $column")) {
                 if ($piece === 'top' && (int) $current === $column) {
-                    $this->light($pen, $x + 8, 8, $cell - 16, self::HEIGHT * 0.86 - 8);
+                    $this->light($pen, $x + 8, 8, $cell - 16, $this->height * 0.86 - 8);
                 }
-                $pen->centred($term, $x + $cell / 2, 4 + self::HEIGHT * 0.43, self::SIZE);
+                $pen->centred($term, $x + $cell / 2, 4 + $this->height * 0.43, self::SIZE);
             }
             foreach (array_keys($grid->side) as $row) {
                 $lit = (int) $current === $column && $piece === ($row === 0 ? 'need' : 'cells');
-                $this->cell($pen, $row, $column, [$x, $top + $row * self::HEIGHT], $cell, $lit);
+                $this->cell($pen, $row, $column, [$x, $top + $row * $this->height], $cell, $lit);
             }
         }
         $this->rules($pen, $left, $top, $cell);
@@ -80,21 +86,21 @@ final readonly class DivisionGridDrawing implements Drawing
             $column = (int) array_key_first($grid->dividend) - $power;
             $used = $piece === 'need' && $current === $column;
             if ($used) {
-                $pen->box($x + 2, $y, $width - 4, self::PLACE - 2, 'none', Ink::QUIET, 1.2, '3 3', 5);
+                $pen->box($x + 2, $y, $width - 4, $this->place - 2, 'none', Ink::QUIET, 1.2, '3 3', 5);
             }
-            $pen->centred($term, $x + $width / 2, $y + self::PLACE / 2 - 2, 24, Ink::colour($power));
+            $pen->centred($term, $x + $width / 2, $y + $this->place / 2 - 2, 24, Ink::colour($power));
             $size = $pen->measure($term, 24)->width;
-            $pen->inkLine($power, $x + ($width - $size) / 2, $size, $y + self::PLACE - 6, $y + 3);
+            $pen->inkLine($power, $x + ($width - $size) / 2, $size, $y + $this->place - 6, $y + 3);
             if ($power < $low && $grid->has('rest')) {
-                $this->light($pen, $x + 4, $y + self::PLACE + 4, $width - 8, self::PLACE - 6);
-                $pen->centred($grid->rest[$power], $x + $width / 2, $y + self::PLACE * 1.5, 24, Ink::colour($power));
+                $this->light($pen, $x + 4, $y + $this->place + 4, $width - 8, $this->place - 6);
+                $pen->centred($grid->rest[$power], $x + $width / 2, $y + $this->place * 1.5, 24, Ink::colour($power));
             } elseif ($power >= $low && $grid->has("need $column")) {
-                $pen->words('✓', $x + $width / 2, $y + self::PLACE + 20, 18, Ink::TEXT);
+                $pen->words('✓', $x + $width / 2, $y + $this->place + 20, 18, Ink::TEXT);
             }
             $x += $width;
         }
 
-        return [max($right, $x + 8), $y + 2 * self::PLACE + 4];
+        return [max($right, $x + 8), $y + 2 * $this->place + 4];
     }
 
     /** @param array{float, float} $corner */
@@ -105,13 +111,13 @@ final readonly class DivisionGridDrawing implements Drawing
         }
         [$x, $y] = $corner;
         if ($lit) {
-            $this->light($pen, $x + 5, $y + 5, $width - 10, self::HEIGHT - 10);
+            $this->light($pen, $x + 5, $y + 5, $width - 10, $this->height - 10);
         }
         $term = $this->grid->cells[$row][$column];
         $power = $this->grid->power($row, $column);
-        $pen->centred($term, $x + $width / 2, $y + self::HEIGHT / 2, self::SIZE, Ink::colour($power));
+        $pen->centred($term, $x + $width / 2, $y + $this->height / 2, self::SIZE, Ink::colour($power));
         $size = $pen->measure($term, self::SIZE)->width;
-        $pen->inkLine($power, $x + ($width - $size) / 2, $size, $y + self::HEIGHT - 12, $y + 10);
+        $pen->inkLine($power, $x + ($width - $size) / 2, $size, $y + $this->height - 12, $y + 10);
     }
 
     /** The band through the cells that have to come to one term together. */
@@ -123,9 +129,9 @@ final readonly class DivisionGridDrawing implements Drawing
         for ($row = 1; $row < \count($this->grid->side) && $row <= $current; ++$row) {
             $pen->line(
                 $left + ($current - $row + 1.5) * $cell,
-                $top + ($row - 0.5) * self::HEIGHT,
+                $top + ($row - 0.5) * $this->height,
                 $left + ($current - $row + 0.5) * $cell,
-                $top + ($row + 0.5) * self::HEIGHT,
+                $top + ($row + 0.5) * $this->height,
                 Ink::LIGHT,
                 40,
             );
@@ -139,11 +145,11 @@ final readonly class DivisionGridDrawing implements Drawing
         for ($place = 0; $place <= $columns; ++$place) {
             $outer = $place === 0 || $place === $columns;
             $x = $left + $place * $cell;
-            $pen->line($x, $top, $x, $top + $rows * self::HEIGHT, $outer ? Ink::TEXT : Ink::RULE, $outer ? 2 : 1.2);
+            $pen->line($x, $top, $x, $top + $rows * $this->height, $outer ? Ink::TEXT : Ink::RULE, $outer ? 2 : 1.2);
         }
         for ($place = 0; $place <= $rows; ++$place) {
             $outer = $place === 0 || $place === $rows;
-            $y = $top + $place * self::HEIGHT;
+            $y = $top + $place * $this->height;
             $pen->line($left, $y, $left + $columns * $cell, $y, $outer ? Ink::TEXT : Ink::RULE, $outer ? 2 : 1.2);
         }
     }
@@ -151,6 +157,19 @@ final readonly class DivisionGridDrawing implements Drawing
     private function light(Pen $pen, float $x, float $y, float $width, float $height): void
     {
         $pen->box($x, $y, $width, $height, Ink::LIGHT, Ink::LIGHT_EDGE, 1.6, '', 6);
+    }
+
+    /** Fractions need higher cells and places. */
+    private function makeRoom(Pen $pen): void
+    {
+        $holds = static fn(Expression ...$terms): bool => array_filter(
+            $terms,
+            static fn(Expression $term): bool => $pen->measure($term, self::SIZE)->strokes !== [],
+        ) !== [];
+        $this->height = self::HEIGHT + ($holds(...$this->grid->top, ...array_merge(...$this->grid->cells))
+            ? self::FRACTION
+            : 0);
+        $this->place = self::PLACE + ($holds(...$this->grid->dividend, ...$this->grid->rest) ? self::FRACTION : 0);
     }
 
     /** @param list<Expression> $terms */

@@ -56,7 +56,7 @@ final class LongDivisionDrawing implements Drawing
     {
         return Message::of('figure.long-division', [
             'divisor' => self::sum($this->division->divisor),
-            'rounds' => $this->roundsWritten(),
+            'count' => $this->roundsWritten(),
         ]);
     }
 
@@ -161,7 +161,8 @@ final class LongDivisionDrawing implements Drawing
                         $this->arrow($pen, $round->power - 1, $dividendAt + self::HEIGHT - 4, $standing + 6);
                     }
                     $fate = $this->fate(BridgeStage::Down);
-                    $this->term($pen, $round->down, $round->power - 1, $standing, $now === 'down', false, $first, $fate);
+                    $lit = $now === 'down';
+                    $this->term($pen, $round->down, $round->power - 1, $standing, $lit, false, $first, $fate);
                 }
             }
         }

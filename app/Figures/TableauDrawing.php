@@ -8,7 +8,7 @@ use Runel\Demonstration\Figure\Tableau;
 use Runel\Expression\Expression;
 use Runel\Message\Message;
 
-/** Synthetic division: the corner's number, coefficients, products, a rule, sums; arrows show where a number is from. */
+/** Synthetic division: the corner, coefficients, products, a rule, sums; arrows show where a number comes from. */
 final class TableauDrawing implements Drawing
 {
     private const SIZE = 26;

@@ -13,6 +13,7 @@ use Runel\Expression\Letter;
 use Runel\Expression\Node;
 use Runel\Expression\Numeral;
 use Runel\Expression\Product;
+use Runel\Expression\Quotient;
 use Runel\Expression\Rewriter;
 use Runel\Message\Message;
 use Runel\Message\Refusal;
@@ -24,6 +25,7 @@ use Runel\Parsing\Parser;
 use Runel\Polynomial\NotPolynomial;
 use Runel\Polynomial\Polynomial;
 use Runel\Polynomial\Term;
+use Runel\Proof\Proof;
 use Runel\Slip\LikelyWrong;
 use Runel\Slip\Slip;
 
@@ -132,6 +134,10 @@ final readonly class Judge
         ) {
             return Verdict::wrong(Message::of('judge.question-back'));
         }
+        $right = $this->question->accepted[0];
+        if ($right instanceof Expression && self::isFractional($right)) {
+            return $this->divided($right, $answer);
+        }
         $given = Polynomial::fromExpression($answer);
         $equal = array_filter(
             $this->question->accepted,
@@ -148,9 +154,47 @@ final readonly class Judge
                 return self::slip($wrong);
             }
         }
-        $right = $this->question->accepted[0];
 
-        return $this->different($given, $right instanceof Expression ? Polynomial::fromExpression($right) : $given);
+        return $this->different(
+            $given->toExpression(),
+            $right instanceof Expression ? Polynomial::fromExpression($right)->toExpression() : $answer,
+        );
+    }
+
+    /** Quotient plus remainder over divisor: equal is not enough, what goes in has to be divided out. */
+    private function divided(Expression $accepted, Expression $answer): Verdict
+    {
+        $proof = new Proof();
+        if ($proof->same($accepted, $answer)) {
+            return self::isDividedOut($answer)
+                ? Verdict::right()
+                : Verdict::wrong(Message::of('judge.form-divided'));
+        }
+        foreach ($this->question->likelyWrong as $wrong) {
+            if ($wrong->answer instanceof Expression && $proof->same($wrong->answer, $answer)) {
+                return self::slip($wrong);
+            }
+        }
+
+        return $this->different($answer, $accepted);
+    }
+
+    private static function isFractional(Node $node): bool
+    {
+        return ($node instanceof Quotient && self::letters($node->denominator) !== [])
+            || array_filter($node->children(), self::isFractional(...)) !== [];
+    }
+
+    /** Whether every fraction with letters below has the lower degree above. */
+    private static function isDividedOut(Node $node): bool
+    {
+        if ($node instanceof Quotient && self::letters($node->denominator) !== []) {
+            $degree = Polynomial::fromExpression($node->numerator)->degree();
+
+            return $degree < Polynomial::fromExpression($node->denominator)->degree();
+        }
+
+        return array_filter($node->children(), static fn(Node $child): bool => !self::isDividedOut($child)) === [];
     }
 
     /** The side of a typed equation that answers: of "(x − 2)(x + 3) = 0" the left one; null where none does. */
@@ -401,23 +445,24 @@ final readonly class Judge
     }
 
     /** Not equal, and a place where it shows. */
-    private function different(Polynomial $given, Polynomial $accepted): Verdict
+    private function different(Expression $given, Expression $accepted): Verdict
     {
-        $letters = array_values(array_unique([...$given->letters(), ...$accepted->letters()]));
+        $letters = array_keys(self::letters($given) + self::letters($accepted));
         if ($letters === []) {
             $asked = $this->question->asked();
 
             return Verdict::wrong($asked === null
-                ? Message::of('judge.other-number', ['given' => $given->toExpression()])
-                : Message::of('judge.other-value', [
-                    'given' => $given->toExpression(),
-                    'asked' => Rewriter::unmarked($asked),
-                ]));
+                ? Message::of('judge.other-number', ['given' => $given])
+                : Message::of('judge.other-value', ['given' => $given, 'asked' => Rewriter::unmarked($asked)]));
         }
         foreach (self::PLACES as $place) {
             $values = array_fill_keys($letters, Rational::of($place));
-            $mine = Evaluation::rational($given->toExpression(), $values);
-            $right = Evaluation::rational($accepted->toExpression(), $values);
+            try {
+                $mine = Evaluation::rational($given, $values);
+                $right = Evaluation::rational($accepted, $values);
+            } catch (DivisionByZero) {
+                continue;
+            }
             if (!$mine->equals($right)) {
                 return Verdict::wrong(Message::of(\count($letters) === 1 ? 'judge.differs' : 'judge.differs-letters', [
                     'letter' => $letters[0],

@@ -26,6 +26,7 @@ return [
         'times' => [
             'title' => 'How many times does :leading go into :first?',
             'why' => 'Only the leading terms are compared. :term goes above, in the column of its own power.',
+            'why-again' => ':first leads now, so :term goes above.',
             'ask' => 'How many times does :leading go into :first?',
             'title-zero' => 'It goes in 0 times',
             'why-zero' => 'The leading term has vanished, so :divisor goes in 0 times: :term keeps the place above, and the next term comes down.',
@@ -34,21 +35,26 @@ return [
         'product' => [
             'title' => 'Multiply :term by the divisor',
             'why' => 'Every term of the divisor is multiplied; each product goes below, into the column of its power.',
+            'why-again' => ':term times a single term.|:term times each of :count terms.',
             'ask' => 'What is :term times :divisor?',
         ],
         'turned' => [
             'title' => 'Turn every sign: it is taken away',
             'why' => 'Subtracting is adding the opposite, so every sign of the product is turned.',
+            'why-again' => 'One sign turns.|All :count signs turn.',
         ],
         'difference' => [
             'title' => 'Add column by column',
             'why' => ':first is gone, as it was meant to be. The other columns are added.',
-            'why-end' => ':first is gone, as it was meant to be. What is left is too small for the divisor: it is the remainder.',
+            'why-again' => 'Now :first is gone, too.',
+            'why-end' => 'What is left has a lower degree than :divisor: it is the remainder.',
+            'why-nothing' => 'Nothing is left: :divisor goes in without a remainder.',
             'ask' => 'What is left below the line?',
         ],
         'down' => [
             'title' => 'Bring down :term',
             'why' => 'The next term of the dividend joins what is left, and the round begins anew.',
+            'why-again' => 'With it round :number begins.',
         ],
     ],
     'synthetic' => [
@@ -74,14 +80,16 @@ return [
             'title' => 'Write :term on top',
             'title-zero' => 'Write :term on top',
             'why' => 'This is what :leading has to be multiplied by to give :cell.',
+            'why-again' => ':leading times :term gives :cell.',
             'why-zero' => 'Nothing was missing, so :leading is taken 0 times.',
             'ask' => 'What has to be multiplied by :leading to give :cell?',
         ],
         'cells' => [
             'title' => 'Fill the rest of the column',
             'title-one' => 'Fill the cell below',
-            'why' => 'Side times top: :term is multiplied by what stands at the side.|Side times top: :term is multiplied by each term at the side.',
-            'why-zero' => 'Times 0, nothing comes of it.|Times 0, nothing comes of any of them.',
+            'why' => 'Side times top: :term is multiplied by what stands at the side.|Side times top: :term is multiplied by each of the :count other terms at the side.',
+            'why-again' => ':term times the term at the side.|:term times each of the :count others.',
+            'why-zero' => '0 times the term at the side is 0.|0 times each of the :count others is 0.',
         ],
         'rest' => [
             'title' => 'What do the last diagonals leave over?',
@@ -143,11 +151,13 @@ return [
     'multiply' => [
         'title' => 'Multiply: :corner times :sum',
         'why' => 'The number in the corner times what was written last goes under the next coefficient.',
+        'why-again' => 'It goes under :top.',
     ],
     'add' => [
         'title' => 'Add the column',
         'title-last' => 'Add the last column: the remainder',
-        'why' => 'The sum is the next coefficient of the quotient.',
+        'why' => 'The sum belongs to :power in the quotient.',
+        'why-constant' => 'The sum belongs to the constant of the quotient.',
         'why-last' => 'Nothing follows to be multiplied, so the last sum is what is left over.',
         'why-zero' => 'Nothing is left over: the division comes out even.',
         'ask' => 'The column holds :top and :product. What goes below?',

@@ -8,7 +8,7 @@ return [
     'arcs' => 'Two factors above :places places for the answer',
     'arcs-degree' => 'Arc joining the pair of terms of degree :degree|:count arcs joining the pairs of terms of degree :degree',
     'columns' => 'Coefficients in columns, :rows rows of products and :sums sums written',
-    'long-division' => 'Long division by :divisor, one round begun|Long division by :divisor, :rounds rounds begun',
+    'long-division' => 'Long division by :divisor, one round begun|Long division by :divisor, :count rounds begun',
     'division-grid' => 'Grid with :divisor down the side, filled backwards, one term found on top|Grid with :divisor down the side, filled backwards, :count terms found on top',
     'bridge' => 'A finished long division by :divisor and what is left of it when all that repeats is struck out',
     'tableau' => 'Synthetic division with :corner in the corner, :count numbers written below the coefficients',

@@ -45,6 +45,9 @@ final class Scenes
         'roots-multiplied' => ['(x + √2)(x - √2)', 'multiply', ['special', 'grid']],
         'product-not-zero' => ['(x - 1)(x + 2) = 10', 'solve', ['factoring']],
         'fractional' => ['x^2/6 + x/2 = 1/3', 'solve', ['formula']],
+        'division' => ['(3x^3 - 11x^2 + 4)/(x - 2)', 'divide', ['synthetic', 'long', 'grid', 'bridge']],
+        'division-leading' => ['(6x^3 - 7x^2 + 4x - 1) ÷ (2x - 1)', 'divide', ['synthetic', 'long']],
+        'division-quadratic' => ['divide t^5 - 3t^3 + 2 by t^2 + t - 1', 'divide', ['long', 'grid']],
         'equation-lost-root' => ['6x^2 = 9x', 'solve', ['factoring']],
     ];
 
@@ -69,6 +72,7 @@ final class Scenes
             'half-squared' => 'keep',
             'answers' => 'both',
         ]],
+        'division-british' => ['(3x^3 - 11x^2 + 4)/(x - 2)', 'divide', 'bridge', ['words' => 'uk', 'times' => 'cross']],
         'equation-british' => ['4x^2 = 12x + 7', 'solve', 'factoring', ['words' => 'uk', 'moving' => 'across']],
     ];
 

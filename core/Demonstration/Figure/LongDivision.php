@@ -19,7 +19,7 @@ final readonly class LongDivision implements Figure, Lights
     private array $pieces;
 
     /**
-     * @param array<int, Expression>            $dividend by power, highest first, 0 with its letter where one is missing
+     * @param array<int, Expression>            $dividend by power, highest first, missing ones with a 0
      * @param array<int, Expression>            $divisor  by power, highest first
      * @param non-empty-list<LongDivisionRound> $rounds
      * @param Expression                        $whole    what is divided, as a polynomial

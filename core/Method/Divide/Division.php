@@ -69,7 +69,7 @@ final readonly class Division
         return $this->divisor->terms[0]->coefficient;
     }
 
-    /** What x − r leaves of the dividend, r being the divisor's root: the quotient times the divisor's leading number. */
+    /** What x − r leaves, r being the divisor's root: the quotient times the divisor's leading number. */
     public function quotientBeforeScaling(): Polynomial
     {
         return $this->quotient->scaledBy($this->leading());
@@ -176,6 +176,8 @@ final readonly class Division
             ]));
         }
 
-        return self::of($problem->node instanceof Expression ? $problem->node : $quotient, $letters[0], $dividend, $divisor);
+        $written = $problem->node instanceof Expression ? $problem->node : $quotient;
+
+        return self::of($written, $letters[0], $dividend, $divisor);
     }
 }

@@ -72,7 +72,6 @@ final readonly class DivisionChecks
             kind: CheckKind::RemainderTheorem,
             title: Message::of('divide.check.value', ['letter' => $division->letter, 'value' => $value]),
             why: Message::of('divide.check.value-why', [
-                'value' => $value,
                 'remainder' => $division->isExact() ? Numeral::of(0) : $division->remainder->toExpression(),
             ]),
             lines: Arithmetic::lines($put),

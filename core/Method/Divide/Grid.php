@@ -134,7 +134,9 @@ final class Grid extends DivideMethod
         $own = $figure->dividend[$power];
         $there = self::withoutZeros($figure->diagonal($power, $column));
         $line = self::missing($own, $there, $cell);
-        $wrong = self::isZero(Sum::of($there)) ? [] : [new LikelyWrong(Sum::of([$own, ...$there]), Slip::MinusNotCarried)];
+        $wrong = self::isZero(Sum::of($there))
+            ? []
+            : [new LikelyWrong(Sum::of([$own, ...$there]), Slip::MinusNotCarried)];
 
         return new Step(
             id: 'need-' . ($column + 1),
@@ -188,7 +190,11 @@ final class Grid extends DivideMethod
         return new Step(
             id: 'top-' . ($column + 1),
             title: Message::of('divide.grid.top.title', ['term' => $term]),
-            why: Message::of('divide.grid.top.why', ['leading' => $leading, 'cell' => $cell]),
+            why: Message::of($column === 0 ? 'divide.grid.top.why' : 'divide.grid.top.why-again', [
+                'leading' => $leading,
+                'cell' => $cell,
+                'term' => $term,
+            ]),
             lines: [$line],
             figure: $figure,
             question: Question::about(
@@ -218,7 +224,11 @@ final class Grid extends DivideMethod
                 \count($figure->side) === 2 => 'divide.grid.cells.title-one',
                 default => 'divide.grid.cells.title',
             }),
-            why: Message::of(self::isZero($term) ? 'divide.grid.cells.why-zero' : 'divide.grid.cells.why', [
+            why: Message::of(match (true) {
+                self::isZero($term) => 'divide.grid.cells.why-zero',
+                $column === 0 => 'divide.grid.cells.why',
+                default => 'divide.grid.cells.why-again',
+            }, [
                 'term' => $term,
                 'count' => \count($figure->side) - 1,
             ]),

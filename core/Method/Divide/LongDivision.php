@@ -93,11 +93,13 @@ final class LongDivision extends DivideMethod
                 : $this->times($division, $figure, $round, $number),
             'product' => $this->product($division, $figure, $round, $number),
             'turned' => $this->turned($figure, $round, $number),
-            'difference' => $this->difference($figure, $round, $number),
+            'difference' => $this->difference($division, $figure, $round, $number),
             default => new Step(
                 id: "round-$number-down",
                 title: Message::of('divide.long.down.title', ['term' => $round->down ?? $round->times]),
-                why: Message::of('divide.long.down.why'),
+                why: Message::of($number === 1 ? 'divide.long.down.why' : 'divide.long.down.why-again', [
+                    'number' => $number + 1,
+                ]),
                 figure: $figure,
             ),
         };
@@ -119,7 +121,10 @@ final class LongDivision extends DivideMethod
         return new Step(
             id: "round-$number-times",
             title: Message::of('divide.long.times.title', ['first' => $first, 'leading' => $leading]),
-            why: Message::of('divide.long.times.why', ['term' => $round->times]),
+            why: Message::of($number === 1 ? 'divide.long.times.why' : 'divide.long.times.why-again', [
+                'term' => $round->times,
+                'first' => $first,
+            ]),
             lines: [$line],
             figure: $figure,
             question: Question::about(
@@ -162,8 +167,11 @@ final class LongDivision extends DivideMethod
 
         return new Step(
             id: "round-$number-product",
-            title: Message::of('divide.long.product.title', ['term' => $round->times, 'divisor' => $divisor]),
-            why: Message::of('divide.long.product.why'),
+            title: Message::of('divide.long.product.title', ['term' => $round->times]),
+            why: Message::of($number === 1 ? 'divide.long.product.why' : 'divide.long.product.why-again', [
+                'term' => $round->times,
+                'count' => \count($round->product),
+            ]),
             lines: [$line],
             figure: $figure,
             question: Question::about($line, Message::of('divide.long.product.ask', [
@@ -178,7 +186,9 @@ final class LongDivision extends DivideMethod
         return new Step(
             id: "round-$number-turn",
             title: Message::of('divide.long.turned.title'),
-            why: Message::of('divide.long.turned.why'),
+            why: Message::of($number === 1 ? 'divide.long.turned.why' : 'divide.long.turned.why-again', [
+                'count' => \count($round->product),
+            ]),
             lines: [Line::side(
                 new Negative(self::withoutZeros($round->product)),
                 new Marked(self::withoutZeros($round->turned), Mark::written()),
@@ -188,8 +198,12 @@ final class LongDivision extends DivideMethod
         );
     }
 
-    private function difference(LongDivisionFigure $figure, LongDivisionRound $round, int $number): Step
-    {
+    private function difference(
+        Division $division,
+        LongDivisionFigure $figure,
+        LongDivisionRound $round,
+        int $number,
+    ): Step {
         $lines = [];
         foreach ($round->difference as $power => $left) {
             if (!self::isZero($round->turned[$power]) && !self::isZero($round->before[$power])) {
@@ -217,9 +231,11 @@ final class LongDivision extends DivideMethod
         return new Step(
             id: "round-$number-difference",
             title: Message::of('divide.long.difference.title'),
-            why: Message::of($round->down === null ? 'divide.long.difference.why-end' : 'divide.long.difference.why', [
-                'first' => array_values($round->before)[0],
-            ]),
+            why: Message::of(match (true) {
+                $round->down === null && self::isZero($left) => 'divide.long.difference.why-nothing',
+                $round->down === null => 'divide.long.difference.why-end',
+                default => $number === 1 ? 'divide.long.difference.why' : 'divide.long.difference.why-again',
+            }, ['first' => array_values($round->before)[0], 'divisor' => $division->divisor->toExpression()]),
             lines: $lines,
             figure: $figure,
             question: Question::expression(

@@ -141,7 +141,9 @@ final class SyntheticSteps
         return new Step(
             id: "multiply-$place",
             title: Message::of('divide.multiply.title', ['corner' => $tableau->corner, 'sum' => $sum]),
-            why: Message::of('divide.multiply.why'),
+            why: Message::of($place === 1 ? 'divide.multiply.why' : 'divide.multiply.why-again', [
+                'top' => $tableau->top[$place],
+            ]),
             lines: [$line],
             figure: $tableau,
             question: Question::about($line, Message::of('product.cell-ask', ['product' => $written])),
@@ -162,10 +164,11 @@ final class SyntheticSteps
             id: "add-$place",
             title: Message::of($last ? 'divide.add.title-last' : 'divide.add.title'),
             why: Message::of(match (true) {
-                !$last => 'divide.add.why',
-                $isZero($sum) => 'divide.add.why-zero',
-                default => 'divide.add.why-last',
-            }),
+                $last && $isZero($sum) => 'divide.add.why-zero',
+                $last => 'divide.add.why-last',
+                $place === \count($tableau->top) - 2 => 'divide.add.why-constant',
+                default => 'divide.add.why',
+            }, ['power' => $tableau->powers[$place + 1] ?? $sum]),
             lines: $changes ? [$line] : [],
             figure: $tableau,
             question: $changes ? Question::about(
