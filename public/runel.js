@@ -3,7 +3,7 @@
 (() => {
     const KEYS = {
         ArrowRight: 'pen-next', ' ': 'pen-next', PageDown: 'pen-next', ArrowLeft: 'pen-back', PageUp: 'pen-back', Home: 'pen-first', End: 'pen-all',
-        w: 'pen-another', p: 'pen-present', q: 'pen-ask', 2: 'pen-ways', '?': 'pen-help',
+        w: 'pen-another', p: 'pen-present', q: 'pen-ask', 2: 'pen-ways', g: 'pen-go-on', '?': 'pen-help',
     };
     const typing = (element) => element instanceof HTMLElement && (element.matches('input, textarea, select') || element.isContentEditable);
     const helpIsOpen = () => location.hash === '#help';

@@ -6,6 +6,7 @@ namespace App\Board;
 
 use App\Address\Address;
 use App\Faces\Format;
+use Runel\Demonstration\Answer\DivisionAnswer;
 use Runel\Demonstration\Check;
 use Runel\Demonstration\Demonstration;
 use Runel\Demonstration\Figure\ArrangementHunt;
@@ -21,6 +22,9 @@ use Runel\Judging\Judge;
 use Runel\Judging\OwnPair;
 use Runel\Judging\Verdict;
 use Runel\Message\Message;
+use Runel\Notation\Ascii;
+use Runel\Polynomial\Polynomial;
+use Runel\Problem\Job;
 
 /** A demonstration as it stands at one stop: what is folded, what is open, what is lit. */
 final readonly class Board
@@ -308,13 +312,33 @@ final readonly class Board
         ];
     }
 
+    /** What a division without a remainder leaves to go on with, once it is said; null where there is nothing. */
+    private function goingOn(): ?string
+    {
+        $answer = $this->demonstration->answer;
+        $isSaid = ($this->stop()->group ?? 0) >= \count($this->demonstration->sections) - 1;
+        $quotient = $isSaid && $answer instanceof DivisionAnswer ? $answer->factor() : null;
+        if ($quotient === null || Polynomial::fromExpression($quotient)->degree() < 2) {
+            return null;
+        }
+        $ascii = Ascii::write($quotient);
+
+        return $this->address->to('board', [
+            // As people type it, where that can be told apart.
+            'problem' => str_contains($ascii, '/') ? $ascii : str_replace('*', '', $ascii),
+            'job' => Job::Factor->value, 'method' => null, 'step' => null, 'ask' => null,
+        ]);
+    }
+
     /** @return list<Pen> what leads to other rooms and modes */
     public function leaving(): array
     {
+        $onward = $this->goingOn();
         $asking = $this->address->ask;
         $presenting = $this->address->present;
 
         return [
+            ...($onward === null ? [] : [new Pen('pen-go-on', 'g', 'go-on', $onward)]),
             new Pen('pen-ask', 'q', $asking ? 'ask-end' : 'ask', $this->address->to('board', [
                 'ask' => $asking ? null : 1, 'step' => $asking || $this->isLast() ? $this->current : $this->current + 1,
             ])),

@@ -18,15 +18,17 @@ use Runel\Expression\Sum;
 /** A missing power written with a 0 says nothing by its value: here it is held to its place. */
 final class Placeholders
 {
-    /** Whether every sum with a 0 for a missing power names each power once, falling. */
+    /** Whether every sum with a 0 for a missing power names each power of those letters once, falling. */
     public static function stand(Node $node): bool
     {
         if ($node instanceof Letter || $node instanceof Numeral) {
             return true;
         }
         $terms = $node instanceof Sum ? $node->terms : [];
-        if (array_filter($terms, self::isPlaceholder(...)) !== []) {
-            $degrees = array_map(self::degree(...), $terms);
+        $placeholders = array_filter($terms, self::isPlaceholder(...));
+        if ($placeholders !== []) {
+            $letters = array_merge(...array_map(self::letters(...), array_values($placeholders)));
+            $degrees = array_map(static fn(Node $term): int => self::degree($term, $letters), $terms);
             $falling = $degrees;
             rsort($falling);
 
@@ -65,19 +67,31 @@ final class Placeholders
         };
     }
 
-    private static function degree(Node $node): int
+    /** @param array<string, true>|null $letters the letters that count; left out, all */
+    private static function degree(Node $node, ?array $letters = null): int
     {
+        $of = static fn(Node $part): int => self::degree($part, $letters);
+
         return match (true) {
             $node instanceof Numeral => 0,
-            $node instanceof Letter => 1,
-            $node instanceof Marked => self::degree($node->content),
-            $node instanceof Negative => self::degree($node->operand),
-            $node instanceof Product, $node instanceof Quotient => array_sum(
-                array_map(self::degree(...), $node->children()),
-            ),
+            $node instanceof Letter => $letters === null || isset($letters[$node->name]) ? 1 : 0,
+            $node instanceof Marked => $of($node->content),
+            $node instanceof Negative => $of($node->operand),
+            $node instanceof Product, $node instanceof Quotient => array_sum(array_map($of, $node->children())),
             $node instanceof Power && $node->exponent instanceof Numeral =>
-                self::degree($node->base) * ($node->exponent->value->toInt() ?? 1),
-            default => max(0, 0, ...array_map(self::degree(...), $node->children())),
+                $of($node->base) * ($node->exponent->value->toInt() ?? 1),
+            default => max(0, 0, ...array_map($of, $node->children())),
         };
+    }
+
+    /** @return array<string, true> */
+    private static function letters(Node $node): array
+    {
+        $letters = $node instanceof Letter ? [$node->name => true] : [];
+        foreach ($node->children() as $child) {
+            $letters += self::letters($child);
+        }
+
+        return $letters;
     }
 }

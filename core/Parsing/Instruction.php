@@ -14,8 +14,17 @@ final readonly class Instruction
     public const BY = "\u{E000}";
     /** Stands for "is a factor of". */
     public const FACTOR_OF = "\u{E001}";
+    /** Stands for "the remainder is". */
+    public const REMAINDER = "\u{E002}";
+    /** Stands for "when", after a remainder that is said first. */
+    public const WHEN = "\u{E003}";
 
     private const SUBJECT = '/^\s*(?:please\s+)?make\s+([a-z])\s+the\s+subject(?:\s+of)?(?![a-z])\s*:?/iu';
+    private const UNKNOWN = '/^\s*(?:please\s+)?(?:find|determine|which)\s+(?:the\s+(?:value|number)\s+(?:of\s+)?)?'
+        . '([a-z])\s+(?:so\s+that|such\s+that|so|if|given\s+that|for\s+which|makes)\s+/iu';
+    private const FIRST_REMAINDER = '/^(\s*)(?:the\s+)?remainder\s+is\b(.*?\S)\s+when(?=\s)/iu';
+    private const LAST_REMAINDER = '/(?<=[\s)\d]),?\s*(?:(?:with|leaves|has|gives)\s+)?(?:a\s+|the\s+)?remainder'
+        . '(?:\s+(?:of|is)(?![a-z])|\s*=)?(?=[\s\d(+\-−]|$)/iu';
     private const VERBS = [
         'factor(?:i[sz]e)?(?:\s+(?:fully|completely|out))*' => Asked::Factor,
         'write\s+(?:it\s+)?as\s+a\s+product(?:\s+of)?' => Asked::Factor,
@@ -49,6 +58,12 @@ final readonly class Instruction
             [$asked, $subject, $found] = [Asked::Rearrange, $match[1], true];
             $rest = self::blank($rest, $match[0]);
         }
+        if (!$found && preg_match(self::UNKNOWN, $rest, $match) === 1) {
+            [$asked, $subject, $found] = [Asked::Divide, $match[1], true];
+            $rest = (string) preg_replace('/(?<=^|\s)when(?=\s)/iu', '    ', self::first(
+                self::blank($rest, $match[0]),
+            ), 1);
+        }
         foreach ($found ? [] : self::VERBS as $words => $meaning) {
             $verb = '/^\s*(?:please\s+)?(?:' . $words . ')(?![a-z])' . self::OBJECT
                 . '(?:\s+for\s+([a-z])(?=\s*:))?\s*:?/iu';
@@ -62,8 +77,11 @@ final readonly class Instruction
         if ($asked === Asked::Divide) {
             $rest = self::replaced($rest, '/(?<=[\s)\d])(?:is\s+)?(?:divided\s+)?by(?=[\s(])/iu', self::BY);
         }
-        if ($asked === Asked::Show) {
+        $rest = self::replaced($rest, self::LAST_REMAINDER, self::REMAINDER);
+        if ($asked === Asked::Show || $subject !== null) {
             $rest = self::replaced($rest, '/(?<=[\s)\d])is\s+a\s+factor\s+of(?=[\s(])/iu', self::FACTOR_OF);
+        }
+        if ($asked === Asked::Show) {
             $rest = self::replaced(
                 $rest,
                 '/(?<=[\s)\d])(?:(?:can|may)\s+be\s+written|is\s+equal\s+to|equals|is\s+the\s+same\s+as)'
@@ -78,6 +96,22 @@ final readonly class Instruction
         }
 
         return new self($asked, $subject, $function, self::withoutEnd($rest));
+    }
+
+    /** With signs in place of "the remainder is … when", where that comes first. */
+    private static function first(string $rest): string
+    {
+        return (string) preg_replace_callback(
+            self::FIRST_REMAINDER,
+            static function (array $match): string {
+                $is = mb_strlen($match[0]) - mb_strlen($match[1]) - mb_strlen($match[2]);
+                $when = mb_strlen((string) preg_replace('/^.*?(\s+when)$/su', '$1', $match[0]));
+
+                return $match[1] . self::REMAINDER . str_repeat(' ', $is - $when - 1) . $match[2]
+                    . self::WHEN . str_repeat(' ', $when - 1);
+            },
+            $rest,
+        );
     }
 
     /** Without "= ?" and the like at the end, and with ≡ as an equals sign. */

@@ -21,5 +21,9 @@ enum LexemeKind
     case For;
     /** divided by, or is a factor of */
     case Dividing;
+    /** the remainder is */
+    case Remainder;
+    /** when, after a remainder said first */
+    case When;
     case End;
 }

@@ -116,7 +116,11 @@ final class Lexer
         } elseif (str_contains(')]}', $spelling)) {
             $this->add(LexemeKind::Close, $spelling, 1);
         } elseif ($character === Instruction::BY || $character === Instruction::FACTOR_OF) {
-            $this->add(LexemeKind::Dividing, $character, 1);
+            $this->add(LexemeKind::Dividing, $character === Instruction::BY ? 'by' : 'is a factor of', 1);
+        } elseif ($character === Instruction::REMAINDER) {
+            $this->add(LexemeKind::Remainder, 'remainder', 1);
+        } elseif ($character === Instruction::WHEN) {
+            $this->add(LexemeKind::When, 'when', 1);
         } elseif ($character === '√') {
             $this->add(LexemeKind::Root, '√', 1);
         } elseif ($character === '\\') {

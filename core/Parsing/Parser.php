@@ -53,11 +53,18 @@ final class Parser
 
     private function typed(Instruction $instruction): Typed
     {
+        $remainder = $this->takes(LexemeKind::Remainder) ? $this->sum() : null;
+        $this->takes(LexemeKind::When);
         $node = $this->sum();
         $sign = $this->peek();
         if ($this->takes(LexemeKind::Dividing)) {
             $other = $this->sum();
-            $node = $sign->text === Instruction::BY ? new Quotient($node, $other) : new Quotient($other, $node);
+            $isFactor = $sign->text !== 'by';
+            $node = $isFactor ? new Quotient($other, $node) : new Quotient($node, $other);
+            $remainder ??= $isFactor && $instruction->subject !== null ? Numeral::of(0) : null;
+        }
+        if ($remainder === null && $this->takes(LexemeKind::Remainder)) {
+            $remainder = $this->sum();
         }
         if ($this->takes(LexemeKind::Operator, '=')) {
             $node = new Equation($node, $this->sum());
@@ -73,7 +80,14 @@ final class Parser
         }
         $this->expectEnd();
 
-        return new Typed($node, $subject, $instruction->asked, $instruction->function, $this->awkwardAt);
+        return new Typed(
+            $node,
+            $subject,
+            $instruction->asked,
+            $instruction->function,
+            $this->awkwardAt,
+            $remainder,
+        );
     }
 
     private function expectEnd(): void

@@ -80,6 +80,9 @@ final readonly class Problem
             }
             $jobs = [$asked, ...array_values(array_filter($jobs, static fn(Job $job): bool => $job !== $asked))];
         }
+        if ($typed->remainder !== null && Reading::quotient($node) === null) {
+            throw new OutOfReach(Message::of('error.remainder-of-what'), 1);
+        }
         if ($jobs === []) {
             throw new OutOfReach(Message::of(match (true) {
                 $letters === [] => 'error.no-letter',

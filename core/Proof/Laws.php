@@ -9,6 +9,7 @@ use Runel\Demonstration\Move\CompareCoefficients;
 use Runel\Demonstration\Move\JoinBranches;
 use Runel\Demonstration\Move\Move;
 use Runel\Demonstration\Move\Operation;
+use Runel\Demonstration\Move\RemainderIs;
 use Runel\Demonstration\Move\Rewrite;
 use Runel\Demonstration\Move\RootBothSides;
 use Runel\Demonstration\Move\SquareBothSides;
@@ -50,6 +51,9 @@ final readonly class Laws
                 && $this->same($before->left, $after) ? Verdict::Same : Verdict::Unrelated,
             $move instanceof CompareCoefficients => $after instanceof Equation
                 ? $this->compared($after, $move)
+                : Verdict::Undecided,
+            $move instanceof RemainderIs => $before instanceof Quotient && $after instanceof Equation
+                ? $this->remainder($before, $after, $move)
                 : Verdict::Undecided,
             !$before instanceof Equation || !$after instanceof Equation => Verdict::Undecided,
             $move instanceof Rewrite, $move instanceof CollectSubject => $this->sides($before, $after, Verdict::Same),
@@ -142,6 +146,28 @@ final readonly class Laws
             2 => $this->same(Sum::of($rights), Numeral::of(0)) ? Verdict::Equivalent : Verdict::Unrelated,
             default => Verdict::Unrelated,
         };
+    }
+
+    /** Of a divisor that is a multiple of x − r, the dividend's value at r is the remainder. */
+    private function remainder(Quotient $before, Equation $after, RemainderIs $move): Verdict
+    {
+        $at = static fn(Expression $node, Expression $value): Expression => Substitution::into(
+            $node,
+            $move->letter,
+            $value,
+        );
+        $leading = Sum::of([
+            $at($before->denominator, Numeral::of(1)),
+            new Negative($at($before->denominator, Numeral::of(0))),
+        ]);
+        $isLinear = !$this->same($leading, Numeral::of(0)) && $this->same($before->denominator, Product::of([
+            $leading,
+            Sum::of([new Letter($move->letter), new Negative($move->root)]),
+        ]));
+
+        return $isLinear
+            ? $this->sides(new Equation($at($before->numerator, $move->root), $move->remainder), $after, Verdict::Implies)
+            : Verdict::Unrelated;
     }
 
     private function compared(Equation $after, CompareCoefficients $move): Verdict

@@ -9,6 +9,7 @@ return [
     'refusal-letters' => 'One letter is needed above and below, and here are several: :letters.',
     'refusal-degree' => 'The degree of :divisor is higher than that of :dividend: it goes in 0 times, and everything is remainder.',
     'refusal-zero' => 'What is to be divided is 0 whatever the letter is: there is nothing to share out.',
+    'refusal-no-remainder' => 'To find :unknown, say what has to be left over: write "remainder 0 for :unknown" after the division.',
     'refusal-unknown' => 'A coefficient is unknown here: synthetic division carries it along.',
     'read' => ['why' => 'How many times does :divisor go into :dividend? Degrees subtract when powers are divided, so the quotient has degree :degree.'],
     'tidy' => [
@@ -137,6 +138,29 @@ return [
             'why' => 'Long division wrote :terms terms here; :numbers numbers say the same.',
         ],
     ],
+    'unknown' => [
+        'refusal-divisor' => 'With an unknown coefficient the divisor has to be linear and known, and :divisor is not.',
+        'refusal-remainder' => 'The remainder asked for has to be a number, not :remainder.',
+        'refusal-letters' => 'One letter to divide in and one unknown are needed, and here are others: :letters.',
+        'refusal-known' => 'No unknown coefficient stands in :dividend: the remainder can be found, but not chosen.',
+        'refusal-always' => 'The remainder is :remainder, whatever :unknown is: it cannot be chosen.',
+        'refusal-degree' => 'Powers of :unknown above the first stand in :remainder: such an unknown is beyond what Runel does.',
+        'refusal-constant' => 'No power of :letter stands in what is to be divided: there is nothing to divide.',
+        'advice' => ':unknown is carried along like a number; in the end the remainder says what it has to be.',
+        'read' => [
+            'why' => 'Which number has to stand for :unknown, so that dividing by :divisor leaves :remainder?',
+            'why-factor' => 'Which number has to stand for :unknown, so that :divisor is a factor? It is one when nothing is left over.',
+        ],
+        'wanted' => [
+            'title' => 'Say what the remainder has to be',
+            'why' => 'The last sum is the remainder, :rest. It has to be :remainder.',
+        ],
+        'put-in' => [
+            'title' => 'Put :value in',
+            'why' => 'With it the division leaves :remainder, as it should.',
+            'why-factor' => 'With it nothing is left over: :divisor is a factor.',
+        ],
+    ],
     'corner' => [
         'title' => 'The number for the corner is :value',
         'why' => ':divisor is 0 for :solution. That number, with the sign turned, is what makes adding take the place of subtracting.',
@@ -149,7 +173,7 @@ return [
     ],
     'down' => ['title' => 'Bring down :number', 'why' => 'The first coefficient has nothing above it to add: it comes down as it is.'],
     'multiply' => [
-        'title' => 'Multiply: :corner times :sum',
+        'title' => 'Multiply: :product',
         'why' => 'The number in the corner times what was written last goes under the next coefficient.',
         'why-again' => 'It goes under :top.',
     ],

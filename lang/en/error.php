@@ -53,6 +53,7 @@ return [
     'for-what' => 'After “for” Runel expects the letter to solve for.',
     'no-letter' => 'There is no letter in this problem. Runel demonstrates algebra: use a letter such as x.',
     'not-polynomial' => 'A letter stands in an exponent, under a root or in a denominator. Runel cannot work with that here.',
+    'remainder-of-what' => 'A remainder is left by a division, and none stands here. Write what is divided by what.',
     'zero-denominator' => 'A denominator in this problem is 0 whatever the letters are. Change it.',
     'bracket-in-bracket' => 'Products stand inside parentheses here. Take one product at a time: plain terms inside each parenthesis.',
     'single-term' => 'This is a single term: there is nothing to multiply and nothing to factor.',

@@ -45,7 +45,7 @@ return [
     'next' => 'Next',
     'first' => 'Start',
     'all' => 'Show all',
-    'another' => 'Another way',
+    'another' => 'Another way', 'go-on' => 'Factor the quotient',
     'present' => 'Present',
     'present-end' => 'Leave presenting',
     'help' => 'Keys',
@@ -56,7 +56,7 @@ return [
     'help-title' => 'Keys on the board',
     'help-keys' => [
         'next' => 'one thing more', 'back' => 'one thing back', 'first' => 'to the start', 'all' => 'show everything',
-        'ask' => 'ask first: hide the next step and pose its question', 'ways' => 'two ways side by side', 'another' => 'another way for this problem', 'present' => 'presenting: large, nothing around', 'copy' => 'copy the newest line', 'help' => 'this list', 'close' => 'close, leave presenting',
+        'ask' => 'ask first: hide the next step and pose its question', 'ways' => 'two ways side by side', 'another' => 'another way for this problem', 'go-on' => 'after a division without remainder: factor the quotient', 'present' => 'presenting: large, nothing around', 'copy' => 'copy the newest line', 'help' => 'this list', 'close' => 'close, leave presenting',
     ],
     'close' => 'Close',
     'told' => 'This one is told: there is nothing to answer here.',

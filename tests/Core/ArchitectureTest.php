@@ -26,7 +26,17 @@ final class ArchitectureTest extends TestCase
         'Demonstration' => ['Claim', 'Expression', 'Message', 'Number', 'Problem', 'Slip', 'Style'],
         'Proof' => ['Claim', 'Demonstration', 'Expression', 'Notation', 'Number'],
         'Audit' => ['Claim', 'Demonstration', 'Expression', 'Notation', 'Proof'],
-        'Judging' => ['Demonstration', 'Expression', 'Message', 'Notation', 'Number', 'Parsing', 'Polynomial', 'Proof', 'Slip'],
+        'Judging' => [
+            'Demonstration',
+            'Expression',
+            'Message',
+            'Notation',
+            'Number',
+            'Parsing',
+            'Polynomial',
+            'Proof',
+            'Slip',
+        ],
         'Method' => [
             'Audit',
             'Claim',

@@ -8,6 +8,7 @@ use Runel\Claim\DivisionHolds;
 use Runel\Claim\Identity;
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
+use Runel\Expression\Numeral;
 use Runel\Expression\Quotient;
 use Runel\Expression\Sum;
 
@@ -26,6 +27,12 @@ final readonly class DivisionAnswer implements Answer
     public function type(): AnswerType
     {
         return AnswerType::Division;
+    }
+
+    /** The quotient, where nothing is left over: divisor times it is the dividend. */
+    public function factor(): ?Expression
+    {
+        return $this->remainder instanceof Numeral && $this->remainder->value->isZero() ? $this->quotient : null;
     }
 
     /** Quotient plus remainder over divisor. */

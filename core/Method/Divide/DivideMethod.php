@@ -34,7 +34,7 @@ use Runel\Slip\Slip;
 /** What all ways to divide share: reading, what is said at the end, the checks. */
 abstract class DivideMethod implements Method
 {
-    public function __construct(private readonly DivisionChecks $checks) {}
+    public function __construct(protected readonly DivisionChecks $checks) {}
 
     final public function job(): Job
     {
@@ -44,7 +44,8 @@ abstract class DivideMethod implements Method
     public function refusal(Task $task): ?Refusal
     {
         if ($task->problem->remainder !== null) {
-            return new MethodDoesNotApply(Message::of('divide.refusal-unknown'));
+            return UnknownCoefficient::refusal($task)
+                ?? new MethodDoesNotApply(Message::of('divide.refusal-unknown'));
         }
         $refusal = Division::refusal($task);
         if ($refusal !== null) {

@@ -163,6 +163,9 @@ final readonly class Division
         if (array_filter($letters, Monomial::isRoot(...)) !== []) {
             throw new OutOfReach(Message::of('divide.refusal-roots'));
         }
+        if ($problem->subject !== null) {
+            throw new OutOfReach(Message::of('divide.refusal-no-remainder', ['unknown' => $problem->subject]));
+        }
         if (\count($letters) !== 1) {
             throw new OutOfReach(Message::of('divide.refusal-letters', ['letters' => implode(', ', $letters)]));
         }

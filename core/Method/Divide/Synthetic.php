@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Runel\Method\Divide;
 
+use Runel\Demonstration\Demonstration;
 use Runel\Demonstration\Figure\Tableau;
 use Runel\Demonstration\Line;
 use Runel\Demonstration\Phase;
 use Runel\Demonstration\Question;
 use Runel\Demonstration\Section;
 use Runel\Demonstration\Step;
+use Runel\Demonstration\Task;
 use Runel\Expression\Mark;
 use Runel\Expression\Marked;
 use Runel\Expression\Numeral;
@@ -17,6 +19,7 @@ use Runel\Expression\Product;
 use Runel\Expression\Quotient;
 use Runel\Expression\Sum;
 use Runel\Message\Message;
+use Runel\Message\Refusal;
 use Runel\Number\Rational;
 use Runel\Polynomial\Polynomial;
 use Runel\Slip\LikelyWrong;
@@ -28,6 +31,18 @@ final class Synthetic extends DivideMethod
     public function id(): string
     {
         return 'synthetic';
+    }
+
+    public function refusal(Task $task): ?Refusal
+    {
+        return $task->problem->remainder === null ? parent::refusal($task) : UnknownCoefficient::refusal($task);
+    }
+
+    public function demonstrate(Task $task): Demonstration
+    {
+        return $task->problem->remainder === null
+            ? parent::demonstrate($task)
+            : (new UnknownSteps($this->checks))->demonstrate($task);
     }
 
     protected function refusalOf(Division $division): ?Message

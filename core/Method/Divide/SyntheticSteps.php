@@ -140,7 +140,7 @@ final class SyntheticSteps
 
         return new Step(
             id: "multiply-$place",
-            title: Message::of('divide.multiply.title', ['corner' => $tableau->corner, 'sum' => $sum]),
+            title: Message::of('divide.multiply.title', ['product' => $written]),
             why: Message::of($place === 1 ? 'divide.multiply.why' : 'divide.multiply.why-again', [
                 'top' => $tableau->top[$place],
             ]),

@@ -29,36 +29,43 @@ use Runel\Slip\LikelyWrong;
 use Runel\Slip\Slip;
 use Runel\Style\Moving;
 
-/** A linear factor set equal to 0 and solved in full: operations written on both sides, or the number moved across. */
+/**
+ * A linear expression set equal to a number, mostly 0, and solved in full: operations written on both sides, or the
+ * number moved across.
+ */
 final readonly class Linear
 {
     private Rational $m;
     private Rational $r;
+    private Rational $right;
 
     /**
-     * @param string     $letter  the unknown
-     * @param Expression $written mx + r as it stands, in whatever order
-     * @param Rational   $like    a number of the problem: the solution is written as it is, as a decimal or a fraction
+     * @param string        $letter  the unknown
+     * @param Expression    $written mx + r as it stands, in whatever order
+     * @param Rational      $like    a number of the problem: the solution is written as it is, as a decimal or a fraction
+     * @param Rational|null $right   the number it is set equal to; left out, 0
      */
     public function __construct(
         private string $letter,
         private Expression $written,
         private Moving $moving,
         private Rational $like,
+        ?Rational $right = null,
     ) {
         $polynomial = Polynomial::fromExpression($written);
         $this->m = $polynomial->coefficient($letter, 1);
         $this->r = $polynomial->coefficient($letter, 0);
+        $this->right = $right ?? Rational::zero();
     }
 
     public function equation(): Equation
     {
-        return new Equation($this->written, Numeral::of(0));
+        return new Equation($this->written, Numeral::of($this->right));
     }
 
     public function root(): Rational
     {
-        return $this->r->negated()->dividedBy($this->m)->like($this->like);
+        return $this->left()->dividedBy($this->m)->like($this->like);
     }
 
     /** Whether it says the solution already. */
@@ -67,10 +74,17 @@ final readonly class Linear
         return $this->r->isZero() && $this->m->isOne();
     }
 
+    /** What is left on the right when the number is taken away. */
+    private function left(): Rational
+    {
+        return $this->right->minus($this->r);
+    }
+
     public function step(string $id, ?Branch $branch): Step
     {
         $solution = Numeral::of($this->root());
-        $opposite = Numeral::of($this->root()->negated());
+        // What comes out when the number crosses over with its sign as it is.
+        $unturned = Numeral::of($this->right->plus($this->r)->dividedBy($this->m));
 
         return new Step(
             id: $id,
@@ -82,7 +96,7 @@ final readonly class Linear
                 $this->equation(),
                 $this->letter,
                 [$solution],
-                $this->root()->isZero() ? [] : [new LikelyWrong($opposite, Slip::SignNotTurned)],
+                $this->r->isZero() ? [] : [new LikelyWrong($unturned, Slip::SignNotTurned)],
             ),
             watch: !$this->r->isZero() && !$this->m->isNegative() ? Slip::SignNotTurned : null,
         );
@@ -102,7 +116,7 @@ final readonly class Linear
         $operation = $this->r->isNegative() ? Operation::Add : Operation::Subtract;
         $move = new ToBothSides($operation, Numeral::of($this->r->absolute()));
         $left = (new Term($this->m, Monomial::power($this->letter, 1)))->toExpression();
-        $after = new Equation($left, Numeral::of($this->r->negated()));
+        $after = new Equation($left, Numeral::of($this->left()));
         if ($this->across()) {
             return [Line::equivalent($after, $move, $branch)];
         }
@@ -112,7 +126,7 @@ final readonly class Linear
 
         return [
             Line::equivalent(
-                new Equation(Sum::of([...$terms, $taken]), Sum::of([Numeral::of(0), $taken])),
+                new Equation(Sum::of([...$terms, $taken]), Sum::of([Numeral::of($this->right), $taken])),
                 $move,
                 $branch,
             ),
@@ -132,7 +146,7 @@ final readonly class Linear
         }
         $m = Numeral::of($this->m);
         $move = new ToBothSides(Operation::Divide, $m);
-        $right = $this->r->negated();
+        $right = $this->left();
         if ($this->across() || $right->isZero() || !$this->m->isInteger()) {
             return [Line::equivalent($solved, $move, $branch)];
         }
