@@ -16,6 +16,9 @@ use Runel\Demonstration\Figure\Figure;
 use Runel\Demonstration\Figure\Grid;
 use Runel\Demonstration\Figure\LongDivision;
 use Runel\Demonstration\Figure\PairHunt;
+use Runel\Demonstration\Figure\RootHunt;
+use Runel\Demonstration\Figure\RootTrial;
+use Runel\Demonstration\Figure\RootVerdict;
 use Runel\Demonstration\Figure\Rows;
 use Runel\Demonstration\Figure\Tableau;
 use Runel\Demonstration\Figure\WholeNumberTwin;
@@ -63,6 +66,7 @@ final readonly class FigureTable
             $figure instanceof PairHunt => self::pairs($figure),
             $figure instanceof ArrangementHunt => self::arrangements($figure),
             $figure instanceof WholeNumberTwin => self::twin($figure),
+            $figure instanceof RootHunt => self::roots($figure),
             $figure instanceof LongDivision => self::longDivision($figure),
             $figure instanceof Tableau => self::tableau($figure),
             $figure instanceof DivisionGrid => self::divisionGrid($figure),
@@ -100,6 +104,21 @@ final readonly class FigureTable
         }
 
         return self::even($rows, [0], true);
+    }
+
+    /** The candidates that were tried, what each left over, and the one that fits. */
+    private static function roots(RootHunt $hunt): ?self
+    {
+        $tried = array_values(array_filter(
+            $hunt->trials,
+            static fn(RootTrial $trial): bool => $trial->remainder !== null || $trial->verdict === RootVerdict::Fits,
+        ));
+
+        return $tried === [] ? null : self::even(array_map(static fn(RootTrial $trial): array => [
+            $trial->value,
+            $trial->remainder ?? '',
+            $trial->verdict === RootVerdict::Fits ? self::RIGHT : self::WRONG,
+        ], $tried), [], true);
     }
 
     /** The divisor at the left, the quotient above, then product and what is left, round by round. */

@@ -11,7 +11,7 @@ use Runel\Expression\Letter;
 use Runel\Message\Message;
 use Runel\Number\Field\Floats;
 
-/** The parabola over both axes, its vertex, roots and intercept marked with their exact numbers. */
+/** A curve over both axes: roots and intercept marked with their exact numbers, of a parabola the vertex as well. */
 final readonly class CurveDrawing implements Drawing
 {
     private const WIDTH = 430.0;
@@ -26,6 +26,11 @@ final readonly class CurveDrawing implements Drawing
 
     public function __construct(private Curve $curve)
     {
+        if ($curve->place === null || $curve->value === null) {
+            [$this->left, $this->right, $this->low, $this->high] = $this->frame();
+
+            return;
+        }
         $place = self::value($curve->place);
         $far = 1.0;
         foreach (array_map(self::value(...), $curve->roots) as $root) {
@@ -39,8 +44,39 @@ final readonly class CurveDrawing implements Drawing
         [$this->low, $this->high] = [min($heights) - .18 * $span, max($heights) + .12 * $span];
     }
 
+    /**
+     * Of a curve without a vertex: all roots and the other axis, and how high it rises between them.
+     *
+     * @return array{float, float, float, float} left, right, low, high
+     */
+    private function frame(): array
+    {
+        $roots = [0.0, ...array_map(self::value(...), $this->curve->roots)];
+        $width = max(1.0, max($roots) - min($roots));
+        [$from, $to] = [min($roots) - .12 * $width, max($roots) + .12 * $width];
+        $heights = [0.0];
+        for ($point = 0; $point <= self::POINTS; ++$point) {
+            $heights[] = $this->at($from + ($to - $from) * $point / self::POINTS);
+        }
+        $span = max($heights) - min($heights) ?: 1.0;
+
+        return [
+            $from - .1 * $width,
+            $to + .1 * $width,
+            min($heights) - .12 * $span,
+            max($heights) + .12 * $span,
+        ];
+    }
+
     public function label(): Message
     {
+        if ($this->curve->place === null || $this->curve->value === null) {
+            return Message::of('figure.graph', [
+                'function' => $this->curve->function,
+                'count' => \count($this->curve->roots),
+            ]);
+        }
+
         return Message::of($this->curve->roots === [] ? 'figure.curve-none' : 'figure.curve', [
             'function' => $this->curve->function,
             'place' => $this->curve->place,
@@ -53,18 +89,25 @@ final readonly class CurveDrawing implements Drawing
     {
         $this->axes($pen);
         $pen->path($this->trace(), Ink::colour(2), 2.6);
-        $place = self::value($this->curve->place);
-        $pen->line($this->x($place), self::MARGIN / 2, $this->x($place), self::HEIGHT - 8, Ink::RULE, 1.2, '6 5');
+        $place = $this->curve->place === null ? null : self::value($this->curve->place);
+        if ($place !== null) {
+            $pen->line($this->x($place), self::MARGIN / 2, $this->x($place), self::HEIGHT - 8, Ink::RULE, 1.2, '6 5');
+        }
         foreach ($this->curve->roots as $number => $root) {
             $x = $this->x(self::value($root));
             $pen->disc($x, $this->y(0), 5.5, Ink::colour(0), Ink::PAPER, 1.5);
-            $outwards = self::value($root) < $place || (\count($this->curve->roots) === 1 && $number === 0);
+            // Beside the curve: where it rises to the left, on the left, else on the right.
+            $outwards = $place === null
+                ? $this->at(self::value($root) - .05) > 0
+                : self::value($root) < $place || (\count($this->curve->roots) === 1 && $number === 0);
             $below = $this->y(0) + 28;
             $width = $pen->measure($root, 21)->width;
             $start = $outwards ? $x - 6 - $width : $x + 6;
             $pen->starting($root, max(4.0, min($start, self::WIDTH - $width - 4)), $below, 21, Ink::colour(0));
         }
-        $this->mark($pen, $this->curve->place, $this->curve->value, $place, self::value($this->curve->value));
+        if ($this->curve->place !== null && $this->curve->value !== null) {
+            $this->mark($pen, $this->curve->place, $this->curve->value, self::value($this->curve->place), self::value($this->curve->value));
+        }
         $intercept = self::value($this->curve->intercept);
         $shown = $this->left < 0 && $this->right > 0 && $intercept > $this->low && $intercept < $this->high;
         if ($shown && $place !== 0.0) {

@@ -18,6 +18,7 @@ use Runel\Demonstration\Figure\Grid;
 use Runel\Demonstration\Figure\Heaps;
 use Runel\Demonstration\Figure\LongDivision;
 use Runel\Demonstration\Figure\PairHunt;
+use Runel\Demonstration\Figure\RootHunt;
 use Runel\Demonstration\Figure\Rows;
 use Runel\Demonstration\Figure\SquareTiles;
 use Runel\Demonstration\Figure\Tableau;
@@ -58,6 +59,7 @@ final readonly class Figures
             $figure instanceof LongDivision => new LongDivisionDrawing($figure),
             $figure instanceof DivisionGrid => new DivisionGridDrawing($figure),
             $figure instanceof Bridge => new BridgeDrawing($figure, $stacked),
+            $figure instanceof RootHunt => new RootHuntDrawing($figure),
             $figure instanceof Tableau => new TableauDrawing($figure),
             $figure instanceof FactorGrid => new FactorGridDrawing($figure),
             default => throw new \LogicException('No drawing for ' . $figure::class),

@@ -24,6 +24,12 @@ final readonly class Branch
         return new self([...$this->path, $number]);
     }
 
+    /** The same path, beginning at the end of another. */
+    public function under(self $branch): self
+    {
+        return new self([...$branch->path, ...$this->path]);
+    }
+
     /** The branch it forks from; null for the trunk. */
     public function parent(): ?self
     {

@@ -62,6 +62,18 @@ final readonly class Line
         return new self($this->node, $this->link, $this->move, $this->branch, $reason);
     }
 
+    /** The same line on a branch, the branches it has being ways of that one. */
+    public function under(?Branch $branch): self
+    {
+        return $branch === null ? $this : new self(
+            $this->node,
+            $this->link,
+            $this->move,
+            $this->branch === null ? $branch : $this->branch->under($branch),
+            $this->rejected,
+        );
+    }
+
     /** The same line as one on the way: a result of a part is none of the whole. */
     public function onTheWay(): self
     {

@@ -31,6 +31,11 @@ final readonly class Step
         public ?Figure $aside = null,
     ) {}
 
+    public function named(string $id): self
+    {
+        return $this->copy($this->lines, $this->watch, $this->options, $id);
+    }
+
     /** @param list<Option> $options */
     public function withOptions(array $options): self
     {
@@ -43,9 +48,19 @@ final readonly class Step
         return $this->copy($lines, $this->watch, $this->options);
     }
 
-    public function withFigure(Figure $figure): self
+    public function withFigure(?Figure $figure): self
     {
-        return $this->copy($this->lines, $this->watch, $this->options, $figure);
+        return new self(
+            $this->id,
+            $this->title,
+            $this->why,
+            $this->lines,
+            $figure,
+            $this->question,
+            $this->watch,
+            $this->options,
+            $this->aside,
+        );
     }
 
     public function withoutWarning(): self
@@ -63,14 +78,18 @@ final readonly class Step
      * @param list<Line>   $lines
      * @param list<Option> $options
      */
-    private function copy(array $lines, ?Slip $watch, array $options, ?Figure $figure = null): self
-    {
+    private function copy(
+        array $lines,
+        ?Slip $watch,
+        array $options,
+        ?string $id = null,
+    ): self {
         return new self(
-            id: $this->id,
+            id: $id ?? $this->id,
             title: $this->title,
             why: $this->why,
             lines: $lines,
-            figure: $figure ?? $this->figure,
+            figure: $this->figure,
             question: $this->question,
             watch: $watch,
             options: $options,

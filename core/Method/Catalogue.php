@@ -118,7 +118,10 @@ final readonly class Catalogue
                 if ($offer->forecast !== null) {
                     return $offer->method;
                 }
-                $reason ??= $offer->refusal;
+                // A reason that stands for good says more than one about a way.
+                if ($reason === null || $reason instanceof MethodDoesNotApply) {
+                    $reason = $offer->refusal instanceof MethodDoesNotApply ? $reason ?? $offer->refusal : $offer->refusal;
+                }
             }
         }
         throw match (true) {

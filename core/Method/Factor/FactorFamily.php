@@ -19,16 +19,18 @@ final readonly class FactorFamily implements Family
     /** The standing choice of the way that is offered first. */
     public const FAVOURITE = 'favourite';
 
-    /** @var list<FactorMethod> */
-    private array $methods;
+    /** @var list<FactorMethod> for quadratics */
+    private array $quadratic;
+    private RationalRoots $roots;
 
     public function __construct(MultiplyFamily $multiplying)
     {
         $back = new MultiplyBack($multiplying);
-        $this->methods = [
+        $this->quadratic = [
             new Special($back), new SumProduct($back), new SplitMiddle($back), new ProductGrid($back),
             new Cross($back), new Trial($back), new Scale($back), new ScaleWhy($back),
         ];
+        $this->roots = new RationalRoots($back, $this);
     }
 
     public function job(): Job
@@ -38,7 +40,7 @@ final readonly class FactorFamily implements Family
 
     public function methods(): array
     {
-        return $this->methods;
+        return [...$this->quadratic, $this->roots];
     }
 
     /** The favourite, then the special forms, then fewer trials, then fewer steps; explanations come last. */
@@ -55,7 +57,7 @@ final readonly class FactorFamily implements Family
     public function choices(): array
     {
         $hunts = array_filter(
-            $this->methods,
+            $this->quadratic,
             static fn(FactorMethod $method): bool => !$method instanceof Special && !$method instanceof ScaleWhy,
         );
 
@@ -84,7 +86,7 @@ final readonly class FactorFamily implements Family
             Trial::class,
             Scale::class,
         ];
-        $fitting = array_filter($this->methods, static fn(FactorMethod $method): bool => \in_array(
+        $fitting = array_filter($this->quadratic, static fn(FactorMethod $method): bool => \in_array(
             $method::class,
             $order,
             true,

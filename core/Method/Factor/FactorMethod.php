@@ -9,7 +9,6 @@ use Runel\Demonstration\Check;
 use Runel\Demonstration\Demonstration;
 use Runel\Demonstration\Forecast;
 use Runel\Demonstration\Line;
-use Runel\Demonstration\Link;
 use Runel\Demonstration\Phase;
 use Runel\Demonstration\Question;
 use Runel\Demonstration\Section;
@@ -86,7 +85,7 @@ abstract class FactorMethod implements FactorsQuadratics
             $work = $this->work($trinomial, $outer, $task);
         }
         [$finish, $answer] = $this->finish($task, $common, $trinomial instanceof Trinomial ? $trinomial : null, $outer);
-        $sections = self::arrivedOnce([new Section(Phase::Reading, $reading), ...$work->sections, $finish]);
+        $sections = Arrival::once([new Section(Phase::Reading, $reading), ...$work->sections, $finish]);
 
         return new Demonstration(
             task: $task,
@@ -188,48 +187,6 @@ abstract class FactorMethod implements FactorsQuadratics
     private static function ready(Task $task): Gathered
     {
         return Gathered::ofTask($task) ?? throw new \LogicException('A problem that is no polynomial was not refused.');
-    }
-
-    /**
-     * Where the last work arrives at the answer already, that line is the result and is not written again.
-     *
-     * @param non-empty-list<Section> $sections
-     *
-     * @return non-empty-list<Section>
-     */
-    private static function arrivedOnce(array $sections): array
-    {
-        $last = $sections[\count($sections) - 1];
-        $step = $last->steps[\count($last->steps) - 1];
-        $result = $step->lines[0] ?? null;
-        for ($number = \count($sections) - 2; $number >= 0 && $result !== null; --$number) {
-            $steps = $sections[$number]->steps;
-            for ($place = \count($steps) - 1; $place >= 0; --$place) {
-                $lines = $steps[$place]->lines;
-                $main = array_filter($lines, static fn(Line $line): bool => $line->link !== Link::Side);
-                $end = array_key_last($main);
-                if ($end === null) {
-                    continue;
-                }
-                $same = Ascii::write($lines[$end]->node) === Ascii::write($result->node);
-                if ($lines[$end]->link === Link::Given || !$same) {
-                    return $sections;
-                }
-                $lines[$end] = Line::result($result->node, $lines[$end]->move);
-                $steps[$place] = $steps[$place]->withLines(array_values($lines));
-                $before = \array_slice($sections, 0, $number);
-                $between = \array_slice($sections, $number + 1, -1);
-
-                return [
-                    ...$before,
-                    $sections[$number]->withSteps(array_values($steps)),
-                    ...$between,
-                    $last->withSteps([...\array_slice($last->steps, 0, -1), $step->withLines([])]),
-                ];
-            }
-        }
-
-        return $sections;
     }
 
     /** @return non-empty-list<Check> */

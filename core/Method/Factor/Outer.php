@@ -61,7 +61,7 @@ final readonly class Outer
     }
 
     /**
-     * The finished factoring: equal factors as a square, −1 outside or multiplied into exactly one of them.
+     * The finished factoring: equal factors as a power, −1 outside or multiplied into exactly one of them.
      *
      * @param non-empty-list<Polynomial> $factors
      */
@@ -70,13 +70,35 @@ final readonly class Outer
         if ($this->common->negative && $minusInside) {
             $factors[0] = $factors[0]->negated();
         }
-        $written = array_map(static fn(Polynomial $factor): Expression => $factor->toExpression(), $factors);
-        if (\count($factors) === 2 && $factors[0]->equals($factors[1])) {
-            $written = [new Power($written[0], Numeral::of(2))];
+        $written = [];
+        foreach (self::counted($factors) as [$factor, $times]) {
+            $base = $factor->toExpression();
+            $written[] = $times === 1 ? $base : new Power($base, Numeral::of($times));
         }
 
         return $this->common->negative && $minusInside
             ? Product::of([...$this->common->factors(), ...$written])
             : $this->wrap($written);
+    }
+
+    /**
+     * @param non-empty-list<Polynomial> $factors
+     *
+     * @return non-empty-list<array{Polynomial, int}> each once, and how often it stands there
+     */
+    private static function counted(array $factors): array
+    {
+        $counted = [];
+        foreach ($factors as $factor) {
+            foreach ($counted as $place => [$other, $times]) {
+                if ($other->equals($factor)) {
+                    $counted[$place] = [$other, $times + 1];
+                    continue 2;
+                }
+            }
+            $counted[] = [$factor, 1];
+        }
+
+        return array_values($counted);
     }
 }

@@ -114,7 +114,7 @@ final class QuadraticDemonstration
      *
      * @return array{non-empty-list<Section>, Answer}
      */
-    private static function rounded(Task $task, array $sections, Answer $answer, string $letter): array
+    public static function rounded(Task $task, array $sections, Answer $answer, string $letter): array
     {
         if ($task->style->answers === Answers::Exact || !$answer instanceof SolutionsAnswer) {
             return [$sections, $answer];
@@ -169,7 +169,8 @@ final class QuadraticDemonstration
         return $checks;
     }
 
-    private static function substituted(Equation $equation, string $letter, Expression $solution): Check
+    /** A solution put into the original, both sides worked out apart. */
+    public static function substituted(Equation $equation, string $letter, Expression $solution): Check
     {
         $lines = [];
         foreach ([$equation->left, $equation->right] as $side) {

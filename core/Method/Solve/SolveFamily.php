@@ -11,9 +11,7 @@ use Runel\Method\Family;
 use Runel\Method\Offer;
 use Runel\Method\Quadratic\CompletingSquare;
 use Runel\Method\Quadratic\Formula;
-use Runel\Method\Quadratic\Quadratic;
 use Runel\Method\Quadratic\SquareRoots;
-use Runel\Number\Rational;
 use Runel\Problem\Job;
 
 /** The ways to solve equations. */
@@ -28,27 +26,14 @@ final readonly class SolveFamily implements Family
 
     public function methods(): array
     {
-        return [
-            new Factoring($this->factoring),
-            new SquareRoots(),
-            CompletingSquare::solving(),
-            new Formula(),
-        ];
+        $roads = [new Factoring($this->factoring), new SquareRoots(), CompletingSquare::solving(), new Formula()];
+
+        return [...$roads, new RationalRoots($this->factoring, new QuadraticRoads($roads))];
     }
 
-    /** What is seen at once comes first, then what factors, then the way that always works. */
     public function rank(Offer $offer, Task $task): array
     {
-        $quadratic = Quadratic::ofTask($task);
-        $halves = $quadratic !== null && $quadratic->a->isOne()
-            && $quadratic->b->dividedBy(Rational::of(2))->isInteger();
-
-        return [match (true) {
-            $offer->method instanceof SquareRoots => 0,
-            $offer->method instanceof Factoring => 1,
-            $offer->method instanceof CompletingSquare => $halves ? 2 : 4,
-            default => 3,
-        }];
+        return [QuadraticRoads::place($offer->method, $task)];
     }
 
     public function choices(): array

@@ -1,0 +1,266 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Method\Roots;
+
+use Runel\Claim\Identity;
+use Runel\Demonstration\Figure\RootHunt;
+use Runel\Demonstration\Figure\RootTrial;
+use Runel\Demonstration\Figure\RootVerdict;
+use Runel\Demonstration\Line;
+use Runel\Demonstration\Phase;
+use Runel\Demonstration\Question;
+use Runel\Demonstration\Section;
+use Runel\Demonstration\Step;
+use Runel\Expression\Expression;
+use Runel\Expression\Numeral;
+use Runel\Expression\Substitution;
+use Runel\Message\Message;
+use Runel\Method\Divide\SyntheticRow;
+use Runel\Method\Divide\SyntheticSteps;
+use Runel\Method\Factor\Outer;
+use Runel\Number\Rational;
+use Runel\Polynomial\Polynomial;
+
+/** A search for rational roots told: candidates, what can be passed over, failures shortly, the hit as a tableau. */
+final readonly class RootSteps
+{
+    /** So many failures are shown one by one; the others together. */
+    private const ONE_BY_ONE = 4;
+
+    public function __construct(private RootSearch $search, private string $letter, private Outer $outer) {}
+
+    /** @return list<Section> one a round */
+    public function sections(): array
+    {
+        $sections = [];
+        $found = [];
+        $several = \count($this->search->rounds) > 1;
+        foreach ($this->search->rounds as $number => $round) {
+            $steps = $this->search($round, $number + 1);
+            $factor = $round->factor($this->letter);
+            if ($factor !== null && $round->root !== null) {
+                $steps[] = $this->hit($round, $round->root, $number + 1);
+                $found[] = $factor;
+                $steps[] = $this->carried($round, $factor, $found, $number + 1);
+            }
+            $sections[] = new Section(
+                Phase::Hunting,
+                $steps,
+                $several ? $number + 1 : null,
+                $round->root === null
+                    ? Message::of('outcome.none')
+                    : Message::of('outcome.number', ['value' => Numeral::of($round->root)]),
+            );
+        }
+
+        return $sections;
+    }
+
+    /** @return list<Step> */
+    private function search(RootRound $round, int $number): array
+    {
+        $values = [...array_map(static fn(array $tried): Rational => $tried[0], $round->tried), ...$round->open];
+        if ($values === []) {
+            return [$this->none($round, null, $number)];
+        }
+        [$hunt, $steps] = $this->candidates($round, $values, $number);
+
+        return [...$steps, ...$this->judged($round, $hunt, $number)];
+    }
+
+    /** Where no candidate is left, or each has been judged. */
+    private function none(RootRound $round, ?RootHunt $hunt, int $number): Step
+    {
+        $isCubic = $this->search->rest->degree() === 3;
+
+        return new Step(
+            id: "none-$number",
+            title: Message::of($hunt === null ? 'roots.none.title-left' : 'roots.none.title'),
+            why: Message::of($isCubic ? 'roots.none.why-cubic' : 'roots.none.why', [
+                'polynomial' => $round->polynomial->toExpression(),
+            ]),
+            figure: $hunt,
+        );
+    }
+
+    /**
+     * @param non-empty-list<Rational> $values
+     *
+     * @return array{RootHunt, list<Step>}
+     */
+    private function candidates(RootRound $round, array $values, int $number): array
+    {
+        $hunt = new RootHunt(
+            $round->polynomial->toExpression(),
+            $this->letter,
+            array_map(static fn(Rational $value): RootTrial => new RootTrial(Numeral::of($value)), $values),
+        );
+        $monic = \count($round->candidates->firsts) === 1;
+        $steps = [new Step(
+            id: "candidates-$number",
+            title: Message::of($number === 1 ? 'roots.candidates.title' : 'roots.candidates.title-again'),
+            why: Message::of(match (true) {
+                $number > 1 => 'roots.candidates.why-again',
+                $monic => 'roots.candidates.why-monic',
+                default => 'roots.candidates.why',
+            }, [
+                'last' => Numeral::of($round->polynomial->coefficient($this->letter, 0)),
+                'first' => Numeral::of($round->polynomial->coefficient($this->letter, $round->polynomial->degree())),
+                'polynomial' => $round->polynomial->toExpression(),
+            ]),
+            figure: $hunt,
+        )];
+        $skipped = array_filter($round->tried, static fn(array $tried): bool => $tried[1] === RootVerdict::Sign);
+        if ($skipped === []) {
+            return [$hunt, $steps];
+        }
+        $negative = array_values($skipped)[0][0]->isNegative();
+        $hunt = $hunt->with(array_map(
+            static fn(array $tried): RootTrial => new RootTrial(Numeral::of($tried[0]), RootVerdict::Sign),
+            $skipped,
+        ));
+        $steps[] = new Step(
+            id: "signs-$number",
+            title: Message::of($negative ? 'roots.signs.title-negative' : 'roots.signs.title-positive'),
+            why: Message::of($negative ? 'roots.signs.why-negative' : 'roots.signs.why-positive', [
+                'letter' => $this->letter,
+            ]),
+            figure: $hunt,
+        );
+
+        return [$hunt, $steps];
+    }
+
+    /** @return list<Step> the failures, one by one as long as there are few, and what they let pass over */
+    private function judged(RootRound $round, RootHunt $hunt, int $number): array
+    {
+        $steps = [];
+        $shown = 0;
+        $together = [];
+        $beyond = [];
+        foreach ($round->tried as $place => [$value, $verdict, $row, $bounds]) {
+            $written = Numeral::of($value);
+            if ($verdict === RootVerdict::Beyond) {
+                $beyond[$place] = new RootTrial($written, RootVerdict::Beyond);
+            }
+            if ($verdict !== RootVerdict::Fails || $row === null) {
+                continue;
+            }
+            $trial = new RootTrial($written, RootVerdict::Fails, $row->remainder()->toExpression());
+            if ($shown >= self::ONE_BY_ONE) {
+                $together[$place] = $trial;
+                continue;
+            }
+            ++$shown;
+            $hunt = $hunt->with([$place => $trial]);
+            $steps[] = $this->failure($round, $hunt, $trial, $row, $bounds, "try-$number-$shown");
+        }
+        if ($together !== []) {
+            $hunt = $hunt->with($together);
+            $steps[] = new Step(
+                id: "others-$number",
+                title: Message::of('roots.others.title', ['count' => \count($together)]),
+                why: Message::of('roots.others.why'),
+                figure: $hunt,
+            );
+        }
+        if ($beyond !== []) {
+            $steps[] = new Step(
+                id: "beyond-$number",
+                title: Message::of('roots.beyond.title', ['count' => \count($beyond)]),
+                why: Message::of('roots.beyond.why'),
+                figure: $hunt->with($beyond),
+            );
+            $hunt = $hunt->with($beyond);
+        }
+        if ($round->root === null) {
+            $steps[] = $this->none($round, $hunt, $number);
+        }
+
+        return $steps;
+    }
+
+    private function failure(
+        RootRound $round,
+        RootHunt $hunt,
+        RootTrial $trial,
+        SyntheticRow $row,
+        bool $bounds,
+        string $id,
+    ): Step {
+        $line = Line::side(
+            Substitution::into($round->polynomial->toExpression(), $this->letter, $trial->value),
+            $row->remainder()->toExpression(),
+        );
+        $negative = $row->root->isNegative();
+
+        return new Step(
+            id: $id,
+            title: Message::of('roots.try.title', ['value' => $trial->value]),
+            why: Message::of(match (true) {
+                $bounds && $negative => 'roots.try.why-lowest',
+                $bounds => 'roots.try.why-highest',
+                default => 'roots.try.why',
+            }, ['value' => $trial->value, 'remainder' => $row->remainder()->toExpression()]),
+            lines: [$line],
+            figure: $hunt,
+            question: Question::about($line, Message::of('roots.try.ask', ['value' => $trial->value])),
+        );
+    }
+
+    private function hit(RootRound $round, Rational $root, int $number): Step
+    {
+        $row = array_values(array_filter(
+            $round->tried,
+            static fn(array $tried): bool => $tried[1] === RootVerdict::Fits,
+        ))[0][2] ?? throw new \LogicException('A root without its row.');
+        $scale = $root->denominator();
+        $isScaled = !$scale->isOne();
+        $tableau = SyntheticSteps::tableau(
+            $row,
+            $this->letter,
+            $round->polynomial->toExpression(),
+            $isScaled ? array_map(Numeral::of(...), $round->quotient->coefficients($this->letter)) : [],
+            $isScaled ? $scale : null,
+        )->finished();
+        $value = Numeral::of($root);
+        $zero = Numeral::of(0);
+
+        return new Step(
+            id: "hit-$number",
+            title: Message::of('roots.hit.title', ['value' => $value]),
+            why: Message::of($isScaled ? 'roots.hit.why-scaled' : 'roots.hit.why', [
+                'value' => $value,
+                'scale' => Numeral::of($scale),
+            ]),
+            figure: $isScaled ? $tableau->next() : $tableau,
+            question: Question::number(
+                Message::of('roots.try.ask', ['value' => $value]),
+                new Identity(
+                    Substitution::into($round->polynomial->toExpression(), $this->letter, $value),
+                    $zero,
+                ),
+                $zero,
+            ),
+        );
+    }
+
+    /** @param non-empty-list<Polynomial> $found the factors so far, this one the last */
+    private function carried(RootRound $round, Polynomial $factor, array $found, int $number): Step
+    {
+        $quotient = $round->quotient->toExpression();
+        $factors = array_map(static fn(Polynomial $one): Expression => $one->toExpression(), $found);
+
+        return new Step(
+            id: "carry-$number",
+            title: Message::of('roots.carry.title', ['factor' => $factor->toExpression()]),
+            why: Message::of(match (true) {
+                $round->quotient->degree() > 2 => 'roots.carry.why',
+                default => 'roots.carry.why-quadratic',
+            }, ['quotient' => $quotient]),
+            lines: [$this->outer->line(...[...$factors, $quotient])],
+        );
+    }
+}

@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'refusal' => 'The search for rational roots is for polynomials of degree 3 to :most in one letter.',
+    'refusal-degree' => 'The degree is :degree; the search for rational roots goes up to degree :most.',
+    'refusal-many' => 'There are too many candidates for rational roots to try them all.',
+    'refusal-none' => 'None of the candidates is a root: there is no rational root, and without one this way ends here.',
+    'refusal-rest' => 'Rational roots lead as far as :rest, and for that no way is known here.',
+    'advice' => 'Candidates for roots: one to try.|Candidates for roots: :count to try.',
+    'advice-square' => 'Only even powers: a quadratic in the square of the letter.',
+    'candidates' => [
+        'title' => 'List the candidates',
+        'title-again' => 'Go on with what is left',
+        'why' => 'A rational root is a fraction in lowest terms: its numerator goes into :last, its denominator into :first.',
+        'why-monic' => 'The first coefficient is 1, so a rational root is a whole number that goes into :last.',
+        'why-again' => 'The next root is one of :polynomial. What has failed once cannot work now and is left out.',
+    ],
+    'signs' => [
+        'title-positive' => 'Pass over the positive ones',
+        'title-negative' => 'Pass over the negative ones',
+        'why-positive' => 'All coefficients are positive, so for a positive :letter nothing can cancel.',
+        'why-negative' => 'For a negative :letter all terms have the same sign, so nothing can cancel.',
+    ],
+    'try' => [
+        'title' => 'Try :value',
+        'why' => 'The remainder is :remainder, not 0: no root.',
+        'why-highest' => 'The remainder is :remainder, not 0. Dividing gives nothing but positive numbers, so nothing larger can be a root either.',
+        'why-lowest' => 'The remainder is :remainder, not 0. Dividing gives plus and minus in turn, so nothing smaller can be a root either.',
+        'ask' => 'What is left over for :value?',
+    ],
+    'others' => [
+        'title' => 'One more fails|:count more fail',
+        'why' => 'Each leaves a remainder that is not 0.',
+    ],
+    'beyond' => [
+        'title' => 'One lies beyond all roots|:count lie beyond all roots',
+        'why' => 'A candidate before has shown that nothing on its far side can be a root.',
+    ],
+    'none' => [
+        'title' => 'No candidate is a root',
+        'title-left' => 'Every candidate has failed already',
+        'why' => ':polynomial has no rational root, so no linear factor goes into it. Whether factors of higher degree do is another question, not looked into here.',
+        'why-cubic' => ':polynomial has no rational root. A cubic that factors has a linear factor, so this one is prime.',
+    ],
+    'hit' => [
+        'title' => ':value is a root',
+        'why' => 'Synthetic division by it leaves nothing over.',
+        'why-scaled' => 'Synthetic division by it leaves nothing over. The denominator :scale goes from the quotient into the factor.',
+    ],
+    'carry' => [
+        'title' => 'Write the factor :factor',
+        'why' => 'The quotient :quotient is carried on.',
+        'why-quadratic' => 'The quotient :quotient is a quadratic: that has its own ways.',
+    ],
+    'rest' => [
+        'title' => 'Write the factors of the quadratic',
+        'why' => 'They take its place.',
+        'title-prime' => 'The quadratic is prime',
+        'why-prime' => 'Its discriminant is :value, and that is no perfect square.',
+        'why-prime-negative' => 'Its discriminant is :value: negative, so it has no real root.',
+        'title-linear' => 'Nothing but linear factors is left',
+    ],
+    'square' => [
+        'title' => 'See the quadratic in :square',
+        'why' => 'Only even powers of the letter stand here: with :unknown for :square it is a quadratic.',
+        'title-back' => 'Put :square back for :unknown',
+        'why-back' => 'The factors in :unknown become factors with :square.',
+        'title-split' => 'Split the differences of squares',
+        'why-split' => 'A difference of two squares is sum times difference of what is squared.',
+    ],
+    'complete' => [
+        'title' => 'Factored completely',
+        'why' => 'No factor that is left can be factored further over the integers.',
+        'why-stuck' => 'This is as far as rational roots lead.',
+        'title-prime' => 'It is prime',
+        'why-prime' => 'It cannot be written as a product of polynomials with whole coefficients.',
+    ],
+    'check' => [
+        'none' => 'No candidate gives 0',
+        'none-why' => 'Each candidate put in for :letter leaves something else.',
+    ],
+    'fork' => [
+        'why' => 'Each factor is set equal to 0: linear ones are solved at once, a quadratic by its own ways.',
+    ],
+    'quadratic' => ['none' => 'No real number has a negative square: this factor gives no solution.'],
+    'all' => [
+        'why' => 'Degree :degree: there can be :degree solutions at most, and one is found.|Degree :degree: there can be :degree solutions at most, and :count are found.',
+        'title-factors' => 'No factor can be 0',
+        'why-none' => 'A quadratic with a negative discriminant is never 0, so the product is not 0 either.',
+    ],
+];
