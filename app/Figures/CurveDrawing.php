@@ -106,7 +106,7 @@ final readonly class CurveDrawing implements Drawing
             $pen->starting($root, max(4.0, min($start, self::WIDTH - $width - 4)), $below, 21, Ink::colour(0));
         }
         if ($this->curve->place !== null && $this->curve->value !== null) {
-            $this->mark($pen, $this->curve->place, $this->curve->value, self::value($this->curve->place), self::value($this->curve->value));
+            $this->mark($pen, $this->curve->place, $this->curve->value);
         }
         $intercept = self::value($this->curve->intercept);
         $shown = $this->left < 0 && $this->right > 0 && $intercept > $this->low && $intercept < $this->high;
@@ -118,8 +118,9 @@ final readonly class CurveDrawing implements Drawing
         return [self::WIDTH, self::HEIGHT];
     }
 
-    private function mark(Pen $pen, Expression $place, Expression $value, float $x, float $y): void
+    private function mark(Pen $pen, Expression $place, Expression $value): void
     {
+        [$x, $y] = [self::value($place), self::value($value)];
         $pen->disc($this->x($x), $this->y($y), 5.5, Ink::LIGHT, Ink::LIGHT_EDGE, 2);
         $upwards = $this->at($x + 1) > $y;
         $baseline = $this->y($y) + ($upwards ? 32 : -18);

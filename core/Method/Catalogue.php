@@ -119,9 +119,9 @@ final readonly class Catalogue
                     return $offer->method;
                 }
                 // A reason that stands for good says more than one about a way.
-                if ($reason === null || $reason instanceof MethodDoesNotApply) {
-                    $reason = $offer->refusal instanceof MethodDoesNotApply ? $reason ?? $offer->refusal : $offer->refusal;
-                }
+                $reason = $reason instanceof MethodDoesNotApply && !$offer->refusal instanceof MethodDoesNotApply
+                    ? $offer->refusal
+                    : $reason ?? $offer->refusal;
             }
         }
         throw match (true) {

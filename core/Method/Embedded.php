@@ -9,7 +9,10 @@ use Runel\Demonstration\Line;
 use Runel\Demonstration\Link;
 use Runel\Demonstration\Phase;
 use Runel\Demonstration\Section;
+use Runel\Demonstration\Step;
+use Runel\Expression\Equation;
 use Runel\Expression\Expression;
+use Runel\Expression\Node;
 use Runel\Message\Message;
 
 /** One demonstration's sections as a part of another's: beside its chain of lines, or on a branch of it. */
@@ -22,11 +25,11 @@ final class Embedded
      *
      * @return list<Section> without what only reads the problem
      */
-    public static function beside(array $sections, string $prefix): array
+    public static function beside(array $sections, string $prefix, Expression $part): array
     {
         $before = null;
 
-        return self::each($sections, $prefix, static function (Line $line) use (&$before): ?Line {
+        return self::each($sections, $prefix, $part, static function (Line $line) use (&$before): ?Line {
             if ($line->link === Link::Side || !$line->node instanceof Expression) {
                 return $line->link === Link::Side ? $line : null;
             }
@@ -46,9 +49,14 @@ final class Embedded
      *
      * @return list<Section>
      */
-    public static function onBranch(array $sections, string $prefix, ?Branch $branch, ?Message $dead): array
-    {
-        $placed = self::each($sections, $prefix, static fn(Line $line): ?Line => match (true) {
+    public static function onBranch(
+        array $sections,
+        string $prefix,
+        Equation $part,
+        ?Branch $branch,
+        ?Message $dead,
+    ): array {
+        $placed = self::each($sections, $prefix, $part, static fn(Line $line): ?Line => match (true) {
             $line->link === Link::Given => null,
             $line->link === Link::Side => $line,
             default => $line->onTheWay()->under($branch),
@@ -84,11 +92,12 @@ final class Embedded
 
     /**
      * @param list<Section>         $sections
+     * @param Node                  $part     what they are about
      * @param \Closure(Line): ?Line $turn
      *
      * @return list<Section> those in which something is left
      */
-    private static function each(array $sections, string $prefix, \Closure $turn): array
+    private static function each(array $sections, string $prefix, Node $part, \Closure $turn): array
     {
         $turned = [];
         foreach ($sections as $section) {
@@ -105,7 +114,13 @@ final class Embedded
             }
             if ($steps !== []) {
                 $phase = $section->phase === Phase::Reading ? Phase::SettingUp : $section->phase;
-                $turned[] = new Section($phase, $steps, $section->round, $section->outcome);
+                $hasLine = array_filter(
+                    Section::steps([new Section($phase, $steps)]),
+                    static fn(Step $step): bool => $step->lines !== [],
+                ) !== [];
+                $turned[] = new Section($phase, $steps, $section->round, $section->outcome ?? ($hasLine
+                    ? null
+                    : Message::of('outcome.part', ['part' => $part])));
             }
         }
 

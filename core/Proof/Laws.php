@@ -165,9 +165,9 @@ final readonly class Laws
             Sum::of([new Letter($move->letter), new Negative($move->root)]),
         ]));
 
-        return $isLinear
-            ? $this->sides(new Equation($at($before->numerator, $move->root), $move->remainder), $after, Verdict::Implies)
-            : Verdict::Unrelated;
+        $wanted = new Equation($at($before->numerator, $move->root), $move->remainder);
+
+        return $isLinear ? $this->sides($wanted, $after, Verdict::Implies) : Verdict::Unrelated;
     }
 
     private function compared(Equation $after, CompareCoefficients $move): Verdict

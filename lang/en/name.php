@@ -16,9 +16,11 @@ return [
             'special' => 'Special form', 'sum-product' => 'Sum and product', 'split-middle' => 'Split the middle',
             'product-grid' => 'Product grid', 'cross' => 'Cross products', 'trial' => 'Trial factors',
             'scale' => 'Scaling', 'scale-why' => 'Why scaling works',
+            'rational-roots' => 'Rational roots',
         ],
         'solve' => [
             'factoring' => 'By factoring', 'square-roots' => 'Square roots', 'completing-square' => 'Completing the square',
+            'rational-roots' => 'Rational roots',
             'formula' => 'Quadratic formula',
         ],
         'divide' => [

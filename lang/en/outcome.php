@@ -12,6 +12,8 @@ return [
     'term' => ':term above',
     'corner' => ':value in the corner',
     'remainder' => 'remainder :remainder',
+    'columns' => 'one column|:count columns',
+    'part' => ':part',
     'places' => 'one place|:count places',
     'rows' => 'one row|:count rows',
 ];

@@ -60,7 +60,6 @@ return [
         'title-prime' => 'The quadratic is prime',
         'why-prime' => 'Its discriminant is :value, and that is no perfect square.',
         'why-prime-negative' => 'Its discriminant is :value: negative, so it has no real root.',
-        'title-linear' => 'Nothing but linear factors is left',
     ],
     'square' => [
         'title' => 'See the quadratic in :square',
@@ -71,7 +70,6 @@ return [
         'why-split' => 'A difference of two squares is sum times difference of what is squared.',
     ],
     'complete' => [
-        'title' => 'Factored completely',
         'why' => 'No factor that is left can be factored further over the integers.',
         'why-stuck' => 'This is as far as rational roots lead.',
         'title-prime' => 'It is prime',

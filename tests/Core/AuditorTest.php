@@ -144,7 +144,10 @@ final class AuditorTest extends TestCase
             'answer' => new AllNumbersAnswer(self::equation('0=0')),
         ])];
         yield 'a division that does not hold' => [static fn(self $t): Demonstration => $t->with($grid(), [
-            'answer' => new DivisionAnswer(...array_map(self::expression(...), ['x^2+3', 'x-1', 'x+1', '3'])),
+            'answer' => new DivisionAnswer(...array_map(
+                self::expression(...),
+                ['x^2+3', 'x-1', 'x+1', '3', 'x+1+3/(x-1)'],
+            )),
         ])];
         yield 'a formula that does not follow' => [static fn(self $t): Demonstration => $t->with($solved(), [
             'answer' => new FormulaAnswer('x', [self::expression('3')]),

@@ -14,6 +14,7 @@ use Runel\Notation\Ascii;
 use Runel\Number\Rational;
 use Runel\Parsing\Parser;
 use Runel\Polynomial\Polynomial;
+use Runel\Problem\Job;
 use Runel\Problem\Problem;
 
 /** Properties of every way to multiply, over random problems and house styles. */
@@ -55,7 +56,7 @@ final class MultiplyTest extends TestCase
                 'first' => $chance->one(['1-2', '1-3', '2-3']),
             ] : []);
             foreach ($this->catalogue->offers($task) as $offer) {
-                if ($offer->forecast === null) {
+                if ($offer->forecast === null || $offer->method->job() !== Job::Multiply) {
                     continue;
                 }
                 $id = $offer->method->id();

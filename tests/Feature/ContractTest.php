@@ -119,7 +119,8 @@ final class ContractTest extends TestCase
         $errors = [
             ['problem' => '(x+1', 'code' => 'syntax', 'at' => 1],
             ['problem' => '(x+1)^5000', 'code' => 'too-large', 'at' => null],
-            ['problem' => '(3x^3-11x^2+4)/(x-2)', 'code' => 'not-yet', 'at' => null],
+            ['problem' => '(x-2)/(x^2+1)', 'code' => 'out-of-reach', 'at' => null],
+            ['problem' => 'x^3+x+1=0', 'job' => 'solve', 'code' => 'out-of-reach', 'at' => null],
             ['problem' => '3x+5=2', 'code' => 'not-yet', 'at' => null],
             ['problem' => '3x^2+1/(x+1)', 'code' => 'out-of-reach', 'at' => 8],
             ['problem' => '2x+1', 'code' => 'out-of-reach', 'at' => 1],

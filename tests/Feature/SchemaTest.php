@@ -21,10 +21,12 @@ final class SchemaTest extends TestCase
         '15x^2-7x-4', '-6x^2+27x-30', 'x^2+2x-5040', '9t^2-49', '3x^2+7x+5', '6x^2+19xy+10y^2', '6x^2+9x', '4x^2=12x+7',
         '6x^2=9x', 'x^2+7x+10=0', '5x^2-14x+6=0', 'y=2x^2-12x+11',
         '(3x^3-11x^2+4)/(x-2)', '(6x^3-7x^2+4x-1)/(2x-1)', '(x^5-1)/(x^2+x+1)', '(5x+1)/(x+3)',
+        '2x^3-3x^2-8x+12=0', 'x^4-5x^2+6', 'find k so that x - 2 is a factor of x^3 + kx - 4',
     ];
     private const FIGURES = [
         'arcs', 'bridge', 'columns', 'cross', 'crossing', 'curve', 'division-grid', 'factor-grid', 'grid',
-        'long-division', 'pair-hunt', 'rows', 'square-tiles', 'tableau', 'trial-brackets', 'whole-number-twin',
+        'long-division', 'pair-hunt', 'root-hunt', 'rows', 'square-tiles', 'tableau', 'trial-brackets',
+        'whole-number-twin',
     ];
 
     public function testEveryDemonstrationKeepsToTheSchema(): void

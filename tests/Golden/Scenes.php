@@ -48,6 +48,11 @@ final class Scenes
         'division' => ['(3x^3 - 11x^2 + 4)/(x - 2)', 'divide', ['synthetic', 'long', 'grid', 'bridge']],
         'division-leading' => ['(6x^3 - 7x^2 + 4x - 1) ÷ (2x - 1)', 'divide', ['synthetic', 'long']],
         'division-quadratic' => ['divide t^5 - 3t^3 + 2 by t^2 + t - 1', 'divide', ['long', 'grid']],
+        'division-unknown' => ['find k so that t + 3 is a factor of t^3 + kt - 12', 'divide', ['synthetic']],
+        'cubic' => ['2x^3 - 3x^2 - 8x + 12 = 0', 'solve', ['rational-roots']],
+        'quartic' => ['6n^4 - 5n^3 - 14n^2 + n + 12', 'factor', ['rational-roots']],
+        'quartic-even' => ['x^4 - 5x^2 + 6 = 0', 'solve', ['rational-roots']],
+        'cubic-prime' => ['m^3 + m + 1', 'factor', ['rational-roots']],
         'equation-lost-root' => ['6x^2 = 9x', 'solve', ['factoring']],
     ];
 

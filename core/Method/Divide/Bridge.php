@@ -75,7 +75,7 @@ final class Bridge extends DivideMethod
                 title: Message::of('divide.bridge.whole.title'),
                 why: Message::of('divide.bridge.whole.why', ['divisor' => $division->divisor->toExpression()]),
                 figure: $figure->at(BridgeStage::Whole),
-            )]),
+            )], null, Message::of('outcome.remainder', ['remainder' => $division->remainder->toExpression()])),
             new Section(
                 Phase::Compressing,
                 [...$striking, self::turning($division, $figure)],
@@ -90,7 +90,7 @@ final class Bridge extends DivideMethod
                     figure: $figure->adding,
                 ),
                 SyntheticSteps::readOff($division, $figure->adding),
-            ]),
+            ], null, Message::of('outcome.part', ['part' => $division->quotient->toExpression()])),
         ];
     }
 

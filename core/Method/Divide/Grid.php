@@ -62,7 +62,7 @@ final class Grid extends DivideMethod
                 'first' => array_values($figure->dividend)[0],
             ]),
             figure: $figure,
-        )])];
+        )], null, Message::of('outcome.columns', ['count' => \count($figure->top)]))];
         $several = \count($figure->top) > 1;
         foreach (array_keys($figure->top) as $column) {
             $steps = [];
@@ -84,7 +84,12 @@ final class Grid extends DivideMethod
             );
         }
         if ($figure->rest !== []) {
-            $sections[] = new Section(Phase::Collecting, [self::rest($division, $figure->next())]);
+            $sections[] = new Section(
+                Phase::Collecting,
+                [self::rest($division, $figure->next())],
+                null,
+                Message::of('outcome.remainder', ['remainder' => $division->remainder->toExpression()]),
+            );
         }
 
         return $sections;

@@ -61,7 +61,7 @@ final class LongDivision extends DivideMethod
             title: Message::of('divide.long.set-up.title'),
             why: Message::of('divide.long.set-up.why'),
             figure: $figure,
-        )])];
+        )], null, Message::of('outcome.columns', ['count' => \count($figure->dividend)]))];
         $several = \count($figure->rounds) > 1;
         foreach ($figure->rounds as $place => $round) {
             $steps = [];

@@ -97,7 +97,9 @@ final class Synthetic extends DivideMethod
                 null,
                 Message::of('outcome.remainder', ['remainder' => $row->remainder()->toExpression()]),
             ),
-            new Section(Phase::Writing, $steps),
+            new Section(Phase::Writing, $steps, null, Message::of('outcome.part', [
+                'part' => $division->quotient->toExpression(),
+            ])),
         ];
     }
 

@@ -78,7 +78,8 @@ final readonly class UnknownCoefficient
             $known = $coefficient->times(Polynomial::constant(0));
             foreach ($coefficient->terms as $term) {
                 $number = Polynomial::constant($term->coefficient);
-                $known = $known->plus($term->monomial->degreeIn($this->unknown) === 0 ? $number : $number->times($value));
+                $holds = $term->monomial->degreeIn($this->unknown) > 0;
+                $known = $known->plus($holds ? $number->times($value) : $number);
             }
             $dividend = $dividend->plus($known->times(Polynomial::ofTerms([
                 new Term(Rational::one(), Monomial::power($this->letter, $power)),

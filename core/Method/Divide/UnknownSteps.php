@@ -71,7 +71,10 @@ final readonly class UnknownSteps
         return new Section(Phase::Reading, [new Step(
             id: 'read',
             title: Message::of('product.read.title'),
-            why: Message::of($unknown->remainder->isZero() ? 'divide.unknown.read.why-factor' : 'divide.unknown.read.why', [
+            why: Message::of(match (true) {
+                $unknown->remainder->isZero() => 'divide.unknown.read.why-factor',
+                default => 'divide.unknown.read.why',
+            }, [
                 'unknown' => $unknown->unknown,
                 'divisor' => $unknown->divisor->toExpression(),
                 'remainder' => Numeral::of($unknown->remainder),

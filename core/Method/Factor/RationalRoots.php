@@ -134,7 +134,7 @@ final readonly class RationalRoots implements Method
         $factors = [...$found, ...$factored->factors];
 
         return [[
-            ...Embedded::beside($factored->sections, 'rest-'),
+            ...Embedded::beside($factored->sections, 'rest-', $rest->toExpression()),
             new Section(Phase::Writing, [new Step(
                 id: 'rest',
                 title: Message::of('roots.rest.title'),

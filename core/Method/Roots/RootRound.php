@@ -15,14 +15,11 @@ use Runel\Polynomial\Term;
 final readonly class RootRound
 {
     /**
-     * @param Polynomial                                                  $polynomial whole coefficients without a common
-     *                                                                                factor, the first one positive
-     * @param list<array{Rational, RootVerdict, SyntheticRow|null, bool}> $tried      in order, up to the one that fits: the
-     *                                                                                value, what became of it, the row, and
-     *                                                                                whether the row shows a bound
-     * @param list<Rational>                                              $open       those that did not come to their turn
-     * @param Rational|null                                               $root       the one that fits
-     * @param Polynomial                                                  $quotient   what is left when it is divided out
+     * @param Polynomial      $polynomial whole coefficients without a common factor, the first one positive
+     * @param list<TriedRoot> $tried      in order, up to the one that fits
+     * @param list<Rational>  $open       those that did not come to their turn
+     * @param Rational|null   $root       the one that fits
+     * @param Polynomial      $quotient   what is left when it is divided out
      */
     private function __construct(
         public Polynomial $polynomial,
@@ -53,12 +50,12 @@ final readonly class RootRound
                 default => null,
             };
             if ($verdict !== null) {
-                $tried[] = [$value, $verdict, null, false];
+                $tried[] = new TriedRoot($value, $verdict);
                 continue;
             }
             $row = SyntheticRow::ofNumbers($coefficients === [] ? [Rational::zero()] : $coefficients, $value);
             if ($row->remainder()->isZero()) {
-                $tried[] = [$value, RootVerdict::Fits, $row, false];
+                $tried[] = new TriedRoot($value, RootVerdict::Fits, $row);
 
                 return new self(
                     $polynomial,
@@ -74,7 +71,7 @@ final readonly class RootRound
                 $above = $negative ? $above : $value;
                 $below = $negative ? $value : $below;
             }
-            $tried[] = [$value, RootVerdict::Fails, $row, $bounds];
+            $tried[] = new TriedRoot($value, RootVerdict::Fails, $row, $bounds);
         }
 
         return new self($polynomial, $candidates, $tried, [], null, $polynomial);

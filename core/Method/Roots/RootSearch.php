@@ -43,9 +43,9 @@ final readonly class RootSearch
             if ($factor === null) {
                 break;
             }
-            foreach ($round->tried as [$value, $verdict]) {
-                if ($verdict !== RootVerdict::Fits) {
-                    $failed[] = $value;
+            foreach ($round->tried as $tried) {
+                if ($tried->verdict !== RootVerdict::Fits) {
+                    $failed[] = $tried->value;
                 }
             }
             $factors[] = $factor;
@@ -62,11 +62,7 @@ final readonly class RootSearch
         foreach ($this->rounds as $round) {
             $count += \count(array_filter(
                 $round->tried,
-                static fn(array $tried): bool => \in_array(
-                    $tried[1],
-                    [RootVerdict::Fails, RootVerdict::Fits],
-                    true,
-                ),
+                static fn(TriedRoot $tried): bool => $tried->row !== null,
             ));
         }
 

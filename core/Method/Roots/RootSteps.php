@@ -17,7 +17,6 @@ use Runel\Expression\Expression;
 use Runel\Expression\Numeral;
 use Runel\Expression\Substitution;
 use Runel\Message\Message;
-use Runel\Method\Divide\SyntheticRow;
 use Runel\Method\Divide\SyntheticSteps;
 use Runel\Method\Factor\Outer;
 use Runel\Number\Rational;
@@ -61,7 +60,10 @@ final readonly class RootSteps
     /** @return list<Step> */
     private function search(RootRound $round, int $number): array
     {
-        $values = [...array_map(static fn(array $tried): Rational => $tried[0], $round->tried), ...$round->open];
+        $values = [
+            ...array_map(static fn(TriedRoot $tried): Rational => $tried->value, $round->tried),
+            ...$round->open,
+        ];
         if ($values === []) {
             return [$this->none($round, null, $number)];
         }
@@ -112,13 +114,16 @@ final readonly class RootSteps
             ]),
             figure: $hunt,
         )];
-        $skipped = array_filter($round->tried, static fn(array $tried): bool => $tried[1] === RootVerdict::Sign);
+        $skipped = array_filter(
+            $round->tried,
+            static fn(TriedRoot $tried): bool => $tried->verdict === RootVerdict::Sign,
+        );
         if ($skipped === []) {
             return [$hunt, $steps];
         }
-        $negative = array_values($skipped)[0][0]->isNegative();
+        $negative = array_values($skipped)[0]->value->isNegative();
         $hunt = $hunt->with(array_map(
-            static fn(array $tried): RootTrial => new RootTrial(Numeral::of($tried[0]), RootVerdict::Sign),
+            static fn(TriedRoot $tried): RootTrial => $tried->trial(),
             $skipped,
         ));
         $steps[] = new Step(
@@ -140,22 +145,16 @@ final readonly class RootSteps
         $shown = 0;
         $together = [];
         $beyond = [];
-        foreach ($round->tried as $place => [$value, $verdict, $row, $bounds]) {
-            $written = Numeral::of($value);
-            if ($verdict === RootVerdict::Beyond) {
-                $beyond[$place] = new RootTrial($written, RootVerdict::Beyond);
+        foreach ($round->tried as $place => $tried) {
+            if ($tried->verdict === RootVerdict::Beyond) {
+                $beyond[$place] = $tried->trial();
+            } elseif ($tried->verdict === RootVerdict::Fails && $shown >= self::ONE_BY_ONE) {
+                $together[$place] = $tried->trial();
+            } elseif ($tried->verdict === RootVerdict::Fails) {
+                ++$shown;
+                $hunt = $hunt->with([$place => $tried->trial()]);
+                $steps[] = $this->failure($round, $hunt, $tried, "try-$number-$shown");
             }
-            if ($verdict !== RootVerdict::Fails || $row === null) {
-                continue;
-            }
-            $trial = new RootTrial($written, RootVerdict::Fails, $row->remainder()->toExpression());
-            if ($shown >= self::ONE_BY_ONE) {
-                $together[$place] = $trial;
-                continue;
-            }
-            ++$shown;
-            $hunt = $hunt->with([$place => $trial]);
-            $steps[] = $this->failure($round, $hunt, $trial, $row, $bounds, "try-$number-$shown");
         }
         if ($together !== []) {
             $hunt = $hunt->with($together);
@@ -182,31 +181,26 @@ final readonly class RootSteps
         return $steps;
     }
 
-    private function failure(
-        RootRound $round,
-        RootHunt $hunt,
-        RootTrial $trial,
-        SyntheticRow $row,
-        bool $bounds,
-        string $id,
-    ): Step {
+    private function failure(RootRound $round, RootHunt $hunt, TriedRoot $tried, string $id): Step
+    {
+        $value = Numeral::of($tried->value);
+        $remainder = $tried->trial()->remainder ?? throw new \LogicException('A failure leaves something over.');
         $line = Line::side(
-            Substitution::into($round->polynomial->toExpression(), $this->letter, $trial->value),
-            $row->remainder()->toExpression(),
+            Substitution::into($round->polynomial->toExpression(), $this->letter, $value),
+            $remainder,
         );
-        $negative = $row->root->isNegative();
 
         return new Step(
             id: $id,
-            title: Message::of('roots.try.title', ['value' => $trial->value]),
+            title: Message::of('roots.try.title', ['value' => $value]),
             why: Message::of(match (true) {
-                $bounds && $negative => 'roots.try.why-lowest',
-                $bounds => 'roots.try.why-highest',
+                $tried->bounds && $tried->value->isNegative() => 'roots.try.why-lowest',
+                $tried->bounds => 'roots.try.why-highest',
                 default => 'roots.try.why',
-            }, ['value' => $trial->value, 'remainder' => $row->remainder()->toExpression()]),
+            }, ['remainder' => $remainder]),
             lines: [$line],
             figure: $hunt,
-            question: Question::about($line, Message::of('roots.try.ask', ['value' => $trial->value])),
+            question: Question::about($line, Message::of('roots.try.ask', ['value' => $value])),
         );
     }
 
@@ -214,8 +208,8 @@ final readonly class RootSteps
     {
         $row = array_values(array_filter(
             $round->tried,
-            static fn(array $tried): bool => $tried[1] === RootVerdict::Fits,
-        ))[0][2] ?? throw new \LogicException('A root without its row.');
+            static fn(TriedRoot $tried): bool => $tried->verdict === RootVerdict::Fits,
+        ))[0]->row ?? throw new \LogicException('A root without its row.');
         $scale = $root->denominator();
         $isScaled = !$scale->isOne();
         $tableau = SyntheticSteps::tableau(
@@ -232,7 +226,6 @@ final readonly class RootSteps
             id: "hit-$number",
             title: Message::of('roots.hit.title', ['value' => $value]),
             why: Message::of($isScaled ? 'roots.hit.why-scaled' : 'roots.hit.why', [
-                'value' => $value,
                 'scale' => Numeral::of($scale),
             ]),
             figure: $isScaled ? $tableau->next() : $tableau,

@@ -29,11 +29,15 @@ use Runel\Polynomial\Term;
 /** A polynomial of degree 4 with even powers alone that factors as a quadratic in the square of its letter. */
 final readonly class SquareForm
 {
-    /** @param list<Polynomial> $factors in the unknown that stands for the square */
+    /**
+     * @param Expression       $quadratic in the unknown that stands for the square
+     * @param list<Polynomial> $factors   in the same
+     */
     private function __construct(
         private Polynomial $polynomial,
         private string $letter,
         private string $unknown,
+        private Expression $quadratic,
         private Factored $factored,
         private array $factors,
     ) {}
@@ -58,7 +62,14 @@ final readonly class SquareForm
         $way = $ways->fitting($part)[0] ?? null;
         $factored = $way?->factoring($part);
 
-        return $factored === null ? null : new self($polynomial, $letter, $unknown, $factored, $factored->factors);
+        return $factored === null ? null : new self(
+            $polynomial,
+            $letter,
+            $unknown,
+            $quadratic->toExpression(),
+            $factored,
+            $factored->factors,
+        );
     }
 
     /** @return list<Polynomial> the factors in the letter itself: linear ones where a difference of squares splits */
@@ -107,7 +118,7 @@ final readonly class SquareForm
                 why: Message::of('roots.square.why', $words),
                 lines: [$outer->line(Sum::of($terms))],
             )]),
-            ...Embedded::beside($this->factored->sections, 'square-'),
+            ...Embedded::beside($this->factored->sections, 'square-', $this->quadratic),
             new Section(Phase::Writing, $back),
         ];
     }

@@ -42,7 +42,7 @@ final readonly class Linear
     /**
      * @param string        $letter  the unknown
      * @param Expression    $written mx + r as it stands, in whatever order
-     * @param Rational      $like    a number of the problem: the solution is written as it is, as a decimal or a fraction
+     * @param Rational      $like    a number of the problem: a decimal or a fraction, as the solution is then
      * @param Rational|null $right   the number it is set equal to; left out, 0
      */
     public function __construct(

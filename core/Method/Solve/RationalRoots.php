@@ -177,6 +177,7 @@ final readonly class RationalRoots implements Method
             array_push($sections, ...Embedded::onBranch(
                 self::withoutPicture($demonstration->sections),
                 'quadratic-' . ($place + 1) . '-',
+                $equations[$place],
                 $branch,
                 $dead,
             ));
