@@ -38,6 +38,21 @@ final class DatabaseSeeder extends Seeder
             ['3x^2 + 7x + 5', 'factor', 'split-middle', 'Prime: every pair fails'],
             ['4x^2 = 12x + 7', 'solve', 'factoring', 'An equation: zero on one side first'],
         ],
+        'quadratics' => [
+            ['(x - 4)^2 = 18', 'solve', 'square-roots', 'The square stands there already'],
+            ['x^2 + 7x + 10 = 0', 'solve', 'completing-square', 'An odd middle: half of it is a fraction'],
+            ['5x^2 - 14x + 6 = 0', 'solve', 'formula', 'Nothing factors: roots stay'],
+            ['y = 2x^2 - 12x + 11', 'complete-square', 'vertex', 'A function: the vertex is read off'],
+        ],
+        'divide' => [
+            ['(2x^3 - 3x^2 - 8x + 12)/(x - 2)', 'divide', 'synthetic', 'Nothing left over: a factor'],
+            ['(3x^3 - 11x^2 + 4)/(x - 2)', 'divide', 'bridge', 'From long division to synthetic, why it works'],
+            ['(6x^3 - 7x^2 + 4x - 1)/(2x - 1)', 'divide', 'synthetic', 'A number before the letter in the divisor'],
+            ['(t^4 + 2t^2 - 5)/(t^2 - t + 3)', 'divide', 'long', 'A quadratic divisor and a gap'],
+            ['(2n^3 + 5n^2 - n + 6)/(n + 3)', 'divide', 'grid', 'The grid filled backwards'],
+            ['find k so that x - 2 is a factor of 2x^3 + kx^2 - 5x + 6', 'divide', 'synthetic', 'One unknown'],
+            ['2x^3 - 3x^2 - 8x + 12 = 0', 'solve', 'rational-roots', 'A cubic: one root found, a quadratic left'],
+        ],
     ];
 
     /** Once in the life of a database: a shelf that was emptied stays empty. */

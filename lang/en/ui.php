@@ -25,6 +25,8 @@ return [
         'multiply-first' => 'Multiplying, first evening',
         'multiply-longer' => 'Multiplying, gaps and longer ones',
         'factor-first' => 'Factoring, leading 1 and more',
+        'quadratics' => 'Quadratics, every road',
+        'divide' => 'Dividing, and what a remainder tells',
     ],
     'shelf-unavailable' => 'The shelf cannot be read just now; everything else works. The database may be missing, locked or damaged.',
     'shelf-not-written' => 'The shelf could not be changed: its database cannot be written just now. What you typed is still here.',

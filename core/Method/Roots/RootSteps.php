@@ -156,6 +156,15 @@ final readonly class RootSteps
                 $steps[] = $this->failure($round, $hunt, $tried, "try-$number-$shown");
             }
         }
+        if ($beyond !== []) {
+            $hunt = $hunt->with($beyond);
+            $steps[] = new Step(
+                id: "beyond-$number",
+                title: Message::of('roots.beyond.title', ['count' => \count($beyond)]),
+                why: Message::of('roots.beyond.why'),
+                figure: $hunt,
+            );
+        }
         if ($together !== []) {
             $hunt = $hunt->with($together);
             $steps[] = new Step(
@@ -164,15 +173,6 @@ final readonly class RootSteps
                 why: Message::of('roots.others.why'),
                 figure: $hunt,
             );
-        }
-        if ($beyond !== []) {
-            $steps[] = new Step(
-                id: "beyond-$number",
-                title: Message::of('roots.beyond.title', ['count' => \count($beyond)]),
-                why: Message::of('roots.beyond.why'),
-                figure: $hunt->with($beyond),
-            );
-            $hunt = $hunt->with($beyond);
         }
         if ($round->root === null) {
             $steps[] = $this->none($round, $hunt, $number);
