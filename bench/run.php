@@ -46,6 +46,8 @@ $problems = [
     '5x^2-14x+6=0',
     '(2x-3)^2=50',
     'y=2x^2-12x+11',
+    '(3x^3-11x^2+4)/(x-2)',
+    '2x^3-3x^2-8x+12=0',
 ];
 $catalogue = Catalogue::standard();
 $tasks = array_map(static fn(string $typed): Task => new Task(Problem::read($typed), HouseStyle::default()), $problems);

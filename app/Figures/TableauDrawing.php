@@ -13,8 +13,11 @@ final class TableauDrawing implements Drawing
 {
     private const SIZE = 26;
     private const HEIGHT = 44;
+    /** Up to this width all columns are alike. */
+    private const ROOM = 560;
 
-    private float $column = 0;
+    /** @var list<float> where each column begins, and where the last one ends */
+    private array $edges = [];
     private float $left = 0;
     private float $cornerAt = 0;
 
@@ -53,7 +56,7 @@ final class TableauDrawing implements Drawing
         $tableau = $this->tableau;
         $count = \count($tableau->top);
         $corner = $this->measure($pen);
-        $right = $this->left + $count * $this->column;
+        $right = $this->edges[$count];
         foreach ($tableau->powers as $place => $power) {
             $pen->centred($power, $this->centre($place), 14, 17, Ink::QUIET);
         }
@@ -87,9 +90,9 @@ final class TableauDrawing implements Drawing
             if ($tableau->hasSum($place)) {
                 if ($place === $count - 1) {
                     $pen->box(
-                        $this->left + $place * $this->column + 4,
+                        $this->edges[$place] + 4,
                         $rows[2] + 1,
-                        $this->column - 8,
+                        $this->edges[$place + 1] - $this->edges[$place] - 8,
                         self::HEIGHT - 4,
                         'none',
                         Ink::TEXT,
@@ -117,11 +120,11 @@ final class TableauDrawing implements Drawing
         $place = (int) $number;
         if ($kind === 'product') {
             // From the sum before, up to the right, under the next coefficient.
-            $from = [$this->centre($place - 1) + 18, $rows[2] + 6];
-            $to = [$this->centre($place) - 20, $rows[1] + self::HEIGHT - 8];
+            $from = [$this->edges[$place] - 12, $rows[2] + 4];
+            $to = [$this->edges[$place] + 12, $rows[1] + self::HEIGHT - 10];
             $this->arrow($pen, $from, $to);
         } elseif ($kind === 'sum') {
-            $x = $this->centre($place) + $this->column / 2 - 9;
+            $x = $this->edges[$place + 1] - 9;
             $this->arrow($pen, [$x, $rows[0] + 8], [$x, $rows[2] + 4]);
         }
     }
@@ -166,9 +169,9 @@ final class TableauDrawing implements Drawing
         [$row, $place] = [explode(' ', $name)[0], (int) explode(' ', $name)[1]];
         if ($lit || \in_array($row, $this->lit ?? [], true)) {
             $pen->box(
-                $this->left + $place * $this->column + 7,
+                $this->edges[$place] + 7,
                 $y + 3,
-                $this->column - 14,
+                $this->edges[$place + 1] - $this->edges[$place] - 14,
                 self::HEIGHT - 8,
                 Ink::LIGHT,
                 Ink::LIGHT_EDGE,
@@ -203,22 +206,35 @@ final class TableauDrawing implements Drawing
 
     private function centre(int $place): float
     {
-        return $this->left + ($place + 0.5) * $this->column;
+        return ($this->edges[$place] + $this->edges[$place + 1]) / 2;
     }
 
-    /** The widest number decides the width of every column. Returns that of the corner. */
+    /**
+     * Alike while there is room: then the widest number decides the width of every column, else each has its own.
+     * Returns the width of the corner.
+     */
     private function measure(Pen $pen): float
     {
-        $widest = 34.0;
         $tableau = $this->tableau;
-        foreach ([...$tableau->top, ...$tableau->products, ...$tableau->sums, ...$tableau->scaled] as $number) {
-            $widest = max($widest, $pen->measure($number, self::SIZE)->width);
-        }
-        $this->column = $widest + 36;
         $corner = max(44.0, $pen->measure($tableau->corner, self::SIZE)->width + 24);
         $scale = $tableau->scale === null ? 0 : $pen->measure($tableau->scale, 22)->width + 40;
         $this->left = max($corner + 26, $scale + 16);
         $this->cornerAt = 6 + $corner / 2;
+        $widths = [];
+        foreach ($tableau->top as $place => $top) {
+            $widest = 34.0;
+            foreach ([$top, $tableau->products[$place - 1] ?? null, $tableau->sums[$place] ?? null] as $number) {
+                $widest = max($widest, $number === null ? 0 : $pen->measure($number, self::SIZE)->width);
+            }
+            $scaled = $tableau->scaled[$place] ?? null;
+            $widths[] = max($widest, $scaled === null ? 0 : $pen->measure($scaled, self::SIZE)->width) + 30;
+        }
+        $alike = max(0, ...$widths) + 6;
+        $this->edges = [$this->left];
+        foreach ($widths as $width) {
+            $this->edges[] = $this->edges[\count($this->edges) - 1]
+                + ($alike * \count($widths) <= self::ROOM ? $alike : $width);
+        }
 
         return $corner;
     }

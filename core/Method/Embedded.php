@@ -116,7 +116,10 @@ final class Embedded
                 $phase = $section->phase === Phase::Reading ? Phase::SettingUp : $section->phase;
                 $hasLine = array_filter(
                     Section::steps([new Section($phase, $steps)]),
-                    static fn(Step $step): bool => $step->lines !== [],
+                    static fn(Step $step): bool => array_filter(
+                        $step->lines,
+                        static fn(Line $line): bool => $line->link !== Link::Side,
+                    ) !== [],
                 ) !== [];
                 $turned[] = new Section($phase, $steps, $section->round, $section->outcome ?? ($hasLine
                     ? null

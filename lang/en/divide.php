@@ -23,6 +23,7 @@ return [
         'set-up' => [
             'title' => 'Lay it out in columns',
             'why' => 'One column for each power; the quotient will stand above, each term over its own power.',
+            'ask' => 'How many columns does the dividend need?',
         ],
         'times' => [
             'title' => 'How many times does :leading go into :first?',
@@ -169,6 +170,7 @@ return [
     'set-up' => [
         'title' => 'Write the coefficients in a row',
         'why' => 'The place tells the power, so the letters can wait.',
+        'ask' => 'How many numbers go into the row?',
         'why-gaps' => 'The place tells the power, so the letters can wait. Every missing power keeps its place with a 0.',
     ],
     'down' => ['title' => 'Bring down :number', 'why' => 'The first coefficient has nothing above it to add: it comes down as it is.'],
@@ -213,7 +215,7 @@ return [
         'back' => 'Multiply back and add the remainder',
         'back-exact' => 'Multiply back',
         'back-why' => 'Divisor times quotient, with what was left over, has to give the dividend again.',
-        'value' => 'The value at :letter = :value is the remainder',
+        'value' => 'The value for :place is the remainder',
         'value-why' => 'Where the divisor is 0, nothing but the remainder is left of the dividend: both have to be :remainder.',
         'sums' => 'Coefficient sums: put 1 for :letter',
         'sums-why' => 'Divisor times quotient plus remainder on one side, dividend on the other: with 1 for the letter, both have to agree.',

@@ -47,7 +47,7 @@ return [
     'next' => 'Next',
     'first' => 'Start',
     'all' => 'Show all',
-    'another' => 'Another way', 'go-on' => 'Factor the quotient',
+    'another' => 'Another way', 'go-on' => 'Go on',
     'present' => 'Present',
     'present-end' => 'Leave presenting',
     'help' => 'Keys',

@@ -3,7 +3,6 @@
 declare(strict_types=1);
 
 return [
-    'go-on' => 'Factorise the quotient',
     'help-keys' => ['go-on' => 'after a division without remainder: factorise the quotient'],
     'shelves' => [
         'factor-first' => 'Factorising, leading 1 and more',

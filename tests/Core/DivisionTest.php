@@ -124,6 +124,8 @@ final class DivisionTest extends TestCase
             ['(3x^3-11x^2+4)/(x-2)', 'synthetic', 'corner', '-2', 'divisor-sign-not-turned'],
             ['(3x^3-11x^2+4)/(x-2)', 'synthetic', 'add-1', '-17', 'subtracted-not-added'],
             ['(3x^3-11x^2+4)/(x-2)', 'synthetic', 'quotient-form', '3x^2-5x-10', 'remainder-left-out'],
+            ['(3x^3-11x^2+4)/(x-2)', 'long', 'set-up', '3', 'missing-placeholder'],
+            ['(3x^3-11x^2+4)/(x-2)', 'synthetic', 'set-up', '3', 'missing-placeholder'],
             ['(3x^3-11x^2+4)/(x-2)', 'long', 'round-1-times', '3x^3', 'quotient-degree'],
             ['(3x^3-11x^2+4)/(x-2)', 'bridge', 'turned', '-2', 'divisor-sign-not-turned'],
             ['(6x^3-7x^2+4x-1)/(2x-1)', 'synthetic', 'divide-quotient', '6x^2-4x+2', 'outer-factor-forgotten'],
@@ -132,11 +134,11 @@ final class DivisionTest extends TestCase
             $task = new Task(Problem::read($typed), HouseStyle::default());
             foreach ($this->catalogue->demonstrate($task, 'divide', $way)->steps() as $step) {
                 if ($step->id === $id && $step->question !== null) {
-                    $slips["$typed $id"] = [$slip, Judge::verdict($step->question, $answer)->slip?->value];
+                    $slips["$typed $way $id"] = [$slip, Judge::verdict($step->question, $answer)->slip?->value];
                 }
             }
         }
-        self::assertCount(7, $slips);
+        self::assertCount(9, $slips);
         foreach ($slips as $where => [$expected, $found]) {
             self::assertSame($expected, $found, $where);
         }

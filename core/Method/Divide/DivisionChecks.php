@@ -8,7 +8,9 @@ use Runel\Demonstration\Check;
 use Runel\Demonstration\CheckKind;
 use Runel\Demonstration\Line;
 use Runel\Demonstration\Task;
+use Runel\Expression\Equation;
 use Runel\Expression\Expression;
+use Runel\Expression\Letter;
 use Runel\Expression\Numeral;
 use Runel\Expression\Product;
 use Runel\Expression\Substitution;
@@ -70,7 +72,9 @@ final readonly class DivisionChecks
 
         return new Check(
             kind: CheckKind::RemainderTheorem,
-            title: Message::of('divide.check.value', ['letter' => $division->letter, 'value' => $value]),
+            title: Message::of('divide.check.value', [
+                'place' => new Equation(new Letter($division->letter), $value),
+            ]),
             why: Message::of('divide.check.value-why', [
                 'remainder' => $division->isExact() ? Numeral::of(0) : $division->remainder->toExpression(),
             ]),

@@ -61,6 +61,11 @@ final class LongDivision extends DivideMethod
             title: Message::of('divide.long.set-up.title'),
             why: Message::of('divide.long.set-up.why'),
             figure: $figure,
+            question: !$division->hasGaps() ? null : SyntheticSteps::places(
+                Message::of('divide.long.set-up.ask'),
+                $division->dividend->degree(),
+                \count($division->dividend->terms),
+            ),
         )], null, Message::of('outcome.columns', ['count' => \count($figure->dividend)]))];
         $several = \count($figure->rounds) > 1;
         foreach ($figure->rounds as $place => $round) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Runel\Method\Divide;
 
+use Runel\Claim\Identity;
 use Runel\Claim\Solves;
 use Runel\Demonstration\Figure\Tableau;
 use Runel\Demonstration\Line;
@@ -93,7 +94,32 @@ final class SyntheticSteps
             title: Message::of('divide.set-up.title'),
             why: Message::of($gaps ? 'divide.set-up.why-gaps' : 'divide.set-up.why'),
             figure: $tableau,
+            question: $gaps ? self::places(
+                Message::of('divide.set-up.ask'),
+                \count($tableau->top) - 1,
+                \count(array_filter(
+                    $tableau->top,
+                    static fn(Expression $top): bool => !$top instanceof Numeral || !$top->value->isZero(),
+                )),
+            ) : null,
             watch: $gaps ? Slip::MissingPlaceholder : null,
+        );
+    }
+
+    /**
+     * How many places a dividend of some degree needs: one more than the degree, whatever terms are missing.
+     *
+     * @param int $terms how many terms it has
+     */
+    public static function places(Message $prompt, int $degree, int $terms): Question
+    {
+        $places = Numeral::of($degree + 1);
+
+        return Question::number(
+            $prompt,
+            new Identity(Sum::of([Numeral::of($degree), Numeral::of(1)]), $places),
+            $places,
+            $terms === $degree + 1 ? [] : [new LikelyWrong(Numeral::of($terms), Slip::MissingPlaceholder)],
         );
     }
 
