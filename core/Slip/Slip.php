@@ -44,4 +44,10 @@ enum Slip: string
     case RemainderLeftOut = 'remainder-left-out';
     case StackedFraction = 'stacked-fraction';
     case SignNotTurned = 'sign-not-turned';
+    case OneSideOnly = 'one-side-only';
+    case WrongInverse = 'wrong-inverse';
+    case DividedByNegative = 'divided-by-negative';
+    case FirstTermOnly = 'first-term-only';
+    case SquaredTermByTerm = 'squared-term-by-term';
+    case ExtraneousKept = 'extraneous-kept';
 }

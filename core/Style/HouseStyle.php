@@ -30,6 +30,7 @@ final readonly class HouseStyle
         'grid-long-edge' => GridLongEdge::class,
         'times' => TimesSign::class,
         'verdict' => Verdict::class,
+        'denominators' => Denominators::class,
     ];
 
     private function __construct(
@@ -49,6 +50,7 @@ final readonly class HouseStyle
         public MiddleTerms $middleTerms,
         public GridLongEdge $gridLongEdge,
         public Verdict $verdict,
+        public Denominators $denominators,
         public TimesSign $times,
     ) {}
 
@@ -119,6 +121,7 @@ final readonly class HouseStyle
             'grid-long-edge' => $this->gridLongEdge->value,
             'times' => $this->times->value,
             'verdict' => $this->verdict->value,
+            'denominators' => $this->denominators->value,
         ];
     }
 
@@ -148,6 +151,7 @@ final readonly class HouseStyle
             gridLongEdge: self::chosenOf(GridLongEdge::class, 'grid-long-edge', $chosen),
             times: self::chosenOf(TimesSign::class, 'times', $chosen),
             verdict: self::chosenOf(Verdict::class, 'verdict', $chosen),
+            denominators: self::chosenOf(Denominators::class, 'denominators', $chosen),
         );
     }
 

@@ -39,5 +39,11 @@ return [
     'subtracted-not-added' => ['watch' => 'Here the columns are added; the turned sign has done the subtracting.', 'diagnosis' => 'It was subtracted. The turned sign has done that already: add.'],
     'quotient-degree' => ['watch' => 'Powers are divided: exponents subtract, and the degree falls.', 'diagnosis' => 'The degree is too high: dividing powers subtracts exponents.'],
     'remainder-left-out' => ['watch' => 'The remainder belongs to the answer, over the divisor.', 'diagnosis' => 'The remainder was left out.', 'diagnosis-not-over-divisor' => 'What is left over still has to be divided: it stands over the divisor.'],
+    'one-side-only' => ['watch' => 'What is done to one side is done to the other, or the balance is lost.', 'diagnosis' => 'It was done on one side only.'],
+    'wrong-inverse' => ['watch' => 'Adding is undone by subtracting, multiplying by dividing.', 'diagnosis' => 'The operation was repeated instead of undone: take its opposite.'],
+    'divided-by-negative' => ['watch' => 'Dividing by a negative number turns the sign.', 'diagnosis' => 'The number is right, but dividing by a negative turns its sign.'],
+    'first-term-only' => ['watch' => 'The number in front multiplies every term in the parentheses.', 'diagnosis' => 'Only the first term in the parentheses was multiplied.'],
+    'squared-term-by-term' => ['watch' => 'A side with two terms is squared as a whole: there is a middle term.', 'diagnosis' => 'The terms were squared one by one: the double product is missing.'],
+    'extraneous-kept' => ['watch' => 'Squaring can bring in numbers that solve nothing: each one is put into the original.', 'diagnosis' => 'One of these does not solve the original equation: squaring has brought it in.'],
     'sign-not-turned' => ['watch' => 'A number that changes sides changes its sign.', 'diagnosis' => 'The sign was not turned.', 'diagnosis-crossing' => 'A term crossed over without turning its sign.'],
 ];

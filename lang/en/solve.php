@@ -26,6 +26,7 @@ return [
         'add' => 'Add :number on both sides.',
         'across' => ':from crosses over and becomes :to.',
         'divide' => 'Divide both sides by :number.',
+        'multiply' => 'Multiply both sides by :number.',
         'turn' => 'Multiply both sides by −1.',
         'both' => ':first :second',
         'said' => 'It says the solution already.',

@@ -18,6 +18,7 @@ use Runel\Expression\Mark;
 use Runel\Expression\Marked;
 use Runel\Expression\Negative;
 use Runel\Expression\Numeral;
+use Runel\Expression\Product;
 use Runel\Expression\Quotient;
 use Runel\Expression\Sum;
 use Runel\Message\Message;
@@ -35,8 +36,8 @@ use Runel\Style\Moving;
  */
 final readonly class Linear
 {
-    private Rational $m;
-    private Rational $r;
+    public Rational $m;
+    public Rational $r;
     private Rational $right;
 
     /**
@@ -75,7 +76,7 @@ final readonly class Linear
     }
 
     /** What is left on the right when the number is taken away. */
-    private function left(): Rational
+    public function left(): Rational
     {
         return $this->right->minus($this->r);
     }
@@ -108,7 +109,7 @@ final readonly class Linear
     }
 
     /** @return list<Line> the number taken away from both sides, or moved across */
-    private function withoutNumber(?Branch $branch): array
+    public function withoutNumber(?Branch $branch): array
     {
         if ($this->r->isZero()) {
             return [];
@@ -134,8 +135,8 @@ final readonly class Linear
         ];
     }
 
-    /** @return list<Line> both sides divided by the coefficient; −x turned by −1 */
-    private function withoutCoefficient(?Branch $branch): array
+    /** @return list<Line> both sides divided by the coefficient; −x turned by −1, x/n multiplied by n */
+    public function withoutCoefficient(?Branch $branch): array
     {
         if ($this->m->isOne()) {
             return [];
@@ -144,16 +145,38 @@ final readonly class Linear
         if ($this->m->negated()->isOne()) {
             return [Line::equivalent($solved, new ToBothSides(Operation::Multiply, Numeral::of(-1)), $branch)];
         }
+        if (!$this->m->isInteger() && !$this->m->isDecimal()) {
+            return $this->timesReciprocal($solved, $branch);
+        }
         $m = Numeral::of($this->m);
         $move = new ToBothSides(Operation::Divide, $m);
         $right = $this->left();
-        if ($this->across() || $right->isZero() || !$this->m->isInteger()) {
+        if ($this->across() || $right->isZero()) {
             return [Line::equivalent($solved, $move, $branch)];
         }
         $left = (new Term($this->m, Monomial::power($this->letter, 1)))->toExpression();
         $divided = new Equation(new Quotient($left, $m), new Quotient(Numeral::of($right), $m));
 
         return [Line::equivalent($divided, $move, $branch), Line::equivalent($solved, new Rewrite(), $branch)];
+    }
+
+    /** @return non-empty-list<Line> a fraction in front is undone by multiplying with what it is turned over */
+    private function timesReciprocal(Equation $solved, ?Branch $branch): array
+    {
+        $by = Numeral::of($this->m->reciprocal());
+        $move = new ToBothSides(Operation::Multiply, $by);
+        if ($this->across() || $this->left()->isZero()) {
+            return [Line::equivalent($solved, $move, $branch)];
+        }
+        $left = (new Term($this->m, Monomial::power($this->letter, 1)))->toExpression();
+
+        return [
+            Line::equivalent(new Equation(
+                Product::apart([$by, $left]),
+                Product::apart([$by, Numeral::of($this->left())]),
+            ), $move, $branch),
+            Line::equivalent($solved, new Rewrite(), $branch),
+        ];
     }
 
     private function why(): Message
@@ -171,6 +194,9 @@ final readonly class Linear
         $second = match (true) {
             $this->m->isOne() => null,
             $this->m->negated()->isOne() => Message::of('solve.linear.turn'),
+            !$this->m->isInteger() && !$this->m->isDecimal() => Message::of('solve.linear.multiply', [
+                'number' => Numeral::of($this->m->reciprocal()),
+            ]),
             default => Message::of('solve.linear.divide', ['number' => Numeral::of($this->m)]),
         };
 

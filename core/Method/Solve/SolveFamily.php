@@ -28,7 +28,7 @@ final readonly class SolveFamily implements Family
     {
         $roads = [new Factoring($this->factoring), new SquareRoots(), CompletingSquare::solving(), new Formula()];
 
-        return [...$roads, new RationalRoots($this->factoring, new QuadraticRoads($roads))];
+        return [new Balance(), ...$roads, new RationalRoots($this->factoring, new QuadraticRoads($roads))];
     }
 
     public function rank(Offer $offer, Task $task): array

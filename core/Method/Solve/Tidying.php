@@ -1,0 +1,163 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Method\Solve;
+
+use Runel\Expression\Expression;
+use Runel\Expression\Negative;
+use Runel\Expression\Numeral;
+use Runel\Expression\Product;
+use Runel\Expression\Quotient;
+use Runel\Expression\Sum;
+use Runel\Number\Rational;
+use Runel\Polynomial\Polynomial;
+
+/** One side of an equation as it stands, and what becomes of it: fractions cleared, brackets gone, terms collected. */
+final class Tidying
+{
+    /** What all fractions in it go into: the least number that makes every coefficient and every fraction whole. */
+    public static function denominator(Expression $side): Rational
+    {
+        $least = Rational::one();
+        foreach (self::terms($side) as $term) {
+            $bare = $term instanceof Negative ? $term->operand : $term;
+            $numbers = [];
+            if ($bare instanceof Quotient) {
+                $numbers[] = self::number($bare->denominator)?->reciprocal();
+            } elseif ($bare instanceof Product) {
+                $numbers[] = self::number($bare->factors[0]);
+            }
+            foreach (Polynomial::fromExpression($bare)->terms as $own) {
+                $numbers[] = $own->coefficient;
+            }
+            foreach ($numbers as $number) {
+                if ($number !== null && !$number->isDecimal()) {
+                    $least = $least->times($least->times($number)->denominator());
+                }
+            }
+        }
+
+        return $least;
+    }
+
+    /**
+     * Every term multiplied by a number: fractions and numbers in front take it, brackets stay.
+     *
+     * @param bool $onlyFractions whether only terms with a fraction are multiplied, as people do by mistake
+     */
+    public static function multiplied(Expression $side, Rational $by, bool $onlyFractions = false): Expression
+    {
+        return Sum::of(array_map(static function (Expression $term) use ($by, $onlyFractions): Expression {
+            $isFraction = !self::denominator($term)->isOne();
+
+            return $onlyFractions && !$isFraction ? $term : self::term($term, $by);
+        }, self::terms($side)));
+    }
+
+    /**
+     * Every bracket multiplied out, like terms not collected.
+     *
+     * @return Expression the side itself where there is nothing to multiply out
+     */
+    public static function expanded(Expression $side): Expression
+    {
+        $terms = [];
+        foreach (self::terms($side) as $term) {
+            array_push($terms, ...(self::holdsSum($term) ? Polynomial::fromExpression($term)->expressions() : [$term]));
+        }
+
+        return Sum::of($terms);
+    }
+
+    /**
+     * What people write who multiply only the first term of the first bracket, or carry its minus no further.
+     *
+     * @param bool $sign whether it is the minus that is lost, else the number
+     */
+    public static function wronglyExpanded(Expression $side, bool $sign): ?Expression
+    {
+        $terms = self::terms($side);
+        foreach ($terms as $place => $term) {
+            $negative = $term instanceof Negative;
+            $bare = $negative ? $term->operand : $term;
+            $factors = $bare instanceof Product ? $bare->factors : [$bare];
+            $inner = array_values(array_filter($factors, static fn(Expression $one): bool => $one instanceof Sum));
+            $front = array_values(array_filter($factors, static fn(Expression $one): bool => !$one instanceof Sum));
+            if (\count($inner) !== 1 || ($sign ? !$negative : $front === [])) {
+                continue;
+            }
+            $number = Product::of($front === [] ? [Numeral::of(1)] : $front);
+            $first = Polynomial::fromExpression(Product::of([$number, $inner[0]->terms[0]]));
+            $rest = Polynomial::fromExpression(Sum::of(\array_slice($inner[0]->terms, 1)));
+            $rest = $sign ? $rest->times(Polynomial::fromExpression($number)) : ($negative ? $rest->negated() : $rest);
+            $wrong = [...($negative ? $first->negated() : $first)->expressions(), ...$rest->expressions()];
+            array_splice($terms, $place, 1, $wrong);
+
+            return Polynomial::fromExpression(Sum::of($terms))->equals(Polynomial::fromExpression($side))
+                ? null
+                : self::expanded(Sum::of(array_values($terms)));
+        }
+
+        return null;
+    }
+
+    /** @return list<Expression> */
+    private static function terms(Expression $side): array
+    {
+        return $side instanceof Sum ? $side->terms : [$side];
+    }
+
+    private static function term(Expression $term, Rational $by): Expression
+    {
+        if ($term instanceof Negative) {
+            $inside = self::term($term->operand, $by);
+
+            return $inside instanceof Negative ? $inside->operand : new Negative($inside);
+        }
+        if ($term instanceof Quotient) {
+            $below = self::number($term->denominator);
+            if ($below !== null && !$below->isZero() && self::holdsSum($term)) {
+                return self::scaled($term->numerator, $by->dividedBy($below));
+            }
+        }
+        if ($term instanceof Product && self::holdsSum($term)) {
+            $number = self::number($term->factors[0]);
+            $rest = Product::of($number === null ? $term->factors : \array_slice($term->factors, 1));
+
+            return self::scaled($rest, $by->times($number ?? Rational::one()));
+        }
+
+        return Polynomial::fromExpression($term)->scaledBy($by)->toExpression();
+    }
+
+    private static function scaled(Expression $expression, Rational $by): Expression
+    {
+        return match (true) {
+            $by->isOne() => $expression,
+            $by->isNegative() => new Negative(self::scaled($expression, $by->negated())),
+            default => Product::of([Numeral::of($by), $expression]),
+        };
+    }
+
+    private static function number(Expression $expression): ?Rational
+    {
+        $polynomial = Polynomial::fromExpression($expression);
+
+        return $polynomial->isConstant() && !$polynomial->isZero() ? $polynomial->terms[0]->coefficient : null;
+    }
+
+    private static function holdsSum(Expression $expression): bool
+    {
+        if ($expression instanceof Sum) {
+            return true;
+        }
+        foreach ($expression->children() as $child) {
+            if ($child instanceof Expression && self::holdsSum($child)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'refusal' => 'This is no linear equation: when all is gathered, a higher power is left, or more than plain terms.',
+    'refusal-solved' => 'It says the solution already.',
+    'advice' => 'The same is done to both sides, one move.|The same is done to both sides, :count moves.',
+    'read' => ['title' => 'Read the equation', 'why' => 'Both sides weigh the same. Which number has to stand for :letter?'],
+    'see' => [
+        'title' => 'Can you see it?',
+        'why' => 'A guess is allowed: put in for :letter, it shows at once whether it is right. The method finds it without luck.',
+        'ask' => 'Do you see which number :letter is? A guess is put in.',
+    ],
+    'clear' => [
+        'title' => 'Clear the fractions: times :by on both sides',
+        'why' => 'Every denominator goes into :by, so with it no fraction is left.',
+        'ask' => 'Both sides times :by: which equation is it then?',
+    ],
+    'expand' => [
+        'title' => 'Multiply out',
+        'why' => 'What stands in front reaches every term inside.',
+        'ask' => 'Multiply out. Which equation is it then?',
+    ],
+    'collect' => [
+        'title' => 'Collect like terms',
+        'title-order' => 'Put the terms in order',
+        'why' => 'On each side letters go with letters and numbers with numbers.',
+        'why-order' => 'The letter first, the number after it; nothing changes its value.',
+        'ask' => 'Collect on each side. Which equation is it then?',
+    ],
+    'gather' => [
+        'title' => 'Subtract :term on both sides',
+        'title-add' => 'Add :term on both sides',
+        'title-across' => 'Bring :term to the other side',
+        'why' => 'Then :letter stands on the left alone.',
+        'why-larger' => 'There is more of :letter on the right, so it is collected there: no negative number turns up.',
+        'why-across' => ':term crosses over and becomes :turned.',
+        'ask' => 'The :term is to go from its side. Which equation is it then?',
+    ],
+    'swap' => ['title' => 'Read it from right to left', 'why' => 'Equal is equal either way; :letter is read first.'],
+    'number' => [
+        'title' => 'Undo plus :number: subtract it on both sides',
+        'title-add' => 'Undo minus :number: add it on both sides',
+        'title-across' => 'Bring :number to the other side',
+        'why' => 'Adding :number is undone by subtracting it.',
+        'why-add' => 'Subtracting :number is undone by adding it.',
+        'why-across' => ':from crosses over and becomes :to.',
+        'ask' => 'The number :number is to go from the side of the unknown. Which equation is it then?',
+    ],
+    'coefficient' => [
+        'title' => 'Undo times :number: divide both sides by it',
+        'title-turn' => 'Turn the sign: both sides times −1',
+        'title-multiply' => 'Undo the fraction: both sides times :number',
+        'why' => ':letter is multiplied by :number; that is undone by dividing.',
+        'why-turn' => 'The opposite of :letter is known, so :letter is the opposite of that.',
+        'why-multiply' => ':number times :letter becomes :letter when it is multiplied by what :number is turned over.',
+        'ask' => 'What is :letter?',
+    ],
+    'said' => ['title' => 'The solution', 'why' => 'The unknown stands alone.'],
+    'none' => [
+        'title' => 'No solution',
+        'why' => ':letter has gone, and :equation is false: no number makes both sides equal.',
+    ],
+    'all' => [
+        'title' => 'Every number solves it',
+        'why' => ':letter has gone, and :equation is true whatever number it is.',
+    ],
+    'check' => [
+        'title' => 'Put two numbers in for :letter',
+        'why-all' => 'Both sides come out the same each time.',
+        'why-none' => 'The sides come out different each time, and by the same amount.',
+    ],
+];
