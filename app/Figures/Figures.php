@@ -7,6 +7,7 @@ namespace App\Figures;
 use App\Faces\Faces;
 use Runel\Demonstration\Figure\Arcs;
 use Runel\Demonstration\Figure\ArrangementHunt;
+use Runel\Demonstration\Figure\Balance;
 use Runel\Demonstration\Figure\Bridge;
 use Runel\Demonstration\Figure\Calculator;
 use Runel\Demonstration\Figure\Columns;
@@ -17,6 +18,7 @@ use Runel\Demonstration\Figure\Figure;
 use Runel\Demonstration\Figure\Grid;
 use Runel\Demonstration\Figure\Heaps;
 use Runel\Demonstration\Figure\LongDivision;
+use Runel\Demonstration\Figure\Machine;
 use Runel\Demonstration\Figure\PairHunt;
 use Runel\Demonstration\Figure\RootHunt;
 use Runel\Demonstration\Figure\Rows;
@@ -60,6 +62,8 @@ final readonly class Figures
             $figure instanceof DivisionGrid => new DivisionGridDrawing($figure),
             $figure instanceof Bridge => new BridgeDrawing($figure, $stacked),
             $figure instanceof RootHunt => new RootHuntDrawing($figure),
+            $figure instanceof Balance => new BalanceDrawing($figure),
+            $figure instanceof Machine => new MachineDrawing($figure),
             $figure instanceof Tableau => new TableauDrawing($figure),
             $figure instanceof FactorGrid => new FactorGridDrawing($figure),
             default => throw new \LogicException('No drawing for ' . $figure::class),

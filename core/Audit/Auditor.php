@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace Runel\Audit;
 
 use Runel\Claim\Claim;
+use Runel\Claim\DoesNotSolve;
 use Runel\Claim\Identity;
+use Runel\Claim\NoSolution;
+use Runel\Demonstration\Answer\AnswerType;
 use Runel\Demonstration\Check;
 use Runel\Demonstration\Demonstration;
 use Runel\Demonstration\Figure\Figure;
@@ -16,6 +19,7 @@ use Runel\Demonstration\Question;
 use Runel\Demonstration\Step;
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
+use Runel\Expression\Letter;
 use Runel\Expression\Negative;
 use Runel\Expression\Node;
 use Runel\Expression\Numeral;
@@ -115,9 +119,25 @@ final class Auditor
             return;
         }
         $this->trail->add($line);
+        if ($line->rejected !== null) {
+            $this->expect($this->isRejectable($line->node), "$where is rejected without reason");
+        }
         if ($line->link === Link::Result && $line->branch === null) {
             $this->hasResult = $this->hasResult || $this->isAnswer($line->node);
         }
+    }
+
+    /** What is struck out solves nothing: put into the problem it fails, or it has no solution itself. */
+    private function isRejectable(Node $node): bool
+    {
+        $problem = $this->demonstration->task->problem->node;
+
+        return $node instanceof Equation && (
+            ($node->left instanceof Letter && $problem instanceof Equation && $this->proof->holds(
+                new DoesNotSolve($problem, $node->left->name, $node->right),
+            ))
+            || $this->proof->holds(new NoSolution($node))
+        );
     }
 
     private function follows(Node $before, Line $line): bool
@@ -232,7 +252,9 @@ final class Auditor
 
     private function judgeAnswer(): void
     {
-        $this->expect($this->hasResult, 'no line says the answer');
+        // Where every candidate is struck out, that is what the lines say.
+        $isNone = $this->demonstration->answer->type() === AnswerType::None && $this->trail->isDead();
+        $this->expect($this->hasResult || $isNone, 'no line says the answer');
         $claims = $this->demonstration->answer->claims($this->demonstration->task->problem->node);
         $this->expect($claims !== [], 'the answer claims nothing');
         foreach ($claims as $claim) {

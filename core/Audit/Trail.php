@@ -19,6 +19,8 @@ final class Trail
     /** @var array<string, true> the branches that ended in something rejected */
     private array $rejected = [];
 
+    private bool $isTrunkRejected = false;
+
     /** What a line follows from; null when there is nothing, or no such branch. */
     public function before(Line $line): ?Node
     {
@@ -27,6 +29,7 @@ final class Trail
 
     public function add(Line $line): void
     {
+        $this->isTrunkRejected = $line->branch === null && $line->rejected !== null;
         if ($line->branch === null) {
             $this->trunk = $line->node;
             $this->branches = [];
@@ -38,6 +41,12 @@ final class Trail
         if ($line->rejected !== null) {
             $this->rejected[$line->branch->name()] = true;
         }
+    }
+
+    /** Whether everything it arrived at was rejected. */
+    public function isDead(): bool
+    {
+        return $this->isTrunkRejected || ($this->rejected !== [] && $this->joined() === null);
     }
 
     private function last(?Branch $branch): ?Node

@@ -10,6 +10,7 @@ enum Phase: string
     case Reading = 'reading';
     case SettingUp = 'setting-up';
     case Dividing = 'dividing';
+    case Isolating = 'isolating';
     case Compressing = 'compressing';
     case Multiplying = 'multiplying';
     case Collecting = 'collecting';

@@ -23,9 +23,11 @@ use Runel\Demonstration\Move\Move;
 use Runel\Expression\Equation;
 use Runel\Expression\Evaluation;
 use Runel\Expression\Expression;
+use Runel\Expression\Negative;
 use Runel\Expression\Node;
 use Runel\Expression\Product;
 use Runel\Expression\Quotient;
+use Runel\Expression\Root;
 use Runel\Expression\Substitution;
 use Runel\Expression\Sum;
 use Runel\Number\DivisionByZero;
@@ -139,27 +141,66 @@ final readonly class Proof
 
     private function solves(Solves $claim): bool
     {
+        $put = fn(Expression $side): Expression => Substitution::into($side, $claim->letter, $claim->value);
+        if (!self::hasRoots($claim->equation, $claim->letter, $claim->value)) {
+            return false;
+        }
         try {
             [$left, $right] = self::sides($claim->equation, $claim->letter, $claim->value);
 
             return $left->equals($right);
         } catch (NoExactValue) {
-            return $this->laws->same(
-                Substitution::into($claim->equation->left, $claim->letter, $claim->value),
-                Substitution::into($claim->equation->right, $claim->letter, $claim->value),
-            );
+            try {
+                return NestedSum::isZero(Sum::of([
+                    $put($claim->equation->left),
+                    new Negative($put($claim->equation->right)),
+                ]));
+            } catch (NoExactValue) {
+                return $this->laws->same($put($claim->equation->left), $put($claim->equation->right));
+            }
         }
     }
 
     private static function fails(DoesNotSolve $claim): bool
     {
         try {
+            if (!self::hasRoots($claim->equation, $claim->letter, $claim->value)) {
+                return true;
+            }
             [$left, $right] = self::sides($claim->equation, $claim->letter, $claim->value);
 
             return !$left->equals($right);
         } catch (DivisionByZero) {
             return true;
+        } catch (NoExactValue) {
+            return !NestedSum::isZero(Sum::of([
+                Substitution::into($claim->equation->left, $claim->letter, $claim->value),
+                new Negative(Substitution::into($claim->equation->right, $claim->letter, $claim->value)),
+            ]));
         }
+    }
+
+    /**
+     * Whether each root of something with the letter has a value: what stands under it is no negative number.
+     *
+     * @throws NoExactValue   when what stands under it cannot be worked out
+     * @throws DivisionByZero
+     */
+    private static function hasRoots(Node $node, string $letter, Expression $value): bool
+    {
+        if ($node instanceof Root && isset(Equations::letters($node->radicand)[$letter])) {
+            $under = self::value(Substitution::into($node->radicand, $letter, $value));
+            if (!$under->isReal() || $under->sign() < 0) {
+                return false;
+            }
+        }
+        foreach ($node->children() as $child) {
+            if (!self::hasRoots($child, $letter, $value)) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /** @return array{Surd, Surd} what both sides are with a value for the letter */

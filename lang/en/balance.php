@@ -24,9 +24,7 @@ return [
     ],
     'collect' => [
         'title' => 'Collect like terms',
-        'title-order' => 'Put the terms in order',
         'why' => 'On each side letters go with letters and numbers with numbers.',
-        'why-order' => 'The letter first, the number after it; nothing changes its value.',
         'ask' => 'Collect on each side. Which equation is it then?',
     ],
     'gather' => [
@@ -51,6 +49,8 @@ return [
     'coefficient' => [
         'title' => 'Undo times :number: divide both sides by it',
         'title-turn' => 'Turn the sign: both sides times −1',
+        'title-divided' => 'Undo the division: both sides times :number',
+        'why-divided' => ':letter is divided by :number; that is undone by multiplying.',
         'title-multiply' => 'Undo the fraction: both sides times :number',
         'why' => ':letter is multiplied by :number; that is undone by dividing.',
         'why-turn' => 'The opposite of :letter is known, so :letter is the opposite of that.',

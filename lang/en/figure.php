@@ -11,6 +11,8 @@ return [
     'long-division' => 'Long division by :divisor, one round begun|Long division by :divisor, :count rounds begun',
     'division-grid' => 'Grid with :divisor down the side, filled backwards, one term found on top|Grid with :divisor down the side, filled backwards, :count terms found on top',
     'bridge' => 'A finished long division by :divisor and what is left of it when all that repeats is struck out',
+    'balance' => 'Two pans in balance: on the left :left blocks and :leftunits units, on the right :right blocks and :rightunits units',
+    'machine' => 'What was done to the unknown, one step, of which :undone undone|What was done to the unknown, :count steps, of which :undone undone',
     'tableau' => 'Synthetic division with :corner in the corner, :count numbers written below the coefficients',
     'heaps' => 'Two heaps of counters, :plus plus and :minus minus, cancelling to :total',
     'twin' => ':left times :right in whole numbers, with carries, is :product',

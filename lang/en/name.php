@@ -19,7 +19,7 @@ return [
             'rational-roots' => 'Rational roots',
         ],
         'solve' => [
-            'factoring' => 'By factoring', 'square-roots' => 'Square roots', 'completing-square' => 'Completing the square',
+            'balance' => 'In balance', 'isolate-roots' => 'Isolating roots', 'factoring' => 'By factoring', 'square-roots' => 'Square roots', 'completing-square' => 'Completing the square',
             'rational-roots' => 'Rational roots',
             'formula' => 'Quadratic formula',
         ],
@@ -31,7 +31,7 @@ return [
     ],
     'round' => 'Round :number: :phase',
     'phase' => [
-        'reading' => 'Reading', 'setting-up' => 'Setting up', 'multiplying' => 'Multiplying', 'dividing' => 'Dividing', 'compressing' => 'Striking out', 'collecting' => 'Collecting',
+        'reading' => 'Reading', 'setting-up' => 'Setting up', 'multiplying' => 'Multiplying', 'dividing' => 'Dividing', 'isolating' => 'Squaring', 'compressing' => 'Striking out', 'collecting' => 'Collecting',
         'hunting' => 'Hunting', 'writing' => 'Writing', 'completing' => 'Completing', 'tidying' => 'Tidying up', 'discriminant' => 'Discriminant', 'solving' => 'Solving', 'finishing' => 'Finishing', 'twin' => 'Whole-number twin',
         'checking' => 'Checking',
     ],

@@ -36,7 +36,6 @@ use Runel\Method\Arithmetic;
 use Runel\Method\BothSides;
 use Runel\Notation\Ascii;
 use Runel\Number\Rational;
-use Runel\Polynomial\Monomial;
 use Runel\Polynomial\Polynomial;
 use Runel\Polynomial\Term;
 use Runel\Slip\LikelyWrong;
@@ -211,20 +210,19 @@ final class BalanceWork
             Polynomial::fromExpression($this->reached->left)->toExpression(),
             Polynomial::fromExpression($this->reached->right)->toExpression(),
         );
-        if (Ascii::write($after) === Ascii::write($this->reached)) {
+        $before = $this->reached;
+        $count = static fn(Equation $equation): int => self::terms($equation->left) + self::terms($equation->right);
+        if ($count($after) === $count($before)) {
             return [];
         }
-        $before = $this->reached;
         $this->reached = $after;
-        $longer = self::terms($before->left) + self::terms($before->right)
-            > self::terms($after->left) + self::terms($after->right);
 
         return [new Step(
             id: 'collect',
-            title: Message::of($longer ? 'balance.collect.title' : 'balance.collect.title-order'),
-            why: Message::of($longer ? 'balance.collect.why' : 'balance.collect.why-order'),
+            title: Message::of('balance.collect.title'),
+            why: Message::of('balance.collect.why'),
             lines: [Line::equivalent($after, new Rewrite())],
-            question: $longer ? $this->asked(Message::of('balance.collect.ask'), $before, $after, []) : null,
+            question: $this->asked(Message::of('balance.collect.ask'), $before, $after, []),
         )];
     }
 
@@ -308,7 +306,7 @@ final class BalanceWork
         }
         $linear = new Linear(
             $this->letter,
-            $left->toExpression(),
+            $this->reached->left,
             $this->task->style->moving,
             $this->linear->like(),
             $right->isZero() ? Rational::zero() : $right->coefficient($this->letter, 0),
@@ -348,7 +346,7 @@ final class BalanceWork
         $before = $this->reached;
         $size = Numeral::of($linear->r->absolute());
         $adds = $linear->r->isNegative();
-        $term = (new Term($linear->m, Monomial::power($this->letter, 1)))->toExpression();
+        $term = $linear->term();
         $right = $linear->left()->plus($linear->r);
         $after = new Equation($term, Numeral::of($linear->left()));
         $this->reached = $after;
@@ -402,14 +400,19 @@ final class BalanceWork
             id: 'coefficient',
             title: Message::of(match (true) {
                 $turns => 'balance.coefficient.title-turn',
+                $linear->divides() => 'balance.coefficient.title-divided',
                 $isFraction => 'balance.coefficient.title-multiply',
                 default => 'balance.coefficient.title',
             }, ['number' => Numeral::of($isFraction ? $linear->m->reciprocal() : $linear->m)]),
             why: Message::of(match (true) {
                 $turns => 'balance.coefficient.why-turn',
+                $linear->divides() => 'balance.coefficient.why-divided',
                 $isFraction => 'balance.coefficient.why-multiply',
                 default => 'balance.coefficient.why',
-            }, ['number' => Numeral::of($linear->m), 'letter' => $this->letter]),
+            }, [
+                'number' => Numeral::of($linear->divides() ? $linear->m->reciprocal() : $linear->m),
+                'letter' => $this->letter,
+            ]),
             lines: $linear->withoutCoefficient(null),
             figure: $figure,
             question: $this->asked(

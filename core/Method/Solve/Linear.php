@@ -75,6 +75,20 @@ final readonly class Linear
         return $this->r->isZero() && $this->m->isOne();
     }
 
+    /** Whether the unknown is divided by a number: x/3 rather than a third of x. */
+    public function divides(): bool
+    {
+        return !$this->m->isInteger() && !$this->m->isDecimal() && $this->m->numerator()->isOne();
+    }
+
+    /** mx, as it is written: x/3 where the unknown is divided. */
+    public function term(): Expression
+    {
+        return $this->divides()
+            ? new Quotient(new Letter($this->letter), Numeral::of($this->m->denominator()))
+            : (new Term($this->m, Monomial::power($this->letter, 1)))->toExpression();
+    }
+
     /** What is left on the right when the number is taken away. */
     public function left(): Rational
     {
@@ -116,7 +130,7 @@ final readonly class Linear
         }
         $operation = $this->r->isNegative() ? Operation::Add : Operation::Subtract;
         $move = new ToBothSides($operation, Numeral::of($this->r->absolute()));
-        $left = (new Term($this->m, Monomial::power($this->letter, 1)))->toExpression();
+        $left = $this->term();
         $after = new Equation($left, Numeral::of($this->left()));
         if ($this->across()) {
             return [Line::equivalent($after, $move, $branch)];
@@ -154,7 +168,7 @@ final readonly class Linear
         if ($this->across() || $right->isZero()) {
             return [Line::equivalent($solved, $move, $branch)];
         }
-        $left = (new Term($this->m, Monomial::power($this->letter, 1)))->toExpression();
+        $left = $this->term();
         $divided = new Equation(new Quotient($left, $m), new Quotient(Numeral::of($right), $m));
 
         return [Line::equivalent($divided, $move, $branch), Line::equivalent($solved, new Rewrite(), $branch)];
@@ -168,7 +182,7 @@ final readonly class Linear
         if ($this->across() || $this->left()->isZero()) {
             return [Line::equivalent($solved, $move, $branch)];
         }
-        $left = (new Term($this->m, Monomial::power($this->letter, 1)))->toExpression();
+        $left = $this->term();
 
         return [
             Line::equivalent(new Equation(

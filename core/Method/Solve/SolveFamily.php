@@ -26,9 +26,12 @@ final readonly class SolveFamily implements Family
 
     public function methods(): array
     {
-        $roads = [new Factoring($this->factoring), new SquareRoots(), CompletingSquare::solving(), new Formula()];
+        $quadratic = [new Factoring($this->factoring), new SquareRoots(), CompletingSquare::solving(), new Formula()];
+        $roads = new QuadraticRoads($quadratic);
 
-        return [new Balance(), ...$roads, new RationalRoots($this->factoring, new QuadraticRoads($roads))];
+        return [
+            new Balance(), ...$quadratic, new RationalRoots($this->factoring, $roads), new IsolateRoots($roads),
+        ];
     }
 
     public function rank(Offer $offer, Task $task): array
@@ -38,6 +41,6 @@ final readonly class SolveFamily implements Family
 
     public function choices(): array
     {
-        return [new Choice(Factoring::CHOICE, null)];
+        return [new Choice(Factoring::CHOICE, null), new Choice(IsolateRoots::CHOICE, ['1', '2'])];
     }
 }

@@ -6,11 +6,9 @@ namespace Runel\Method\Solve;
 
 use Runel\Demonstration\Figure\Machine;
 use Runel\Demonstration\Move\Operation;
-use Runel\Expression\Expression;
+use Runel\Expression\Negative;
 use Runel\Expression\Numeral;
-use Runel\Number\Rational;
-use Runel\Polynomial\Monomial;
-use Runel\Polynomial\Term;
+use Runel\Expression\Sum;
 
 /** What was done to the unknown in mx + r, as a machine that runs back from the number on the right. */
 final class Undoing
@@ -21,20 +19,20 @@ final class Undoing
         $doing = [];
         $forward = [];
         $back = [Numeral::of($linear->left()->plus($linear->r))];
-        $term = (new Term($linear->m, Monomial::power($letter, 1)))->toExpression();
+        $term = $linear->term();
         if (!$linear->m->isOne()) {
-            $divides = $linear->m->numerator()->isOne() && !$linear->m->isDecimal();
-            $doing[] = $divides
+            $doing[] = $linear->divides()
                 ? [Operation::Divide, Numeral::of($linear->m->reciprocal())]
                 : [Operation::Multiply, Numeral::of($linear->m)];
             $forward[] = $term;
         }
         if (!$linear->r->isZero()) {
+            $size = Numeral::of($linear->r->absolute());
             $doing[] = [
                 $linear->r->isNegative() ? Operation::Subtract : Operation::Add,
-                Numeral::of($linear->r->absolute()),
+                $size,
             ];
-            $forward[] = self::written($linear, $letter);
+            $forward[] = Sum::of([$term, $linear->r->isNegative() ? new Negative($size) : $size]);
             $back[] = Numeral::of($linear->left());
         }
         if (!$linear->m->isOne()) {
@@ -42,13 +40,5 @@ final class Undoing
         }
 
         return $doing === [] || $forward === [] ? null : new Machine($letter, $doing, $forward, $back);
-    }
-
-    private static function written(Linear $linear, string $letter): Expression
-    {
-        return Term::sum([
-            new Term($linear->m, Monomial::power($letter, 1)),
-            Term::constant($linear->r->isZero() ? Rational::zero() : $linear->r),
-        ]);
     }
 }

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'refusal' => 'This is no equation with one or two square roots and otherwise plain terms.',
+    'refusal-squarings' => 'Squaring twice still leaves a root here: such an equation is beyond what Runel does.',
+    'refusal-product' => 'When both sides are squared, a root times a letter is left: such an equation is beyond what Runel does.',
+    'refusal-degree' => 'Squaring leads to a degree above 2 here: such an equation is beyond what Runel does.',
+    'refusal-all' => 'Both sides are the same wherever the roots have a value: there is nothing to solve.',
+    'advice' => 'Isolate a root and square both sides, once; every candidate has to be tested.|Isolate a root and square both sides, :count times; every candidate has to be tested.',
+    'option' => ':root first: one line|:root first: :count lines',
+    'read' => [
+        'title' => 'Read the equation',
+        'why' => 'The unknown stands under a root. Squaring undoes a root that stands alone.|The unknown stands under :count roots. Squaring undoes a root that stands alone, so one comes first.',
+    ],
+    'isolate' => [
+        'title' => 'Isolate :root',
+        'why' => 'Only a root alone on its side vanishes when it is squared.',
+        'why-again' => 'One root is left: it has to stand alone before the next squaring.',
+    ],
+    'common' => ['title' => 'Divide by :number', 'why' => ':number goes into every term on both sides: smaller numbers are easier to square.'],
+    'square' => [
+        'title' => 'Square both sides',
+        'why' => 'Equal numbers have equal squares. The reverse is not true: what solves the squares need not solve the equation.',
+        'why-again' => 'The last root goes.',
+    ],
+    'out' => [
+        'title' => 'Work out both squares',
+        'title-grid' => 'Multiply out in full',
+        'why' => 'The square of a root is what stands under it.',
+        'why-grid' => 'Two terms squared give four products: it looks worse before it gets better.',
+    ],
+    'none' => ['title' => 'No solution', 'why' => 'The unknown has gone, and what is left is false.'],
+    'test' => [
+        'title' => 'Put every candidate into the original',
+        'why' => 'Squaring has brought in :rejected: put in, the two sides differ, so it is struck out.',
+        'why-all' => 'Squaring may bring in what solves nothing; here both sides agree each time.',
+        'why-none' => 'Put in, the two sides differ each time: nothing solves the equation.',
+        'rejected' => 'For :value the two sides of the original differ.',
+        'ask' => 'Which of the candidates solve the original equation?',
+    ],
+    'check' => [
+        'holds' => ':place solves the original',
+        'holds-why' => 'Both sides, worked out apart, come to the same.',
+        'fails' => ':place does not',
+        'fails-why' => 'Both sides, worked out apart, come to different numbers.',
+        'none' => 'Put 0 in, as a sample',
+        'none-why' => 'Squaring keeps every solution, and nothing solves the last line, so nothing solves the first.',
+    ],
+];
