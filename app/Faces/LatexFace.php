@@ -70,7 +70,8 @@ final readonly class LatexFace implements Face
     {
         $text = '';
         foreach ($lines as $line) {
-            $text .= '\[ ' . (new Latex())->write($arranger->arrange($line->node)) . " \\]\n";
+            $text .= '\[ ' . (new Latex())->write($arranger->arrange($line->node))
+                . ($line->rejected === null ? '' : ' \quad \times') . " \\]\n";
         }
 
         return $text;

@@ -53,7 +53,8 @@ final readonly class MarkdownFace implements Face
     {
         $text = '';
         foreach ($lines as $line) {
-            $text .= '   $$' . (new Latex())->write($arranger->arrange($line->node)) . "$$\n\n";
+            $text .= '   $$' . (new Latex())->write($arranger->arrange($line->node))
+                . ($line->rejected === null ? '' : ' \quad \times') . "$$\n\n";
         }
 
         return $text;

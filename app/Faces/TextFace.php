@@ -56,7 +56,8 @@ final readonly class TextFace implements Face
                     $wording->say($step->why),
                 );
                 foreach ($step->lines as $line) {
-                    $text .= '        ' . $write($line->node) . "\n";
+                    $text .= '        ' . $write($line->node) . ($line->rejected === null ? '' : '   '
+                        . FigureTable::WRONG . ' ' . $wording->say($line->rejected)) . "\n";
                 }
             }
             $text .= self::table($this->tables ? FigureTable::closing($section) : null, $write);

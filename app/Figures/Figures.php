@@ -22,6 +22,7 @@ use Runel\Demonstration\Figure\Machine;
 use Runel\Demonstration\Figure\PairHunt;
 use Runel\Demonstration\Figure\RootHunt;
 use Runel\Demonstration\Figure\Rows;
+use Runel\Demonstration\Figure\SidesCurve;
 use Runel\Demonstration\Figure\SquareTiles;
 use Runel\Demonstration\Figure\Tableau;
 use Runel\Demonstration\Figure\TwoSquares;
@@ -64,6 +65,7 @@ final readonly class Figures
             $figure instanceof RootHunt => new RootHuntDrawing($figure),
             $figure instanceof Balance => new BalanceDrawing($figure),
             $figure instanceof Machine => new MachineDrawing($figure),
+            $figure instanceof SidesCurve => new SidesCurveDrawing($figure),
             $figure instanceof Tableau => new TableauDrawing($figure),
             $figure instanceof FactorGrid => new FactorGridDrawing($figure),
             default => throw new \LogicException('No drawing for ' . $figure::class),

@@ -14,6 +14,7 @@ use Runel\Demonstration\Figure\Calculator;
 use Runel\Demonstration\Figure\Curve;
 use Runel\Demonstration\Figure\Figure;
 use Runel\Demonstration\Figure\PairHunt;
+use Runel\Demonstration\Figure\SidesCurve;
 use Runel\Demonstration\Figure\SquareTiles;
 use Runel\Demonstration\Line;
 use Runel\Expression\Node;
@@ -91,7 +92,7 @@ final class PageFace
     /** Whether a figure is small enough that the lines stand beside it. */
     public function isCompact(Figure $figure): bool
     {
-        return $figure instanceof Curve || $figure instanceof SquareTiles || $figure instanceof Calculator;
+        return $figure instanceof Curve || $figure instanceof SidesCurve || $figure instanceof SquareTiles || $figure instanceof Calculator;
     }
 
     /** Whether a figure has parts side by side that a narrow screen needs under one another. */
@@ -127,7 +128,8 @@ final class PageFace
 
         return array_keys(array_filter([
             'line' => true,
-            "link-{$line->link->value}" => true,
+            "link-{$line->link->value}" => $line->rejected === null,
+            'is-rejected' => $line->rejected !== null,
             'branch-' . ($line->branch?->path[0] ?? '') => $line->branch !== null,
             'is-now' => $now,
             'is-long' => $length > 64,

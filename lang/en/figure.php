@@ -21,6 +21,7 @@ return [
     'calculator' => 'The keys for :meant on a plain calculator, :keys, and what the display says: :display',
     'curve' => 'Parabola of :function with its vertex at :place and :value, meeting the axis once|Parabola of :function with its vertex at :place and :value, meeting the axis :count times',
     'graph' => 'Curve of :function, meeting the axis once|Curve of :function, meeting the axis :count times',
+    'sides' => 'The curves of :left and :right, meeting once|The curves of :left and :right, meeting :count times',
     'root-hunt' => 'Candidates for roots of :polynomial, one judged|Candidates for roots of :polynomial, :count judged',
     'curve-none' => 'Parabola of :function with its vertex at :place and :value, not meeting the axis',
     'two-squares' => 'A square with side :large, a square with side :small cut out of it, and what is left as a rectangle with sides :sum and :difference',

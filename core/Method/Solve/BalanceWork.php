@@ -63,7 +63,7 @@ final class BalanceWork
         $reading = [new Step(
             id: 'read',
             title: Message::of('balance.read.title'),
-            why: Message::of('balance.read.why', ['letter' => $this->letter]),
+            why: Message::of('balance.read.why', ['letter' => new Letter($this->letter)]),
             lines: [Line::given($this->linear->equation)],
         )];
         $tidying = [...$this->cleared(), ...$this->expanded(), ...$this->collected()];
@@ -108,9 +108,9 @@ final class BalanceWork
         return new Step(
             id: 'see',
             title: Message::of('balance.see.title'),
-            why: Message::of('balance.see.why', ['letter' => $this->letter]),
+            why: Message::of('balance.see.why', ['letter' => new Letter($this->letter)]),
             question: Question::solutions(
-                Message::of('balance.see.ask', ['letter' => $this->letter]),
+                Message::of('balance.see.ask', ['letter' => new Letter($this->letter)]),
                 $this->linear->equation,
                 $this->letter,
                 [$solution],
@@ -253,7 +253,7 @@ final class BalanceWork
             $steps[] = new Step(
                 id: 'swap-sides',
                 title: Message::of('balance.swap.title'),
-                why: Message::of('balance.swap.why', ['letter' => $this->letter]),
+                why: Message::of('balance.swap.why', ['letter' => new Letter($this->letter)]),
                 lines: [Line::equivalent($this->reached, new SwapSides())],
             );
         }
@@ -285,7 +285,7 @@ final class BalanceWork
                 $this->across => 'balance.gather.why-across',
                 $larger => 'balance.gather.why-larger',
                 default => 'balance.gather.why',
-            }, ['letter' => $this->letter, 'term' => $term, 'turned' => $taken->negated()->toExpression()]),
+            }, ['letter' => new Letter($this->letter), 'term' => $term, 'turned' => $taken->negated()->toExpression()]),
             lines: BothSides::taken($left, $right, $taken, $wanted, $this->task->style->moving),
             figure: Pans::of($this->letter, $left, $right, $taken, Rational::one()),
             question: $this->asked(
@@ -411,12 +411,12 @@ final class BalanceWork
                 default => 'balance.coefficient.why',
             }, [
                 'number' => Numeral::of($linear->divides() ? $linear->m->reciprocal() : $linear->m),
-                'letter' => $this->letter,
+                'letter' => new Letter($this->letter),
             ]),
             lines: $linear->withoutCoefficient(null),
             figure: $figure,
             question: $this->asked(
-                Message::of('balance.coefficient.ask', ['letter' => $this->letter]),
+                Message::of('balance.coefficient.ask', ['letter' => new Letter($this->letter)]),
                 $before,
                 $after,
                 $wrong,
@@ -435,7 +435,7 @@ final class BalanceWork
             id: $holds ? 'all' : 'none',
             title: Message::of($holds ? 'balance.all.title' : 'balance.none.title'),
             why: Message::of($holds ? 'balance.all.why' : 'balance.none.why', [
-                'letter' => $this->letter,
+                'letter' => new Letter($this->letter),
                 'equation' => $equation,
             ]),
             lines: [Line::result($equation, new Rewrite())],
@@ -504,7 +504,7 @@ final class BalanceWork
 
         return [new Check(
             kind: CheckKind::Substitution,
-            title: Message::of('balance.check.title', ['letter' => $this->letter]),
+            title: Message::of('balance.check.title', ['letter' => new Letter($this->letter)]),
             why: Message::of($answer instanceof AllNumbersAnswer ? 'balance.check.why-all' : 'balance.check.why-none'),
             lines: $lines,
             holds: true,

@@ -12,7 +12,7 @@ use Runel\Polynomial\Polynomial;
 final class Pans
 {
     /** More than this on one pan is counted, not seen. */
-    private const MOST = 12;
+    private const MOST = 16;
 
     /**
      * @param Polynomial $taken what is taken from both sides

@@ -443,7 +443,7 @@ final class RootWork
         $candidates = [];
         if ($solved !== null && $solved->isSolved()) {
             $candidates = [$part->right];
-            $this->sections[] = new Section(Phase::Solving, [$this->test($candidates, null)]);
+            $this->sections[] = new Section(Phase::Finishing, $this->tested($candidates));
 
             return;
         }
@@ -457,10 +457,7 @@ final class RootWork
         }
         $candidates = $answer instanceof SolutionsAnswer ? $answer->solutions() : [];
         array_push($this->sections, ...$sections);
-        $this->sections[] = new Section(Phase::Finishing, [$this->test(
-            $candidates,
-            \count($candidates) === 1 ? null : Branch::way(1),
-        )]);
+        $this->sections[] = new Section(Phase::Finishing, $this->tested($candidates));
     }
 
     /** @return list<Line> what is left says that two different numbers are equal */
@@ -495,53 +492,61 @@ final class RootWork
     }
 
     /**
-     * Every candidate put into the original; the false ones struck out.
+     * Every candidate put into the original, the false ones struck out; then what is left.
      *
      * @param list<Expression> $candidates
+     *
+     * @return list<Step>
      */
-    private function test(array $candidates, ?Branch $branches): Step
+    private function tested(array $candidates): array
     {
         $original = $this->equation->equation;
         $letter = $this->equation->letter;
         $proof = new Proof();
-        $lines = [];
+        $several = \count($candidates) > 1;
+        $steps = [];
         foreach ($candidates as $place => $candidate) {
             $holds = $proof->holds(new Solves($original, $letter, $candidate));
+            $said = new Equation(new Letter($letter), $candidate);
+            $lines = $this->put([$candidate]);
             if ($holds) {
                 $this->solutions[] = $candidate;
-                continue;
+            } else {
+                $this->rejected[] = $candidate;
+                $lines[] = Line::result($said, new Rewrite(), $several ? Branch::way($place + 1) : null)->reject(
+                    Message::of('isolate.test.rejected'),
+                );
             }
-            $this->rejected[] = $candidate;
-            $line = Line::equivalent(
-                new Equation(new Letter($letter), $candidate),
-                new Rewrite(),
-                $branches === null ? null : Branch::way($place + 1),
+            $steps[] = new Step(
+                id: 'test-' . ($place + 1),
+                title: Message::of('isolate.test.title', ['place' => $said]),
+                why: Message::of($holds ? 'isolate.test.why' : 'isolate.test.why-fails'),
+                lines: $lines,
+                watch: Slip::ExtraneousKept,
             );
-            $lines[] = $line->reject(Message::of('isolate.test.rejected', ['value' => $candidate]));
         }
-        if ($this->solutions !== []) {
-            $answer = new SolutionsAnswer($letter, $this->solutions);
-            $lines[] = Line::result($answer->node(), $branches === null ? new Rewrite() : new JoinBranches());
-        }
-
-        return new Step(
-            id: 'test',
-            title: Message::of('isolate.test.title'),
+        $answer = $this->solutions === [] ? null : new SolutionsAnswer($letter, $this->solutions);
+        $steps[] = new Step(
+            id: 'left',
+            title: Message::of($answer === null ? 'isolate.left.title-none' : 'isolate.left.title'),
             why: Message::of(match (true) {
-                $this->solutions === [] => 'isolate.test.why-none',
-                $this->rejected === [] => 'isolate.test.why-all',
-                default => 'isolate.test.why',
-            }, ['rejected' => $this->rejected[0] ?? Numeral::of(0)]),
-            lines: [...$this->put($candidates), ...$lines],
+                $answer === null => 'isolate.left.why-none',
+                $this->rejected === [] => 'isolate.left.why-all',
+                default => 'isolate.left.why',
+            }),
+            lines: $answer === null
+                ? []
+                : [Line::result($answer->node(), $several ? new JoinBranches() : new Rewrite())],
             figure: new SidesCurve($letter, $original, $this->solutions, $this->rejected),
-            question: $this->solutions === [] ? null : Question::solutions(
-                Message::of('isolate.test.ask'),
+            question: $answer === null ? null : Question::solutions(
+                Message::of('isolate.left.ask'),
                 $original,
                 $letter,
                 $this->solutions,
             ),
-            watch: Slip::ExtraneousKept,
         );
+
+        return $steps;
     }
 
     /**
