@@ -7,6 +7,7 @@ namespace Runel\Demonstration;
 /** The ways an answer is checked. */
 enum CheckKind: string
 {
+    case SolvedBack = 'solved-back';
     case MultiplyBack = 'multiply-back';
     case CoefficientSum = 'coefficient-sum';
     case Ten = 'ten';

@@ -62,6 +62,12 @@ final readonly class Line
         return new self($this->node, $this->link, $this->move, $this->branch, $reason);
     }
 
+    /** The same line, written otherwise. */
+    public function saying(Node $node): self
+    {
+        return new self($node, $this->link, $this->move, $this->branch, $this->rejected);
+    }
+
     /** The same line on a branch, the branches it has being ways of that one. */
     public function under(?Branch $branch): self
     {

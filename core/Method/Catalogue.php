@@ -34,6 +34,7 @@ final readonly class Catalogue
             new Solve\SolveFamily($factoring),
             new Quadratic\CompleteSquareFamily(),
             new Divide\DivideFamily($multiplying),
+            new Rearrange\RearrangeFamily(),
         ], $incidents);
     }
 

@@ -27,6 +27,7 @@ return [
             'long' => 'Long division', 'synthetic' => 'Synthetic division', 'grid' => 'Grid, filled backwards',
             'bridge' => 'From long to synthetic',
         ],
+        'rearrange' => ['balance' => 'In balance'],
         'complete-square' => ['equation' => 'The equation, solved', 'vertex' => 'Vertex form'],
     ],
     'round' => 'Round :number: :phase',

@@ -13,8 +13,16 @@ use Runel\Expression\Letter;
 /** A formula with another letter as its subject; where a square was undone, in two ways. */
 final readonly class FormulaAnswer implements Answer
 {
-    /** @param non-empty-list<Expression> $results what the letter equals, one or the other */
-    public function __construct(private string $subject, private array $results) {}
+    /**
+     * @param non-empty-list<Expression> $results what the letter equals, one or the other
+     * @param Equation|null              $from    where squaring came first: the line from which on every step can be
+     *                                            turned round
+     */
+    public function __construct(
+        private string $subject,
+        private array $results,
+        private ?Equation $from = null,
+    ) {}
 
     public function type(): AnswerType
     {
@@ -33,7 +41,7 @@ final readonly class FormulaAnswer implements Answer
 
     public function claims(Expression|Equation $given): array
     {
-        $formula = $given instanceof Equation ? $given : new Equation($given, $given);
+        $formula = $this->from ?? ($given instanceof Equation ? $given : new Equation($given, $given));
 
         return array_map(
             fn(Expression $result): SubjectOf => new SubjectOf($formula, $this->subject, $result),

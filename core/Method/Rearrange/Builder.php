@@ -1,0 +1,174 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Method\Rearrange;
+
+use Runel\Expression\Expression;
+use Runel\Expression\Letter;
+use Runel\Expression\Negative;
+use Runel\Expression\Node;
+use Runel\Expression\Numeral;
+use Runel\Expression\Power;
+use Runel\Expression\Product;
+use Runel\Expression\Quotient;
+use Runel\Expression\Root;
+use Runel\Expression\Sum;
+use Runel\Number\DivisionByZero;
+use Runel\Number\Rational;
+use Runel\Polynomial\NotPolynomial;
+use Runel\Polynomial\Polynomial;
+
+/** Sides of formulas put together as people write them: one fraction, not several; no product with 1. */
+final class Builder
+{
+    public static function holds(Node $node, string $letter): bool
+    {
+        return self::count($node, $letter) > 0;
+    }
+
+    /** How often a letter stands in it. */
+    public static function count(Node $node, string $letter): int
+    {
+        $count = $node instanceof Letter && $node->name === $letter ? 1 : 0;
+        foreach ($node->children() as $child) {
+            $count += self::count($child, $letter);
+        }
+
+        return $count;
+    }
+
+    /** @return list<Expression> */
+    public static function terms(Expression $side): array
+    {
+        return $side instanceof Sum ? $side->terms : [$side];
+    }
+
+    public static function negated(Expression $term): Expression
+    {
+        return $term instanceof Negative ? $term->operand : new Negative($term);
+    }
+
+    /** @param list<Expression> $taken */
+    public static function minus(Expression $side, array $taken): Expression
+    {
+        $isZero = $side instanceof Numeral && $side->value->isZero();
+
+        return Sum::of([
+            ...($isZero ? [] : self::terms($side)),
+            ...array_map(self::negated(...), $taken),
+        ]);
+    }
+
+    public static function times(Expression $side, Expression $by): Expression
+    {
+        if ($side instanceof Negative) {
+            return self::negated(self::times($side->operand, $by));
+        }
+        if ($side instanceof Quotient) {
+            return self::over(self::product([$by, $side->numerator]), $side->denominator);
+        }
+
+        return self::product([$by, $side]);
+    }
+
+    public static function over(Expression $side, Expression $by): Expression
+    {
+        if ($side instanceof Negative) {
+            return self::negated(self::over($side->operand, $by));
+        }
+        if ($by instanceof Negative) {
+            return self::negated(self::over($side, $by->operand));
+        }
+        if ($side instanceof Quotient) {
+            return self::over($side->numerator, self::product([$by, $side->denominator]));
+        }
+        if ($by instanceof Numeral && $by->value->isOne()) {
+            return $side;
+        }
+        if ($by instanceof Quotient) {
+            return self::over(self::product([$by->denominator, $side]), $by->numerator);
+        }
+
+        return self::reduced($side, $by);
+    }
+
+    public static function squared(Expression $side): Expression
+    {
+        return match (true) {
+            $side instanceof Quotient => new Quotient(self::squared($side->numerator), self::squared(
+                $side->denominator,
+            )),
+            $side instanceof Negative => self::squared($side->operand),
+            $side instanceof Root && $side->index === 2 => $side->radicand,
+            $side instanceof Product => self::product(array_map(self::squared(...), $side->factors)),
+            $side instanceof Numeral => Numeral::of($side->value->times($side->value)),
+            default => new Power($side, Numeral::of(2)),
+        };
+    }
+
+    /**
+     * Numbers first and as one, the rest as it stands, products in products undone.
+     *
+     * @param list<Expression> $factors
+     */
+    public static function product(array $factors): Expression
+    {
+        $number = Rational::one();
+        $rest = [];
+        foreach ($factors as $factor) {
+            foreach ($factor instanceof Product ? $factor->factors : [$factor] as $part) {
+                $value = self::number($part);
+                if ($value === null) {
+                    $rest[] = $part;
+                } else {
+                    $number = $number->times($value);
+                }
+            }
+        }
+        if ($rest === []) {
+            return Numeral::of($number);
+        }
+        // A bracket comes after letters.
+        usort($rest, static fn(Expression $first, Expression $second): int =>
+            ($first instanceof Sum ? 1 : 0) <=> ($second instanceof Sum ? 1 : 0));
+        $size = $number->absolute();
+        $whole = Product::of($size->isOne() ? $rest : [Numeral::of($size), ...$rest]);
+
+        return $number->isNegative() ? new Negative($whole) : $whole;
+    }
+
+    /** The number an expression without letters and roots is; null of any other. */
+    public static function number(Expression $expression): ?Rational
+    {
+        try {
+            $polynomial = Polynomial::fromExpression($expression);
+        } catch (NotPolynomial | DivisionByZero) {
+            return null;
+        }
+
+        return $polynomial->isConstant() && !$polynomial->isZero() ? $polynomial->terms[0]->coefficient : null;
+    }
+
+    /** A fraction whose numbers have nothing in common. */
+    private static function reduced(Expression $above, Expression $below): Expression
+    {
+        [$top, $bottom] = [self::front($above), self::front($below)];
+        $common = $top->commonDivisor($bottom);
+        if ($common->isOne() || $above instanceof Sum || $below instanceof Sum) {
+            return new Quotient($above, $below);
+        }
+        $factor = Numeral::of($common->reciprocal());
+        $below = self::product([$factor, $below]);
+        $above = self::product([$factor, $above]);
+
+        return $below instanceof Numeral && $below->value->isOne() ? $above : new Quotient($above, $below);
+    }
+
+    private static function front(Expression $expression): Rational
+    {
+        $first = $expression instanceof Product ? $expression->factors[0] : $expression;
+
+        return self::number($first)?->absolute() ?? Rational::one();
+    }
+}

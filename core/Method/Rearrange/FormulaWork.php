@@ -1,0 +1,568 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Method\Rearrange;
+
+use Runel\Demonstration\Answer\FormulaAnswer;
+use Runel\Demonstration\Check;
+use Runel\Demonstration\CheckKind;
+use Runel\Demonstration\Demonstration;
+use Runel\Demonstration\Forecast;
+use Runel\Demonstration\Line;
+use Runel\Demonstration\Move\CollectSubject;
+use Runel\Demonstration\Move\Operation;
+use Runel\Demonstration\Move\Rewrite;
+use Runel\Demonstration\Move\RootBothSides;
+use Runel\Demonstration\Move\SquareBothSides;
+use Runel\Demonstration\Move\SwapSides;
+use Runel\Demonstration\Move\ToBothSides;
+use Runel\Demonstration\Phase;
+use Runel\Demonstration\Section;
+use Runel\Demonstration\Step;
+use Runel\Demonstration\Task;
+use Runel\Expression\Alternatives;
+use Runel\Expression\Equation;
+use Runel\Expression\Evaluation;
+use Runel\Expression\Expression;
+use Runel\Expression\Letter;
+use Runel\Expression\Mark;
+use Runel\Expression\Marked;
+use Runel\Expression\Negative;
+use Runel\Expression\Node;
+use Runel\Expression\Numeral;
+use Runel\Expression\Power;
+use Runel\Expression\Product;
+use Runel\Expression\Quotient;
+use Runel\Expression\Rewriter;
+use Runel\Expression\Root;
+use Runel\Expression\Substitution;
+use Runel\Expression\Sum;
+use Runel\Message\Message;
+use Runel\Message\OutOfReach;
+use Runel\Message\Refusal;
+use Runel\Method\Arithmetic;
+use Runel\Method\Method;
+use Runel\Notation\Ascii;
+use Runel\Number\DivisionByZero;
+use Runel\Number\NoExactValue;
+use Runel\Number\Rational;
+use Runel\Polynomial\NotPolynomial;
+use Runel\Polynomial\Polynomial;
+use Runel\Polynomial\Term;
+use Runel\Slip\Slip;
+use Runel\Style\Moving;
+
+/** One formula worked until the wanted letter stands alone: what was done to it last is undone first. */
+final class FormulaWork
+{
+    private const MOST_STEPS = 24;
+    /** Numbers put in for letters to compare both formulas. */
+    private const SAMPLES = [2, 3, 5, 7, 4, 8, 9, 6];
+
+    /** What holds the letter. */
+    private Expression $own;
+    private Expression $other;
+    /** @var list<Step> */
+    private array $steps = [];
+    /** @var list<Expression> what may not be 0 */
+    private array $conditions = [];
+    /** @var list<Expression> */
+    private array $results = [];
+    private ?Refusal $refusal = null;
+    /** The line from which every step can be turned round, where squaring came before it. */
+    private ?Equation $from = null;
+    private int $number = 0;
+
+    private function __construct(
+        private readonly Task $task,
+        private readonly Equation $formula,
+        private readonly string $subject,
+    ) {
+        $this->own = $formula->left;
+        $this->other = $formula->right;
+    }
+
+    public static function of(Task $task, Equation $formula, string $subject): self
+    {
+        $work = new self($task, $formula, $subject);
+        $work->run();
+
+        return $work;
+    }
+
+    public function refusal(): ?Refusal
+    {
+        return $this->refusal;
+    }
+
+    public function demonstration(Method $method): Demonstration
+    {
+        if ($this->results === []) {
+            throw new \LogicException('A formula that cannot be rearranged was not refused.');
+        }
+        $sections = [
+            new Section(Phase::Reading, [new Step(
+                id: 'read',
+                title: Message::of('rearrange.read.title', ['letter' => new Letter($this->subject)]),
+                why: Message::of('rearrange.read.why', ['letter' => new Letter($this->subject)]),
+                lines: [Line::given($this->formula)],
+            )]),
+            new Section(Phase::Solving, $this->steps),
+        ];
+        $sections = Section::warningOnce(array_map(fn(Section $section): Section => $section->withSteps(array_map(
+            fn(Step $step): Step => $step->withLines(array_map(
+                fn(Line $line): Line => $line->saying($this->lit($line->node)),
+                $step->lines,
+            )),
+            $section->steps,
+        )), $sections));
+
+        return new Demonstration(
+            task: $this->task,
+            job: $method->job(),
+            method: $method->id(),
+            forecast: new Forecast(
+                steps: \count(Section::steps($sections)),
+                lines: Section::lines($sections),
+                trials: 0,
+                products: 0,
+                fractions: $this->conditions !== [],
+                roots: \count($this->results) > 1 || $this->from !== null,
+                advice: Message::of('rearrange.advice', ['count' => max(1, \count($this->steps))]),
+            ),
+            sections: $sections === [] ? throw new \LogicException('Nothing was read.') : $sections,
+            answer: new FormulaAnswer($this->subject, $this->results, $this->from),
+            checking: fn(): array => $this->checks(),
+        );
+    }
+
+    /** The wanted letter lit wherever it stands. */
+    private function lit(Node $node): Node
+    {
+        return Rewriter::everywhere($node, fn(Node $part): ?Node => $part instanceof Letter
+            && $part->name === $this->subject ? new Marked($part, Mark::used()) : null);
+    }
+
+    private function run(): void
+    {
+        $this->swap();
+        if (Builder::holds($this->other, $this->subject) || Builder::count($this->own, $this->subject) > 1) {
+            $this->collect();
+        }
+        for ($step = 0; $this->refusal === null && $this->results === []; ++$step) {
+            if ($step > self::MOST_STEPS) {
+                $this->refusal = new OutOfReach(Message::of('rearrange.refusal-form', ['letter' => $this->subject]));
+
+                return;
+            }
+            $this->undo();
+        }
+    }
+
+    /** The wanted letter on the left, where it stands on the right alone. */
+    private function swap(): void
+    {
+        if (Builder::holds($this->own, $this->subject)) {
+            return;
+        }
+        [$this->own, $this->other] = [$this->other, $this->own];
+        $this->say('swap', [], [Line::equivalent(new Equation($this->own, $this->other), new SwapSides())]);
+    }
+
+    /** What was done last to what holds the letter, undone. */
+    private function undo(): void
+    {
+        $own = $this->own;
+        match (true) {
+            $own instanceof Letter => $this->finish(),
+            $own instanceof Sum => $this->undoSum($own),
+            $own instanceof Negative => $this->undoNegative($own),
+            $own instanceof Product => $this->undoProduct($own),
+            $own instanceof Quotient => $this->undoQuotient($own),
+            $own instanceof Power => $this->undoPower($own),
+            $own instanceof Root => $this->undoRoot($own),
+            default => $this->refusal = new OutOfReach(Message::of('rearrange.refusal-form', [
+                'letter' => $this->subject,
+            ])),
+        };
+    }
+
+    private function undoSum(Sum $own): void
+    {
+        $taken = array_values(array_filter(
+            $own->terms,
+            fn(Expression $term): bool => !Builder::holds($term, $this->subject),
+        ));
+        $left = array_values(array_filter(
+            $own->terms,
+            fn(Expression $term): bool => Builder::holds($term, $this->subject),
+        ));
+        $this->move($taken, Sum::of($left), Builder::minus($this->other, $taken));
+    }
+
+    /** @param list<Expression> $taken the terms that go to the other side */
+    private function move(array $taken, Expression $own, Expression $other): void
+    {
+        $adds = \count($taken) === 1 && $taken[0] instanceof Negative;
+        $operand = $adds ? Builder::negated($taken[0]) : Sum::of($taken);
+        $move = new ToBothSides($adds ? Operation::Add : Operation::Subtract, $operand);
+        $after = new Equation($own, $other);
+        $lines = [Line::equivalent($after, $move)];
+        if ($this->task->style->moving === Moving::BothSides) {
+            $written = array_map(
+                static fn(Expression $term): Marked => new Marked(Builder::negated($term), Mark::written()),
+                $taken,
+            );
+            $both = new Equation(
+                Sum::of([...Builder::terms($this->own), ...$written]),
+                Sum::of([...Builder::terms($this->other), ...$written]),
+            );
+            $lines = [Line::equivalent($both, $move)];
+            if (Ascii::write($both) !== Ascii::write($after)) {
+                $lines[] = Line::equivalent($after, new Rewrite());
+            }
+        }
+        [$this->own, $this->other] = [$own, $other];
+        $this->say(match (true) {
+            $this->task->style->moving === Moving::Across => 'across',
+            $adds => 'add',
+            default => 'subtract',
+        }, ['term' => $operand], $lines, Slip::SignNotTurned);
+    }
+
+    private function undoNegative(Negative $own): void
+    {
+        [$this->own, $this->other] = [$own->operand, $this->opposite($this->other)];
+        $this->say('turn', [], [Line::equivalent(
+            new Equation($this->own, $this->other),
+            new ToBothSides(Operation::Multiply, Numeral::of(-1)),
+        )]);
+    }
+
+    private function opposite(Expression $side): Expression
+    {
+        return $side instanceof Sum
+            ? Sum::of(array_map(Builder::negated(...), $side->terms))
+            : Builder::negated($side);
+    }
+
+    private function undoProduct(Product $own): void
+    {
+        $held = [];
+        $away = [];
+        $fraction = null;
+        foreach ($own->factors as $factor) {
+            $number = Builder::number($factor);
+            if (Builder::holds($factor, $this->subject)) {
+                $held[] = $factor;
+            } elseif ($number !== null && !$number->isInteger() && !$number->isDecimal()) {
+                $fraction = $number;
+            } else {
+                $away[] = $factor;
+            }
+        }
+        if ($fraction !== null) {
+            $this->multiply(Numeral::of($fraction->reciprocal()), Product::of([...$away, ...$held]));
+        } else {
+            $this->divide(Builder::product($away), Product::of($held));
+        }
+    }
+
+    private function multiply(Expression $by, Expression $own): void
+    {
+        $this->done(Operation::Multiply, $by, $own, Builder::times($this->other, $by), 'multiply');
+    }
+
+    private function divide(Expression $by, Expression $own): void
+    {
+        $this->done(Operation::Divide, $by, $own, Builder::over($this->other, $by), 'divide');
+    }
+
+    private function done(Operation $operation, Expression $by, Expression $own, Expression $other, string $key): void
+    {
+        $conditions = Builder::number($by) === null ? [$by] : [];
+        $move = new ToBothSides($operation, $by, $conditions);
+        $after = new Equation($own, $other);
+        $lines = [Line::equivalent($after, $move)];
+        if ($this->task->style->moving === Moving::BothSides && $operation === Operation::Divide) {
+            $both = new Equation(new Quotient($this->own, $by), new Quotient($this->other, $by));
+            $lines = [Line::equivalent($both, $move)];
+            if (Ascii::write($both) !== Ascii::write($after)) {
+                $lines[] = Line::equivalent($after, new Rewrite());
+            }
+        }
+        [$this->own, $this->other] = [$own, $other];
+        $isNew = $conditions !== [] && !\in_array(Ascii::write($by), array_map(Ascii::write(...), $this->conditions), true);
+        if ($isNew) {
+            $this->conditions[] = $by;
+        }
+        $this->say($conditions === [] ? $key : "$key-letters", ['by' => $by], $lines);
+    }
+
+    private function undoQuotient(Quotient $own): void
+    {
+        $inside = Builder::holds($own->numerator, $this->subject);
+        if ($inside && Builder::holds($own->denominator, $this->subject)) {
+            $this->refusal = new OutOfReach(Message::of('rearrange.refusal-form', ['letter' => $this->subject]));
+
+            return;
+        }
+        if ($inside) {
+            $this->multiply($own->denominator, $own->numerator);
+
+            return;
+        }
+        // The letter stands below: both sides times the denominator, then it stands on the other side.
+        $below = $own->denominator;
+        $this->done(Operation::Multiply, $below, $own->numerator, Builder::times($this->other, $below), 'multiply');
+        $this->swap();
+    }
+
+    private function undoPower(Power $own): void
+    {
+        $exponent = Builder::number($own->exponent)?->toInt();
+        if ($exponent !== 2) {
+            $this->refusal = new OutOfReach(Message::of('rearrange.refusal-power', ['letter' => $this->subject]));
+
+            return;
+        }
+        $root = new Root($this->other);
+        $both = [new Equation($own->base, $root), new Equation($own->base, new Negative($root))];
+        if (!$own->base instanceof Letter) {
+            $this->refusal = new OutOfReach(Message::of('rearrange.refusal-power', ['letter' => $this->subject]));
+
+            return;
+        }
+        $this->results = [$root, new Negative($root)];
+        $this->steps[] = new Step(
+            id: 'root',
+            title: Message::of('rearrange.root.title'),
+            why: Message::of('rearrange.root.why', ['letter' => $own->base]),
+            lines: [Line::result(new Alternatives($both), new RootBothSides())],
+            watch: Slip::PlusMinusForgotten,
+        );
+    }
+
+    private function undoRoot(Root $own): void
+    {
+        if ($own->index !== 2) {
+            $this->refusal = new OutOfReach(Message::of('rearrange.refusal-power', ['letter' => $this->subject]));
+
+            return;
+        }
+        $other = $this->other;
+        $squared = Builder::squared($other);
+        [$this->own, $this->other] = [$own->radicand, $squared];
+        $lines = [Line::implies(new Equation(
+            new Power($own, Numeral::of(2)),
+            new Power($other, Numeral::of(2)),
+        ), new SquareBothSides())];
+        $this->from = new Equation($this->own, $this->other);
+        $lines[] = Line::equivalent($this->from, new Rewrite());
+        $this->say('square', ['side' => $other], $lines, Slip::SquaredTermByTerm);
+    }
+
+    /** Several places: denominators away, multiplied out, the letter collected and taken out. */
+    private function collect(): void
+    {
+        foreach ([$this->own, $this->other] as $side) {
+            foreach (Builder::terms($side) as $term) {
+                $bare = $term instanceof Negative ? $term->operand : $term;
+                if ($bare instanceof Quotient && Builder::number($bare->denominator) === null) {
+                    $this->clear($bare->denominator);
+                }
+            }
+        }
+        try {
+            $left = Polynomial::fromExpression($this->own);
+            $right = Polynomial::fromExpression($this->other);
+        } catch (NotPolynomial | DivisionByZero) {
+            $this->refusal = new OutOfReach(Message::of('rearrange.refusal-form', ['letter' => $this->subject]));
+
+            return;
+        }
+        foreach ([...$left->terms, ...$right->terms] as $term) {
+            if ($term->monomial->degreeIn($this->subject) > 1) {
+                $this->refusal = new OutOfReach(Message::of('rearrange.refusal-power', ['letter' => $this->subject]));
+
+                return;
+            }
+        }
+        $expanded = new Equation($left->toExpression(), $right->toExpression());
+        if (Ascii::write($expanded) !== Ascii::write(new Equation($this->own, $this->other))) {
+            [$this->own, $this->other] = [$expanded->left, $expanded->right];
+            $this->say('expand', [], [Line::equivalent($expanded, new Rewrite())], Slip::FirstTermOnly);
+        }
+        $this->gather($left, $right);
+    }
+
+    private function clear(Expression $denominator): void
+    {
+        $own = $this->cleared($this->own, $denominator);
+        $other = $this->cleared($this->other, $denominator);
+        $this->done(Operation::Multiply, $denominator, $own, $other, 'multiply');
+    }
+
+    private function cleared(Expression $side, Expression $by): Expression
+    {
+        if ($side instanceof Quotient && Ascii::write($side->denominator) === Ascii::write($by)) {
+            return $side->numerator;
+        }
+
+        return $side instanceof Sum
+            ? Sum::of(array_map(fn(Expression $term): Expression => $term instanceof Negative
+                ? Builder::negated($this->cleared($term->operand, $by))
+                : $this->cleared($term, $by), $side->terms))
+            : Builder::times($side, $by);
+    }
+
+    private function gather(Polynomial $left, Polynomial $right): void
+    {
+        $with = fn(Polynomial $side, bool $held): Polynomial => Polynomial::ofTerms(array_filter(
+            $side->terms,
+            fn(Term $term): bool => ($term->monomial->degreeIn($this->subject) > 0) === $held,
+        ));
+        $own = $left->minus($with($right, true))->minus($with($left, false));
+        $other = $right->minus($with($right, true))->minus($with($left, false));
+        $taken = $with($right, true)->plus($with($left, false));
+        if ($own->isZero()) {
+            $this->refusal = new OutOfReach(Message::of('rearrange.refusal-gone', ['letter' => $this->subject]));
+
+            return;
+        }
+        if (!$taken->isZero()) {
+            $this->move($taken->expressions(), $own->toExpression(), $other->toExpression());
+        }
+        $factor = Polynomial::ofTerms(array_map(
+            fn(Term $term): Term => new Term($term->coefficient, $term->monomial->without($this->subject)),
+            $own->terms,
+        ));
+        $this->other = $other->toExpression();
+        if (\count($own->terms) > 1) {
+            $this->own = Product::of([new Letter($this->subject), $factor->toExpression()]);
+            $this->say('take-out', ['letter' => new Letter($this->subject)], [Line::equivalent(
+                new Equation($this->own, $this->other),
+                new CollectSubject($this->subject),
+            )]);
+        }
+    }
+
+    private function finish(): void
+    {
+        $this->results = [$this->other];
+        $result = new Equation($this->own, $this->other);
+        $last = array_pop($this->steps);
+        $lines = $last->lines ?? [];
+        $end = array_pop($lines);
+        if ($last === null || $end === null) {
+            $this->refusal = new OutOfReach(Message::of('rearrange.refusal-alone', ['letter' => $this->subject]));
+
+            return;
+        }
+        $this->steps[] = $last->withLines([...$lines, Line::result($end->node, $end->move)]);
+        \assert(Ascii::write($end->node) === Ascii::write($result));
+    }
+
+    /**
+     * @param array<string, Expression> $words
+     * @param list<Line>                $lines
+     */
+    private function say(string $what, array $words, array $lines, ?Slip $watch = null): void
+    {
+        ++$this->number;
+        $this->steps[] = new Step(
+            id: "$what-$this->number",
+            title: Message::of("rearrange.$what.title", $words),
+            why: Message::of("rearrange.$what.why", $words),
+            lines: $lines,
+            watch: $watch,
+        );
+    }
+
+    /** @return non-empty-list<Check> */
+    private function checks(): array
+    {
+        $checks = [];
+        $numbers = $this->withNumbers();
+        if ($numbers !== null) {
+            $checks[] = $numbers;
+        }
+        if ($this->from === null && \count($this->results) === 1) {
+            $put = fn(Expression $side): Expression => Substitution::into($side, $this->subject, $this->results[0]);
+            $checks[] = new Check(
+                kind: CheckKind::SolvedBack,
+                title: Message::of('rearrange.check.back', ['letter' => new Letter($this->subject)]),
+                why: Message::of('rearrange.check.back-why'),
+                lines: [Line::side($put($this->formula->left), $put($this->formula->right))],
+                holds: true,
+            );
+        }
+        if ($checks === []) {
+            $from = $this->from ?? $this->formula;
+            $put = fn(Expression $side): Expression => Substitution::into($side, $this->subject, $this->results[0]);
+            $checks[] = new Check(
+                kind: CheckKind::SolvedBack,
+                title: Message::of('rearrange.check.back', ['letter' => new Letter($this->subject)]),
+                why: Message::of('rearrange.check.back-why'),
+                lines: [Line::side($put($from->left), $put($from->right))],
+                holds: true,
+            );
+        }
+
+        return $checks;
+    }
+
+    /** Numbers for all letters: the original gives one number, and with it the new formula gives back the letter's. */
+    private function withNumbers(): ?Check
+    {
+        $whole = $this->formula->left instanceof Letter ? $this->formula->left->name : null;
+        if ($whole === null || $whole === $this->subject || Builder::holds($this->formula->right, $whole)) {
+            return null;
+        }
+        $letters = array_values(array_diff($this->task->problem->letters, [$whole]));
+        for ($turn = 0; $turn < 60; ++$turn) {
+            $values = [];
+            foreach ($letters as $place => $letter) {
+                $values[$letter] = Rational::of(self::SAMPLES[($turn * ($place + 1) + 3 * $place) % 8]);
+            }
+            try {
+                $value = Evaluation::rational($this->formula->right, $values);
+                $back = Evaluation::rational($this->results[0], [$whole => $value] + $values);
+            } catch (NoExactValue | DivisionByZero) {
+                continue;
+            }
+            if (!$back->equals($values[$this->subject])) {
+                continue;
+            }
+            return new Check(
+                kind: CheckKind::Substitution,
+                title: Message::of('rearrange.check.numbers'),
+                why: Message::of('rearrange.check.numbers-why', [
+                    'whole' => new Equation(new Letter($whole), Numeral::of($value)),
+                    'letter' => new Equation(new Letter($this->subject), Numeral::of($values[$this->subject])),
+                ]),
+                lines: [
+                    ...Arithmetic::lines(self::put($this->formula->right, $values)),
+                    ...Arithmetic::lines(self::put($this->results[0], [$whole => $value] + array_diff_key(
+                        $values,
+                        [$this->subject => true],
+                    ))),
+                ],
+                holds: true,
+            );
+        }
+
+        return null;
+    }
+
+    /** @param array<string, Rational> $numbers by letter */
+    private static function put(Expression $side, array $numbers): Expression
+    {
+        foreach ($numbers as $letter => $number) {
+            $side = Substitution::into($side, $letter, Numeral::of($number));
+        }
+
+        return $side;
+    }
+}
