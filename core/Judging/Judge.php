@@ -15,6 +15,7 @@ use Runel\Expression\Numeral;
 use Runel\Expression\Product;
 use Runel\Expression\Quotient;
 use Runel\Expression\Rewriter;
+use Runel\Expression\Root;
 use Runel\Message\Message;
 use Runel\Message\Refusal;
 use Runel\Notation\Ascii;
@@ -135,7 +136,7 @@ final readonly class Judge
             return Verdict::wrong(Message::of('judge.question-back'));
         }
         $right = $this->question->accepted[0];
-        if ($right instanceof Expression && self::isFractional($right)) {
+        if ($right instanceof Expression && self::isBeyondPolynomials($right)) {
             return $this->divided($right, $answer);
         }
         $given = Polynomial::fromExpression($answer);
@@ -166,7 +167,7 @@ final readonly class Judge
     {
         $proof = new Proof();
         if ($proof->same($accepted, $answer)) {
-            return self::isDividedOut($answer)
+            return self::isDividedOut($answer) || !self::isDividedOut($accepted)
                 ? Verdict::right()
                 : Verdict::wrong(Message::of('judge.form-divided'));
         }
@@ -179,10 +180,12 @@ final readonly class Judge
         return $this->different($answer, $accepted);
     }
 
-    private static function isFractional(Node $node): bool
+    /** Whether letters stand under a line or under a root. */
+    private static function isBeyondPolynomials(Node $node): bool
     {
         return ($node instanceof Quotient && self::letters($node->denominator) !== [])
-            || array_filter($node->children(), self::isFractional(...)) !== [];
+            || ($node instanceof Root && self::letters($node->radicand) !== [])
+            || array_filter($node->children(), self::isBeyondPolynomials(...)) !== [];
     }
 
     /** Whether every fraction with letters below has the lower degree above. */

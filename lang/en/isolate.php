@@ -28,6 +28,7 @@ return [
     'out' => [
         'title' => 'Work out both squares',
         'title-grid' => 'Multiply out in full',
+        'ask' => 'What is :square, multiplied out and collected?',
         'why' => 'The square of a root is what stands under it.',
         'why-grid' => 'Two terms squared give four products: it looks worse before it gets better.',
     ],

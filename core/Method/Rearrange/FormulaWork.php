@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Runel\Method\Rearrange;
 
+use Runel\Claim\Identity;
 use Runel\Demonstration\Answer\FormulaAnswer;
 use Runel\Demonstration\Check;
 use Runel\Demonstration\CheckKind;
@@ -18,6 +19,7 @@ use Runel\Demonstration\Move\SquareBothSides;
 use Runel\Demonstration\Move\SwapSides;
 use Runel\Demonstration\Move\ToBothSides;
 use Runel\Demonstration\Phase;
+use Runel\Demonstration\Question;
 use Runel\Demonstration\Section;
 use Runel\Demonstration\Step;
 use Runel\Demonstration\Task;
@@ -50,6 +52,8 @@ use Runel\Number\Rational;
 use Runel\Polynomial\NotPolynomial;
 use Runel\Polynomial\Polynomial;
 use Runel\Polynomial\Term;
+use Runel\Proof\Proof;
+use Runel\Slip\LikelyWrong;
 use Runel\Slip\Slip;
 use Runel\Style\Moving;
 
@@ -73,6 +77,7 @@ final class FormulaWork
     /** The line from which every step can be turned round, where squaring came before it. */
     private ?Equation $from = null;
     private int $number = 0;
+    private string $swapped = '';
 
     private function __construct(
         private readonly Task $task,
@@ -147,7 +152,12 @@ final class FormulaWork
     private function run(): void
     {
         $this->swap();
-        if (Builder::holds($this->other, $this->subject) || Builder::count($this->own, $this->subject) > 1) {
+        $isBelow = $this->own instanceof Sum && array_filter($this->own->terms, $this->isBelow(...)) !== [];
+        if (
+            $isBelow
+            || Builder::holds($this->other, $this->subject)
+            || Builder::count($this->own, $this->subject) > 1
+        ) {
             $this->collect();
         }
         for ($step = 0; $this->refusal === null && $this->results === []; ++$step) {
@@ -160,6 +170,14 @@ final class FormulaWork
         }
     }
 
+    /** Whether the letter stands under a line in a term. */
+    private function isBelow(Expression $term): bool
+    {
+        $bare = $term instanceof Negative ? $term->operand : $term;
+
+        return $bare instanceof Quotient && Builder::holds($bare->denominator, $this->subject);
+    }
+
     /** The wanted letter on the left, where it stands on the right alone. */
     private function swap(): void
     {
@@ -167,7 +185,8 @@ final class FormulaWork
             return;
         }
         [$this->own, $this->other] = [$this->other, $this->own];
-        $this->say('swap', [], [Line::equivalent(new Equation($this->own, $this->other), new SwapSides())]);
+        $this->swapped = $this->swapped === 'swap' || $this->number > 0 ? 'swap-back' : 'swap';
+        $this->say($this->swapped, [], [Line::equivalent(new Equation($this->own, $this->other), new SwapSides())]);
     }
 
     /** What was done last to what holds the letter, undone. */
@@ -201,8 +220,11 @@ final class FormulaWork
         $this->move($taken, Sum::of($left), Builder::minus($this->other, $taken));
     }
 
-    /** @param list<Expression> $taken the terms that go to the other side */
-    private function move(array $taken, Expression $own, Expression $other): void
+    /**
+     * @param list<Expression> $taken   the terms that go to the other side
+     * @param bool             $gathers whether some of them hold the wanted letter
+     */
+    private function move(array $taken, Expression $own, Expression $other, bool $gathers = false): void
     {
         $adds = \count($taken) === 1 && $taken[0] instanceof Negative;
         $operand = $adds ? Builder::negated($taken[0]) : Sum::of($taken);
@@ -223,12 +245,24 @@ final class FormulaWork
                 $lines[] = Line::equivalent($after, new Rewrite());
             }
         }
+        $wrong = $adds
+            ? Sum::of([...Builder::terms($this->other), new Negative($operand)])
+            : Sum::of([...Builder::terms($this->other), ...$taken]);
+        $question = $this->asked(
+            Message::of($adds ? 'rearrange.ask-add' : 'rearrange.ask-subtract', ['term' => $operand]),
+            Builder::minus($this->other, $taken),
+            $other,
+            $wrong,
+            Slip::SignNotTurned,
+        );
         [$this->own, $this->other] = [$own, $other];
         $this->say(match (true) {
+            $gathers && $this->task->style->moving === Moving::Across => 'gather-across',
+            $gathers => 'gather',
             $this->task->style->moving === Moving::Across => 'across',
             $adds => 'add',
             default => 'subtract',
-        }, ['term' => $operand], $lines, Slip::SignNotTurned);
+        }, ['term' => $operand], $lines, Slip::SignNotTurned, $question);
     }
 
     private function undoNegative(Negative $own): void
@@ -263,7 +297,11 @@ final class FormulaWork
             }
         }
         if ($fraction !== null) {
-            $this->multiply(Numeral::of($fraction->reciprocal()), Product::of([...$away, ...$held]));
+            $rest = array_values(array_filter(
+                $own->factors,
+                static fn(Expression $factor): bool => Builder::number($factor)?->equals($fraction) !== true,
+            ));
+            $this->multiply(Numeral::of($fraction->reciprocal()), Product::of($rest));
         } else {
             $this->divide(Builder::product($away), Product::of($held));
         }
@@ -281,6 +319,7 @@ final class FormulaWork
 
     private function done(Operation $operation, Expression $by, Expression $own, Expression $other, string $key): void
     {
+        $before = $this->other;
         $conditions = Builder::number($by) === null ? [$by] : [];
         $move = new ToBothSides($operation, $by, $conditions);
         $after = new Equation($own, $other);
@@ -297,7 +336,15 @@ final class FormulaWork
         if ($isNew) {
             $this->conditions[] = $by;
         }
-        $this->say($conditions === [] ? $key : "$key-letters", ['by' => $by], $lines);
+        $divides = $operation === Operation::Divide;
+        $question = $this->asked(
+            Message::of($divides ? 'rearrange.ask-divide' : 'rearrange.ask-multiply', ['by' => $by]),
+            $divides ? new Quotient($before, $by) : Product::of([$by, $before]),
+            $other,
+            $divides ? Product::of([$by, $before]) : new Quotient($before, $by),
+            Slip::WrongInverse,
+        );
+        $this->say($conditions === [] ? $key : "$key-letters", ['by' => $by], $lines, null, $question);
     }
 
     private function undoQuotient(Quotient $own): void
@@ -360,7 +407,7 @@ final class FormulaWork
         ), new SquareBothSides())];
         $this->from = new Equation($this->own, $this->other);
         $lines[] = Line::equivalent($this->from, new Rewrite());
-        $this->say('square', ['side' => $other], $lines, Slip::SquaredTermByTerm);
+        $this->say('square', ['side' => $other], $lines, $other instanceof Sum ? Slip::SquaredTermByTerm : null);
     }
 
     /** Several places: denominators away, multiplied out, the letter collected and taken out. */
@@ -390,11 +437,28 @@ final class FormulaWork
             }
         }
         $expanded = new Equation($left->toExpression(), $right->toExpression());
-        if (Ascii::write($expanded) !== Ascii::write(new Equation($this->own, $this->other))) {
+        if (self::hasBracket($this->own) || self::hasBracket($this->other)) {
             [$this->own, $this->other] = [$expanded->left, $expanded->right];
             $this->say('expand', [], [Line::equivalent($expanded, new Rewrite())], Slip::FirstTermOnly);
         }
         $this->gather($left, $right);
+    }
+
+    /** Whether a sum stands inside one of the terms. */
+    private static function hasBracket(Expression $side): bool
+    {
+        foreach (Builder::terms($side) as $term) {
+            $parts = $term->children();
+            while ($parts !== []) {
+                $part = array_pop($parts);
+                if ($part instanceof Sum) {
+                    return true;
+                }
+                array_push($parts, ...$part->children());
+            }
+        }
+
+        return false;
     }
 
     private function clear(Expression $denominator): void
@@ -423,17 +487,26 @@ final class FormulaWork
             $side->terms,
             fn(Term $term): bool => ($term->monomial->degreeIn($this->subject) > 0) === $held,
         ));
-        $own = $left->minus($with($right, true))->minus($with($left, false));
-        $other = $right->minus($with($right, true))->minus($with($left, false));
-        $taken = $with($right, true)->plus($with($left, false));
+        $own = $with($left, true)->minus($with($right, true));
         if ($own->isZero()) {
             $this->refusal = new OutOfReach(Message::of('rearrange.refusal-gone', ['letter' => $this->subject]));
 
             return;
         }
+        // Collected on the side where it begins with a plus.
+        $onLeft = !$own->terms[0]->coefficient->isNegative();
+        $own = $onLeft ? $own : $own->negated();
+        $other = $onLeft
+            ? $with($right, false)->minus($with($left, false))
+            : $with($left, false)->minus($with($right, false));
+        $taken = $onLeft
+            ? $with($right, true)->plus($with($left, false))
+            : $with($left, true)->plus($with($right, false));
         if (!$taken->isZero()) {
-            $this->move($taken->expressions(), $own->toExpression(), $other->toExpression());
+            $sides = [$own->toExpression(), $other->toExpression()];
+            $this->move($taken->expressions(), ...[...($onLeft ? $sides : array_reverse($sides)), true]);
         }
+        $this->swap();
         $factor = Polynomial::ofTerms(array_map(
             fn(Term $term): Term => new Term($term->coefficient, $term->monomial->without($this->subject)),
             $own->terms,
@@ -464,18 +537,42 @@ final class FormulaWork
         \assert(Ascii::write($end->node) === Ascii::write($result));
     }
 
+    /** What stands on the right when something has been done to it; the slip done on purpose beside it. */
+    private function asked(
+        Message $prompt,
+        Expression $done,
+        Expression $right,
+        Expression $wrong,
+        Slip $slip,
+    ): ?Question {
+        $proof = new Proof();
+
+        return $proof->same($done, $right) ? Question::expression(
+            $prompt,
+            new Identity($done, $right),
+            $right,
+            $proof->same($wrong, $right) ? [] : [new LikelyWrong($wrong, $slip)],
+        ) : null;
+    }
+
     /**
      * @param array<string, Expression> $words
      * @param list<Line>                $lines
      */
-    private function say(string $what, array $words, array $lines, ?Slip $watch = null): void
-    {
+    private function say(
+        string $what,
+        array $words,
+        array $lines,
+        ?Slip $watch = null,
+        ?Question $question = null,
+    ): void {
         ++$this->number;
         $this->steps[] = new Step(
             id: "$what-$this->number",
             title: Message::of("rearrange.$what.title", $words),
             why: Message::of("rearrange.$what.why", $words),
             lines: $lines,
+            question: $question,
             watch: $watch,
         );
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Runel\Method\Solve;
 
+use Runel\Claim\Identity;
 use Runel\Claim\Solves;
 use Runel\Demonstration\Answer\NoSolutionAnswer;
 use Runel\Demonstration\Answer\NothingLeftAnswer;
@@ -55,6 +56,7 @@ use Runel\Number\Rational;
 use Runel\Polynomial\Polynomial;
 use Runel\Problem\Problem;
 use Runel\Proof\Proof;
+use Runel\Slip\LikelyWrong;
 use Runel\Slip\Slip;
 use Runel\Style\Moving;
 
@@ -304,6 +306,7 @@ final class RootWork
         $outcome = [];
         $products = [];
         $grid = null;
+        $asked = null;
         foreach ($sides as $side) {
             $roots = $side->roots;
             $root = $roots[0] ?? null;
@@ -319,6 +322,7 @@ final class RootWork
             $outcome[] = RootSide::of($plain, $double);
             $terms = $side->terms();
             if (\count($terms) > 1) {
+                $asked = [$side, $outcome[\count($outcome) - 1]];
                 $grid = self::grid($terms, $side);
                 $products[] = Sum::of(self::singles($side));
             } else {
@@ -352,9 +356,29 @@ final class RootWork
                 why: Message::of($grid === null ? 'isolate.out.why' : 'isolate.out.why-grid'),
                 lines: $lines,
                 figure: $grid,
+                question: $asked === null ? null : $this->asked($asked),
                 watch: $grid === null ? null : Slip::SquaredTermByTerm,
             ),
         ];
+    }
+
+    /** @param array{RootSide, RootSide} $square a side with two terms, and its square */
+    private function asked(array $square): Question
+    {
+        [$side, $result] = $square;
+        $written = new Power($side->toExpression(), Numeral::of(2));
+        $right = $result->toExpression();
+        $single = Sum::of(array_map(
+            static fn(Expression $term): Expression => new Power($term, Numeral::of(2)),
+            $side->terms(),
+        ));
+
+        return Question::expression(
+            Message::of('isolate.out.ask', ['square' => $written]),
+            new Identity($written, $right),
+            $right,
+            [new LikelyWrong($single, Slip::SquaredTermByTerm)],
+        );
     }
 
     /** @return list<Expression> the single products of a two-term side with itself, roots squared being gone */
@@ -543,6 +567,10 @@ final class RootWork
                 $original,
                 $letter,
                 $this->solutions,
+                array_map(
+                    static fn(Expression $false): LikelyWrong => new LikelyWrong($false, Slip::ExtraneousKept),
+                    $this->rejected,
+                ),
             ),
         );
 
