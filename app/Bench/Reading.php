@@ -74,16 +74,6 @@ final readonly class Reading
         return null;
     }
 
-    /** @return list<Job> what the problem also is, though Runel cannot demonstrate it yet */
-    public function notYet(): array
-    {
-        $offered = array_map(static fn(Offer $offer): Job => $offer->method->job(), $this->offers);
-
-        return array_values(
-            array_filter($this->problem->jobs ?? [], static fn(Job $job): bool => !\in_array($job, $offered, true)),
-        );
-    }
-
     /**
      * What was typed, cut in three at the place of the error: before, the character, after.
      *

@@ -92,7 +92,10 @@ final class PageFace
     /** Whether a figure is small enough that the lines stand beside it. */
     public function isCompact(Figure $figure): bool
     {
-        return $figure instanceof Curve || $figure instanceof SidesCurve || $figure instanceof SquareTiles || $figure instanceof Calculator;
+        return $figure instanceof Curve
+            || $figure instanceof SidesCurve
+            || $figure instanceof SquareTiles
+            || $figure instanceof Calculator;
     }
 
     /** Whether a figure has parts side by side that a narrow screen needs under one another. */

@@ -8,11 +8,11 @@ use Runel\Audit\Auditor;
 use Runel\Audit\Unproved;
 use Runel\Demonstration\Demonstration;
 use Runel\Demonstration\Task;
+use Runel\Expression\Equation;
 use Runel\Message\Message;
 use Runel\Message\MethodDoesNotApply;
 use Runel\Message\NoSuchJob;
 use Runel\Message\NoSuchMethod;
-use Runel\Message\NotYet;
 use Runel\Message\OutOfReach;
 use Runel\Message\Refusal;
 use Runel\Problem\Job;
@@ -125,12 +125,14 @@ final readonly class Catalogue
                     : $reason ?? $offer->refusal;
             }
         }
+        $equation = $task->problem->node;
+        $better = $equation instanceof Equation && \in_array(Job::Solve, $jobs, true)
+            ? Solve\Unsolved::reason($equation)
+            : null;
         throw match (true) {
-            $reason === null => new NotYet(Message::of('error.not-yet')),
-            !$reason instanceof MethodDoesNotApply => $reason,
-            // Equations that cannot be factored will have their own methods one day; nothing else is in sight for the
-            // rest.
-            \in_array(Job::Solve, $jobs, true) => new NotYet($reason->reason),
+            $reason !== null && !$reason instanceof MethodDoesNotApply => $reason,
+            $better !== null => new OutOfReach($better),
+            $reason === null => new OutOfReach(Message::of('error.no-job')),
             default => new OutOfReach($reason->reason),
         };
     }
@@ -146,9 +148,6 @@ final readonly class Catalogue
                     return $refusal === null ? $method : throw $refusal;
                 }
             }
-        }
-        if (array_filter($jobs, fn(Job $job): bool => $this->family($job) !== null) === []) {
-            throw new NotYet(Message::of('error.not-yet'));
         }
         throw $this->isKnown($id)
             ? new MethodDoesNotApply(Message::of('error.method-of-other-job', ['method' => $id]))

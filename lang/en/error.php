@@ -61,7 +61,6 @@ return [
     'no-job' => 'Runel can read this, but knows nothing to do with it: it multiplies polynomials and factors quadratic trinomials.',
     'bracket-is-zero' => 'One of the factors is 0, so the whole product is 0.',
     'nothing-to-multiply' => 'There are no parentheses to multiply here.',
-    'not-yet' => 'Runel recognises this problem but cannot demonstrate it yet.',
     'no-such-method' => 'There is no method called “:found”.',
     'no-such-job' => 'There is no job called “:found”.',
     'job-not-here' => 'The job “:job” does not fit this problem.',

@@ -36,6 +36,7 @@ return [
     'test' => [
         'title' => 'Put :place into the original',
         'why' => 'Both sides, worked out apart, come to the same.',
+        'why-negative' => 'A negative number would stand under a root, and that root has no value: squaring has brought this one in.',
         'why-fails' => 'The two sides come to different numbers: squaring has brought this one in.',
         'rejected' => 'no solution',
     ],
@@ -51,7 +52,7 @@ return [
         'holds' => ':place solves the original',
         'holds-why' => 'Both sides, worked out apart, come to the same.',
         'fails' => ':place does not solve the original',
-        'fails-why' => 'Both sides, worked out apart, come to different numbers.',
+        'fails-why' => 'Both sides, worked out apart, do not come to the same number.',
         'none' => 'Put 0 in, as a sample',
         'none-why' => 'Squaring keeps every solution, and nothing solves the last line, so nothing solves the first.',
     ],

@@ -12,7 +12,6 @@ return [
     'understood' => 'Runel reads',
     'pick' => 'Ways to demonstrate it',
     'not-fitting' => 'Other ways, and why not here',
-    'not-yet' => 'This is also a problem to :jobs; Runel cannot demonstrate that yet.',
     'wait' => 'What you type is read here while you type it: what it is, which ways there are to demonstrate it, and what each will cost. Or begin with one of these.',
     'steps' => ':count step|:count steps',
     'products' => ':count product|:count products',

@@ -22,10 +22,12 @@ final class SchemaTest extends TestCase
         '6x^2=9x', 'x^2+7x+10=0', '5x^2-14x+6=0', 'y=2x^2-12x+11',
         '(3x^3-11x^2+4)/(x-2)', '(6x^3-7x^2+4x-1)/(2x-1)', '(x^5-1)/(x^2+x+1)', '(5x+1)/(x+3)',
         '2x^3-3x^2-8x+12=0', 'x^4-5x^2+6', 'find k so that x - 2 is a factor of x^3 + kx - 4',
+        '5x+2=2x+11', '7-3x=1', 'sqrt(3x+1)-sqrt(x+4)=1', 'A=1/2(a+b)h for b', 'sqrt(x)=-3', '2x+1=2x+3',
     ];
     private const FIGURES = [
-        'arcs', 'bridge', 'columns', 'cross', 'crossing', 'curve', 'division-grid', 'factor-grid', 'grid',
-        'long-division', 'pair-hunt', 'root-hunt', 'rows', 'square-tiles', 'tableau', 'trial-brackets',
+        'arcs', 'balance', 'bridge', 'columns', 'cross', 'crossing', 'curve', 'division-grid', 'factor-grid', 'grid',
+        'long-division', 'machine', 'pair-hunt', 'root-hunt', 'rows', 'sides', 'square-tiles', 'tableau',
+        'trial-brackets',
         'whole-number-twin',
     ];
 

@@ -53,6 +53,16 @@ final class Scenes
         'quartic' => ['6n^4 - 5n^3 - 14n^2 + n + 12', 'factor', ['rational-roots']],
         'quartic-even' => ['x^4 - 5x^2 + 6 = 0', 'solve', ['rational-roots']],
         'cubic-prime' => ['m^3 + m + 1', 'factor', ['rational-roots']],
+        'balance' => ['5x + 2 = 2x + 11', 'solve', ['balance']],
+        'balance-brackets' => ['3(n - 4) - 2(n + 1) = 7 - 4n', 'solve', ['balance']],
+        'balance-fractions' => ['(x + 1)/2 - (x - 3)/5 = 4', 'solve', ['balance']],
+        'balance-none' => ['2(x + 1) = 2x + 5', 'solve', ['balance']],
+        'root-equation' => ['√(3x + 1) - √(x + 4) = 1', 'solve', ['isolate-roots']],
+        'root-equation-none' => ['√(t + 2) = -t - 4', 'solve', ['isolate-roots']],
+        'formula' => ['A = 1/2(a + b)h for b', 'rearrange', ['balance']],
+        'formula-collected' => ['y = (x + 1)/(x - 2) for x', 'rearrange', ['balance']],
+        'formula-root' => ['T = 2p√(l/g) for l', 'rearrange', ['balance']],
+        'formula-square' => ['E = 1/2 m v^2 for v', 'rearrange', ['balance']],
         'equation-lost-root' => ['6x^2 = 9x', 'solve', ['factoring']],
     ];
 
@@ -78,6 +88,8 @@ final class Scenes
             'answers' => 'both',
         ]],
         'division-british' => ['(3x^3 - 11x^2 + 4)/(x - 2)', 'divide', 'bridge', ['words' => 'uk', 'times' => 'cross']],
+        'balance-across' => ['5x + 2 = 2x + 11', 'solve', 'balance', ['words' => 'uk', 'moving' => 'across']],
+        'formula-across' => ['A = 1/2(a + b)h for b', 'rearrange', 'balance', ['moving' => 'across']],
         'equation-british' => ['4x^2 = 12x + 7', 'solve', 'factoring', ['words' => 'uk', 'moving' => 'across']],
     ];
 

@@ -52,7 +52,6 @@ use Runel\Number\Rational;
 use Runel\Polynomial\NotPolynomial;
 use Runel\Polynomial\Polynomial;
 use Runel\Polynomial\Term;
-use Runel\Proof\Proof;
 use Runel\Slip\LikelyWrong;
 use Runel\Slip\Slip;
 use Runel\Style\Moving;
@@ -332,8 +331,8 @@ final class FormulaWork
             }
         }
         [$this->own, $this->other] = [$own, $other];
-        $isNew = $conditions !== [] && !\in_array(Ascii::write($by), array_map(Ascii::write(...), $this->conditions), true);
-        if ($isNew) {
+        $known = array_map(Ascii::write(...), $this->conditions);
+        if ($conditions !== [] && !\in_array(Ascii::write($by), $known, true)) {
             $this->conditions[] = $by;
         }
         $divides = $operation === Operation::Divide;
@@ -545,14 +544,13 @@ final class FormulaWork
         Expression $wrong,
         Slip $slip,
     ): ?Question {
-        $proof = new Proof();
-
-        return $proof->same($done, $right) ? Question::expression(
+        // Of 0, done with anything, nothing is to be asked.
+        return $right instanceof Numeral && $right->value->isZero() ? null : Question::expression(
             $prompt,
             new Identity($done, $right),
             $right,
-            $proof->same($wrong, $right) ? [] : [new LikelyWrong($wrong, $slip)],
-        ) : null;
+            [new LikelyWrong($wrong, $slip)],
+        );
     }
 
     /**

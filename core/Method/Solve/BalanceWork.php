@@ -171,7 +171,16 @@ final class BalanceWork
         $plain = Ascii::write(Tidying::expanded($equation->left)) === Ascii::write($equation->left)
             && Ascii::write(Tidying::expanded($equation->right)) === Ascii::write($equation->right);
 
-        return $plain && $right->letters() === [] && !$right->hasFractions()
+        $terms = [
+            ...($equation->left instanceof Sum ? $equation->left->terms : [$equation->left]),
+            ...($equation->right instanceof Sum ? $equation->right->terms : [$equation->right]),
+        ];
+        $once = \count(array_filter(
+            $terms,
+            static fn(Expression $term): bool => Polynomial::fromExpression($term)->letters() !== [],
+        )) === 1;
+
+        return $plain && $once && $right->letters() === [] && !$right->hasFractions()
             && $left->coefficient($this->letter, 0)->isInteger() && $left->degree() === 1;
     }
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Runel\Method\Solve;
 
 use Runel\Claim\Identity;
-use Runel\Claim\Solves;
 use Runel\Demonstration\Answer\NoSolutionAnswer;
 use Runel\Demonstration\Answer\NothingLeftAnswer;
 use Runel\Demonstration\Answer\SolutionsAnswer;
@@ -33,6 +32,7 @@ use Runel\Demonstration\Section;
 use Runel\Demonstration\Step;
 use Runel\Demonstration\Task;
 use Runel\Expression\Equation;
+use Runel\Expression\Evaluation;
 use Runel\Expression\Expression;
 use Runel\Expression\Letter;
 use Runel\Expression\Mark;
@@ -51,11 +51,11 @@ use Runel\Method\Method;
 use Runel\Method\Quadratic\RootArithmetic;
 use Runel\Notation\Ascii;
 use Runel\Number\DivisionByZero;
+use Runel\Number\Field\Floats;
 use Runel\Number\NoExactValue;
 use Runel\Number\Rational;
 use Runel\Polynomial\Polynomial;
 use Runel\Problem\Problem;
-use Runel\Proof\Proof;
 use Runel\Slip\LikelyWrong;
 use Runel\Slip\Slip;
 use Runel\Style\Moving;
@@ -248,9 +248,7 @@ final class RootWork
         return new Step(
             id: "isolate-$round",
             title: Message::of('isolate.isolate.title', ['root' => $target->root()]),
-            why: Message::of($round === 1 ? 'isolate.isolate.why' : 'isolate.isolate.why-again', [
-                'root' => $target->root(),
-            ]),
+            why: Message::of($round === 1 ? 'isolate.isolate.why' : 'isolate.isolate.why-again'),
             lines: $lines,
         );
     }
@@ -526,11 +524,10 @@ final class RootWork
     {
         $original = $this->equation->equation;
         $letter = $this->equation->letter;
-        $proof = new Proof();
         $several = \count($candidates) > 1;
         $steps = [];
         foreach ($candidates as $place => $candidate) {
-            $holds = $proof->holds(new Solves($original, $letter, $candidate));
+            $holds = $this->agree($candidate);
             $said = new Equation(new Letter($letter), $candidate);
             $lines = $this->put([$candidate]);
             if ($holds) {
@@ -544,7 +541,11 @@ final class RootWork
             $steps[] = new Step(
                 id: 'test-' . ($place + 1),
                 title: Message::of('isolate.test.title', ['place' => $said]),
-                why: Message::of($holds ? 'isolate.test.why' : 'isolate.test.why-fails'),
+                why: Message::of(match (true) {
+                    $holds => 'isolate.test.why',
+                    $this->negativeUnder($candidate) !== [] => 'isolate.test.why-negative',
+                    default => 'isolate.test.why-fails',
+                }),
                 lines: $lines,
                 watch: Slip::ExtraneousKept,
             );
@@ -577,6 +578,21 @@ final class RootWork
         return $steps;
     }
 
+    /** Whether both sides agree, nearly: what is decided here for the telling is proved exactly by the audit. */
+    private function agree(Expression $candidate): bool
+    {
+        try {
+            $value = Evaluation::at(new Floats(), [])->of($candidate);
+            $there = Evaluation::at(new Floats(), [$this->equation->letter => $value]);
+            $left = $there->of($this->equation->equation->left);
+            $right = $there->of($this->equation->equation->right);
+        } catch (NoExactValue | DivisionByZero) {
+            return false;
+        }
+
+        return abs($left - $right) <= 1e-7 * max(1.0, abs($left), abs($right));
+    }
+
     /**
      * @param list<Expression> $candidates
      *
@@ -586,6 +602,11 @@ final class RootWork
     {
         $lines = [];
         foreach ($candidates as $candidate) {
+            $under = $this->negativeUnder($candidate);
+            if ($under !== []) {
+                array_push($lines, ...$under);
+                continue;
+            }
             foreach ([$this->equation->equation->left, $this->equation->equation->right] as $side) {
                 $put = Substitution::into($side, $this->equation->letter, $candidate);
                 if ($put !== $side) {
@@ -595,6 +616,24 @@ final class RootWork
         }
 
         return $lines;
+    }
+
+    /** @return list<Line> that a negative number stands under a root, where it does */
+    private function negativeUnder(Expression $candidate): array
+    {
+        foreach ($this->equation->whole()->roots as $root) {
+            $put = Substitution::into($root->radicand->toExpression(), $this->equation->letter, $candidate);
+            try {
+                $isNegative = Evaluation::rational($put)->isNegative();
+            } catch (NoExactValue | DivisionByZero) {
+                continue;
+            }
+            if ($isNegative) {
+                return Arithmetic::lines($put);
+            }
+        }
+
+        return [];
     }
 
     /** @return list<Line> */

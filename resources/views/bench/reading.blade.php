@@ -24,9 +24,6 @@
             @endforeach
         </ul>
     @endforeach
-    @if ($reading->notYet() !== [])
-        <p class="hint">{{ __('ui.not-yet', ['jobs' => implode(', ', array_map(fn ($job) => mb_strtolower($page->jobName($job)), $reading->notYet()))]) }}</p>
-    @endif
     @if ($reading->refused() !== [])
         <details class="not-fitting">
             <summary>{{ __('ui.not-fitting') }}</summary>
