@@ -146,7 +146,15 @@ final class BalanceWork
             id: 'clear',
             title: Message::of('balance.clear.title', ['by' => $number]),
             why: Message::of('balance.clear.why', ['by' => $number]),
-            lines: [Line::equivalent($whole, new ToBothSides(Operation::Multiply, $number))],
+            lines: $this->across
+                ? [Line::equivalent($whole, new ToBothSides(Operation::Multiply, $number))]
+                : [
+                    Line::equivalent(new Equation(
+                        Product::apart([$number, $before->left]),
+                        Product::apart([$number, $before->right]),
+                    ), new ToBothSides(Operation::Multiply, $number)),
+                    Line::equivalent($whole, new Rewrite()),
+                ],
             question: $this->asked(
                 Message::of('balance.clear.ask', ['by' => $number]),
                 $before,
