@@ -33,6 +33,15 @@ final readonly class Miniatures
         'check-by' => null,
         'favourite' => null,
         'moving' => ['(x - 3)(x + 4) = 0', 'solve', 'factoring', 'solve-1'],
+        'unknown-side' => ['2x + 9 = 5x', 'solve', 'balance', 'gather'],
+        'denominators' => ['x/2 + x/3 = 5', 'solve', 'balance', 'clear|collect'],
+        'answers' => ['x^2 - 4x + 1 = 0', 'solve', 'formula', 'decimals|solutions'],
+        'places' => null,
+        'leading' => ['3x^2 + 12x = 6', 'solve', 'completing-square', 'divide|factor-out'],
+        'square-books' => ['x^2 + 6x = 7', 'solve', 'completing-square', 'fill'],
+        'half-squared' => ['x^2 + 5x = 1', 'solve', 'completing-square', 'fill'],
+        'fractions' => ['x^2 + 3x + 1 = 0', 'solve', 'formula', 'solutions|simplify-root'],
+        'negative-root' => ['x^2 = -5', 'solve', 'square-roots', 'simplify-root|both-roots|no-solution'],
         'middle-terms' => ['(x + 6)(x - 2)', 'multiply', 'term-by-term', 'middle|collect-1'],
     ];
 

@@ -16,7 +16,8 @@ final readonly class Switches
         'writing' => ['words', 'times'],
         'multiplying' => ['grid-long-edge', 'outer-terms-first', 'middle-terms'],
         'factoring' => ['favourite', 'minus-one', 'cross-signs', 'verdict'],
-        'solving' => ['moving'],
+        'solving' => ['moving', 'unknown-side', 'denominators', 'answers', 'places'],
+        'quadratics' => ['leading', 'square-books', 'half-squared', 'fractions', 'negative-root'],
         'checking' => ['check-by'],
     ];
 

@@ -33,6 +33,12 @@ final readonly class Mark
         return new self(MarkKind::Gap, 0);
     }
 
+    /** This letter is the one that is wanted. */
+    public static function wanted(): self
+    {
+        return new self(MarkKind::Wanted, 0);
+    }
+
     /** @param int $ink the same number for everything of the same degree, from 0 */
     public static function ofDegree(int $ink): self
     {

@@ -12,4 +12,5 @@ enum MarkKind: string
     case Cancels = 'cancels';
     case Degree = 'degree';
     case Gap = 'gap';
+    case Wanted = 'wanted';
 }

@@ -112,7 +112,8 @@ final readonly class Arranger
      */
     private function termOf(Expression $term, bool $first): array
     {
-        if ($term instanceof Marked && $term->mark->kind === MarkKind::Gap) {
+        // A gap and a wanted letter stand for themselves: the sign before them is none of theirs.
+        if ($term instanceof Marked && \in_array($term->mark->kind, [MarkKind::Gap, MarkKind::Wanted], true)) {
             return [...($first ? [] : [Sign::Plus]), $this->expression($term)];
         }
         if ($term instanceof Marked) {

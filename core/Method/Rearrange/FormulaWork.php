@@ -145,7 +145,7 @@ final class FormulaWork
     private function lit(Node $node): Node
     {
         return Rewriter::everywhere($node, fn(Node $part): ?Node => $part instanceof Letter
-            && $part->name === $this->subject ? new Marked($part, Mark::used()) : null);
+            && $part->name === $this->subject ? new Marked($part, Mark::wanted()) : null);
     }
 
     private function run(): void
