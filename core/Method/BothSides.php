@@ -12,7 +12,9 @@ use Runel\Expression\Equation;
 use Runel\Expression\Expression;
 use Runel\Expression\Mark;
 use Runel\Expression\Marked;
+use Runel\Expression\Negative;
 use Runel\Expression\Sum;
+use Runel\Notation\Ascii;
 use Runel\Polynomial\Polynomial;
 use Runel\Polynomial\Term;
 use Runel\Style\Moving;
@@ -42,15 +44,59 @@ final class BothSides
         if ($moving === Moving::Across) {
             return [Line::equivalent($wanted, $move)];
         }
-        $written = array_map(static fn(Term $term): Expression => new Marked(
-            $term->negated()->toExpression(),
-            Mark::written(),
-        ), $taken->terms);
+        $sides = array_map(
+            static fn(Polynomial $side): Expression => self::written($side->terms, $taken->terms),
+            [$left, $right],
+        );
 
         return [
-            Line::equivalent(new Equation(self::with($left, $written), self::with($right, $written)), $move),
+            Line::equivalent(new Equation($sides[0], $sides[1]), $move),
             Line::equivalent($wanted, new Rewrite()),
         ];
+    }
+
+    /**
+     * A side with what is taken from it behind it: where the same stands there already, the two are struck.
+     *
+     * @param list<Term> $side
+     * @param list<Term> $taken
+     */
+    private static function written(array $side, array $taken): Expression
+    {
+        $expressions = static fn(array $terms): array => array_map(
+            static fn(Term $term): Expression => $term->toExpression(),
+            $terms,
+        );
+
+        return self::struck($expressions($side), $expressions(array_map(
+            static fn(Term $term): Term => $term->negated(),
+            $taken,
+        )));
+    }
+
+    /**
+     * Terms with others behind them; what meets its opposite is struck with it, the rest lights up as new.
+     *
+     * @param list<Expression> $side
+     * @param list<Expression> $added
+     */
+    public static function struck(array $side, array $added): Expression
+    {
+        foreach ($added as $place => $term) {
+            $opposite = Ascii::write($term instanceof Negative ? $term->operand : new Negative($term));
+            $met = array_search($opposite, array_map(
+                static fn(Expression $own): string => $own instanceof Marked ? '' : Ascii::write($own),
+                $side,
+            ), true);
+            if ($met === false) {
+                $added[$place] = new Marked($term, Mark::written());
+                continue;
+            }
+            $side[$met] = new Marked($side[$met], Mark::cancels());
+            $added[$place] = new Marked($term, Mark::cancels());
+        }
+
+        return Sum::of(array_values([...$side, ...$added]));
     }
 
     /**

@@ -35,6 +35,7 @@ return [
     ],
     'clear' => [
         'title' => 'Multiply both sides by :by',
+        'why-first' => 'Then no fraction is left on either side.',
         'why' => 'Then no fraction is left, and 0 times :by is still 0.',
         'why-decimals' => 'Then only whole numbers are left, and 0 times :by is still 0.',
         'ask' => 'What is left when both sides are multiplied by :by?',

@@ -21,6 +21,8 @@ use Runel\Message\Message;
 use Runel\Method\BothSides;
 use Runel\Method\Expansion;
 use Runel\Notation\Ascii;
+use Runel\Number\Rational;
+use Runel\Polynomial\Polynomial;
 use Runel\Slip\Slip;
 use Runel\Style\Moving;
 
@@ -55,6 +57,7 @@ final readonly class Preliminaries
         return [
             $read,
             ...$self->swapped(),
+            ...$self->clearedFirst(),
             ...$self->standardForm(),
             ...$self->cleared(),
             ...$self->takenOut(),
@@ -92,7 +95,7 @@ final readonly class Preliminaries
         $standard = $this->gathered->difference()->toExpression();
         $written = $equation === null ? $this->task->problem->node : $equation->left;
         if ($equation !== null && !$this->gathered->isZeroed()) {
-            return [$this->gather($equation)];
+            return [$this->gather($this->clearsFirst() ? $this->withoutFractions() : $equation)];
         }
         if (!$written instanceof Expression || Ascii::write($written) === Ascii::write($standard)) {
             return [];
@@ -115,12 +118,9 @@ final readonly class Preliminaries
     /** Everything on the left: brackets multiplied out, then the right side taken from both. */
     private function gather(Equation $equation): Step
     {
-        [$left, $right] = [$this->gathered->left, $this->gathered->right];
-        if ($left === null || $right === null) {
-            throw new \LogicException('An equation has two sides.');
-        }
+        [$left, $right] = $this->sides();
         $zero = Numeral::of(0);
-        $standard = $this->gathered->difference()->toExpression();
+        $standard = $left->minus($right)->toExpression();
         $expansion = [...Expansion::lines($equation->left), ...Expansion::lines($equation->right)];
         $lines = $expansion;
         $tidied = new Equation($left->toExpression(), $right->toExpression());
@@ -150,25 +150,77 @@ final readonly class Preliminaries
         );
     }
 
+    /** Whether fractions go before anything is brought to the other side. */
+    private function clearsFirst(): bool
+    {
+        return !$this->gathered->multiplier->isOne() && !$this->gathered->isZeroed();
+    }
+
+    /** @return array{Polynomial, Polynomial} both sides as they are when they are gathered */
+    private function sides(): array
+    {
+        [$left, $right] = [$this->gathered->left, $this->gathered->right];
+        if ($left === null || $right === null) {
+            throw new \LogicException('An equation has two sides.');
+        }
+        $by = $this->clearsFirst() ? $this->gathered->multiplier : Rational::one();
+
+        return [$left->scaledBy($by), $right->scaledBy($by)];
+    }
+
+    private function withoutFractions(): Equation
+    {
+        [$left, $right] = $this->sides();
+
+        return new Equation($left->toExpression(), $right->toExpression());
+    }
+
+    /** @return list<Step> */
+    private function clearedFirst(): array
+    {
+        $equation = $this->gathered->equation;
+        if ($equation === null || !$this->clearsFirst() || $this->gathered->left === null) {
+            return [];
+        }
+        $lines = [...Expansion::lines($equation->left), ...Expansion::lines($equation->right)];
+        if ($lines !== [] && $this->gathered->right !== null) {
+            $lines[] = Line::equivalent(new Equation(
+                $this->gathered->left->toExpression(),
+                $this->gathered->right->toExpression(),
+            ), new Rewrite());
+        }
+
+        return [$this->clearing($this->withoutFractions(), $lines, true)];
+    }
+
     /** @return list<Step> */
     private function cleared(): array
     {
-        $multiplier = $this->gathered->multiplier;
-        if ($multiplier->isOne()) {
-            return [];
-        }
-        $by = Numeral::of($multiplier);
-        $whole = new Equation($this->gathered->whole->toExpression(), Numeral::of(0));
+        return $this->gathered->multiplier->isOne() || $this->clearsFirst() ? [] : [$this->clearing(
+            new Equation($this->gathered->whole->toExpression(), Numeral::of(0)),
+            [],
+            false,
+        )];
+    }
+
+    /** @param list<Line> $before */
+    private function clearing(Equation $whole, array $before, bool $first): Step
+    {
+        $by = Numeral::of($this->gathered->multiplier);
         $decimals = $this->gathered->difference()->terms[0]->coefficient->isDecimal();
 
-        return [new Step(
+        return new Step(
             id: 'clear',
             title: Message::of('factor.clear.title', ['by' => $by]),
-            why: Message::of($decimals ? 'factor.clear.why-decimals' : 'factor.clear.why', ['by' => $by]),
-            lines: [Line::equivalent($whole, new ToBothSides(Operation::Multiply, $by))],
+            why: Message::of(match (true) {
+                $first => 'factor.clear.why-first',
+                $decimals => 'factor.clear.why-decimals',
+                default => 'factor.clear.why',
+            }, ['by' => $by]),
+            lines: [...$before, Line::equivalent($whole, new ToBothSides(Operation::Multiply, $by))],
             question: Question::equation(Message::of('factor.clear.ask', ['by' => $by]), $whole, $whole),
             watch: Slip::FractionClearedOneTerm,
-        )];
+        );
     }
 
     /** @return list<Step> */

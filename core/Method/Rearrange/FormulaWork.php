@@ -44,6 +44,7 @@ use Runel\Message\Message;
 use Runel\Message\OutOfReach;
 use Runel\Message\Refusal;
 use Runel\Method\Arithmetic;
+use Runel\Method\BothSides;
 use Runel\Method\Method;
 use Runel\Notation\Ascii;
 use Runel\Number\DivisionByZero;
@@ -231,13 +232,10 @@ final class FormulaWork
         $after = new Equation($own, $other);
         $lines = [Line::equivalent($after, $move)];
         if ($this->task->style->moving === Moving::BothSides) {
-            $written = array_map(
-                static fn(Expression $term): Marked => new Marked(Builder::negated($term), Mark::written()),
-                $taken,
-            );
+            $added = array_map(Builder::negated(...), $taken);
             $both = new Equation(
-                Sum::of([...Builder::terms($this->own), ...$written]),
-                Sum::of([...Builder::terms($this->other), ...$written]),
+                BothSides::struck(Builder::terms($this->own), $added),
+                BothSides::struck(Builder::terms($this->other), $added),
             );
             $lines = [Line::equivalent($both, $move)];
             if (Ascii::write($both) !== Ascii::write($after)) {

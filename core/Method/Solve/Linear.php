@@ -14,14 +14,13 @@ use Runel\Demonstration\Step;
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
 use Runel\Expression\Letter;
-use Runel\Expression\Mark;
-use Runel\Expression\Marked;
 use Runel\Expression\Negative;
 use Runel\Expression\Numeral;
 use Runel\Expression\Product;
 use Runel\Expression\Quotient;
 use Runel\Expression\Sum;
 use Runel\Message\Message;
+use Runel\Method\BothSides;
 use Runel\Number\Rational;
 use Runel\Polynomial\Monomial;
 use Runel\Polynomial\Polynomial;
@@ -136,12 +135,15 @@ final readonly class Linear
             return [Line::equivalent($after, $move, $branch)];
         }
         $size = Numeral::of($this->r->absolute());
-        $taken = new Marked($this->r->isNegative() ? $size : new Negative($size), Mark::written());
+        $taken = $this->r->isNegative() ? $size : new Negative($size);
         $terms = $this->written instanceof Sum ? $this->written->terms : [$this->written];
 
         return [
             Line::equivalent(
-                new Equation(Sum::of([...$terms, $taken]), Sum::of([Numeral::of($this->right), $taken])),
+                new Equation(
+                    BothSides::struck($terms, [$taken]),
+                    BothSides::struck([Numeral::of($this->right)], [$taken]),
+                ),
                 $move,
                 $branch,
             ),

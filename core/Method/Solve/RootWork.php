@@ -35,8 +35,6 @@ use Runel\Expression\Equation;
 use Runel\Expression\Evaluation;
 use Runel\Expression\Expression;
 use Runel\Expression\Letter;
-use Runel\Expression\Mark;
-use Runel\Expression\Marked;
 use Runel\Expression\Negative;
 use Runel\Expression\Numeral;
 use Runel\Expression\Power;
@@ -46,6 +44,7 @@ use Runel\Message\Message;
 use Runel\Message\OutOfReach;
 use Runel\Message\Refusal;
 use Runel\Method\Arithmetic;
+use Runel\Method\BothSides;
 use Runel\Method\Embedded;
 use Runel\Method\Method;
 use Runel\Method\Quadratic\RootArithmetic;
@@ -228,16 +227,15 @@ final class RootWork
         $lines = [];
         $move = new ToBothSides(Operation::Subtract, $taken->toExpression());
         if ($this->task->style->moving === Moving::BothSides) {
-            $written = array_map(
-                static fn(Expression $term): Marked => new Marked(
-                    $term instanceof Negative ? $term->operand : new Negative($term),
-                    Mark::written(),
-                ),
+            $added = array_map(
+                static fn(Expression $term): Expression => $term instanceof Negative
+                    ? $term->operand
+                    : new Negative($term),
                 $taken->terms(),
             );
             $lines[] = Line::equivalent(new Equation(
-                Sum::of([...self::terms($before->left), ...$written]),
-                Sum::of([...self::terms($before->right), ...$written]),
+                BothSides::struck(self::terms($before->left), $added),
+                BothSides::struck(self::terms($before->right), $added),
             ), $move);
             $lines[] = Line::equivalent($after, new Rewrite());
         } else {
