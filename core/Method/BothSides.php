@@ -63,15 +63,10 @@ final class BothSides
      */
     private static function written(array $side, array $taken): Expression
     {
-        $expressions = static fn(array $terms): array => array_map(
-            static fn(Term $term): Expression => $term->toExpression(),
-            $terms,
-        );
+        $own = array_map(static fn(Term $term): Expression => $term->toExpression(), $side);
+        $added = array_map(static fn(Term $term): Expression => $term->negated()->toExpression(), $taken);
 
-        return self::struck($expressions($side), $expressions(array_map(
-            static fn(Term $term): Term => $term->negated(),
-            $taken,
-        )));
+        return self::struck($own, $added);
     }
 
     /**

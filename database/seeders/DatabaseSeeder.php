@@ -38,6 +38,23 @@ final class DatabaseSeeder extends Seeder
             ['3x^2 + 7x + 5', 'factor', 'split-middle', 'Prime: every pair fails'],
             ['4x^2 = 12x + 7', 'solve', 'factoring', 'An equation: zero on one side first'],
         ],
+        'equations' => [
+            ['x + 7 = 12', 'solve', 'balance', 'One step: undo plus'],
+            ['3n + 2 = 11', 'solve', 'balance', 'Two steps: what was done last is undone first'],
+            ['5x + 2 = 2x + 11', 'solve', 'balance', 'The unknown on both sides'],
+            ['7 - 2(t - 3) = 1', 'solve', 'balance', 'A minus before the parentheses'],
+            ['(x + 1)/2 - (x - 3)/5 = 4', 'solve', 'balance', 'Fractions: clear them first'],
+            ['2(x + 1) = 2x + 5', 'solve', 'balance', 'No number solves it'],
+            ['√(x + 3) = x - 3', 'solve', 'isolate-roots', 'One root; a false solution'],
+            ['√(3x + 1) - √(x + 4) = 1', 'solve', 'isolate-roots', 'Two roots: square twice'],
+        ],
+        'formulas' => [
+            ['y = mx + c for m', 'rearrange', 'balance', 'Two moves'],
+            ['A = 1/2(a + b)h for b', 'rearrange', 'balance', 'A fraction in front'],
+            ['E = 1/2 m v^2 for v', 'rearrange', 'balance', 'A square: plus or minus'],
+            ['T = 2p√(l/g) for l', 'rearrange', 'balance', 'Under a root'],
+            ['y = (x + 1)/(x - 2) for x', 'rearrange', 'balance', 'On both sides: collect and take out'],
+        ],
         'quadratics' => [
             ['(x - 4)^2 = 18', 'solve', 'square-roots', 'The square stands there already'],
             ['x^2 + 7x + 10 = 0', 'solve', 'completing-square', 'An odd middle: half of it is a fraction'],

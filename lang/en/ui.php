@@ -24,6 +24,8 @@ return [
         'multiply-first' => 'Multiplying, first evening',
         'multiply-longer' => 'Multiplying, gaps and longer ones',
         'factor-first' => 'Factoring, leading 1 and more',
+        'equations' => 'Equations, step by step',
+        'formulas' => 'Formulas, a letter at a time',
         'quadratics' => 'Quadratics, every road',
         'divide' => 'Dividing, and what a remainder tells',
     ],
