@@ -48,6 +48,9 @@ $problems = [
     'y=2x^2-12x+11',
     '(3x^3-11x^2+4)/(x-2)',
     '2x^3-3x^2-8x+12=0',
+    '5x+2=2x+11',
+    'sqrt(3x+1)-sqrt(x+4)=1',
+    'A=1/2(a+b)h for b',
 ];
 $catalogue = Catalogue::standard();
 $tasks = array_map(static fn(string $typed): Task => new Task(Problem::read($typed), HouseStyle::default()), $problems);

@@ -50,6 +50,14 @@ final class PageFace
         return ($this->wording ??= $this->faces->html($this->style))->say($message);
     }
 
+    /** What begins a paragraph: with a full stop, unless it asks. */
+    public function heading(Message $message): string
+    {
+        $said = $this->say($message);
+
+        return str_ends_with($said, '?') ? $said : "$said.";
+    }
+
     /** The words behind a key, without mathematics. */
     public function word(string $key): string
     {

@@ -9,11 +9,14 @@ use App\Demonstrations\Demonstrations;
 use Runel\Demonstration\Demonstration;
 use Runel\Demonstration\Section;
 use Runel\Demonstration\Step;
+use Runel\Expression\Expression;
 use Runel\Message\Message;
 use Runel\Message\MethodDoesNotApply;
 use Runel\Message\Refusal;
 use Runel\Method\Offer;
 use Runel\Notation\Ascii;
+use Runel\Polynomial\NotPolynomial;
+use Runel\Polynomial\Polynomial;
 use Runel\Problem\Job;
 
 /** One problem by every way there is, each with its landmarks, and whether all of them arrive at the same. */
@@ -85,7 +88,7 @@ final readonly class AllRoads
     {
         $details = $demonstration->answer->details()['solutions'] ?? null;
         if (!\is_array($details)) {
-            return $demonstration->answer->type()->value;
+            return self::value($demonstration);
         }
         $solutions = array_map(
             static fn($solution): string => \is_string($solution) ? $solution : Ascii::write($solution),
@@ -94,5 +97,26 @@ final readonly class AllRoads
         sort($solutions);
 
         return implode(' or ', $solutions);
+    }
+
+    /** Quotient and remainder, or what an expression is worth, whatever form it was brought to. */
+    private static function value(Demonstration $demonstration): string
+    {
+        $details = $demonstration->answer->details();
+        $parts = array_filter(
+            [$details['quotient'] ?? null, $details['remainder'] ?? null],
+            static fn(mixed $part): bool => $part instanceof Expression,
+        );
+        if ($parts !== []) {
+            return implode(' | ', array_map(Ascii::write(...), $parts));
+        }
+        $node = $demonstration->answer->node();
+        try {
+            return $node instanceof Expression
+                ? Ascii::write(Polynomial::fromExpression($node)->toExpression())
+                : $demonstration->answer->type()->value;
+        } catch (NotPolynomial) {
+            return Ascii::write($node);
+        }
     }
 }

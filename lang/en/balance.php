@@ -32,6 +32,7 @@ return [
         'title-add' => 'Add :term on both sides',
         'title-across' => 'Bring :term to the other side',
         'why' => 'Then :letter stands on the left alone.',
+        'why-gone' => 'There is as much of :letter on both sides: it vanishes.',
         'why-larger' => 'There is more of :letter on the right, so it is collected there: no negative number turns up.',
         'why-across' => ':term crosses over and becomes :turned.',
         'ask' => 'The :term is to go from its side. Which equation is it then?',

@@ -7,6 +7,10 @@ return [
         'watch' => 'A minus in front multiplies every term of the bracket.',
         'diagnosis' => 'The minus was not carried through the bracket.',
     ],
+    'first-term-only' => [
+        'watch' => 'The number in front multiplies every term in the bracket.',
+        'diagnosis' => 'Only the first term in the bracket was multiplied.',
+    ],
     'not-factored-completely' => [
         'watch' => 'Look into each bracket: does it still hide a common factor?',
         'diagnosis' => 'It is not factorised completely.',

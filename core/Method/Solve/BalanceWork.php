@@ -34,6 +34,7 @@ use Runel\Expression\Sum;
 use Runel\Message\Message;
 use Runel\Method\Arithmetic;
 use Runel\Method\BothSides;
+use Runel\Method\Factor\Arrival;
 use Runel\Notation\Ascii;
 use Runel\Number\Rational;
 use Runel\Polynomial\Polynomial;
@@ -78,7 +79,7 @@ final class BalanceWork
             new Section(Phase::Collecting, $gathering),
             new Section(Phase::Solving, $solving),
         ], static fn(Section $section): bool => $section->steps !== []));
-        $sections = Section::warningOnce($sections);
+        $sections = $sections === [] ? [] : Section::warningOnce(Arrival::once($sections));
         $moves = \count($tidying) + \count($gathering) + \count($solving);
         $solution = $answer instanceof SolutionsAnswer ? $this->value($answer->solutions()[0]) : null;
 
@@ -299,6 +300,8 @@ final class BalanceWork
                 default => 'balance.gather.title',
             }, ['term' => $this->across ? $term : $size]),
             why: Message::of(match (true) {
+                $left->minus($taken)->letters() === [] && $right->minus($taken)->letters() === []
+                    => 'balance.gather.why-gone',
                 $this->across => 'balance.gather.why-across',
                 $larger => 'balance.gather.why-larger',
                 default => 'balance.gather.why',

@@ -38,7 +38,7 @@
                             @endif
                         </div>
                         @if (!$sheet->isBlank($step))
-                            <p class="print-why"><strong>{!! $page->say($step->title) !!}.</strong> {!! $page->say($step->why) !!}</p>
+                            <p class="print-why"><strong>{!! $page->heading($step->title) !!}</strong> {!! $page->say($step->why) !!}</p>
                         @elseif ($sheet->hint($step) !== null)
                             <p class="print-why">{!! $page->say($sheet->hint($step)) !!}</p>
                         @endif
@@ -52,7 +52,7 @@
                 @foreach ($demonstration->checks() as $check)
                     <article class="print-step">
                         <div class="print-work">@foreach ($check->lines as $line)<x-line :line="$line" />@endforeach</div>
-                        <p class="print-why"><strong>✓ {!! $page->say($check->title) !!}.</strong> {!! $page->say($check->why) !!}</p>
+                        <p class="print-why"><strong>✓ {!! $page->heading($check->title) !!}</strong> {!! $page->say($check->why) !!}</p>
                     </article>
                 @endforeach
             </section>

@@ -16,7 +16,7 @@
                     <p class="card-advice">{!! $page->say($demonstration->forecast->advice) !!}</p>
                     <ol class="road-marks">
                         @foreach ($roads->landmarks($demonstration) as [$section, $step])
-                            <li><span class="road-part">{{ $page->say($section->title()) }}</span> <x-line :line="$step->lines[count($step->lines) - 1]" /></li>
+                            <li><span class="road-part">{{ $page->say($section->title()) }}</span> @if ($section->outcome !== null){!! $page->say($section->outcome) !!}@else<x-line :line="$step->lines[count($step->lines) - 1]" />@endif</li>
                         @endforeach
                     </ol>
                 </li>
