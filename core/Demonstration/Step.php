@@ -63,6 +63,22 @@ final readonly class Step
         );
     }
 
+    /** The same, nothing asked. */
+    public function withoutQuestion(): self
+    {
+        return new self(
+            $this->id,
+            $this->title,
+            $this->why,
+            $this->lines,
+            $this->figure,
+            null,
+            $this->watch,
+            $this->options,
+            $this->aside,
+        );
+    }
+
     public function withoutWarning(): self
     {
         return $this->copy($this->lines, null, $this->options);

@@ -42,6 +42,8 @@ final readonly class Laws
     public function follows(Node $before, Node $after, Move $move): Verdict
     {
         return match (true) {
+            // What the branches have arrived at, said together.
+            $move instanceof JoinBranches && Ascii::write($before) === Ascii::write($after) => Verdict::Equivalent,
             $move instanceof ZeroProduct, $move instanceof JoinBranches => $this->equations->compare($before, $after),
             $move instanceof RootBothSides => $before instanceof Equation
                 ? $this->rooted($before, $after)

@@ -29,6 +29,7 @@ return [
     'divide-letters' => ['title' => 'Divide both sides by :by', 'why' => 'Multiplying by :by is undone by dividing; for that :by must not be 0.'],
     'square' => ['title' => 'Square both sides', 'why' => 'Squaring undoes the root. It can be turned round only where :side is not negative, as a root never is.'],
     'root' => ['title' => 'Root both sides: plus or minus', 'why' => 'Two numbers have the same square. Which one is meant, what :letter stands for decides: a length is never negative.'],
+    'both' => ['title' => 'Both together', 'why' => 'One for each root.'],
     'expand' => ['title' => 'Multiply out', 'why' => 'The wanted letter has to be set free from its parentheses.'],
     'take-out' => ['title' => 'Take :letter out', 'why' => ':letter is a factor of every term on its side.'],
     'ask-subtract' => ':term is subtracted on both sides. What stands on the side without the wanted letter?',

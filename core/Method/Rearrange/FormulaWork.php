@@ -6,12 +6,14 @@ namespace Runel\Method\Rearrange;
 
 use Runel\Claim\Identity;
 use Runel\Demonstration\Answer\FormulaAnswer;
+use Runel\Demonstration\Branch;
 use Runel\Demonstration\Check;
 use Runel\Demonstration\CheckKind;
 use Runel\Demonstration\Demonstration;
 use Runel\Demonstration\Forecast;
 use Runel\Demonstration\Line;
 use Runel\Demonstration\Move\CollectSubject;
+use Runel\Demonstration\Move\JoinBranches;
 use Runel\Demonstration\Move\Operation;
 use Runel\Demonstration\Move\Rewrite;
 use Runel\Demonstration\Move\RootBothSides;
@@ -373,18 +375,63 @@ final class FormulaWork
         }
         $root = new Root($this->other);
         $both = [new Equation($own->base, $root), new Equation($own->base, new Negative($root))];
-        if (!$own->base instanceof Letter) {
+        $isAlone = $own->base instanceof Letter;
+        $this->steps[] = new Step(
+            id: 'root',
+            title: Message::of('rearrange.root.title'),
+            why: Message::of('rearrange.root.why', ['letter' => new Letter($this->subject)]),
+            lines: [$isAlone
+                ? Line::result(new Alternatives($both), new RootBothSides())
+                : Line::equivalent(new Alternatives($both), new RootBothSides())],
+            watch: Slip::PlusMinusForgotten,
+        );
+        if ($isAlone) {
+            $this->results = [$root, new Negative($root)];
+        } else {
+            $this->fork($both);
+        }
+    }
+
+    /**
+     * Both ways worked on side by side: the same moves, once for each root.
+     *
+     * @param list<Equation> $ways
+     */
+    private function fork(array $ways): void
+    {
+        $works = [];
+        foreach ($ways as $way) {
+            $work = new self($this->task, $this->formula, $this->subject);
+            [$work->own, $work->other] = [$way->left, $way->right];
+            while ($work->refusal === null && !$work->own instanceof Letter && $work->number < self::MOST_STEPS) {
+                $work->undo();
+            }
+            $works[] = $work;
+        }
+        [$first, $second] = $works;
+        if (!$first->own instanceof Letter || \count($first->steps) !== \count($second->steps)) {
             $this->refusal = new OutOfReach(Message::of('rearrange.refusal-power', ['letter' => $this->subject]));
 
             return;
         }
-        $this->results = [$root, new Negative($root)];
+        foreach ($first->steps as $place => $step) {
+            $this->steps[] = $step->named("both-$step->id")->withLines([
+                ...array_map(static fn(Line $line): Line => $line->under(Branch::way(1)), $step->lines),
+                ...array_map(
+                    static fn(Line $line): Line => $line->under(Branch::way(2)),
+                    $second->steps[$place]->lines,
+                ),
+            ])->withoutQuestion();
+        }
+        $this->results = [$first->other, $second->other];
         $this->steps[] = new Step(
-            id: 'root',
-            title: Message::of('rearrange.root.title'),
-            why: Message::of('rearrange.root.why', ['letter' => $own->base]),
-            lines: [Line::result(new Alternatives($both), new RootBothSides())],
-            watch: Slip::PlusMinusForgotten,
+            id: 'both',
+            title: Message::of('rearrange.both.title'),
+            why: Message::of('rearrange.both.why'),
+            lines: [Line::result(new Alternatives(array_map(
+                fn(Expression $result): Equation => new Equation(new Letter($this->subject), $result),
+                $this->results,
+            )), new JoinBranches())],
         );
     }
 
