@@ -134,7 +134,8 @@ final class EquationTest extends TestCase
             'E = 1/2 m v^2' => 'mv', '1/f = 1/u + 1/v' => 'uvf', 'P = 2(l+w)' => 'lw', 'F = 9/5 C + 32' => 'C',
             'y = (2x-3)/(x+k)' => 'xk', 'ax + b = cx + d' => 'xabcd', 'S = a/(1-r)' => 'ar',
             'T = 2p sqrt(l/g)' => 'lpg',
-            'y = (x-3)^2 + k' => 'xk', 'A = p(r+1)^2' => 'rp', 'x/a + y/b = 1' => 'xyab', 'p = q - sqrt(r)' => 'qr', 'h = a - 1/t' => 'at', 'v^2 = u^2 + 2as' => 'uas',
+            'y = (x-3)^2 + k' => 'xk', 'A = p(r+1)^2' => 'rp',
+            'x/a + y/b = 1' => 'xyab', 'p = q - sqrt(r)' => 'qr', 'h = a - 1/t' => 'at', 'v^2 = u^2 + 2as' => 'uas',
         ] as $formula => $letters) {
             foreach (str_split($letters) as $letter) {
                 foreach (['both-sides', 'across'] as $moving) {
