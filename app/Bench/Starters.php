@@ -17,8 +17,8 @@ final readonly class Starters
     private const SCENES = [
         ['multiply', 'grid', '(3t^2 - 4t + 2)(t - 5)', 'collect-2'],
         ['factor', 'cross', '15p^2 - 7p - 4', 'trial-4'],
-        ['multiply', 'by-degree', '(2x^2 + 3x + 4)(x + 6)', 'degree-2'],
-        ['factor', 'product-grid', '10m^2 + 29m + 21', 'row-2'],
+        ['solve', 'balance', '5x + 2 = 2x + 11', 'gather'],
+        ['divide', 'synthetic', '(2x^3 - 3x^2 - 8x + 12)/(x - 2)', 'multiply-2'],
     ];
 
     public function __construct(private Demonstrations $demonstrations) {}
