@@ -12,6 +12,7 @@ use Runel\Expression\Numeral;
 use Runel\Expression\Power;
 use Runel\Expression\Product;
 use Runel\Expression\Quotient;
+use Runel\Expression\Rewriter;
 use Runel\Expression\Root;
 use Runel\Expression\Sum;
 use Runel\Number\DivisionByZero;
@@ -36,6 +37,25 @@ final class Builder
         }
 
         return $count;
+    }
+
+    /** No factor 1: what is typed as 1a is a. */
+    public static function withoutOnes(Expression $expression): Expression
+    {
+        return Rewriter::everywhere($expression, static function (Node $node): ?Node {
+            if (!$node instanceof Product) {
+                return null;
+            }
+            $factors = array_values(array_filter(
+                $node->factors,
+                static fn(Expression $factor): bool => !$factor instanceof Numeral || !$factor->value->isOne(),
+            ));
+
+            return \count($factors) === \count($node->factors) ? null : Product::of(array_map(
+                self::withoutOnes(...),
+                $factors === [] ? [Numeral::of(1)] : $factors,
+            ));
+        });
     }
 
     /** @return list<Expression> */

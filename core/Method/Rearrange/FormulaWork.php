@@ -86,8 +86,8 @@ final class FormulaWork
         private readonly Equation $formula,
         private readonly string $subject,
     ) {
-        $this->own = $formula->left;
-        $this->other = $formula->right;
+        $this->own = Builder::withoutOnes($formula->left);
+        $this->other = Builder::withoutOnes($formula->right);
     }
 
     public static function of(Task $task, Equation $formula, string $subject): self
@@ -301,6 +301,8 @@ final class FormulaWork
                 static fn(Expression $factor): bool => Builder::number($factor)?->equals($fraction) !== true,
             ));
             $this->multiply(Numeral::of($fraction->reciprocal()), Product::of($rest));
+        } elseif (Builder::number(Builder::product($away))?->negated()->isOne() === true) {
+            $this->undoNegative(new Negative(Product::of($held)));
         } else {
             $this->divide(Builder::product($away), Product::of($held));
         }

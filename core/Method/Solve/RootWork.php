@@ -234,8 +234,8 @@ final class RootWork
                 $taken->terms(),
             );
             $lines[] = Line::equivalent(new Equation(
-                BothSides::struck(self::terms($before->left), $added),
-                BothSides::struck(self::terms($before->right), $added),
+                BothSides::struck($this->left->isZero() ? [Numeral::of(0)] : self::terms($before->left), $added),
+                BothSides::struck($this->right->isZero() ? [Numeral::of(0)] : self::terms($before->right), $added),
             ), $move);
             $lines[] = Line::equivalent($after, new Rewrite());
         } else {
