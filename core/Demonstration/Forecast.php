@@ -27,4 +27,28 @@ final readonly class Forecast
         public bool $roots,
         public Message $advice,
     ) {}
+
+    /**
+     * Steps and lines are counted from the sections themselves, so that a forecast cannot disagree with its work.
+     *
+     * @param list<Section> $sections
+     */
+    public static function of(
+        array $sections,
+        Message $advice,
+        int $trials = 0,
+        int $products = 0,
+        bool $fractions = false,
+        bool $roots = false,
+    ): self {
+        return new self(
+            steps: \count(Section::steps($sections)),
+            trials: $trials,
+            products: $products,
+            fractions: $fractions,
+            roots: $roots,
+            lines: Section::lines($sections),
+            advice: $advice,
+        );
+    }
 }

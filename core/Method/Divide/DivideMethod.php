@@ -65,13 +65,10 @@ abstract class DivideMethod implements Method
             task: $task,
             job: Job::Divide,
             method: $this->id(),
-            forecast: new Forecast(
-                steps: \count(Section::steps($sections)),
-                lines: Section::lines($sections),
-                trials: 0,
+            forecast: Forecast::of(
+                sections: $sections,
                 products: $this->products($division),
                 fractions: $division->hasFractions(),
-                roots: false,
                 advice: $this->advice($division),
             ),
             sections: $sections,

@@ -42,13 +42,10 @@ final readonly class UnknownSteps
             task: $task,
             job: Job::Divide,
             method: 'synthetic',
-            forecast: new Forecast(
-                steps: \count(Section::steps($sections)),
-                lines: Section::lines($sections),
-                trials: 0,
+            forecast: Forecast::of(
+                sections: $sections,
                 products: \count($unknown->coefficients) - 1,
                 fractions: $solved->hasFractions() || !$unknown->value()->isInteger(),
-                roots: false,
                 advice: Message::of('divide.unknown.advice', ['unknown' => $unknown->unknown]),
             ),
             sections: $sections,

@@ -91,13 +91,11 @@ abstract class FactorMethod implements FactorsQuadratics
             task: $task,
             job: $this->job(),
             method: $this->id(),
-            forecast: new Forecast(
-                steps: \count(Section::steps($sections)),
-                lines: Section::lines($sections),
+            forecast: Forecast::of(
+                sections: $sections,
                 trials: $work->trials,
                 products: $work->products,
                 fractions: $gathered->difference()->hasFractions() || $work->fractions,
-                roots: false,
                 advice: $work->advice,
             ),
             sections: $sections,

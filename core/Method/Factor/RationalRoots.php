@@ -97,13 +97,10 @@ final readonly class RationalRoots implements Method
             task: $task,
             job: Job::Factor,
             method: $this->id(),
-            forecast: new Forecast(
-                steps: \count(Section::steps($sections)),
-                lines: Section::lines($sections),
+            forecast: Forecast::of(
+                sections: $sections,
                 trials: $parts->trials(),
-                products: 0,
                 fractions: $parts->gathered->difference()->hasFractions(),
-                roots: false,
                 advice: $parts->advice(),
             ),
             sections: $sections,

@@ -98,16 +98,13 @@ abstract class MultiplyMethod implements Method, Multiplies
             task: $task,
             job: Job::Multiply,
             method: $this->id(),
-            forecast: new Forecast(
-                steps: \count(Section::steps($sections)),
-                lines: Section::lines($sections),
-                trials: 0,
+            forecast: Forecast::of(
+                sections: $sections,
                 products: $plan->work(),
                 fractions: array_filter(
                     $factors,
                     static fn(Polynomial $factor): bool => $factor->hasFractions(),
                 ) !== [],
-                roots: false,
                 advice: $this->advice($plan),
             ),
             sections: $sections,

@@ -54,13 +54,10 @@ final class SumOfProducts
             task: $task,
             job: Job::Multiply,
             method: $method,
-            forecast: new Forecast(
-                steps: \count(Section::steps($sections)),
-                lines: Section::lines($sections),
-                trials: 0,
+            forecast: Forecast::of(
+                sections: $sections,
                 products: \count($terms),
                 fractions: $product->hasFractions(),
-                roots: false,
                 advice: Message::of('product.sum.advice', ['count' => \count($steps)]),
             ),
             sections: $sections,

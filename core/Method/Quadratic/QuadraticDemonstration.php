@@ -59,11 +59,8 @@ final class QuadraticDemonstration
             task: $task,
             job: $method->job(),
             method: $method->id(),
-            forecast: new Forecast(
-                steps: \count(Section::steps($sections)),
-                lines: Section::lines($sections),
-                trials: 0,
-                products: 0,
+            forecast: Forecast::of(
+                sections: $sections,
                 fractions: $fractions,
                 roots: $roots,
                 advice: $advice,

@@ -66,13 +66,9 @@ final readonly class Vertex implements Method
             task: $task,
             job: $this->job(),
             method: $this->id(),
-            forecast: new Forecast(
-                steps: \count(Section::steps($sections)),
-                lines: Section::lines($sections),
-                trials: 0,
-                products: 0,
+            forecast: Forecast::of(
+                sections: $sections,
                 fractions: !$b->dividedBy($a)->dividedBy(Rational::of(2))->isInteger(),
-                roots: false,
                 advice: Message::of('quadratic.advice.vertex'),
             ),
             sections: $sections,

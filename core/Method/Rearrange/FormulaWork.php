@@ -129,11 +129,8 @@ final class FormulaWork
             task: $this->task,
             job: $method->job(),
             method: $method->id(),
-            forecast: new Forecast(
-                steps: \count(Section::steps($sections)),
-                lines: Section::lines($sections),
-                trials: 0,
-                products: 0,
+            forecast: Forecast::of(
+                sections: $sections,
                 fractions: $this->conditions !== [],
                 roots: \count($this->results) > 1 || $this->from !== null,
                 advice: Message::of('rearrange.advice', ['count' => max(1, \count($this->steps))]),
@@ -261,7 +258,9 @@ final class FormulaWork
             $this->task->style->moving === Moving::Across => 'across',
             $adds => 'add',
             default => 'subtract',
-        }, ['term' => $operand], $lines, Slip::SignNotTurned, $question);
+        }, ['term' => $operand], $lines, $this->task->style->moving === Moving::Across
+            ? Slip::SignNotTurned
+            : Slip::OneSideOnly, $question);
     }
 
     private function undoNegative(Negative $own): void

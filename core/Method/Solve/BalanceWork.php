@@ -87,14 +87,10 @@ final class BalanceWork
             task: $this->task,
             job: $method->job(),
             method: $method->id(),
-            forecast: new Forecast(
-                steps: \count(Section::steps($sections)),
-                lines: Section::lines($sections),
-                trials: 0,
-                products: 0,
+            forecast: Forecast::of(
+                sections: $sections,
                 fractions: $this->linear->left->hasFractions() || $this->linear->right->hasFractions()
                     || $solution?->isInteger() === false,
-                roots: false,
                 advice: Message::of('balance.advice', ['count' => max(1, $moves)]),
             ),
             sections: $sections === [] ? throw new \LogicException('Nothing was read.') : $sections,

@@ -131,13 +131,11 @@ final readonly class Factoring implements Method
             task: $task,
             job: Job::Solve,
             method: $this->id(),
-            forecast: new Forecast(
-                steps: \count(Section::steps($sections)),
-                lines: Section::lines($sections),
+            forecast: Forecast::of(
+                sections: $sections,
                 trials: $factored->forecast->trials ?? 0,
                 products: $factored->forecast->products ?? 0,
                 fractions: $fractions || ($factored->forecast->fractions ?? false),
-                roots: false,
                 advice: $way === null
                     ? Message::of('advice.factored-already')
                     : Message::of('advice.factoring', ['by' => Message::of("name.method.factor.{$way->id()}")]),

@@ -119,11 +119,9 @@ final readonly class RationalRoots implements Method
             task: $task,
             job: Job::Solve,
             method: $this->id(),
-            forecast: new Forecast(
-                steps: \count(Section::steps($sections)),
-                lines: Section::lines($sections),
+            forecast: Forecast::of(
+                sections: $sections,
                 trials: $parts->trials(),
-                products: 0,
                 fractions: array_filter($solutions, self::isFraction(...)) !== [],
                 roots: $roots,
                 advice: $parts->advice(),
@@ -175,7 +173,7 @@ final readonly class RationalRoots implements Method
             $own = $demonstration->answer;
             $dead = $own instanceof SolutionsAnswer ? null : Message::of('roots.quadratic.none');
             array_push($sections, ...Embedded::onBranch(
-                self::withoutPicture($demonstration->sections),
+                $demonstration->sections,
                 'quadratic-' . ($place + 1) . '-',
                 $equations[$place],
                 $branch,
@@ -363,20 +361,5 @@ final readonly class RationalRoots implements Method
         $value = Evaluation::at(new Surds(), [])->of($solution)->toRational();
 
         return $value !== null && !$value->isInteger();
-    }
-
-    /**
-     * The parabola of a part is not the picture of the whole.
-     *
-     * @param list<Section> $sections
-     *
-     * @return list<Section>
-     */
-    private static function withoutPicture(array $sections): array
-    {
-        return array_map(static fn(Section $section): Section => $section->withSteps(array_map(
-            static fn(Step $step): Step => $step->figure instanceof Curve ? $step->withFigure(null) : $step,
-            $section->steps,
-        )), $sections);
     }
 }

@@ -13,7 +13,6 @@ use Runel\Demonstration\Branch;
 use Runel\Demonstration\Check;
 use Runel\Demonstration\CheckKind;
 use Runel\Demonstration\Demonstration;
-use Runel\Demonstration\Figure\Curve;
 use Runel\Demonstration\Figure\Grid;
 use Runel\Demonstration\Figure\GridState;
 use Runel\Demonstration\Figure\SidesCurve;
@@ -127,11 +126,8 @@ final class RootWork
             task: $this->task,
             job: $method->job(),
             method: $method->id(),
-            forecast: new Forecast(
-                steps: \count(Section::steps($sections)),
-                lines: Section::lines($sections),
-                trials: 0,
-                products: 0,
+            forecast: Forecast::of(
+                sections: $sections,
                 fractions: $this->rest?->forecast->fractions ?? false,
                 roots: $this->rest?->forecast->roots ?? false,
                 advice: Message::of('isolate.advice', ['count' => $this->squarings()]),
@@ -469,7 +465,7 @@ final class RootWork
         }
         $this->rest = $method->demonstrate($task);
         $answer = $this->rest->answer;
-        $sections = Embedded::onBranch(self::withoutPicture($this->rest->sections), 'rest-', $part, null, null);
+        $sections = Embedded::onBranch($this->rest->sections, 'rest-', $part, null, null);
         if ($answer instanceof NoSolutionAnswer) {
             array_push($this->sections, ...self::ended($sections));
 
@@ -745,20 +741,5 @@ final class RootWork
         }
 
         return $sections;
-    }
-
-    /**
-     * @param list<Section> $sections
-     *
-     * @return list<Section>
-     */
-    private static function withoutPicture(array $sections): array
-    {
-        return array_map(static fn(Section $section): Section => $section->withSteps(array_map(
-            static fn(Step $step): Step => $step->figure instanceof Curve
-                ? $step->withFigure(null)
-                : $step,
-            $section->steps,
-        )), $sections);
     }
 }
