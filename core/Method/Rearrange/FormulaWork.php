@@ -167,6 +167,33 @@ final class FormulaWork
             }
             $this->undo();
         }
+        if ($this->refusal === null && $this->from === null && $this->isNowhereDefined()) {
+            $this->refusal = new OutOfReach(Message::of('rearrange.refusal-gone', ['letter' => $this->subject]));
+        }
+    }
+
+    /** Whether the result is nothing but what the formula has no value for, as x = 1 of (4x − 4)/(2x − 2). */
+    private function isNowhereDefined(): bool
+    {
+        for ($turn = 0; $turn < 8; ++$turn) {
+            $values = [];
+            foreach ($this->task->problem->letters as $place => $letter) {
+                $values[$letter] = Rational::of(self::SAMPLES[($turn + 3 * $place) % 8]);
+            }
+            try {
+                $values[$this->subject] = Evaluation::rational($this->results[0], $values);
+                Evaluation::rational($this->formula->left, $values);
+                Evaluation::rational($this->formula->right, $values);
+            } catch (DivisionByZero) {
+                continue;
+            } catch (NoExactValue) {
+                return false;
+            }
+
+            return false;
+        }
+
+        return true;
     }
 
     /** Whether the letter stands under a line in a term. */
