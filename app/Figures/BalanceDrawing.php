@@ -10,15 +10,17 @@ use Runel\Expression\Numeral;
 use Runel\Message\Message;
 
 /** A beam with two pans: blocks with the letter, round units; what is taken from both is struck, parts are framed. */
-final readonly class BalanceDrawing implements Drawing
+final class BalanceDrawing implements Drawing
 {
     private const PAN = 252.0;
     private const GAP = 60.0;
-    private const FLOOR = 150.0;
     private const BLOCK = 38.0;
     private const UNIT = 30.0;
 
-    public function __construct(private Balance $balance) {}
+    /** Where the pans are: under the highest load. */
+    private float $floor = 0;
+
+    public function __construct(private readonly Balance $balance) {}
 
     public function label(): Message
     {
@@ -33,13 +35,15 @@ final readonly class BalanceDrawing implements Drawing
     public function draw(Pen $pen): array
     {
         $width = 2 * self::PAN + self::GAP;
+        $rows = max(self::rows($this->balance->leftPan), self::rows($this->balance->rightPan));
+        $this->floor = 12 + $rows * (self::BLOCK + 4);
         $middle = 8 + $width / 2;
         foreach ([8.0, 8 + self::PAN + self::GAP] as $side => $x) {
             $this->load($pen, $side === 0 ? $this->balance->leftPan : $this->balance->rightPan, $x);
-            $pen->line($x, self::FLOOR, $x + self::PAN, self::FLOOR, Ink::TEXT, 3);
-            $pen->line($x + self::PAN / 2, self::FLOOR, $x + self::PAN / 2, self::FLOOR + 22, Ink::TEXT, 2);
+            $pen->line($x, $this->floor, $x + self::PAN, $this->floor, Ink::TEXT, 3);
+            $pen->line($x + self::PAN / 2, $this->floor, $x + self::PAN / 2, $this->floor + 22, Ink::TEXT, 2);
         }
-        $beam = self::FLOOR + 22;
+        $beam = $this->floor + 22;
         $pen->line(8 + self::PAN / 2, $beam, 8 + self::PAN * 1.5 + self::GAP, $beam, Ink::TEXT, 4);
         $pen->path(\sprintf('M%.1f %.1fl-18 34h36z', $middle, $beam + 2), Ink::TEXT, 2, '', Ink::EDGE);
 
@@ -47,16 +51,38 @@ final readonly class BalanceDrawing implements Drawing
     }
 
     /** @param array{int, int} $pan blocks and units */
+    private static function rows(array $pan): int
+    {
+        $rows = 1;
+        $x = 4.0;
+        foreach (self::things($pan) as $size) {
+            if ($x + $size > self::PAN - 2) {
+                $x = 4.0;
+                ++$rows;
+            }
+            $x += $size + 4;
+        }
+
+        return $rows;
+    }
+
+    /**
+     * @param array{int, int} $pan blocks and units
+     *
+     * @return list<float> the size of each
+     */
+    private static function things(array $pan): array
+    {
+        return [...array_fill(0, $pan[0], self::BLOCK), ...array_fill(0, $pan[1], self::UNIT)];
+    }
+
+    /** @param array{int, int} $pan blocks and units */
     private function load(Pen $pen, array $pan, float $left): void
     {
-        $things = [
-            ...array_fill(0, $pan[0], self::BLOCK),
-            ...array_fill(0, $pan[1], self::UNIT),
-        ];
         // From the floor up, a row at a time; what is taken is the last of its kind.
         $x = $left + 4;
-        $y = self::FLOOR - 3;
-        foreach ($things as $place => $size) {
+        $y = $this->floor - 3;
+        foreach (self::things($pan) as $place => $size) {
             if ($x + $size > $left + self::PAN - 2) {
                 $x = $left + 4;
                 $y -= self::BLOCK + 4;

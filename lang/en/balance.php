@@ -31,7 +31,7 @@ return [
         'title' => 'Subtract :term on both sides',
         'title-add' => 'Add :term on both sides',
         'title-across' => 'Bring :term to the other side',
-        'why' => 'Then :letter stands on the left alone.',
+        'why' => 'Then :letter stands on the left only.',
         'why-gone' => 'There is as much of :letter on both sides: it vanishes.',
         'why-larger' => 'There is more of :letter on the right, so it is collected there: no negative number turns up.',
         'why-across' => ':term crosses over and becomes :turned.',

@@ -214,6 +214,7 @@ return [
     'check' => [
         'back' => 'Multiply back and add the remainder',
         'back-exact' => 'Multiply back',
+        'back-why-exact' => 'Divisor times quotient has to give the dividend again.',
         'back-why' => 'Divisor times quotient, with what was left over, has to give the dividend again.',
         'value' => 'The value for :place is the remainder',
         'value-why' => 'Where the divisor is 0, nothing but the remainder is left of the dividend: both have to be :remainder.',

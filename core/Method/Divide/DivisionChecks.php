@@ -59,7 +59,7 @@ final readonly class DivisionChecks
         return new Check(
             kind: CheckKind::MultiplyBack,
             title: Message::of($division->isExact() ? 'divide.check.back-exact' : 'divide.check.back'),
-            why: Message::of('divide.check.back-why'),
+            why: Message::of($division->isExact() ? 'divide.check.back-why-exact' : 'divide.check.back-why'),
             lines: $lines,
             holds: $product->plus($division->remainder)->equals($division->dividend),
         );
