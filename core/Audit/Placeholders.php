@@ -6,6 +6,7 @@ namespace Runel\Audit;
 
 use Runel\Expression\Expression;
 use Runel\Expression\Letter;
+use Runel\Expression\Letters;
 use Runel\Expression\Marked;
 use Runel\Expression\Negative;
 use Runel\Expression\Node;
@@ -27,7 +28,7 @@ final class Placeholders
         $terms = $node instanceof Sum ? $node->terms : [];
         $placeholders = array_filter($terms, self::isPlaceholder(...));
         if ($placeholders !== []) {
-            $letters = array_merge(...array_map(self::letters(...), array_values($placeholders)));
+            $letters = array_merge(...array_map(Letters::of(...), array_values($placeholders)));
             $degrees = array_map(static fn(Node $term): int => self::degree($term, $letters), $terms);
             $falling = $degrees;
             rsort($falling);
@@ -82,16 +83,5 @@ final class Placeholders
                 $of($node->base) * ($node->exponent->value->toInt() ?? 1),
             default => max(0, 0, ...array_map($of, $node->children())),
         };
-    }
-
-    /** @return array<string, true> */
-    private static function letters(Node $node): array
-    {
-        $letters = $node instanceof Letter ? [$node->name => true] : [];
-        foreach ($node->children() as $child) {
-            $letters += self::letters($child);
-        }
-
-        return $letters;
     }
 }

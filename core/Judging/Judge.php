@@ -10,6 +10,7 @@ use Runel\Expression\Equation;
 use Runel\Expression\Evaluation;
 use Runel\Expression\Expression;
 use Runel\Expression\Letter;
+use Runel\Expression\Letters;
 use Runel\Expression\Node;
 use Runel\Expression\Numeral;
 use Runel\Expression\Product;
@@ -88,14 +89,14 @@ final readonly class Judge
         $known = [];
         foreach ($this->question->claims as $claim) {
             foreach ($claim->nodes() as $node) {
-                $known += self::letters($node);
+                $known += Letters::of($node);
             }
         }
         if ($this->question->letter !== null) {
             $known[$this->question->letter] = true;
         }
         foreach ($answers as $answer) {
-            foreach (array_keys(self::letters($answer)) as $letter) {
+            foreach (array_keys(Letters::of($answer)) as $letter) {
                 if (!isset($known[$letter])) {
                     return Verdict::wrong($known === [] ? Message::of(
                         'judge.no-letter',
@@ -183,15 +184,15 @@ final readonly class Judge
     /** Whether letters stand under a line or under a root. */
     private static function isBeyondPolynomials(Node $node): bool
     {
-        return ($node instanceof Quotient && self::letters($node->denominator) !== [])
-            || ($node instanceof Root && self::letters($node->radicand) !== [])
+        return ($node instanceof Quotient && Letters::of($node->denominator) !== [])
+            || ($node instanceof Root && Letters::of($node->radicand) !== [])
             || array_filter($node->children(), self::isBeyondPolynomials(...)) !== [];
     }
 
     /** Whether every fraction with letters below has the lower degree above. */
     private static function isDividedOut(Node $node): bool
     {
-        if ($node instanceof Quotient && self::letters($node->denominator) !== []) {
+        if ($node instanceof Quotient && Letters::of($node->denominator) !== []) {
             $degree = Polynomial::fromExpression($node->numerator)->degree();
 
             return $degree < Polynomial::fromExpression($node->denominator)->degree();
@@ -450,7 +451,7 @@ final readonly class Judge
     /** Not equal, and a place where it shows. */
     private function different(Expression $given, Expression $accepted): Verdict
     {
-        $letters = array_keys(self::letters($given) + self::letters($accepted));
+        $letters = array_keys(Letters::of($given) + Letters::of($accepted));
         if ($letters === []) {
             $asked = $this->question->asked();
 
@@ -477,16 +478,5 @@ final readonly class Judge
         }
 
         return Verdict::wrong(Message::of('judge.not-comparable'));
-    }
-
-    /** @return array<string, true> */
-    private static function letters(Node $node): array
-    {
-        $letters = $node instanceof Letter ? [$node->name => true] : [];
-        foreach ($node->children() as $child) {
-            $letters += self::letters($child);
-        }
-
-        return $letters;
     }
 }

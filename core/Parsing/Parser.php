@@ -7,9 +7,9 @@ namespace Runel\Parsing;
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
 use Runel\Expression\Letter;
+use Runel\Expression\Letters;
 use Runel\Expression\Limits;
 use Runel\Expression\Negative;
-use Runel\Expression\Node;
 use Runel\Expression\Numeral;
 use Runel\Expression\Power;
 use Runel\Expression\Product;
@@ -301,15 +301,9 @@ final class Parser
     /** Remembers the first place where a letter stands in a denominator, an exponent or under a root. */
     private function awkward(Expression $expression, int $at): void
     {
-        if ($this->awkwardAt === null && self::holdsLetter($expression)) {
+        if ($this->awkwardAt === null && Letters::of($expression) !== []) {
             $this->awkwardAt = $at;
         }
-    }
-
-    private static function holdsLetter(Node $node): bool
-    {
-        return $node instanceof Letter
-            || array_filter($node->children(), static fn(Node $child): bool => self::holdsLetter($child)) !== [];
     }
 
     private function missing(Lexeme $found): SyntaxError

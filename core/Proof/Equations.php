@@ -7,7 +7,7 @@ namespace Runel\Proof;
 use Runel\Expression\Alternatives;
 use Runel\Expression\Equation;
 use Runel\Expression\Evaluation;
-use Runel\Expression\Letter;
+use Runel\Expression\Letters;
 use Runel\Expression\Negative;
 use Runel\Expression\Node;
 use Runel\Expression\Power;
@@ -32,7 +32,7 @@ final readonly class Equations
         ) {
             return Verdict::Equivalent;
         }
-        $letters = self::letters($before) + self::letters($after);
+        $letters = Letters::of($before) + Letters::of($after);
         $letter = array_key_first($letters) ?? '';
 
         return \count($letters) <= 1
@@ -47,23 +47,12 @@ final readonly class Equations
      */
     public function solutionsOf(Equation $equation): SolutionSet
     {
-        $letters = self::letters($equation);
+        $letters = Letters::of($equation);
 
         return \count($letters) > 1 ? throw new NoExactValue('several letters') : $this->solutions(
             $equation,
             array_key_first($letters) ?? '',
         );
-    }
-
-    /** @return array<string, true> */
-    public static function letters(Node $node): array
-    {
-        $letters = $node instanceof Letter ? [$node->name => true] : [];
-        foreach ($node->children() as $child) {
-            $letters += self::letters($child);
-        }
-
-        return $letters;
     }
 
     private function solutions(Node $node, string $letter): SolutionSet
@@ -130,7 +119,7 @@ final readonly class Equations
             $node instanceof Power && $node->exponent instanceof Negative => $node->base,
             default => null,
         };
-        $denominators = $own !== null && self::letters($own) !== [] ? [$this->evaluation->of($own)->numerator] : [];
+        $denominators = $own !== null && Letters::of($own) !== [] ? [$this->evaluation->of($own)->numerator] : [];
         foreach ($node->children() as $child) {
             array_push($denominators, ...$this->denominators($child));
         }

@@ -23,6 +23,7 @@ use Runel\Demonstration\Move\Move;
 use Runel\Expression\Equation;
 use Runel\Expression\Evaluation;
 use Runel\Expression\Expression;
+use Runel\Expression\Letters;
 use Runel\Expression\Negative;
 use Runel\Expression\Node;
 use Runel\Expression\Product;
@@ -188,7 +189,7 @@ final readonly class Proof
      */
     private static function hasRoots(Node $node, string $letter, Expression $value): bool
     {
-        if ($node instanceof Root && isset(Equations::letters($node->radicand)[$letter])) {
+        if ($node instanceof Root && isset(Letters::of($node->radicand)[$letter])) {
             $under = self::value(Substitution::into($node->radicand, $letter, $value));
             if (!$under->isReal() || $under->sign() < 0) {
                 return false;
@@ -235,7 +236,7 @@ final readonly class Proof
 
     private function divides(DivisionHolds $claim): bool
     {
-        $letters = Equations::letters($claim->dividend) + Equations::letters($claim->divisor);
+        $letters = Letters::of($claim->dividend) + Letters::of($claim->divisor);
         $degree = fn(Expression $part): int => max([-1, ...array_keys(
             $this->forms->inOneLetter($this->evaluation->of($part)->numerator, array_key_first($letters) ?? '') ?? [],
         )]);
@@ -250,7 +251,7 @@ final readonly class Proof
     private function isSubject(SubjectOf $claim): bool
     {
         return !$this->forms->holds($this->evaluation->of($claim->result), $claim->letter)
-            && isset(Equations::letters($claim->formula)[$claim->letter])
+            && isset(Letters::of($claim->formula)[$claim->letter])
             && $this->laws->same(
                 Substitution::into($claim->formula->left, $claim->letter, $claim->result),
                 Substitution::into($claim->formula->right, $claim->letter, $claim->result),

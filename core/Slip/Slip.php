@@ -49,5 +49,6 @@ enum Slip: string
     case DividedByNegative = 'divided-by-negative';
     case FirstTermOnly = 'first-term-only';
     case SquaredTermByTerm = 'squared-term-by-term';
+    case Arithmetic = 'arithmetic';
     case ExtraneousKept = 'extraneous-kept';
 }

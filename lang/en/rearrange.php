@@ -17,6 +17,7 @@ return [
     ],
     'swap' => ['title' => 'Exchange the sides', 'why' => 'Equal is equal either way; the wanted letter is read first.'],
     'swap-back' => ['title' => 'Exchange the sides', 'why' => 'The wanted letter has come to stand on the right.'],
+    'tidy' => ['title' => 'Tidy up', 'why' => 'Like terms go together first, and what is divided by itself is 1.'],
     'subtract' => ['title' => 'Subtract :term on both sides', 'why' => 'It does not hold the wanted letter, so it goes to the other side.'],
     'add' => ['title' => 'Add :term on both sides', 'why' => 'Subtracting :term is undone by adding it.'],
     'across' => ['title' => 'Bring :term to the other side', 'why' => 'What crosses over turns its sign.'],

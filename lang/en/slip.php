@@ -39,6 +39,7 @@ return [
     'subtracted-not-added' => ['watch' => 'Here the columns are added; the turned sign has done the subtracting.', 'diagnosis' => 'It was subtracted. The turned sign has done that already: add.'],
     'quotient-degree' => ['watch' => 'Powers are divided: exponents subtract, and the degree falls.', 'diagnosis' => 'The degree is too high: dividing powers subtracts exponents.'],
     'remainder-left-out' => ['watch' => 'The remainder belongs to the answer, over the divisor.', 'diagnosis' => 'The remainder was left out.', 'diagnosis-not-over-divisor' => 'What is left over still has to be divided: it stands over the divisor.'],
+    'arithmetic' => ['watch' => 'Work it out once more.', 'diagnosis' => 'One number is off.'],
     'one-side-only' => ['watch' => 'What is done to one side is done to the other, or the balance is lost.', 'diagnosis' => 'It was done on one side only.'],
     'wrong-inverse' => ['watch' => 'Adding is undone by subtracting, multiplying by dividing.', 'diagnosis' => 'The operation was repeated instead of undone: take its opposite.'],
     'divided-by-negative' => ['watch' => 'Dividing by a negative number turns the sign.', 'diagnosis' => 'The number is right, but dividing by a negative turns its sign.'],

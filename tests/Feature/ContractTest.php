@@ -206,6 +206,58 @@ final class ContractTest extends TestCase
         ), 'ascii'));
     }
 
+    public function testLinesAreMarkedTheSameFromBothSides(): void
+    {
+        $requests = [
+            [
+                'problem' => '3(x-2)=2x+9',
+                'lines' => ['3x-2=2x+9', 'x = 11', '', 'x=', 'y=1'],
+                'style' => ['words' => 'uk'],
+            ],
+            ['problem' => '(x^2+3x+5)/(x+1)', 'lines' => ['x+2 remainder 3']],
+            ['problem' => '15x^2-7x-4', 'job' => 'solve', 'lines' => []],
+            ['problem' => '2x+3=7', 'lines' => [1]],
+            ['problem' => '2x+3=7', 'lines' => array_fill(0, 201, 'x=2')],
+            ['problem' => '2x+', 'lines' => ['x']],
+            ['lines' => ['x']],
+        ];
+        $process = proc_open([\PHP_BINARY, 'artisan', 'runel:mark', '--batch'], [
+            ['pipe', 'r'],
+            ['pipe', 'w'],
+        ], $pipes, base_path());
+        self::assertIsResource($process);
+        foreach ($requests as $request) {
+            fwrite($pipes[0], json_encode($request, \JSON_THROW_ON_ERROR) . "\n");
+        }
+        fclose($pipes[0]);
+        $answers = array_map(
+            static fn(string $line): mixed => json_decode($line, true, flags: \JSON_THROW_ON_ERROR),
+            explode("\n", trim((string) stream_get_contents($pipes[1]))),
+        );
+        self::assertSame(0, proc_close($process));
+        foreach ($requests as $place => $request) {
+            $web = $this->postJson('/api/markings', $request);
+            self::assertSame($answers[$place], $web->json());
+            self::assertSame(isset($answers[$place]['error']) ? 422 : 200, $web->status());
+        }
+        self::assertSame(
+            ['wrong', 'follows-wrong', 'unreadable', 'unreadable'],
+            array_column($answers[0]['lines'], 'verdict'),
+        );
+        self::assertSame('first-term-only', $answers[0]['lines'][0]['slip']);
+        self::assertStringContainsString('bracket', $answers[0]['lines'][0]['say']);
+        self::assertNotSame(
+            $answers[0]['lines'][0]['differs']['before'],
+            $answers[0]['lines'][0]['differs']['after'],
+        );
+        self::assertSame([false, 'wrong-line'], [$answers[0]['finished'], $answers[0]['wants']]);
+        self::assertSame([true, null], [$answers[1]['finished'], $answers[1]['wants']]);
+        self::assertSame(
+            ['no-such-job', 'bad-request', 'bad-request', 'syntax', 'bad-request'],
+            array_map(static fn(array $answer): string => $answer['error']['code'], \array_slice($answers, 2)),
+        );
+    }
+
     public function testListingForecastsEveryMethod(): void
     {
         Artisan::call('runel:show', ['problem' => '(2x+3y)(x-4y)', '--list' => true, '--format' => 'json']);

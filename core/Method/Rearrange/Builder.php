@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Runel\Method\Rearrange;
 
 use Runel\Expression\Expression;
-use Runel\Expression\Letter;
+use Runel\Expression\Letters;
 use Runel\Expression\Negative;
 use Runel\Expression\Node;
 use Runel\Expression\Numeral;
@@ -25,18 +25,7 @@ final class Builder
 {
     public static function holds(Node $node, string $letter): bool
     {
-        return self::count($node, $letter) > 0;
-    }
-
-    /** How often a letter stands in it. */
-    public static function count(Node $node, string $letter): int
-    {
-        $count = $node instanceof Letter && $node->name === $letter ? 1 : 0;
-        foreach ($node->children() as $child) {
-            $count += self::count($child, $letter);
-        }
-
-        return $count;
+        return Letters::count($node, $letter) > 0;
     }
 
     /** No factor 1: what is typed as 1a is a. */

@@ -30,6 +30,7 @@ use Runel\Expression\Equation;
 use Runel\Expression\Evaluation;
 use Runel\Expression\Expression;
 use Runel\Expression\Letter;
+use Runel\Expression\Letters;
 use Runel\Expression\Mark;
 use Runel\Expression\Marked;
 use Runel\Expression\Negative;
@@ -150,12 +151,13 @@ final class FormulaWork
 
     private function run(): void
     {
+        $this->tidy();
         $this->swap();
         $isBelow = $this->own instanceof Sum && array_filter($this->own->terms, $this->isBelow(...)) !== [];
         if (
             $isBelow
             || Builder::holds($this->other, $this->subject)
-            || Builder::count($this->own, $this->subject) > 1
+            || Letters::count($this->own, $this->subject) > 1
         ) {
             $this->collect();
         }
@@ -213,6 +215,38 @@ final class FormulaWork
         [$this->own, $this->other] = [$this->other, $this->own];
         $this->swapped = $this->swapped === 'swap' || $this->number > 0 ? 'swap-back' : 'swap';
         $this->say($this->swapped, [], [Line::equivalent(new Equation($this->own, $this->other), new SwapSides())]);
+    }
+
+    /** Like terms of a side collected, and what is divided by itself left out, before anything is undone. */
+    private function tidy(): void
+    {
+        [$own, $other] = [self::tidied($this->own), self::tidied($this->other)];
+        $tidied = new Equation($own, $other);
+        $isTidy = Ascii::write(new Equation($this->own, $this->other)) === Ascii::write($tidied);
+        if ($isTidy || !Builder::holds($tidied, $this->subject)) {
+            return;
+        }
+        [$this->own, $this->other] = [$own, $other];
+        $this->say('tidy', [], [Line::equivalent($tidied, new Rewrite())]);
+    }
+
+    private static function tidied(Expression $side): Expression
+    {
+        $side = Builder::withoutOnes(Rewriter::everywhere(
+            $side,
+            static fn(Node $node): ?Node => $node instanceof Quotient
+                && Ascii::write($node->numerator) === Ascii::write($node->denominator) ? Numeral::of(1) : null,
+        ));
+        if (!$side instanceof Sum) {
+            return $side;
+        }
+        try {
+            $collected = Polynomial::fromExpression($side);
+        } catch (NotPolynomial | DivisionByZero) {
+            return $side;
+        }
+
+        return \count($collected->terms) < \count($side->terms) ? $collected->toExpression() : $side;
     }
 
     /** What was done last to what holds the letter, undone. */

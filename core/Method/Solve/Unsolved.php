@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Runel\Method\Solve;
 
 use Runel\Expression\Equation;
-use Runel\Expression\Letter;
+use Runel\Expression\Letters;
 use Runel\Expression\Node;
 use Runel\Expression\Power;
 use Runel\Expression\Quotient;
@@ -20,16 +20,16 @@ final class Unsolved
     {
         return match (true) {
             self::any($equation, static fn(Node $node): bool => $node instanceof Power
-                && self::holdsLetter($node->exponent)) => Message::of('unsolved.exponent'),
+                && Letters::of($node->exponent) !== []) => Message::of('unsolved.exponent'),
             self::any($equation, static fn(Node $node): bool => $node instanceof Root
                 && self::any($node->radicand, static fn(Node $inner): bool => $inner instanceof Root
-                    && self::holdsLetter($inner))) => Message::of('unsolved.root-of-root'),
+                    && Letters::of($inner) !== [])) => Message::of('unsolved.root-of-root'),
             self::any($equation, static fn(Node $node): bool => $node instanceof Root
-                && $node->index !== 2 && self::holdsLetter($node)) => Message::of('unsolved.other-root'),
+                && $node->index !== 2 && Letters::of($node) !== []) => Message::of('unsolved.other-root'),
             self::any($equation, static fn(Node $node): bool => $node instanceof Quotient
-                && self::holdsLetter($node->denominator)) => Message::of('unsolved.below'),
+                && Letters::of($node->denominator) !== []) => Message::of('unsolved.below'),
             self::any($equation, static fn(Node $node): bool => $node instanceof Root
-                && self::holdsLetter($node)) => Message::of('unsolved.roots'),
+                && Letters::of($node) !== []) => Message::of('unsolved.roots'),
             self::any($equation, static fn(Node $node): bool => $node instanceof Root) => Message::of(
                 'unsolved.surds',
             ),
@@ -42,10 +42,5 @@ final class Unsolved
     {
         return $test($node)
             || array_filter($node->children(), static fn(Node $child): bool => self::any($child, $test)) !== [];
-    }
-
-    private static function holdsLetter(Node $node): bool
-    {
-        return self::any($node, static fn(Node $part): bool => $part instanceof Letter);
     }
 }

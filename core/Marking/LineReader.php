@@ -1,0 +1,168 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Marking;
+
+use Runel\Expression\Alternatives;
+use Runel\Expression\Equation;
+use Runel\Expression\Expression;
+use Runel\Expression\Letter;
+use Runel\Expression\Letters;
+use Runel\Expression\Node;
+use Runel\Expression\Quotient;
+use Runel\Expression\Sum;
+use Runel\Message\Message;
+use Runel\Message\Refusal;
+use Runel\Message\SyntaxError;
+use Runel\Message\TooLarge;
+use Runel\Number\DivisionByZero;
+use Runel\Parsing\Parser;
+use Runel\Polynomial\NotPolynomial;
+use Runel\Polynomial\Polynomial;
+
+/** Lines as learners type them: "x = 3 or x = −5", "x = ±4", "no solution", "x² + 1 remainder 3", a = b = c. */
+final class LineReader
+{
+    private const NONE = '/^\s*(?:no\s+(?:real\s+)?solutions?|none|∅)\s*[.!]?\s*$/iu';
+    private const ALL = '/^\s*(?:all|every|any)(?:\s+real)?\s+numbers?\s*[.!]?\s*$/iu';
+    /** What stands around the mathematics; blanked, so that places stay what they are. */
+    private const ASIDE = '/^\s*(?:so|then|thus|hence|therefore|∴|⇒|=>|⇔|→|->)(?=\s|[^a-z])\s*|'
+        . '\((?:twice|double)\)|[✓✔]\s*$/iu';
+    private const REMAINDER = '/^(.*\S)\s*,?\s+(?:remainder|rem\.?|r)\s+(\S.*)$/iu';
+
+    /**
+     * @param array<string, true> $letters those of the problem, by name
+     * @param Expression|null     $divisor of a division: what a remainder stands over
+     */
+    public function __construct(private readonly array $letters, private readonly ?Expression $divisor) {}
+
+    /** @throws Refusal with the place where the line breaks */
+    public function read(string $typed): Statement
+    {
+        $typed = (string) preg_replace_callback(
+            self::ASIDE,
+            static fn(array $aside): string => str_repeat(' ', mb_strlen($aside[0])),
+            $typed,
+        );
+        if (preg_match(self::NONE, $typed) === 1) {
+            return Statement::none();
+        }
+        if (preg_match(self::ALL, $typed) === 1) {
+            return Statement::all();
+        }
+        if ($this->divisor !== null && preg_match(self::REMAINDER, $typed, $match) === 1) {
+            return Statement::of(Sum::of([
+                $this->expression($match[1], 0),
+                new Quotient($this->expression($match[2], mb_strlen($typed) - mb_strlen($match[2])), $this->divisor),
+            ]));
+        }
+        if (substr_count($typed, '=') > 1 && preg_match('/\bor\b|[,;]/iu', $typed) !== 1) {
+            return $this->chain($typed);
+        }
+
+        return Statement::of($this->alternatives($typed));
+    }
+
+    /** @throws Refusal */
+    private function chain(string $typed): Statement
+    {
+        $parts = [];
+        $offset = 0;
+        foreach (explode('=', $typed) as $part) {
+            $parts[] = $this->expression($part, $offset);
+            $offset += mb_strlen($part) + 1;
+        }
+
+        return Statement::chain($parts);
+    }
+
+    /** @throws Refusal */
+    private function alternatives(string $typed): Expression|Equation|Alternatives
+    {
+        $parts = preg_split('/(\bor\b|[,;])/iu', $typed, -1, \PREG_SPLIT_DELIM_CAPTURE) ?: [$typed];
+        $equations = [];
+        $offset = 0;
+        foreach ($parts as $place => $part) {
+            if ($place % 2 === 0) {
+                foreach (self::bothSigns($part) as $one) {
+                    $node = $this->parse($one, $offset);
+                    $first = $equations[0] ?? null;
+                    // After x = 3, a lone 5 means x = 5.
+                    if ($node instanceof Expression && $first !== null && $first->left instanceof Letter) {
+                        $node = new Equation($first->left, $node);
+                    }
+                    if ($node instanceof Expression) {
+                        return \count($parts) === 1
+                            ? $node
+                            : throw new SyntaxError(Message::of('marking.equations-wanted'), $offset + 1);
+                    }
+                    $equations[] = $node;
+                }
+            }
+            $offset += mb_strlen($part);
+        }
+
+        return \count($equations) === 1 ? $equations[0] : new Alternatives($equations);
+    }
+
+    /** @return non-empty-list<string> a line with ± once with plus and once with minus */
+    private static function bothSigns(string $part): array
+    {
+        return preg_match('/±|\+\/-|\+-(?=\s*\d|\s*√|\s*sqrt)/u', $part) === 1 ? [
+            (string) preg_replace('/±|\+\/-|\+-(?=\s*\d|\s*√|\s*sqrt)/u', '+', $part),
+            (string) preg_replace('/±|\+\/-|\+-(?=\s*\d|\s*√|\s*sqrt)/u', '-', $part),
+        ] : [$part];
+    }
+
+    /** @throws Refusal */
+    private function expression(string $typed, int $offset): Expression
+    {
+        $node = $this->parse($typed, $offset);
+
+        return $node instanceof Expression
+            ? $node
+            : throw new SyntaxError(Message::of('error.two-equals'), $offset + 1);
+    }
+
+    /** @throws TooLarge when numbers, degree or terms anywhere in it pass the limits */
+    private static function hold(Node $node): void
+    {
+        if ($node instanceof Expression) {
+            try {
+                Polynomial::fromExpression($node);
+
+                return;
+            } catch (NotPolynomial | DivisionByZero) {
+                // Its parts have their limits, too.
+            }
+        }
+        foreach ($node->children() as $child) {
+            self::hold($child);
+        }
+    }
+
+    /** @throws Refusal with the place in the whole line */
+    private function parse(string $typed, int $offset): Expression|Equation
+    {
+        if (trim($typed) === '') {
+            throw new SyntaxError(Message::of('marking.nothing'), $offset + 1);
+        }
+        try {
+            $node = Parser::parse($typed)->node;
+            self::hold($node);
+            $others = array_diff_key(Letters::of($node), $this->letters);
+            if ($others !== []) {
+                $other = array_key_first($others);
+                throw new SyntaxError(
+                    Message::of('marking.other-letter', ['letter' => new Letter($other)]),
+                    (int) mb_strpos($typed, $other) + 1,
+                );
+            }
+
+            return $node;
+        } catch (Refusal $refusal) {
+            throw new $refusal($refusal->reason, ($refusal->at ?? 1) + $offset);
+        }
+    }
+}

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Marking;
+
+/** A learner's lines, each judged, and whether the job is done. */
+final readonly class Marking
+{
+    /**
+     * @param list<MarkedLine> $lines
+     * @param Wanting|null     $wants what is missing, where it is not done
+     */
+    public function __construct(public array $lines, public bool $finished, public ?Wanting $wants) {}
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Marking;
+
+use Runel\Expression\Expression;
+use Runel\Expression\Node;
+
+/** What a line says, read: mathematics, or that nothing or everything solves. */
+final readonly class Statement
+{
+    /**
+     * @param Node|null        $node  null where it says that nothing, or everything, solves
+     * @param bool|null        $all   true: all numbers solve; false: none; null: neither is said
+     * @param list<Expression> $chain of a line a = b = c, all parts
+     */
+    private function __construct(public ?Node $node, public ?bool $all, public array $chain) {}
+
+    public static function of(Node $node): self
+    {
+        return new self($node, null, []);
+    }
+
+    /** @param non-empty-list<Expression> $chain */
+    public static function chain(array $chain): self
+    {
+        return new self($chain[\count($chain) - 1], null, $chain);
+    }
+
+    public static function none(): self
+    {
+        return new self(null, false, []);
+    }
+
+    public static function all(): self
+    {
+        return new self(null, true, []);
+    }
+}

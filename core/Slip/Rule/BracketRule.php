@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Slip\Rule;
+
+use Runel\Expression\Expression;
+use Runel\Expression\Negative;
+use Runel\Expression\Node;
+use Runel\Expression\Product;
+use Runel\Expression\Rewriter;
+use Runel\Expression\Sum;
+use Runel\Slip\Slip;
+use Runel\Slip\WrongRule;
+
+/** What stands before parentheses reaches their first term only: a factor, or a minus. */
+final readonly class BracketRule implements WrongRule
+{
+    private function __construct(private Slip $slip) {}
+
+    public static function factor(): self
+    {
+        return new self(Slip::FirstTermOnly);
+    }
+
+    public static function minus(): self
+    {
+        return new self(Slip::MinusNotCarried);
+    }
+
+    public function slip(): Slip
+    {
+        return $this->slip;
+    }
+
+    public function wrong(Node $line): iterable
+    {
+        return Rewriter::atEachPlace($line, fn(Node $node): iterable => $this->at($node));
+    }
+
+    /** @return iterable<Node> */
+    private function at(Node $node): iterable
+    {
+        if ($this->slip === Slip::MinusNotCarried && $node instanceof Negative) {
+            [$front, $sum] = self::parts($node->operand);
+            if ($sum !== null) {
+                $terms = array_map(
+                    static fn(Expression $term): Expression => Product::of([...$front, $term]),
+                    $sum->terms,
+                );
+                $terms[0] = new Negative($terms[0]);
+                yield Sum::of($terms);
+            }
+        }
+        if ($this->slip === Slip::FirstTermOnly && $node instanceof Product) {
+            [$front, $sum] = self::parts($node);
+            if ($sum !== null && $front !== []) {
+                $terms = $sum->terms;
+                $terms[0] = Product::of([...$front, $terms[0]]);
+                yield Sum::of($terms);
+            }
+        }
+    }
+
+    /** @return array{list<Expression>, Sum|null} single terms, and the sum after them; null where there are several */
+    private static function parts(Expression $expression): array
+    {
+        $front = [];
+        $sum = null;
+        foreach ($expression instanceof Product ? $expression->factors : [$expression] as $factor) {
+            if (!$factor instanceof Sum) {
+                $front[] = $factor;
+            } elseif ($sum !== null) {
+                return [[], null];
+            } else {
+                $sum = $factor;
+            }
+        }
+
+        return [$front, $sum];
+    }
+}

@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Slip;
+
+use Runel\Expression\Node;
+
+/** A slip done on purpose: it rewrites a line at every place where it fits, as people do by mistake. */
+interface WrongRule
+{
+    public function slip(): Slip;
+
+    /** @return iterable<Node> the whole line, each time with the slip done at one place */
+    public function wrong(Node $line): iterable;
+}
