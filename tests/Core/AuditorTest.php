@@ -29,8 +29,11 @@ use Runel\Demonstration\Task;
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
 use Runel\Expression\Numeral;
+use Runel\Expression\Rewriter;
 use Runel\Message\Message;
+use Runel\Message\Refusal;
 use Runel\Method\Catalogue;
+use Runel\Notation\Ascii;
 use Runel\Number\Rational;
 use Runel\Parsing\Parser;
 use Runel\Problem\Problem;
@@ -44,6 +47,11 @@ final class AuditorTest extends TestCase
     private const PROBLEMS = [
         '(2t^3-5t+1)(t^2-4)', '(3x+8)^2', '(4x^2+x+5)(x^2+3x+2)', '(x+5)(x-3)(2x+1)', '(2x+3y)(x-4y+5)', '(5x-2)(5x+2)',
         '15x^2-7x-4', '6x^2+19x+10=0', '-12x^2+27', '4x^2-20x+25=0', '6x^2+19xy+10y^2',
+    ];
+    private const MIDWAY = [
+        'A=1/2(a+b)h for b', 'V=1/3pr^2h for r', 's=ut+1/2at^2 for a', 'y=(x+1)/(x-2) for x', 'a/(b+c)=d/e for c',
+        '2x/3-1/4=x/6', '4-(x-3)=2(5-x)', 'sqrt(3x+1)-sqrt(x+4)=1', '2x^3-3x^2-8x+12=0', 'x^2/2-x/3=1/6',
+        '(2x^4-3x^2+1)/(x^2-1)', '6x^3+x^2-5x-2', '5x^2-14x+6=0',
     ];
     /** Where a machine integer in a figure says something about numbers, not about places. */
     private const NUMBERS = [
@@ -264,6 +272,42 @@ final class AuditorTest extends TestCase
         self::assertNotSame([], Auditor::faults($demonstration));
         $this->expectException(Unproved::class);
         Auditor::approve($demonstration);
+    }
+
+    /** Whatever stands on a board can be typed as a problem: every way with it is proved, or refused in words. */
+    public function testNobodyFallsOverTheLinesOfADemonstration(): void
+    {
+        $catalogue = Catalogue::standard();
+        $shown = 0;
+        foreach (self::MIDWAY as $typed) {
+            $problem = Problem::read($typed);
+            $demonstration = $catalogue->demonstrate(
+                new Task($problem, HouseStyle::default()),
+                $problem->jobs[0]->value,
+            );
+            foreach ($demonstration->steps() as $step) {
+                foreach ($step->lines as $line) {
+                    $written = Ascii::write($line->node instanceof Expression
+                        ? Rewriter::unmarked($line->node)
+                        : $line->node);
+                    try {
+                        $for = $problem->subject === null ? '' : " for $problem->subject";
+                        $midway = Problem::read($written . $for);
+                    } catch (Refusal) {
+                        continue;
+                    }
+                    $task = new Task($midway, HouseStyle::default());
+                    foreach ($catalogue->offers($task) as $offer) {
+                        if ($offer->refusal === null) {
+                            $faults = Auditor::faults($offer->method->demonstrate($task));
+                            self::assertSame([], $faults, "{$offer->method->id()} on $written");
+                            ++$shown;
+                        }
+                    }
+                }
+            }
+        }
+        self::assertGreaterThan(150, $shown);
     }
 
     private static function show(string $typed, string $method): Demonstration

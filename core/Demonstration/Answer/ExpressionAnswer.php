@@ -11,11 +11,21 @@ use Runel\Expression\Negative;
 use Runel\Expression\Product;
 use Runel\Expression\Sum;
 
-/** The same value, written as it was asked for. Of an equation it is what stands there with 0 on the other side. */
+/**
+ * The same value, written as it was asked for. Of an equation it is what stands there with 0 on the other side; or its
+ * left side, where a product is multiplied out of which something is said.
+ */
 final readonly class ExpressionAnswer implements Answer
 {
-    /** @param Expression|null $multiple what both sides of the equation have been multiplied by */
-    public function __construct(private Expression $expression, private ?Expression $multiple = null) {}
+    /**
+     * @param Expression|null $multiple   what both sides of the equation have been multiplied by
+     * @param bool            $isLeftSide of an equation: whether its left side alone is meant
+     */
+    public function __construct(
+        private Expression $expression,
+        private ?Expression $multiple = null,
+        private bool $isLeftSide = false,
+    ) {}
 
     public function type(): AnswerType
     {
@@ -29,7 +39,11 @@ final readonly class ExpressionAnswer implements Answer
 
     public function claims(Expression|Equation $given): array
     {
-        $asked = $given instanceof Equation ? Sum::of([$given->left, new Negative($given->right)]) : $given;
+        $asked = match (true) {
+            !$given instanceof Equation => $given,
+            $this->isLeftSide => $given->left,
+            default => Sum::of([$given->left, new Negative($given->right)]),
+        };
 
         return [new Identity(
             $this->multiple === null ? $asked : Product::of([$this->multiple, $asked]),

@@ -85,7 +85,7 @@ abstract class MultiplyMethod implements Method, Multiplies
         $last = $plan->stages[\count($plan->stages) - 1]->pair->product;
         $node = $task->problem->node;
         $names = $node instanceof Equation ? NamedCoefficients::of($node->right, $product) : null;
-        $answer = new ExpressionAnswer($last->toExpression());
+        $answer = new ExpressionAnswer($last->toExpression(), isLeftSide: $node instanceof Equation);
         if ($names !== null && $node instanceof Equation) {
             [$section, $answer] = $this->comparison($node, $names, $last);
             $sections[] = $section;

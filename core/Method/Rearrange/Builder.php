@@ -15,6 +15,7 @@ use Runel\Expression\Quotient;
 use Runel\Expression\Rewriter;
 use Runel\Expression\Root;
 use Runel\Expression\Sum;
+use Runel\Notation\Ascii;
 use Runel\Number\DivisionByZero;
 use Runel\Number\Rational;
 use Runel\Polynomial\NotPolynomial;
@@ -159,9 +160,95 @@ final class Builder
         return $polynomial->isConstant() && !$polynomial->isZero() ? $polynomial->terms[0]->coefficient : null;
     }
 
-    /** A fraction whose numbers have nothing in common. */
+    /**
+     * A fraction without the letters and brackets that stand above and below; null where there are none. A sum gives
+     * them off when each of its terms has them.
+     */
+    public static function cancelled(Expression $above, Expression $below): ?Expression
+    {
+        [$top, $bottom] = self::withoutCommon($above, $below);
+
+        return $bottom === $below ? null : self::reduced($top, $bottom);
+    }
+
+    /** @return array{Expression, Expression} above and below, the same objects where they have nothing in common */
+    private static function withoutCommon(Expression $above, Expression $below): array
+    {
+        foreach ($below instanceof Product ? $below->factors : [$below] as $factor) {
+            $base = $factor instanceof Power ? $factor->base : $factor;
+            $common = min(self::exponent($above, $base), self::exponent($below, $base));
+            if ($common > 0 && self::number($base) === null) {
+                [$above, $below] = [self::without($above, $base, $common), self::without($below, $base, $common)];
+            }
+        }
+
+        return [$above, $below];
+    }
+
+    /** How often something is a factor. */
+    private static function exponent(Expression $of, Expression $base): int
+    {
+        return match (true) {
+            Ascii::write($of) === Ascii::write($base) => 1,
+            $of instanceof Negative => self::exponent($of->operand, $base),
+            $of instanceof Power && $of->exponent instanceof Numeral
+                => self::exponent($of->base, $base) * max(0, $of->exponent->value->toInt() ?? 0),
+            $of instanceof Product => array_sum(array_map(
+                static fn(Expression $factor): int => self::exponent($factor, $base),
+                $of->factors,
+            )),
+            $of instanceof Sum => min(\PHP_INT_MAX, ...array_map(
+                static fn(Expression $term): int => self::exponent($term, $base),
+                $of->terms,
+            )),
+            default => 0,
+        };
+    }
+
+    /** @param int $times not more than it is a factor */
+    private static function without(Expression $of, Expression $base, int $times): Expression
+    {
+        if ($times === 0) {
+            return $of;
+        }
+        if ($of instanceof Product) {
+            $factors = [];
+            foreach ($of->factors as $factor) {
+                $here = min($times, self::exponent($factor, $base));
+                $factors[] = self::without($factor, $base, $here);
+                $times -= $here;
+            }
+
+            return self::product($factors);
+        }
+
+        return match (true) {
+            Ascii::write($of) === Ascii::write($base) => Numeral::of(1),
+            $of instanceof Negative => self::negated(self::without($of->operand, $base, $times)),
+            $of instanceof Sum => Sum::of(array_map(
+                static fn(Expression $term): Expression => self::without($term, $base, $times),
+                $of->terms,
+            )),
+            default => self::power($base, self::exponent($of, $base) - $times),
+        };
+    }
+
+    private static function power(Expression $base, int $exponent): Expression
+    {
+        return match ($exponent) {
+            0 => Numeral::of(1),
+            1 => $base,
+            default => new Power($base, Numeral::of($exponent)),
+        };
+    }
+
+    /** A fraction whose numbers, letters and brackets have nothing in common. */
     private static function reduced(Expression $above, Expression $below): Expression
     {
+        [$above, $below] = self::withoutCommon($above, $below);
+        if ($below instanceof Numeral && $below->value->isOne()) {
+            return $above;
+        }
         [$top, $bottom] = [self::front($above), self::front($below)];
         $common = $top->commonDivisor($bottom);
         if ($common->isOne() || $above instanceof Sum || $below instanceof Sum) {

@@ -230,13 +230,30 @@ final class FormulaWork
         $this->say('tidy', [], [Line::equivalent($tidied, new Rewrite())]);
     }
 
+    /** A fraction, also one among factors, without what stands above and below; null where nothing does. */
+    private static function cancelled(Node $node): ?Expression
+    {
+        if ($node instanceof Quotient) {
+            return Builder::cancelled($node->numerator, $node->denominator);
+        }
+        $factors = $node instanceof Product ? $node->factors : [];
+        $fractions = array_filter($factors, static fn(Expression $factor): bool => $factor instanceof Quotient);
+
+        return $fractions === [] ? null : Builder::cancelled(
+            Builder::product(array_map(
+                static fn(Expression $factor): Expression => $factor instanceof Quotient ? $factor->numerator : $factor,
+                $factors,
+            )),
+            Builder::product(array_map(
+                static fn(Quotient $fraction): Expression => $fraction->denominator,
+                array_values($fractions),
+            )),
+        );
+    }
+
     private static function tidied(Expression $side): Expression
     {
-        $side = Builder::withoutOnes(Rewriter::everywhere(
-            $side,
-            static fn(Node $node): ?Node => $node instanceof Quotient
-                && Ascii::write($node->numerator) === Ascii::write($node->denominator) ? Numeral::of(1) : null,
-        ));
+        $side = Builder::withoutOnes(Rewriter::everywhere($side, self::cancelled(...)));
         if (!$side instanceof Sum) {
             return $side;
         }
