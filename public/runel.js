@@ -2,10 +2,12 @@
 // The pages work without this file; it adds keys, focus and the keypad.
 (() => {
     const KEYS = {
-        ArrowRight: 'pen-next', ' ': 'pen-next', PageDown: 'pen-next', ArrowLeft: 'pen-back', PageUp: 'pen-back', Home: 'pen-first', End: 'pen-all',
+        ArrowRight: 'pen-next', ' ': 'pen-next', PageDown: 'pen-next',
+        ArrowLeft: 'pen-back', PageUp: 'pen-back', Home: 'pen-first', End: 'pen-all',
         w: 'pen-another', p: 'pen-present', q: 'pen-ask', 2: 'pen-ways', g: 'pen-go-on', '?': 'pen-help',
     };
-    const typing = (element) => element instanceof HTMLElement && (element.matches('input, textarea, select') || element.isContentEditable);
+    const typing = (element) => element instanceof HTMLElement
+        && (element.matches('input, textarea, select') || element.isContentEditable);
     const helpIsOpen = () => location.hash === '#help';
 
     const closeHelp = () => {
@@ -19,7 +21,10 @@
         if (event.key === 'Escape') {
             if (helpIsOpen()) closeHelp();
             else if (document.querySelector('.copy-tool')) putTool(null);
-            else if (document.querySelector('.masthead-kept:not([hidden])')) { showStyles(false); document.getElementById('more-styles').focus(); }
+            else if (document.querySelector('.masthead-kept:not([hidden])')) {
+                showStyles(false);
+                document.getElementById('more-styles').focus();
+            }
             else if (typing(event.target)) event.target.blur();
             else if (document.body.classList.contains('presenting')) document.getElementById('pen-present')?.click();
             return;
@@ -46,12 +51,16 @@
         if (!now || !sheet) return;
         const bottom = now.getBoundingClientRect().bottom - sheet.getBoundingClientRect().bottom;
         if (bottom > -12) sheet.scrollTop += bottom + 24;
-        else if (now.getBoundingClientRect().top < sheet.getBoundingClientRect().top) now.scrollIntoView({block: 'nearest'});
+        else if (now.getBoundingClientRect().top < sheet.getBoundingClientRect().top) {
+            now.scrollIntoView({block: 'nearest'});
+        }
     };
     // What a step says, once, for those who listen: mathematics in the words it carries.
     const spoken = (element) => {
         const copy = element.cloneNode(true);
-        copy.querySelectorAll('.maths').forEach((maths) => maths.replaceWith(' ' + maths.getAttribute('aria-label') + ' '));
+        copy.querySelectorAll('.maths').forEach((maths) => {
+            maths.replaceWith(' ' + maths.getAttribute('aria-label') + ' ');
+        });
         copy.querySelectorAll('button, form, details, kbd').forEach((part) => part.remove());
         return copy.textContent.replace(/\s+/g, ' ').trim();
     };
@@ -101,9 +110,11 @@
         document.fonts.ready.then(showNow);
         document.getElementById('answer')?.focus();
     });
-    window.addEventListener('popstate', () => { if (document.querySelector('.pen-bar') && !location.hash) location.reload(); });
+    window.addEventListener('popstate', () => {
+        if (document.querySelector('.pen-bar') && !location.hash) location.reload();
+    });
 
-    // A line that is clicked, tapped or called for with c offers itself to be copied: one small tool, where it is wanted.
+    // A line that is clicked, tapped or called for with c offers itself to be copied: one small tool, where wanted.
     const enhance = () => {
         const timer = document.querySelector('.timer');
         if (timer) { timer.hidden = false; tick(); }
@@ -138,7 +149,10 @@
         const text = FORMATS[button.dataset.format](button.closest('.line'));
         button.dataset.copied = text;
         const name = button.textContent;
-        const done = () => { button.textContent = document.body.dataset.copied; setTimeout(() => { button.textContent = name; }, 1200); };
+        const done = () => {
+            button.textContent = document.body.dataset.copied;
+            setTimeout(() => { button.textContent = name; }, 1200);
+        };
         if (navigator.clipboard) navigator.clipboard.writeText(text).then(done, done); else done();
     };
     // The styles kept by name hang from the masthead until they are chosen or left.
@@ -149,7 +163,11 @@
         list.hidden = !shown;
         more.setAttribute('aria-expanded', String(shown));
     };
-    document.addEventListener('htmx:afterSwap', (event) => { if (event.detail.target.id === 'kept-styles') { showStyles(true); event.detail.target.querySelector('a')?.focus(); } });
+    document.addEventListener('htmx:afterSwap', (event) => {
+        if (event.detail.target.id !== 'kept-styles') return;
+        showStyles(true);
+        event.detail.target.querySelector('a')?.focus();
+    });
     document.addEventListener('click', (event) => {
         if (!event.target.closest?.('.masthead-style')) showStyles(false);
         const target = event.target instanceof Element ? event.target : null;
@@ -178,7 +196,9 @@
         timer = null;
     };
     document.addEventListener('change', (event) => {
-        if (event.target instanceof HTMLInputElement && event.target.matches('[data-own]')) startTimer(Number(event.target.value));
+        if (event.target instanceof HTMLInputElement && event.target.matches('[data-own]')) {
+            startTimer(Number(event.target.value));
+        }
     });
 
     // Enter goes straight to the first way; without this file it shows the cards.

@@ -87,6 +87,20 @@ final class Polynomial
     }
 
     /**
+     * The polynomial an expression is; null where it is none.
+     *
+     * @throws TooLarge before any large work is done
+     */
+    public static function tryFrom(Expression $expression): ?self
+    {
+        try {
+            return self::fromExpression($expression);
+        } catch (NotPolynomial | DivisionByZero) {
+            return null;
+        }
+    }
+
+    /**
      * Multiplies out and collects.
      *
      * @throws NotPolynomial  when it is not one

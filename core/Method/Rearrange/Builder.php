@@ -16,9 +16,7 @@ use Runel\Expression\Rewriter;
 use Runel\Expression\Root;
 use Runel\Expression\Sum;
 use Runel\Notation\Ascii;
-use Runel\Number\DivisionByZero;
 use Runel\Number\Rational;
-use Runel\Polynomial\NotPolynomial;
 use Runel\Polynomial\Polynomial;
 
 /** Sides of formulas put together as people write them: one fraction, not several; no product with 1. */
@@ -151,13 +149,11 @@ final class Builder
     /** The number an expression without letters and roots is; null of any other. */
     public static function number(Expression $expression): ?Rational
     {
-        try {
-            $polynomial = Polynomial::fromExpression($expression);
-        } catch (NotPolynomial | DivisionByZero) {
-            return null;
-        }
+        $polynomial = Polynomial::tryFrom($expression);
 
-        return $polynomial->isConstant() && !$polynomial->isZero() ? $polynomial->terms[0]->coefficient : null;
+        return $polynomial?->isConstant() === true && !$polynomial->isZero()
+            ? $polynomial->terms[0]->coefficient
+            : null;
     }
 
     /**

@@ -257,13 +257,11 @@ final class FormulaWork
         if (!$side instanceof Sum) {
             return $side;
         }
-        try {
-            $collected = Polynomial::fromExpression($side);
-        } catch (NotPolynomial | DivisionByZero) {
-            return $side;
-        }
+        $collected = Polynomial::tryFrom($side);
 
-        return \count($collected->terms) < \count($side->terms) ? $collected->toExpression() : $side;
+        return $collected !== null && \count($collected->terms) < \count($side->terms)
+            ? $collected->toExpression()
+            : $side;
     }
 
     /** What was done last to what holds the letter, undone. */

@@ -9,8 +9,6 @@ use Runel\Expression\Negative;
 use Runel\Expression\Node;
 use Runel\Expression\Rewriter;
 use Runel\Expression\Sum;
-use Runel\Number\DivisionByZero;
-use Runel\Polynomial\NotPolynomial;
 use Runel\Polynomial\Polynomial;
 use Runel\Polynomial\Term;
 use Runel\Slip\Slip;
@@ -49,12 +47,8 @@ final readonly class CollectRule implements WrongRule
 
     private function pair(Expression $left, Expression $right): ?Expression
     {
-        try {
-            [$one, $other] = [Polynomial::fromExpression($left), Polynomial::fromExpression($right)];
-        } catch (NotPolynomial | DivisionByZero) {
-            return null;
-        }
-        if (\count($one->terms) !== 1 || \count($other->terms) !== 1) {
+        [$one, $other] = [Polynomial::tryFrom($left), Polynomial::tryFrom($right)];
+        if ($one === null || $other === null || \count($one->terms) !== 1 || \count($other->terms) !== 1) {
             return null;
         }
         [$a, $b] = [$one->terms[0], $other->terms[0]];

@@ -6,8 +6,6 @@ namespace Runel\Slip\Rule;
 
 use Runel\Expression\Expression;
 use Runel\Expression\Node;
-use Runel\Number\DivisionByZero;
-use Runel\Polynomial\NotPolynomial;
 use Runel\Polynomial\Polynomial;
 use Runel\Slip\Slip;
 use Runel\Slip\WrongRule;
@@ -22,15 +20,8 @@ final class CommonFactorRule implements WrongRule
 
     public function wrong(Node $line): iterable
     {
-        if (!$line instanceof Expression) {
-            return;
-        }
-        try {
-            $polynomial = Polynomial::fromExpression($line);
-        } catch (NotPolynomial | DivisionByZero) {
-            return;
-        }
-        if ($polynomial->isZero()) {
+        $polynomial = $line instanceof Expression ? Polynomial::tryFrom($line) : null;
+        if ($polynomial === null || $polynomial->isZero()) {
             return;
         }
         $content = $polynomial->content();

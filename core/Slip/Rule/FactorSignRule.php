@@ -6,9 +6,7 @@ namespace Runel\Slip\Rule;
 
 use Runel\Expression\Expression;
 use Runel\Expression\Node;
-use Runel\Number\DivisionByZero;
 use Runel\Number\Rational;
-use Runel\Polynomial\NotPolynomial;
 use Runel\Polynomial\Polynomial;
 use Runel\Slip\Slip;
 use Runel\Slip\WrongRule;
@@ -23,16 +21,9 @@ final class FactorSignRule implements WrongRule
 
     public function wrong(Node $line): iterable
     {
-        if (!$line instanceof Expression) {
-            return;
-        }
-        try {
-            $polynomial = Polynomial::fromExpression($line);
-        } catch (NotPolynomial | DivisionByZero) {
-            return;
-        }
-        $letters = $polynomial->letters();
-        if (\count($letters) !== 1 || $polynomial->degree() !== 2) {
+        $polynomial = $line instanceof Expression ? Polynomial::tryFrom($line) : null;
+        $letters = $polynomial?->letters() ?? [];
+        if (\count($letters) !== 1 || $polynomial?->degree() !== 2) {
             return;
         }
         // With both signs exchanged the middle turns its sign; with one of them, the last term does.

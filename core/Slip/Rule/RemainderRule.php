@@ -7,8 +7,6 @@ namespace Runel\Slip\Rule;
 use Runel\Expression\Node;
 use Runel\Expression\Quotient;
 use Runel\Expression\Sum;
-use Runel\Number\DivisionByZero;
-use Runel\Polynomial\NotPolynomial;
 use Runel\Polynomial\Polynomial;
 use Runel\Slip\Slip;
 use Runel\Slip\WrongRule;
@@ -26,16 +24,9 @@ final class RemainderRule implements WrongRule
         if (!$line instanceof Quotient) {
             return;
         }
-        try {
-            [$above, $below] = [
-                Polynomial::fromExpression($line->numerator),
-                Polynomial::fromExpression($line->denominator),
-            ];
-        } catch (NotPolynomial | DivisionByZero) {
-            return;
-        }
-        $letters = $below->letters();
-        if (\count($letters) !== 1 || $above->letters() !== $letters) {
+        [$above, $below] = [Polynomial::tryFrom($line->numerator), Polynomial::tryFrom($line->denominator)];
+        $letters = $below?->letters() ?? [];
+        if ($above === null || $below === null || \count($letters) !== 1 || $above->letters() !== $letters) {
             return;
         }
         [$quotient, $rest] = $above->over($below, $letters[0]);
