@@ -11,8 +11,8 @@ use Runel\Claim\Solves;
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
 use Runel\Expression\Node;
+use Runel\Expression\Rewriter;
 use Runel\Message\Message;
-use Runel\Slip\LikelyWrong;
 
 /** What to ask before a step is shown, and what counts as an answer. What is accepted is part of something proved. */
 final readonly class Question
@@ -20,8 +20,8 @@ final readonly class Question
     /**
      * @param list<Node>            $accepted    any of these; for a pair or solutions, all of them in any order
      * @param non-empty-list<Claim> $claims      what makes them right; each accepted answer is a part of one
-     * @param list<LikelyWrong>     $likelyWrong
      * @param bool                  $formMatters whether the answer must also be written as the accepted one is
+     * @param Node|null             $counted     of a question for a count, what is counted in
      */
     private function __construct(
         public Message $prompt,
@@ -29,16 +29,14 @@ final readonly class Question
         public array $accepted,
         public array $claims,
         public bool $formMatters,
-        public array $likelyWrong,
         public ?string $letter = null,
+        public ?Node $counted = null,
     ) {}
 
     /**
      * The question a line of side work answers: what its right side is.
-     *
-     * @param list<LikelyWrong> $likelyWrong
      */
-    public static function about(Line $line, Message $prompt, array $likelyWrong = []): self
+    public static function about(Line $line, Message $prompt): self
     {
         $equation = $line->node instanceof Equation ? $line->node : throw new \LogicException(
             'Only an equation answers a question.',
@@ -47,33 +45,28 @@ final readonly class Question
         return self::expression($prompt, new Identity(
             $equation->left,
             $equation->right,
-        ), $equation->right, $likelyWrong);
+        ), $equation->right);
     }
 
-    /** @param list<LikelyWrong> $likelyWrong */
     public static function expression(
         Message $prompt,
         Claim $claim,
         Expression $accepted,
-        array $likelyWrong = [],
     ): self {
-        return new self($prompt, AnswerKind::Expression, [$accepted], [$claim], false, $likelyWrong);
+        return new self($prompt, AnswerKind::Expression, [$accepted], [$claim], false);
     }
 
     /**
      * A question whose point is how the answer is written: it must be collected and in falling powers, or factored.
-     *
-     * @param list<LikelyWrong> $likelyWrong
      */
-    public static function form(Message $prompt, Claim $claim, Expression $accepted, array $likelyWrong = []): self
+    public static function form(Message $prompt, Claim $claim, Expression $accepted): self
     {
-        return new self($prompt, AnswerKind::Expression, [$accepted], [$claim], true, $likelyWrong);
+        return new self($prompt, AnswerKind::Expression, [$accepted], [$claim], true);
     }
 
-    /** @param list<LikelyWrong> $likelyWrong */
-    public static function number(Message $prompt, Claim $claim, Expression $accepted, array $likelyWrong = []): self
+    public static function number(Message $prompt, Claim $claim, Expression $accepted): self
     {
-        return new self($prompt, AnswerKind::Number, [$accepted], [$claim], false, $likelyWrong);
+        return new self($prompt, AnswerKind::Number, [$accepted], [$claim], false);
     }
 
     /**
@@ -83,34 +76,31 @@ final readonly class Question
      */
     public static function pair(Message $prompt, array $claims, Expression $first, Expression $second): self
     {
-        return new self($prompt, AnswerKind::Pair, [$first, $second], $claims, false, []);
+        return new self($prompt, AnswerKind::Pair, [$first, $second], $claims, false);
     }
 
     /** The greatest term that goes into every term of the left side of the identity. */
     public static function greatest(Message $prompt, Identity $claim, Expression $accepted): self
     {
-        return new self($prompt, AnswerKind::Common, [$accepted], [$claim], true, []);
+        return new self($prompt, AnswerKind::Common, [$accepted], [$claim], true);
     }
 
     /**
      * A factoring: any of several ways to write it, as the part asked for or as the whole line.
      *
-     * @param non-empty-list<Identity> $claims      the right side of each is accepted
-     * @param list<LikelyWrong>        $likelyWrong
+     * @param non-empty-list<Identity> $claims the right side of each is accepted
      */
-    public static function factoring(Message $prompt, array $claims, array $likelyWrong = []): self
+    public static function factoring(Message $prompt, array $claims): self
     {
         $accepted = array_map(static fn(Identity $claim): Expression => $claim->right, $claims);
 
-        return new self($prompt, AnswerKind::Expression, $accepted, $claims, true, $likelyWrong);
+        return new self($prompt, AnswerKind::Expression, $accepted, $claims, true);
     }
 
     /**
      * An equation in one letter, as it follows from another.
-     *
-     * @param list<LikelyWrong> $likelyWrong
      */
-    public static function equation(Message $prompt, Node $before, Equation $accepted, array $likelyWrong = []): self
+    public static function equation(Message $prompt, Node $before, Equation $accepted): self
     {
         return new self(
             $prompt,
@@ -118,7 +108,6 @@ final readonly class Question
             [$accepted],
             [new SameSolutions($before, $accepted)],
             true,
-            $likelyWrong,
         );
     }
 
@@ -126,19 +115,38 @@ final readonly class Question
      * All solutions of an equation.
      *
      * @param non-empty-list<Expression> $solutions
-     * @param list<LikelyWrong>          $likelyWrong
      */
     public static function solutions(
         Message $prompt,
         Equation $equation,
         string $letter,
         array $solutions,
-        array $likelyWrong = [],
     ): self {
         return new self($prompt, AnswerKind::Solutions, $solutions, array_map(
             static fn(Expression $solution): Solves => new Solves($equation, $letter, $solution),
             $solutions,
-        ), false, $likelyWrong, $letter);
+        ), false, $letter);
+    }
+
+    /**
+     * How many places something needs.
+     *
+     * @param Expression $counted a polynomial, or a product of polynomials
+     */
+    public static function count(Message $prompt, Identity $claim, Expression $accepted, Expression $counted): self
+    {
+        return new self($prompt, AnswerKind::Number, [$accepted], [$claim], false, null, $counted);
+    }
+
+    /** @return list<Node> what the answer is worked out of */
+    public function subjects(): array
+    {
+        return array_values(array_filter(array_map(static fn(Claim $claim): ?Node => match (true) {
+            $claim instanceof Identity => Rewriter::unmarked($claim->left),
+            $claim instanceof SameSolutions => $claim->before,
+            $claim instanceof Solves => $claim->equation,
+            default => null,
+        }, $this->claims)));
     }
 
     /** What the prompt puts before the reader, where the answer is worked out of it: typing it back is no answer. */

@@ -39,6 +39,12 @@ final readonly class Mark
         return new self(MarkKind::Wanted, 0);
     }
 
+    /** This cannot stay as it is: here a slip was made. */
+    public static function doubted(): self
+    {
+        return new self(MarkKind::Doubted, 0);
+    }
+
     /** @param int $ink the same number for everything of the same degree, from 0 */
     public static function ofDegree(int $ink): self
     {

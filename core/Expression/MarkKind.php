@@ -13,4 +13,5 @@ enum MarkKind: string
     case Degree = 'degree';
     case Gap = 'gap';
     case Wanted = 'wanted';
+    case Doubted = 'doubted';
 }

@@ -49,11 +49,19 @@ final class Rewriter
         }
     }
 
-    /** The tree without any marks. */
-    public static function unmarked(Expression $expression): Expression
+    /**
+     * The tree without any marks.
+     *
+     * @template T of Node
+     *
+     * @param T $tree
+     *
+     * @return T
+     */
+    public static function unmarked(Node $tree): Node
     {
         return self::everywhere(
-            $expression,
+            $tree,
             static fn(Node $node): ?Node => $node instanceof Marked ? self::unmarked($node->content) : null,
         );
     }

@@ -12,7 +12,10 @@ use Runel\Expression\Numeral;
 use Runel\Expression\Power;
 use Runel\Expression\Product;
 use Runel\Expression\Quotient;
+use Runel\Expression\Root;
 use Runel\Expression\Sum;
+use Runel\Number\NoExactValue;
+use Runel\Number\Whole;
 use Runel\Polynomial\Polynomial;
 
 /** How an answer is written: worked out, collected, factored. */
@@ -88,6 +91,38 @@ final class Form
     {
         return $node instanceof Sum
             || array_filter($node->children(), static fn(Node $child): bool => self::holdsSum($child)) !== [];
+    }
+
+    public static function holdsRoot(Node $node): bool
+    {
+        return $node instanceof Root || array_filter($node->children(), self::holdsRoot(...)) !== [];
+    }
+
+    /** Whether every square is taken out of the square roots of numbers, and none of them stands below a line. */
+    public static function hasSimpleRoots(Node $node): bool
+    {
+        if ($node instanceof Quotient && self::holdsRoot($node->denominator)) {
+            return false;
+        }
+        if ($node instanceof Root && $node->index === 2 && !self::isSquareFree($node->radicand)) {
+            return false;
+        }
+
+        return array_filter($node->children(), static fn(Node $child): bool => !self::hasSimpleRoots($child)) === [];
+    }
+
+    /** Whether it is a whole number without a square in it, or no number at all. */
+    private static function isSquareFree(Expression $radicand): bool
+    {
+        if (!$radicand instanceof Numeral) {
+            return !self::isNumber($radicand);
+        }
+        $number = $radicand->value->toInt();
+        try {
+            return $number !== null && $number > 0 && Whole::squareSplit($number)[0] === 1;
+        } catch (NoExactValue) {
+            return true;
+        }
     }
 
     private static function isNumber(Expression $expression): bool

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Runel\Judging;
 
+use Runel\Claim\Solves;
 use Runel\Demonstration\AnswerKind;
 use Runel\Demonstration\Question;
 use Runel\Expression\Equation;
@@ -27,9 +28,11 @@ use Runel\Parsing\Parser;
 use Runel\Polynomial\NotPolynomial;
 use Runel\Polynomial\Polynomial;
 use Runel\Polynomial\Term;
+use Runel\Problem\Job;
 use Runel\Proof\Proof;
-use Runel\Slip\LikelyWrong;
+use Runel\Slip\FactoringRule;
 use Runel\Slip\Slip;
+use Runel\Slip\WrongRules;
 
 /**
  * Judges an answer as mathematics: order, spacing and equal fractions do not matter, unless the form is the point of
@@ -40,12 +43,15 @@ final readonly class Judge
     /** Where a difference is shown, the first that tells the two apart. */
     private const PLACES = [2, 3, 1, 5, -1, 10];
 
-    private function __construct(private Question $question) {}
+    private function __construct(private Question $question, private Job $job) {}
 
-    /** @param string $typed as typed; several values with a comma, a semicolon, "and" or "or" between them */
-    public static function verdict(Question $question, string $typed): Verdict
+    /**
+     * @param string $typed as typed; several values with a comma, a semicolon, "and" or "or" between them
+     * @param Job    $job   of the demonstration that asks
+     */
+    public static function verdict(Question $question, string $typed, Job $job): Verdict
     {
-        return (new self($question))->judged($typed);
+        return (new self($question, $job))->judged($typed);
     }
 
     private function judged(string $typed): Verdict
@@ -151,13 +157,14 @@ final readonly class Judge
                 return $this->form($accepted, $answer);
             }
         }
-        foreach ($this->question->likelyWrong as $wrong) {
-            if ($wrong->answer instanceof Expression && $given->equals(Polynomial::fromExpression($wrong->answer))) {
-                return self::slip($wrong);
-            }
-        }
+        $solved = $this->question->claims[0] instanceof Solves ? $this->question->claims[0]->letter : null;
+        $slip = $this->slip(static fn(Node $wrong, bool $isFactored): bool => $wrong instanceof Expression
+            ? (!$isFactored || FactorsOf::expression($answer) !== [$answer])
+                && Polynomial::tryFrom($wrong)?->equals($given) === true
+            : $wrong instanceof Equation && $solved !== null
+                && (new Proof())->holds(new Solves($wrong, $solved, $answer)));
 
-        return $this->different(
+        return $slip ?? $this->different(
             $given->toExpression(),
             $right instanceof Expression ? Polynomial::fromExpression($right)->toExpression() : $answer,
         );
@@ -172,13 +179,11 @@ final readonly class Judge
                 ? Verdict::right()
                 : Verdict::wrong(Message::of('judge.form-divided'));
         }
-        foreach ($this->question->likelyWrong as $wrong) {
-            if ($wrong->answer instanceof Expression && $proof->same($wrong->answer, $answer)) {
-                return self::slip($wrong);
-            }
-        }
+        $slip = $this->slip(
+            static fn(Node $wrong): bool => $wrong instanceof Expression && $proof->same($wrong, $answer),
+        );
 
-        return $this->different($answer, $accepted);
+        return $slip ?? $this->different($answer, $accepted);
     }
 
     /** Whether letters stand under a line or under a root. */
@@ -323,28 +328,23 @@ final readonly class Judge
         }
         $given = self::difference($answer);
         $wanted = self::difference($accepted);
-        $multiple = !$given->isZero() && $given->degree() === $wanted->degree() && $given->scaledBy(
-            $wanted->terms[0]->coefficient->dividedBy($given->terms[0]->coefficient),
-        )->equals($wanted);
-        if ($multiple) {
+        if (self::isMultiple($given, $wanted)) {
             return Ascii::write($accepted->right) === '0'
                 ? self::zeroed($answer)
                 : self::sameLine($answer, $accepted);
         }
-        foreach ($this->question->likelyWrong as $wrong) {
-            if ($wrong->answer instanceof Equation && $given->equals(self::difference($wrong->answer))) {
-                return self::slip($wrong);
-            }
-        }
-        $signTurned = false;
-        foreach ($wanted->terms as $place => $term) {
-            $turned = $wanted->minus(Polynomial::ofTerms([$term, $term]));
-            $signTurned = $signTurned || ($place > 0 && $turned->equals($given));
-        }
 
-        return $signTurned
-            ? self::said(Slip::SignNotTurned, 'crossing')
-            : Verdict::wrong(Message::of('judge.other-equation'));
+        $slip = $this->slip(static fn(Node $wrong): bool => $wrong instanceof Equation
+            && self::isMultiple($given, self::difference($wrong)));
+
+        return $slip ?? Verdict::wrong(Message::of('judge.other-equation'));
+    }
+
+    private static function isMultiple(Polynomial $given, Polynomial $wanted): bool
+    {
+        return !$given->isZero() && !$wanted->isZero() && $given->scaledBy(
+            $wanted->terms[0]->coefficient->dividedBy($given->terms[0]->coefficient),
+        )->equals($wanted);
     }
 
     /** Everything has to be on one side, collected. */
@@ -396,14 +396,11 @@ final readonly class Judge
                 $place = $solution->equals($given) ? $number : $place;
             }
             if ($place === null) {
-                foreach ($this->question->likelyWrong as $wrong) {
-                    $value = $wrong->answer;
-                    if ($value instanceof Expression && $given->equals(Polynomial::fromExpression($value))) {
-                        return self::slip($wrong);
-                    }
-                }
+                $letter = (string) $this->question->letter;
 
-                return Verdict::wrong(Message::of('judge.no-solution', ['given' => $answer]));
+                return $this->slip(static fn(Node $wrong): bool => $wrong instanceof Equation
+                    && (new Proof())->holds(new Solves($wrong, $letter, $answer)))
+                    ?? Verdict::wrong(Message::of('judge.no-solution', ['given' => $answer]));
             }
             unset($left[$place]);
         }
@@ -433,19 +430,32 @@ final readonly class Judge
                 'product' => $first->times($second)->toExpression(),
                 'sum' => $first->plus($second)->toExpression(),
             ]))
-            : self::said($slip);
+            : self::said($slip, "slip.{$slip->value}.diagnosis");
     }
 
-    private static function slip(LikelyWrong $wrong): Verdict
+    /**
+     * The slip that leads to what was typed when it is done on purpose to what the question is about.
+     *
+     * @param callable(Node, bool): bool $isMet whether an outcome is what was typed; some can only be products
+     */
+    private function slip(callable $isMet): ?Verdict
     {
-        return self::said($wrong->slip, $wrong->case);
+        $counted = $this->question->counted;
+        $rules = $counted === null ? WrongRules::of($this->job) : WrongRules::counting();
+        foreach ($counted === null ? $this->question->subjects() : [$counted] as $subject) {
+            foreach (WrongRules::outcomes($rules, $subject) as [$rule, $wrong]) {
+                if ($isMet($wrong, $rule instanceof FactoringRule)) {
+                    return self::said($rule->slip(), $rule->says());
+                }
+            }
+        }
+
+        return null;
     }
 
-    private static function said(Slip $slip, ?string $case = null): Verdict
+    private static function said(Slip $slip, string $diagnosis): Verdict
     {
-        return Verdict::wrong(Message::of('judge.slip', ['slip' => Message::of(
-            $case === null ? "slip.{$slip->value}.diagnosis" : "slip.{$slip->value}.diagnosis-$case",
-        )]), $slip);
+        return Verdict::wrong(Message::of('judge.slip', ['slip' => Message::of($diagnosis)]), $slip);
     }
 
     /** Not equal, and a place where it shows. */

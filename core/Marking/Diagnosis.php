@@ -4,60 +4,174 @@ declare(strict_types=1);
 
 namespace Runel\Marking;
 
+use Runel\Expression\Alternatives;
 use Runel\Expression\Equation;
-use Runel\Expression\Evaluation;
 use Runel\Expression\Expression;
+use Runel\Expression\Letter;
 use Runel\Expression\Letters;
 use Runel\Expression\Negative;
 use Runel\Expression\Node;
 use Runel\Expression\Product;
+use Runel\Expression\Substitution;
 use Runel\Expression\Sum;
+use Runel\Judging\FactorsOf;
 use Runel\Judging\Form;
 use Runel\Message\Message;
 use Runel\Message\TooLarge;
-use Runel\Number\DivisionByZero;
-use Runel\Number\NoExactValue;
-use Runel\Number\Rational;
-use Runel\Polynomial\NotPolynomial;
+use Runel\Notation\Ascii;
 use Runel\Polynomial\Polynomial;
 use Runel\Polynomial\Term;
+use Runel\Problem\Job;
 use Runel\Proof\Proof;
+use Runel\Slip\FactoringRule;
 use Runel\Slip\Slip;
+use Runel\Slip\WrongRule;
 use Runel\Slip\WrongRules;
 
 /** Why a line does not follow: a slip that leads to it when it is done on purpose, or one number that is off. */
 final readonly class Diagnosis
 {
-    /** So many outcomes of wrong rules are looked at. */
-    private const MOST = 400;
-    /** Values longer than this together tell nobody anything. */
-    private const DIGITS = 24;
-    private const PLACES = [2, 3, 1, 5, -1, 10];
+    private function __construct(public ?Slip $slip, public Message $say, public Message $hint) {}
 
-    public function __construct(private Proof $proof) {}
-
-    /** @param non-empty-list<Node> $before the line before; then lines that follow from it and may have been skipped */
-    public function slip(array $before, Node $after): ?Slip
-    {
-        $looked = 0;
-        foreach ($before as $place => $line) {
-            foreach (WrongRules::all() as $rule) {
-                foreach ($rule->wrong($line) as $wrong) {
-                    if (++$looked > self::MOST) {
-                        return null;
-                    }
-                    if ($this->isSame($wrong, $after)) {
-                        return $rule->slip();
-                    }
-                }
+    /**
+     * @param list<Node> $skipped lines that follow from the line before and may have been skipped
+     * @param list<Node> $earlier the problem and the learner's lines, from which something can have been copied
+     */
+    public static function of(
+        Proof $proof,
+        Job $job,
+        Node $before,
+        Node $after,
+        array $skipped,
+        array $earlier,
+    ): self {
+        $rules = WrongRules::of($job);
+        $rule = self::rule($proof, $rules, $before, $after);
+        if ($rule !== null) {
+            return self::said($rule);
+        }
+        $one = OneNumber::between($before, $after);
+        $one = $one !== null && self::isHidden($one, $after) ? null : $one;
+        if ($one !== null) {
+            return self::number($one, $after, [$before, ...$earlier]);
+        }
+        foreach ($skipped as $line) {
+            $rule = self::rule($proof, $rules, $line, $after);
+            if ($rule !== null) {
+                return self::said($rule);
             }
-            $off = $place === 0 ? $this->offByOne($line, $after) : null;
-            if ($off !== null) {
-                return self::ofFactors($off[0], $after) ?? Slip::Arithmetic;
+        }
+        $say = Message::of('marking.wrong');
+
+        return new self(null, $say, $say);
+    }
+
+    /** @param list<WrongRule> $rules */
+    private static function rule(Proof $proof, array $rules, Node $before, Node $after): ?WrongRule
+    {
+        $fingerprint = Fingerprint::of($after);
+        // A term that changes sides changes both of them.
+        $keepsSide = $before instanceof Equation && $after instanceof Equation
+            && ($proof->same($before->left, $after->left) || $proof->same($before->right, $after->right));
+        $isProduct = self::isProduct($after instanceof Equation ? $after->left : $after);
+        foreach (WrongRules::outcomes($rules, $before) as [$rule, $wrong]) {
+            $isOut = ($rule instanceof FactoringRule && !$isProduct)
+                || ($rule->slip() === Slip::SignNotTurned && $keepsSide)
+                || ($rule->slip() === Slip::MinusOneTwice && self::minuses($after) < 2);
+            if ($isOut || !$fingerprint->mayBe($wrong)) {
+                continue;
+            }
+            if (self::isSame($proof, $wrong, $after)) {
+                return $rule;
             }
         }
 
         return null;
+    }
+
+    private static function isProduct(Node $node): bool
+    {
+        $bare = $node instanceof Negative ? $node->operand : $node;
+
+        return $bare instanceof Expression && \count(FactorsOf::expression($bare)) > 1 && Form::holdsSum($bare);
+    }
+
+    /** How many factors begin with a minus. */
+    private static function minuses(Node $node): int
+    {
+        return \count(array_filter(
+            $node instanceof Expression ? FactorsOf::expression($node) : [],
+            static fn(Expression $factor): bool => $factor instanceof Sum && $factor->terms[0] instanceof Negative,
+        ));
+    }
+
+    private static function isSame(Proof $proof, Node $wrong, Node $after): bool
+    {
+        try {
+            return match (true) {
+                $wrong instanceof Expression && $after instanceof Expression => $proof->same($wrong, $after),
+                $wrong instanceof Expression || $after instanceof Expression => false,
+                $wrong instanceof Equation && $after instanceof Equation
+                    && $proof->same($wrong->left, $after->left) && $proof->same($wrong->right, $after->right) => true,
+                // Of a formula with its letter alone: what the letter is has to make the other one true.
+                $wrong instanceof Equation && $after instanceof Equation && $after->left instanceof Letter
+                    && Letters::of($after->right) !== [] && Letters::count($after->right, $after->left->name) === 0
+                    => $proof->same(
+                        Substitution::into($wrong->left, $after->left->name, $after->right),
+                        Substitution::into($wrong->right, $after->left->name, $after->right),
+                    ),
+                default => $proof->follows($wrong, $after)->keepsSolutions(),
+            };
+        } catch (TooLarge) {
+            return false;
+        }
+    }
+
+    private static function said(WrongRule $rule): self
+    {
+        $say = Message::of($rule->says());
+
+        return new self($rule->slip(), $say, $say);
+    }
+
+    /** @param list<Node> $earlier */
+    private static function number(OneNumber $one, Node $after, array $earlier): self
+    {
+        $given = $one->given->toExpression();
+        $words = ['given' => $given, 'right' => $one->right->toExpression()];
+        // A line not multiplied out does not show the term it is judged by.
+        if ($after instanceof Expression && !Form::isCollected($after)) {
+            return new self(
+                self::ofFactors($one->given, $after) ?? Slip::Arithmetic,
+                Message::of('marking.number-multiplied-out', $words),
+                Message::of('marking.number-multiplied-out-look', ['given' => $given]),
+            );
+        }
+        $copied = !$one->isScaled && !$one->right->isZero() && array_filter(
+            $earlier,
+            static fn(Node $line): bool => \in_array(Ascii::write($words['right']), self::terms($line), true),
+        ) !== [];
+        $key = match (true) {
+            $one->given->isZero() => 'marking.term-lost',
+            $one->right->isZero() => 'marking.term-extra',
+            $copied => 'marking.copied',
+            default => 'marking.number',
+        };
+
+        return new self(
+            $copied ? Slip::Copying : Slip::Arithmetic,
+            Message::of($key, $words),
+            Message::of("$key-look", $one->given->isZero() ? [] : ['given' => $given]),
+        );
+    }
+
+    /** Whether the number is one that an equation does not show, not being multiplied out. */
+    private static function isHidden(OneNumber $one, Node $after): bool
+    {
+        $given = $one->given->toExpression();
+
+        return $after instanceof Equation && !$one->given->isZero()
+            && !\in_array(Ascii::write($given), self::terms($after), true);
     }
 
     /** Two brackets whose product is right but for one term: the pair has the wrong sum, or the wrong product. */
@@ -71,88 +185,26 @@ final readonly class Diagnosis
         };
     }
 
-    /** What is said of the one number that is off. */
-    public function number(Node $before, Node $after): ?Message
+    /** @return list<string> the terms a line shows, each with its sign */
+    private static function terms(Node $line): array
     {
-        $off = $this->offByOne($before, $after);
-
-        // A line not multiplied out does not show the term it is judged by.
-        $isShown = $after instanceof Expression && Form::isCollected($after);
-
-        return $off === null ? null : Message::of($isShown ? 'marking.number' : 'marking.number-multiplied-out', [
-            'given' => $off[0]->toExpression(),
-            'right' => $off[1]->toExpression(),
-        ]);
-    }
-
-    /** A place at which the two tell themselves apart; null where none of a few does. */
-    public function difference(Node $before, Node $after): ?Difference
-    {
-        [$one, $other] = [self::worth($before), self::worth($after)];
-        if ($one === null || $other === null) {
-            return null;
-        }
-        $letters = array_keys(Letters::of($one) + Letters::of($other));
-        foreach (self::PLACES as $place) {
-            $at = array_fill_keys($letters, Rational::of($place));
-            try {
-                $values = [Evaluation::rational($one, $at), Evaluation::rational($other, $at)];
-            } catch (DivisionByZero | NoExactValue) {
-                continue;
-            }
-            $isShort = \strlen("$values[0]$values[1]") <= self::DIGITS;
-            if ($isShort && !$values[0]->equals($values[1])) {
-                return new Difference($at, ...$values);
-            }
-        }
-
-        return null;
-    }
-
-    private function isSame(Node $wrong, Node $after): bool
-    {
-        try {
-            return match (true) {
-                $wrong instanceof Expression && $after instanceof Expression => $this->proof->same($wrong, $after),
-                $wrong instanceof Expression || $after instanceof Expression => false,
-                default => $this->proof->follows($wrong, $after)->keepsSolutions(),
-            };
-        } catch (TooLarge) {
-            return false;
-        }
-    }
-
-    /** @return array{Term, Term}|null the only term in which two expressions differ: as written, and as it should be */
-    private function offByOne(Node $before, Node $after): ?array
-    {
-        if (!$before instanceof Expression || !$after instanceof Expression) {
-            return null;
-        }
-        try {
-            [$right, $given] = [Polynomial::fromExpression($before), Polynomial::fromExpression($after)];
-        } catch (NotPolynomial | DivisionByZero | TooLarge) {
-            return null;
-        }
-        $difference = $given->minus($right);
-        if (\count($difference->terms) !== 1) {
-            return null;
-        }
-        $key = $difference->terms[0]->monomial->key;
-        $of = static fn(Polynomial $side): Term => array_values(array_filter(
-            $side->terms,
-            static fn(Term $term): bool => $term->monomial->key === $key,
-        ))[0] ?? new Term(Rational::zero(), $difference->terms[0]->monomial);
-
-        return [$of($given), $of($right)];
-    }
-
-    /** What a line comes to at a place: an expression its value, an equation left side minus right side. */
-    private static function worth(Node $node): ?Expression
-    {
-        return match (true) {
-            $node instanceof Equation => Sum::of([$node->left, new Negative($node->right)]),
-            $node instanceof Expression => $node,
-            default => null,
+        $sides = match (true) {
+            $line instanceof Equation => [$line->left, $line->right],
+            $line instanceof Expression => [$line],
+            $line instanceof Alternatives => array_map(
+                static fn(Equation $equation): Expression => $equation->right,
+                $line->equations,
+            ),
+            default => [],
         };
+        $terms = [];
+        foreach ($sides as $side) {
+            foreach ($side instanceof Sum ? $side->terms : [$side] as $term) {
+                $own = Polynomial::tryFrom($term);
+                $terms[] = Ascii::write($own === null ? $term : $own->toExpression());
+            }
+        }
+
+        return $terms;
     }
 }

@@ -109,13 +109,18 @@ final readonly class Finish
             $node instanceof Equation => [$node],
             default => [],
         };
+        // Where no letter is left, all is said: numbers that are equal, or that are not.
+        if (Letters::of($node) === []) {
+            return null;
+        }
         foreach ($equations as $equation) {
             $isAlone = $equation->left instanceof Letter && $equation->left->name === $letter;
             if (!$isAlone || Letters::of($equation->right) !== []) {
                 return Wanting::UnknownAlone;
             }
-            if (!Form::isReduced($equation->right)) {
-                return Wanting::LowestTerms;
+            $wants = self::wantsOfNumber($equation->right);
+            if ($wants !== null) {
+                return $wants;
             }
         }
 
@@ -123,6 +128,17 @@ final readonly class Finish
             Verdict::Implies => Wanting::Extraneous,
             Verdict::Unrelated => Wanting::RootLost,
             Verdict::Undecided => $this->tested($equations, (string) $letter, $known()),
+            default => null,
+        };
+    }
+
+    private static function wantsOfNumber(Expression $number): ?Wanting
+    {
+        return match (true) {
+            !Form::isReduced($number) => Wanting::LowestTerms,
+            !Form::hasSimpleRoots($number) => Wanting::Root,
+            // Numbers without roots are worked out; sums with roots stand as they are.
+            !Form::holdsRoot($number) && !Form::isCollected($number) => Wanting::Collected,
             default => null,
         };
     }

@@ -9,6 +9,7 @@ use Runel\Expression\Equation;
 use Runel\Expression\Expression;
 use Runel\Expression\Letter;
 use Runel\Expression\Letters;
+use Runel\Expression\Limits;
 use Runel\Expression\Node;
 use Runel\Expression\Quotient;
 use Runel\Expression\Sum;
@@ -28,7 +29,16 @@ final class LineReader
     private const ALL = '/^\s*(?:all|every|any)(?:\s+real)?\s+numbers?\s*[.!]?\s*$/iu';
     /** What stands around the mathematics; blanked, so that places stay what they are. */
     private const ASIDE = '/^\s*(?:so|then|thus|hence|therefore|∴|⇒|=>|⇔|→|->)(?=\s|[^a-z])\s*|'
-        . '\((?:twice|double)\)|[✓✔]\s*$/iu';
+        . '^\s*(?:check|test)\s*:|^\s*[=≡](?=\s*[^\s=≡])|'
+        . '\((?:twice|double)\)|[✓✔]\s*$|\s[|│‖]\s*[-+−:÷*·×\/√(].*$/iu';
+    private const SET = '/^(\s*(?:\p{L}\s*(?:=|∈)\s*)?\{)([^{}]*)\}\s*[.]?\s*$/u';
+    private const BETWEEN = '/(\b(?:or|and)\b|[,;∨])/iu';
+    /** x₁ = 3, as solutions are numbered; the number is blanked. */
+    private const INDEX = '/^(\s*\p{L})(_?\{?[1-9₁-₉]\}?)(?=\s*=)/u';
+    private const BOTH_SIGNS = '/±|\+\/-|\+-(?=\s*\d|\s*√|\s*sqrt)/u';
+    /** More than one sign close behind a fraction line. */
+    private const BELOW = '/(?<=[\/÷])\s*((?:\d+\p{L}+|\p{L}{2,})(?:\^\d+|[²³])?)(?![\p{L}\d(])/u';
+    private const ONWARD = '/<?=>|⇒|⇔|⟹|⟺|→|->/u';
     private const REMAINDER = '/^(.*\S)\s*,?\s+(?:remainder|rem\.?|r)\s+(\S.*)$/iu';
 
     /**
@@ -40,6 +50,9 @@ final class LineReader
     /** @throws Refusal with the place where the line breaks */
     public function read(string $typed): Statement
     {
+        if (mb_strlen(trim($typed)) > Limits::LENGTH) {
+            throw new TooLarge(Message::of('marking.too-long', ['limit' => Limits::LENGTH]), Limits::LENGTH + 1);
+        }
         $typed = (string) preg_replace_callback(
             self::ASIDE,
             static fn(array $aside): string => str_repeat(' ', mb_strlen($aside[0])),
@@ -51,17 +64,44 @@ final class LineReader
         if (preg_match(self::ALL, $typed) === 1) {
             return Statement::all();
         }
+        if (preg_match(self::SET, $typed, $match) === 1 && \count($this->letters) === 1) {
+            return $this->set($match[2], mb_strlen($match[1]));
+        }
         if ($this->divisor !== null && preg_match(self::REMAINDER, $typed, $match) === 1) {
             return Statement::of(Sum::of([
                 $this->expression($match[1], 0),
                 new Quotient($this->expression($match[2], mb_strlen($typed) - mb_strlen($match[2])), $this->divisor),
             ]));
         }
-        if (substr_count($typed, '=') > 1 && preg_match('/\bor\b|[,;]/iu', $typed) !== 1) {
+        if (substr_count($typed, '=') > 1 && preg_match(self::BETWEEN, $typed) !== 1) {
             return $this->chain($typed);
         }
 
         return Statement::of($this->alternatives($typed));
+    }
+
+    /**
+     * {2; 3}: what the only letter can be; {} says that it can be nothing.
+     *
+     * @throws Refusal
+     */
+    private function set(string $inside, int $offset): Statement
+    {
+        $letter = new Letter((string) array_key_first($this->letters));
+        $equations = [];
+        $parts = preg_split('/([,;])/u', $inside, -1, \PREG_SPLIT_DELIM_CAPTURE) ?: [];
+        foreach (trim($inside) === '' ? [] : $parts as $place => $part) {
+            if ($place % 2 === 0) {
+                $equations[] = new Equation($letter, $this->expression($part, $offset));
+            }
+            $offset += mb_strlen($part);
+        }
+
+        return match (\count($equations)) {
+            0 => Statement::none(),
+            1 => Statement::of($equations[0]),
+            default => Statement::of(new Alternatives($equations)),
+        };
     }
 
     /** @throws Refusal */
@@ -80,13 +120,19 @@ final class LineReader
     /** @throws Refusal */
     private function alternatives(string $typed): Expression|Equation|Alternatives
     {
-        $parts = preg_split('/(\bor\b|[,;])/iu', $typed, -1, \PREG_SPLIT_DELIM_CAPTURE) ?: [$typed];
+        $parts = preg_split(self::BETWEEN, $typed, -1, \PREG_SPLIT_DELIM_CAPTURE) ?: [$typed];
         $equations = [];
         $offset = 0;
         foreach ($parts as $place => $part) {
+            $part = \count($parts) === 1 ? $part : (string) preg_replace_callback(
+                self::INDEX,
+                static fn(array $index): string => $index[1] . str_repeat(' ', mb_strlen($index[2])),
+                $part,
+            );
             if ($place % 2 === 0) {
-                foreach (self::bothSigns($part) as $one) {
-                    $node = $this->parse($one, $offset);
+                $signs = self::bothSigns($part);
+                foreach ($signs as $one) {
+                    $node = \count($signs) === 1 ? $this->parse($one, $offset) : $this->signed($one, $offset);
                     $first = $equations[0] ?? null;
                     // After x = 3, a lone 5 means x = 5.
                     if ($node instanceof Expression && $first !== null && $first->left instanceof Letter) {
@@ -106,13 +152,54 @@ final class LineReader
         return \count($equations) === 1 ? $equations[0] : new Alternatives($equations);
     }
 
-    /** @return non-empty-list<string> a line with ± once with plus and once with minus */
+    /** @return non-empty-list<string> a line with ± once with plus and once with minus, places kept */
     private static function bothSigns(string $part): array
     {
-        return preg_match('/±|\+\/-|\+-(?=\s*\d|\s*√|\s*sqrt)/u', $part) === 1 ? [
-            (string) preg_replace('/±|\+\/-|\+-(?=\s*\d|\s*√|\s*sqrt)/u', '+', $part),
-            (string) preg_replace('/±|\+\/-|\+-(?=\s*\d|\s*√|\s*sqrt)/u', '-', $part),
-        ] : [$part];
+        return preg_match(self::BOTH_SIGNS, $part) !== 1 ? [$part] : array_map(
+            static fn(string $sign): string => (string) preg_replace_callback(
+                self::BOTH_SIGNS,
+                static fn(array $both): string => str_pad($sign, mb_strlen($both[0])),
+                $part,
+            ),
+            ['+', '-'],
+        );
+    }
+
+    /** The line with everything that stands close behind a fraction line below it: a/2s as a/(2s). */
+    public static function otherwise(string $typed): string
+    {
+        return (string) preg_replace(self::BELOW, '($1)', $typed);
+    }
+
+    /**
+     * A line of several statements with arrows between them, each alone with blanks before it, so that places stay.
+     *
+     * @return non-empty-list<string>
+     */
+    public static function statements(string $typed): array
+    {
+        $statements = [];
+        foreach (preg_split(self::ONWARD, $typed, -1, \PREG_SPLIT_OFFSET_CAPTURE) ?: [] as [$part, $byte]) {
+            $offset = mb_strlen(substr($typed, 0, $byte));
+            if (trim($part) !== '') {
+                $statements[] = str_repeat(' ', $offset) . $part;
+            }
+        }
+
+        return $statements === [] ? [$typed] : $statements;
+    }
+
+    /** @throws Refusal that speaks of the ± that was typed */
+    private function signed(string $typed, int $offset): Expression|Equation
+    {
+        try {
+            return $this->parse($typed, $offset);
+        } catch (Refusal $refusal) {
+            throw new $refusal(Message::of($refusal->reason->key, array_map(
+                static fn(mixed $value): mixed => \in_array($value, ['+', '-', '−'], true) ? '±' : $value,
+                $refusal->reason->parameters,
+            )), $refusal->at);
+        }
     }
 
     /** @throws Refusal */
@@ -131,8 +218,6 @@ final class LineReader
         if ($node instanceof Expression) {
             try {
                 Polynomial::fromExpression($node);
-
-                return;
             } catch (NotPolynomial | DivisionByZero) {
                 // Its parts have their limits, too.
             }
@@ -145,7 +230,7 @@ final class LineReader
     /** @throws Refusal with the place in the whole line */
     private function parse(string $typed, int $offset): Expression|Equation
     {
-        if (trim($typed) === '') {
+        if (trim($typed, ' =≡') === '') {
             throw new SyntaxError(Message::of('marking.nothing'), $offset + 1);
         }
         try {

@@ -16,6 +16,9 @@ final readonly class MarkedLine
      * @param Node|null $node  what it says; null where it cannot be read, or says that there is no solution or that all
      *                         numbers are
      * @param bool      $holds whether it is still true to the problem
+     * @param Message   $say   what a tutor is told
+     * @param Message   $hint  what a learner is told, who is to find it
+     * @param Node|null $shown the line with the place of the slip marked, where one can be singled out
      * @param int|null  $at    the character at which an unreadable line breaks, from 1
      */
     public function __construct(
@@ -24,8 +27,10 @@ final readonly class MarkedLine
         public LineVerdict $verdict,
         public bool $holds,
         public Message $say,
+        public Message $hint,
         public ?Slip $slip = null,
         public ?int $at = null,
         public ?Difference $differs = null,
+        public ?Node $shown = null,
     ) {}
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Runel\Marking;
 
+use Runel\Audit\Unproved;
 use Runel\Claim\AllSolve;
 use Runel\Claim\NoSolution;
 use Runel\Claim\Solves;
@@ -17,6 +18,7 @@ use Runel\Expression\Letters;
 use Runel\Expression\Node;
 use Runel\Expression\Rewriter;
 use Runel\Expression\Substitution;
+use Runel\Expression\Sum;
 use Runel\Message\Message;
 use Runel\Message\Refusal;
 use Runel\Method\Catalogue;
@@ -37,12 +39,16 @@ final class Marker
 {
     private readonly Proof $proof;
     private readonly LineReader $reader;
-    private readonly Diagnosis $diagnosis;
+    private readonly SlipPlace $place;
     private readonly Finish $finish;
     /** The learner's last line that carried the work on. */
     private Node $before;
     /** Whether that line is still true to the problem. */
     private bool $holds = true;
+    /** @var list<Node> the problem and the lines before that one */
+    private array $earlier = [];
+    /** @var list<Node>|null the lines of a demonstration */
+    private ?array $onward = null;
     /** @var list<Expression>|null what solves the problem, where that has been looked up */
     private ?array $solutions = null;
     /** @var array<string, list<Expression>> what the wanted letter is, by formula */
@@ -56,7 +62,7 @@ final class Marker
         $this->proof = new Proof();
         $division = $job === Job::Divide ? Reading::quotient($task->problem->node) : null;
         $this->reader = new LineReader(Letters::of($task->problem->node), $division?->denominator);
-        $this->diagnosis = new Diagnosis($this->proof);
+        $this->place = new SlipPlace($this->proof);
         $this->finish = new Finish($task, $job);
         $this->before = $task->problem->node;
     }
@@ -64,10 +70,15 @@ final class Marker
     /**
      * @param Job          $job   one that the problem has
      * @param list<string> $lines as they were typed
+     * @param list<Node>   $given proved lines that stand already, from which the first of these goes on
      */
-    public static function mark(Catalogue $catalogue, Task $task, Job $job, array $lines): Marking
+    public static function mark(Catalogue $catalogue, Task $task, Job $job, array $lines, array $given = []): Marking
     {
         $marker = new self($catalogue, $task, $job);
+        foreach ($given as $node) {
+            $marker->earlier[] = $marker->before;
+            $marker->before = $node;
+        }
         $marked = [];
         foreach ($lines as $line) {
             $marked[] = $marker->line($line);
@@ -77,10 +88,46 @@ final class Marker
         return new Marking($marked, $wants === null, $wants);
     }
 
+    /** A line with arrows in it is judged statement by statement, and is what the first of them is that fails. */
     private function line(string $typed): MarkedLine
     {
+        $failed = null;
+        $last = null;
+        foreach (LineReader::statements($typed) as $statement) {
+            $last = $this->statement($typed, $statement);
+            $fails = !\in_array($last->verdict, [LineVerdict::Follows, LineVerdict::Same, LineVerdict::Side], true);
+            $failed ??= $fails ? $last : null;
+        }
+
+        return $failed ?? $last;
+    }
+
+    /** What can be read in two ways is taken in the way in which it follows, and that is said. */
+    private function statement(string $typed, string $written): MarkedLine
+    {
+        $state = [$this->before, $this->holds, $this->earlier];
+        $marked = $this->read($typed, $written);
+        $other = LineReader::otherwise($written);
+        if ($marked->verdict !== LineVerdict::Wrong || $other === $written) {
+            return $marked;
+        }
+        $after = [$this->before, $this->holds, $this->earlier];
+        [$this->before, $this->holds, $this->earlier] = $state;
+        $again = $this->read($typed, $other);
+        if (\in_array($again->verdict, [LineVerdict::Follows, LineVerdict::FollowsWrong], true)) {
+            $say = Message::of('marking.read-as', ['line' => $again->node ?? $this->before]);
+
+            return new MarkedLine($typed, $again->node, $again->verdict, $again->holds, $say, $say);
+        }
+        [$this->before, $this->holds, $this->earlier] = $after;
+
+        return $marked;
+    }
+
+    private function read(string $typed, string $written): MarkedLine
+    {
         try {
-            $statement = $this->reader->read($typed);
+            $statement = $this->reader->read($written);
 
             return match (true) {
                 $statement->chain !== [] => $this->chain($typed, $statement),
@@ -94,6 +141,7 @@ final class Marker
                 null,
                 LineVerdict::Unreadable,
                 $this->holds,
+                $refusal->reason,
                 $refusal->reason,
                 at: $refusal->at ?? 1,
             );
@@ -147,8 +195,13 @@ final class Marker
     {
         $parts = $statement->chain;
         $letters = array_merge(...array_map(Letters::of(...), $parts));
-        if ($this->task->problem->node instanceof Equation && $letters !== []) {
+        $isValue = $parts[0] instanceof Letter
+            && Letters::of(Sum::of(\array_slice($parts, 1))) === [];
+        if ($this->task->problem->node instanceof Equation && $letters !== [] && !$isValue) {
             return $this->unreadable($typed, 'error.two-equals');
+        }
+        if ($this->task->problem->node instanceof Equation && $letters !== []) {
+            return $this->value($typed, $parts);
         }
         foreach ($parts as $place => $part) {
             if ($place > 0 && !$this->proof->same($parts[$place - 1], $part)) {
@@ -167,6 +220,22 @@ final class Marker
             : $this->side($typed, new Equation($parts[0], $last));
     }
 
+    /**
+     * x = 12/3 = 4: the letter, and its value worked out.
+     *
+     * @param list<Expression> $parts two or more
+     */
+    private function value(string $typed, array $parts): MarkedLine
+    {
+        for ($place = 2; $place < \count($parts); ++$place) {
+            if (!$this->proof->same($parts[$place - 1], $parts[$place])) {
+                return $this->side($typed, new Equation($parts[$place - 1], $parts[$place]));
+            }
+        }
+
+        return $this->judged($typed, new Equation($parts[0], $parts[\count($parts) - 1]));
+    }
+
     /** "no solution", "all numbers". */
     private function said(string $typed, Statement $statement): MarkedLine
     {
@@ -174,11 +243,9 @@ final class Marker
         $true = $this->isSaidOf($this->task->problem->node, $statement);
         $verdict = $this->verdict($follows, $true);
         $this->holds = $true;
+        $say = Message::of($verdict === LineVerdict::Wrong ? 'marking.said-wrong' : "marking.$verdict->value");
 
-        return new MarkedLine($typed, null, $verdict, $true, Message::of(match ($verdict) {
-            LineVerdict::Wrong => 'marking.said-wrong',
-            default => "marking.$verdict->value",
-        }));
+        return new MarkedLine($typed, null, $verdict, $true, $say, $say);
     }
 
     private function isSaidOf(Node $node, Statement $statement): bool
@@ -196,44 +263,58 @@ final class Marker
 
     private function judged(string $typed, Node $node): MarkedLine
     {
-        if (Ascii::write($node) === Ascii::write($this->before)) {
-            return new MarkedLine($typed, $node, LineVerdict::Same, $this->holds, Message::of('marking.same'));
-        }
         $before = $this->before;
+        if (Ascii::write($node) === Ascii::write($before)) {
+            $say = Message::of('marking.same');
+
+            return new MarkedLine($typed, $node, LineVerdict::Same, $this->holds, $say, $say);
+        }
         $true = $this->follows($this->task->problem->node, $node, true);
         $verdict = $this->verdict($this->follows($before, $node, $this->holds), $true);
         [$this->before, $this->holds] = [$node, $true];
+        $this->earlier[] = $before;
         if ($verdict !== LineVerdict::Wrong) {
-            return new MarkedLine($typed, $node, $verdict, $true, Message::of("marking.$verdict->value"));
-        }
-        $slip = $this->diagnosis->slip([$before, ...$this->onward()], $node);
-        $differs = $this->diagnosis->difference($before, $node);
+            $say = Message::of("marking.$verdict->value");
 
-        return new MarkedLine($typed, $node, $verdict, false, match (true) {
-            $slip === Slip::Arithmetic => $this->diagnosis->number($before, $node) ?? Message::of('marking.wrong'),
-            $slip !== null => Message::of("slip.$slip->value.diagnosis"),
-            default => Message::of('marking.wrong'),
-        }, $slip, null, $differs);
+            return new MarkedLine($typed, $node, $verdict, $true, $say, $say);
+        }
+        $diagnosis = Diagnosis::of($this->proof, $this->job, $before, $node, $this->onward(), $this->earlier);
+
+        return new MarkedLine(
+            $typed,
+            $node,
+            $verdict,
+            false,
+            $diagnosis->say,
+            $diagnosis->hint,
+            $diagnosis->slip,
+            null,
+            Difference::between($before, $node),
+            $this->place->marked($before, $node),
+        );
     }
 
     /** @return list<Node> the lines of a demonstration: people skip lines, and slip after them */
     private function onward(): array
     {
+        if ($this->onward !== null) {
+            return $this->onward;
+        }
         try {
             $demonstration = $this->catalogue->demonstrate($this->task, $this->job->value);
-        } catch (Refusal) {
-            return [];
+        } catch (Refusal | Unproved) {
+            return $this->onward = [];
         }
         $nodes = [];
         foreach ($demonstration->steps() as $step) {
             foreach ($step->lines as $line) {
                 if ($line->link !== Link::Side && $line->link !== Link::Given && $line->branch === null) {
-                    $nodes[] = $line->node instanceof Expression ? Rewriter::unmarked($line->node) : $line->node;
+                    $nodes[] = Rewriter::unmarked($line->node);
                 }
             }
         }
 
-        return $nodes;
+        return $this->onward = $nodes;
     }
 
     private function verdict(bool $follows, bool $true): LineVerdict
@@ -302,7 +383,7 @@ final class Marker
                     static fn(Equation $equation): Expression => $equation->right,
                     self::equations($answer),
                 );
-            } catch (Refusal) {
+            } catch (Refusal | Unproved) {
                 $alone = $formula->left instanceof Letter && $formula->left->name === $subject;
                 $results = $alone ? [$formula->right] : [];
             }
@@ -350,7 +431,7 @@ final class Marker
         if ($this->solutions === null && $this->job === Job::Solve) {
             try {
                 $details = $this->catalogue->demonstrate($this->task, Job::Solve->value)->answer->details();
-            } catch (Refusal) {
+            } catch (Refusal | Unproved) {
                 return null;
             }
             $solutions = $details['solutions'] ?? [];
@@ -367,20 +448,24 @@ final class Marker
     {
         $true = $this->proof->same($equation->left, $equation->right);
         $verdict = $true ? LineVerdict::Side : LineVerdict::SideWrong;
+        $say = Message::of("marking.$verdict->value");
 
         return new MarkedLine(
             $typed,
             $equation,
             $verdict,
             $this->holds,
-            Message::of("marking.$verdict->value"),
-            differs: $true ? null : $this->diagnosis->difference($equation->left, $equation->right),
+            $say,
+            $say,
+            differs: $true ? null : Difference::between($equation->left, $equation->right),
         );
     }
 
     private function unreadable(string $typed, string $key): MarkedLine
     {
-        return new MarkedLine($typed, null, LineVerdict::Unreadable, $this->holds, Message::of($key), at: 1);
+        $say = Message::of($key);
+
+        return new MarkedLine($typed, null, LineVerdict::Unreadable, $this->holds, $say, $say, at: 1);
     }
 
     private function problem(): Expression

@@ -12,6 +12,7 @@ enum Wanting: string
     case Factored = 'not-factored-completely';
     case Collected = 'not-collected';
     case LowestTerms = 'not-lowest-terms';
+    case Root = 'root-not-simplified';
     case Extraneous = 'extraneous-kept';
     case RootLost = 'root-lost';
     case UnknownAlone = 'unknown-not-alone';

@@ -68,6 +68,9 @@ final readonly class SolutionSet
         $own = $this->zeros->realZeros();
 
         return match (true) {
+            // That no real number solves it does not make anything follow: its other zeros have to stay.
+            $own === 0 && $other->zeros->degree() === 0 => Verdict::Equivalent,
+            $own === 0 => $this->zeros->without($other->zeros)->degree() === 0 ? Verdict::Implies : Verdict::Unrelated,
             $own !== $common => Verdict::Unrelated,
             $other->zeros->realZeros() === $common => Verdict::Equivalent,
             default => Verdict::Implies,

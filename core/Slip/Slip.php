@@ -36,6 +36,8 @@ enum Slip: string
     case DividedSomeTerms = 'divided-some-terms';
     case FunctionDivided = 'function-divided';
     case PlusMinusForgotten = 'plus-minus-forgotten';
+    case RootOfSumSplit = 'root-of-sum-split';
+    case TermCancelled = 'term-cancelled';
     case DenominatorNotRooted = 'denominator-not-rooted';
     case RootNotSimplified = 'root-not-simplified';
     case DivisorSignNotTurned = 'divisor-sign-not-turned';
@@ -50,5 +52,6 @@ enum Slip: string
     case FirstTermOnly = 'first-term-only';
     case SquaredTermByTerm = 'squared-term-by-term';
     case Arithmetic = 'arithmetic';
+    case Copying = 'copying';
     case ExtraneousKept = 'extraneous-kept';
 }

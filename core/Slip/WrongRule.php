@@ -11,6 +11,9 @@ interface WrongRule
 {
     public function slip(): Slip;
 
+    /** The key of what is said of it. */
+    public function says(): string;
+
     /** @return iterable<Node> the whole line, each time with the slip done at one place */
     public function wrong(Node $line): iterable;
 }

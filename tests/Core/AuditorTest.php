@@ -37,8 +37,6 @@ use Runel\Notation\Ascii;
 use Runel\Number\Rational;
 use Runel\Parsing\Parser;
 use Runel\Problem\Problem;
-use Runel\Slip\LikelyWrong;
-use Runel\Slip\Slip;
 use Runel\Style\HouseStyle;
 
 /** The audit has to notice any single thing that is wrong, wherever it stands. */
@@ -217,12 +215,6 @@ final class AuditorTest extends TestCase
                 self::unknownClaim($one = Numeral::of(1)),
                 $one,
             ),
-        )];
-        yield 'a right answer called a slip' => [static fn(self $t): Demonstration => $t->asking(
-            $grid(),
-            static fn(Question $question): Question => $t->with($question, ['likelyWrong' => [
-                new LikelyWrong($question->accepted[0], Slip::TermMissed),
-            ]]),
         )];
         yield 'a figure that claims nothing' => [
             static fn(self $t): Demonstration => $t->drawing($grid(), self::silentFigure()),

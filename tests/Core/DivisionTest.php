@@ -18,6 +18,7 @@ use Runel\Notation\Ascii;
 use Runel\Number\Rational;
 use Runel\Parsing\Parser;
 use Runel\Polynomial\Polynomial;
+use Runel\Problem\Job;
 use Runel\Problem\Problem;
 use Runel\Style\HouseStyle;
 
@@ -134,7 +135,11 @@ final class DivisionTest extends TestCase
             $task = new Task(Problem::read($typed), HouseStyle::default());
             foreach ($this->catalogue->demonstrate($task, 'divide', $way)->steps() as $step) {
                 if ($step->id === $id && $step->question !== null) {
-                    $slips["$typed $way $id"] = [$slip, Judge::verdict($step->question, $answer)->slip?->value];
+                    $slips["$typed $way $id"] = [$slip, Judge::verdict(
+                        $step->question,
+                        $answer,
+                        Job::Divide,
+                    )->slip?->value];
                 }
             }
         }

@@ -21,6 +21,7 @@ use Runel\Number\DivisionByZero;
 use Runel\Number\Field\Floats;
 use Runel\Number\NoExactValue;
 use Runel\Number\Rational;
+use Runel\Problem\Job;
 use Runel\Problem\Problem;
 use Runel\Style\HouseStyle;
 
@@ -155,20 +156,24 @@ final class EquationTest extends TestCase
     {
         $found = [];
         foreach ([
-            ['2x+3=11', 'solve', 'balance', 'number', '2x=14', 'wrong-inverse'],
+            ['2x+3=11', 'solve', 'balance', 'number', '2x=14', 'sign-not-turned'],
             ['2x+3=11', 'solve', 'balance', 'number', '2x=11', 'one-side-only'],
             ['-3x=12', 'solve', 'balance', 'coefficient', 'x=4', 'divided-by-negative'],
             ['7-2(x-3)=1', 'solve', 'balance', 'expand', '7-2x-6=1', 'minus-not-carried'],
             ['3(x+2)=5x', 'solve', 'balance', 'expand', '3x+2=5x', 'first-term-only'],
             ['x/2+x/3=5', 'solve', 'balance', 'clear', '3x+2x=5', 'fraction-cleared-one-term'],
-            ['sqrt(x+3)=x-3', 'solve', 'isolate-roots', 'multiply-out-1', 'x^2+9', 'squared-term-by-term'],
+            ['sqrt(x+3)=x-3', 'solve', 'isolate-roots', 'multiply-out-1', 'x^2+9', 'double-product-forgotten'],
             ['sqrt(x+3)=x-3', 'solve', 'isolate-roots', 'left', '1', 'extraneous-kept'],
             ['y=mx+c for m', 'rearrange', 'balance', 'subtract-2', 'y+c', 'sign-not-turned'],
         ] as [$typed, $job, $method, $id, $answer, $slip]) {
             $task = new Task(Problem::read($typed), HouseStyle::default());
             foreach ($this->catalogue->demonstrate($task, $job, $method)->steps() as $step) {
                 if ($step->id === $id && $step->question !== null) {
-                    $found["$typed $answer"] = [$slip, Judge::verdict($step->question, $answer)->slip?->value];
+                    $found["$typed $answer"] = [$slip, Judge::verdict(
+                        $step->question,
+                        $answer,
+                        Job::from($job),
+                    )->slip?->value];
                 }
             }
             self::assertSame($slip, $found["$typed $answer"][1] ?? 'not asked', "$typed $id");

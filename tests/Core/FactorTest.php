@@ -9,10 +9,13 @@ use Runel\Demonstration\AnswerKind;
 use Runel\Demonstration\Demonstration;
 use Runel\Demonstration\Figure\ArrangementHunt;
 use Runel\Demonstration\Figure\PairHunt;
+use Runel\Demonstration\Question;
 use Runel\Demonstration\Task;
 use Runel\Expression\Alternatives;
 use Runel\Expression\Equation;
 use Runel\Expression\Evaluation;
+use Runel\Expression\Expression;
+use Runel\Expression\Product;
 use Runel\Judging\Judge;
 use Runel\Message\TooLarge;
 use Runel\Method\Catalogue;
@@ -25,6 +28,9 @@ use Runel\Number\Whole;
 use Runel\Parsing\Parser;
 use Runel\Polynomial\Polynomial;
 use Runel\Problem\Problem;
+use Runel\Proof\Proof;
+use Runel\Slip\Rule\BracketPairRule;
+use Runel\Slip\Slip;
 use Runel\Style\HouseStyle;
 
 /** Properties of every way to factor, and of solving by factoring, over random trinomials and house styles. */
@@ -230,16 +236,19 @@ final class FactorTest extends TestCase
                         $together = \in_array($step->question->kind, [AnswerKind::Pair, AnswerKind::Solutions], true);
                         foreach ($together ? [implode(', ', $written)] : $written as $own) {
                             self::assertTrue(
-                                Judge::verdict($step->question, $own)->right,
+                                Judge::verdict($step->question, $own, $offer->method->job())->right,
                                 "{$task->problem->source} {$offer->method->id()} {$step->id}: $own",
                             );
                         }
-                        foreach ($step->question->likelyWrong as $wrong) {
-                            self::assertSame($wrong->slip, Judge::verdict(
+                        foreach (['signs-in-wrong-brackets', 'scaled-factors-given'] as $slip) {
+                            $factored = self::wronglyFactored($step->question, $slip);
+                            $verdict = $factored === null ? null : Judge::verdict(
                                 $step->question,
-                                Ascii::write($wrong->answer),
-                            )->slip);
-                            $slips[$wrong->slip->value] = true;
+                                $factored,
+                                $offer->method->job(),
+                            );
+                            self::assertNotSame(true, $verdict?->right, "{$task->problem->source} $factored");
+                            $slips[$verdict->slip->value ?? ''] = true;
                         }
                     }
                 }
@@ -409,5 +418,25 @@ final class FactorTest extends TestCase
         }
 
         return \count($all);
+    }
+
+    /** Two brackets that come from a slip, for a question that asks for brackets. */
+    private static function wronglyFactored(Question $question, string $slip): ?string
+    {
+        $subject = $question->accepted[0] instanceof Product ? ($question->subjects()[0] ?? null) : null;
+        foreach ($subject === null ? [] : (new BracketPairRule(Slip::from($slip)))->wrong($subject) as $wrong) {
+            $trinomial = $wrong instanceof Expression ? Trinomial::of(Polynomial::fromExpression($wrong)) : null;
+            if ($trinomial?->isPrime() === false && !(new Proof())->same($wrong, $subject)) {
+                [$first, $second] = $trinomial->brackets();
+
+                return Ascii::write(Product::of([
+                    ...$trinomial->common->factors(),
+                    $first->toExpression(),
+                    $second->toExpression(),
+                ]));
+            }
+        }
+
+        return null;
     }
 }

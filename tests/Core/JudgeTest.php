@@ -9,12 +9,16 @@ use PHPUnit\Framework\TestCase;
 use Runel\Claim\Identity;
 use Runel\Demonstration\Question;
 use Runel\Demonstration\Task;
+use Runel\Expression\Expression;
 use Runel\Expression\Numeral;
 use Runel\Judging\Judge;
 use Runel\Message\Message;
 use Runel\Method\Catalogue;
 use Runel\Notation\Ascii;
+use Runel\Polynomial\Polynomial;
+use Runel\Problem\Job;
 use Runel\Problem\Problem;
+use Runel\Slip\WrongRules;
 
 final class JudgeTest extends TestCase
 {
@@ -85,12 +89,17 @@ final class JudgeTest extends TestCase
         string $answer,
         ?string $outcome,
     ): void {
-        foreach (Catalogue::standard()->demonstrate(new Task(
+        $demonstration = Catalogue::standard()->demonstrate(new Task(
             Problem::read($problem),
             \Runel\Style\HouseStyle::default(),
-        ), null, str_starts_with($problem, '(') ? 'grid' : null)->steps() as $candidate) {
+        ), null, str_starts_with($problem, '(') ? 'grid' : null);
+        foreach ($demonstration->steps() as $candidate) {
             if ($candidate->id === $step && $candidate->question !== null) {
-                $verdict = Judge::verdict($candidate->question, $answer);
+                $verdict = Judge::verdict(
+                    $candidate->question,
+                    $answer,
+                    $demonstration->job,
+                );
                 self::assertSame($outcome === null, $verdict->right);
                 self::assertSame($outcome, $verdict->right ? null : ($verdict->slip->value ?? $verdict->message->key));
 
@@ -105,20 +114,21 @@ final class JudgeTest extends TestCase
         $question = Question::pair(Message::of('x'), [
             new Identity($four = Numeral::of(4), $four),
         ], $four, Numeral::of(-15));
-        self::assertTrue(Judge::verdict($question, '-15, 4')->right);
-        self::assertTrue(Judge::verdict($question, '4 and −15')->right);
-        self::assertSame('right-product-wrong-sum', Judge::verdict($question, '6, -10')->slip?->value);
-        self::assertSame('signs-in-wrong-brackets', Judge::verdict($question, '-4; 15')->slip?->value);
-        self::assertSame('right-sum-wrong-product', Judge::verdict($question, '-6, -5')->slip?->value);
-        self::assertSame('judge.two-wanted', Judge::verdict($question, '4')->message->key);
+        self::assertTrue(Judge::verdict($question, '-15, 4', Job::Factor)->right);
+        self::assertTrue(Judge::verdict($question, '4 and −15', Job::Factor)->right);
+        self::assertSame('right-product-wrong-sum', Judge::verdict($question, '6, -10', Job::Factor)->slip?->value);
+        self::assertSame('signs-in-wrong-brackets', Judge::verdict($question, '-4; 15', Job::Factor)->slip?->value);
+        self::assertSame('right-sum-wrong-product', Judge::verdict($question, '-6, -5', Job::Factor)->slip?->value);
+        self::assertSame('judge.two-wanted', Judge::verdict($question, '4', Job::Factor)->message->key);
     }
 
-    /** Every question's own answer is right, every wrong answer it foresees is wrong for the reason it names. */
+    /** Every question's own answer is right, every slip done on purpose is wrong, with a slip that leads to it. */
     public function testEveryQuestionAgreesWithItself(): void
     {
         $asked = 0;
+        $slipped = 0;
         $catalogue = Catalogue::standard();
-        for ($seed = 1; $seed <= 120; ++$seed) {
+        for ($seed = 1; $seed <= 50; ++$seed) {
             $chance = new Chance($seed);
             $typed = '(' . $chance->polynomial($chance->coefficients(
                 $chance->dice->getInt(1, 3),
@@ -131,17 +141,40 @@ final class JudgeTest extends TestCase
                     }
                     self::assertTrue(Judge::verdict($step->question, Ascii::write(
                         $step->question->accepted[0],
-                    ))->right, "$typed $method {$step->id}");
-                    foreach ($step->question->likelyWrong as $wrong) {
-                        self::assertSame($wrong->slip, Judge::verdict(
-                            $step->question,
-                            Ascii::write($wrong->answer),
-                        )->slip, "$typed $method {$step->id}");
+                    ), Job::Multiply)->right, "$typed $method {$step->id}");
+                    foreach (self::wrongAnswers($step->question, $asked % 9) as $wrong) {
+                        $verdict = Judge::verdict($step->question, Ascii::write($wrong), Job::Multiply);
+                        self::assertFalse($verdict->right, "$typed $method {$step->id} " . Ascii::write($wrong));
+                        self::assertNotNull($verdict->slip, "$typed $method {$step->id} " . Ascii::write($wrong));
+                        ++$slipped;
                     }
                     ++$asked;
                 }
             }
         }
-        self::assertGreaterThan(3000, $asked);
+        self::assertGreaterThan(1200, $asked);
+        self::assertGreaterThan(500, $slipped);
+    }
+
+    /** @return list<Expression> what is not right and comes from a slip, every ninth of them */
+    private static function wrongAnswers(Question $question, int $from): array
+    {
+        $wrong = [];
+        foreach ($question->counted === null ? $question->subjects() : [] as $subject) {
+            foreach (WrongRules::outcomes(WrongRules::of(Job::Multiply), $subject) as [, $outcome]) {
+                $given = $outcome instanceof Expression ? Polynomial::tryFrom($outcome) : null;
+                $right = $question->accepted[0];
+                if ($given !== null && $right instanceof Expression
+                    && !$given->equals(Polynomial::fromExpression($right))) {
+                    $wrong[Ascii::write($given->toExpression())] = $given->toExpression();
+                }
+            }
+        }
+
+        return array_values(array_filter(
+            array_values($wrong),
+            static fn(int $place): bool => $place % 9 === $from,
+            \ARRAY_FILTER_USE_KEY,
+        ));
     }
 }

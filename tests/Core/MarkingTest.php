@@ -9,19 +9,28 @@ use PHPUnit\Framework\TestCase;
 use Runel\Demonstration\Demonstration;
 use Runel\Demonstration\Link;
 use Runel\Demonstration\Task;
+use Runel\Expression\Equation;
 use Runel\Expression\Expression;
+use Runel\Expression\Letters;
 use Runel\Expression\Node;
+use Runel\Expression\Product;
 use Runel\Expression\Rewriter;
+use Runel\Marking\Guidance;
 use Runel\Marking\LineVerdict;
 use Runel\Marking\MarkedLine;
 use Runel\Marking\Marker;
 use Runel\Marking\Marking;
+use Runel\Marking\SideBySide;
 use Runel\Message\Refusal;
 use Runel\Method\Catalogue;
+use Runel\Method\Factor\Trinomial;
 use Runel\Notation\Ascii;
+use Runel\Polynomial\Polynomial;
 use Runel\Problem\Job;
 use Runel\Problem\Problem;
 use Runel\Proof\Proof;
+use Runel\Proof\Verdict;
+use Runel\Slip\FactoringRule;
 use Runel\Slip\Slip;
 use Runel\Slip\WrongRules;
 use Runel\Style\HouseStyle;
@@ -86,15 +95,15 @@ final class MarkingTest extends TestCase
     {
         $made = 0;
         $unnamed = [];
-        for ($seed = 1; $seed <= 90; ++$seed) {
+        for ($seed = 1; $seed <= 150; ++$seed) {
             $chance = new Chance($seed);
-            $job = $chance->one([Job::Multiply, Job::Factor, Job::Solve]);
+            $job = $chance->one(Job::cases());
             $task = new Task(Problem::read(self::problem($job, $chance)), HouseStyle::default());
             $nodes = self::nodes($this->catalogue->demonstrate($task, $job->value));
             array_pop($nodes);
             $nodes = [$task->problem->node, ...$nodes];
             $place = $chance->dice->getInt(0, \count($nodes) - 1);
-            $slipped = self::slips($nodes[$place]);
+            $slipped = self::slips($nodes[$place], $job);
             if ($slipped === []) {
                 continue;
             }
@@ -122,6 +131,50 @@ final class MarkingTest extends TestCase
         self::assertLessThanOrEqual($made * 0.05, \count($unnamed), implode("\n", $unnamed));
     }
 
+    public function testLinesInAnotherOrderArePaired(): void
+    {
+        $task = new Task(Problem::read('6x^2+19x+10'), HouseStyle::default());
+        $marking = $this->mark($task, Job::Factor, ['10+15x+4x+6x^2', '(2x+5)(2+3x)']);
+        $rows = SideBySide::of(
+            $marking->lines,
+            $this->catalogue->demonstrate($task, 'factor', 'split-middle'),
+        )->rows;
+        $paired = array_filter($rows, static fn(array $row): bool => $row[0] !== null && $row[1] !== null);
+        self::assertSame(['10+15x+4x+6x^2', '(2x+5)(2+3x)'], array_values(array_map(
+            static fn(array $row): string => $row[0]->typed ?? '',
+            $paired,
+        )));
+        self::assertGreaterThan(2, \count($rows), 'what stands on one side only has a row of its own');
+    }
+
+    /** Whoever writes what help says, line after line, arrives at the end, and none of it is ever wrong. */
+    #[DataProvider('jobs')]
+    public function testHelpLeadsToTheEnd(Job $job): void
+    {
+        for ($seed = 1; $seed <= 14; ++$seed) {
+            $task = new Task(Problem::read(self::problem($job, new Chance($seed))), HouseStyle::default());
+            if (!\in_array($job, $task->problem->jobs, true)) {
+                continue;
+            }
+            $line = $task->problem->node;
+            $written = [];
+            while (($marking = $this->mark($task, $job, $written))->finished === false) {
+                $help = Guidance::after($this->catalogue, $task, $job, null, $line);
+                $where = "{$task->problem->source} after " . Ascii::write($line);
+                self::assertNotNull($help, $where);
+                self::assertNotSame([], $help->lines, $where);
+                self::assertLessThan(30, \count($written), $where);
+                foreach ($help->lines as $next) {
+                    $line = Rewriter::unmarked($next->node);
+                    $written[] = Ascii::write($line);
+                }
+            }
+            foreach ($marking->lines as $marked) {
+                self::assertTrue($marked->holds, "{$task->problem->source}: {$marked->typed}");
+            }
+        }
+    }
+
     /** @return iterable<string, array{string, list<string>, list<string>, string|null}> verdicts, and what is wanted */
     public static function pages(): iterable
     {
@@ -144,6 +197,13 @@ final class MarkingTest extends TestCase
             ['3x-2=2x+9', 'x-2=9', 'x=11'],
             ['wrong', 'follows-wrong', 'follows-wrong'],
             'wrong-line',
+        ];
+        yield 'two slips after one another' => ['2x+3=11', ['2x=14', 'x=9'], ['wrong', 'wrong'], 'wrong-line'];
+        yield 'a pole kept' => [
+            'x^2/(x-1)=1/(x-1)',
+            ['x^2=1', 'x=1 or x=-1'],
+            ['follows', 'follows'],
+            'extraneous-kept',
         ];
         yield 'two slips that mend each other' => ['2x+3=7', ['2x=10', 'x=2'], ['wrong', 'follows'], null];
         yield 'false root kept' => [
@@ -183,26 +243,48 @@ final class MarkingTest extends TestCase
     }
 
     /** @return list<array{Slip, Node}> every slip that can be made in a line and changes it */
-    private static function slips(Node $line): array
+    private static function slips(Node $line, Job $job): array
     {
         $slips = [];
-        foreach (WrongRules::all() as $rule) {
-            foreach ($rule->wrong($line) as $wrong) {
-                if (!self::isSame($line, $wrong)) {
-                    $slips[] = [$rule->slip(), $wrong];
-                }
+        foreach (WrongRules::outcomes(WrongRules::of($job), $line) as [$rule, $wrong]) {
+            $written = $rule instanceof FactoringRule ? self::factored($wrong) : $wrong;
+            $keepsLetters = $written !== null && Letters::of($written) !== [];
+            if ($written !== null && $keepsLetters && !self::isSame($line, $written)) {
+                $slips[] = [$rule->slip(), $written];
             }
         }
 
         return $slips;
     }
 
+    /** What comes from a slip of factoring, as it is written: in brackets; null where it has none. */
+    private static function factored(Node $wrong): ?Node
+    {
+        $side = $wrong instanceof Equation ? $wrong->left : $wrong;
+        $trinomial = $side instanceof Expression ? Trinomial::of(Polynomial::fromExpression($side)) : null;
+        if ($trinomial?->isPrime() !== false) {
+            return null;
+        }
+        $product = Product::of([...$trinomial->common->factors(), ...array_map(
+            static fn(Polynomial $bracket): Expression => $bracket->toExpression(),
+            $trinomial->brackets(),
+        )]);
+
+        return $wrong instanceof Equation ? new Equation($product, $wrong->right) : $product;
+    }
+
     private static function isSame(Node $one, Node $other): bool
     {
         return match (true) {
+            Ascii::write($one) === Ascii::write($other) => true,
             $one instanceof Expression && $other instanceof Expression => (new Proof())->same($one, $other),
             $one instanceof Expression || $other instanceof Expression => false,
-            default => (new Proof())->follows($one, $other)->keepsSolutions(),
+            // What keeps every solution follows, as after squaring.
+            default => \in_array(
+                (new Proof())->follows($one, $other),
+                [Verdict::Same, Verdict::Equivalent, Verdict::Implies],
+                true,
+            ),
         };
     }
 
@@ -219,7 +301,7 @@ final class MarkingTest extends TestCase
         foreach ($demonstration->steps() as $step) {
             foreach ($step->lines as $line) {
                 if (!\in_array($line->link, [Link::Side, Link::Given], true) && $line->branch === null) {
-                    $nodes[] = $line->node instanceof Expression ? Rewriter::unmarked($line->node) : $line->node;
+                    $nodes[] = Rewriter::unmarked($line->node);
                 }
             }
         }

@@ -18,6 +18,7 @@ use Runel\Method\Catalogue;
 use Runel\Notation\Ascii;
 use Runel\Number\Rational;
 use Runel\Polynomial\Polynomial;
+use Runel\Problem\Job;
 use Runel\Problem\Problem;
 use Runel\Style\HouseStyle;
 use Runel\Style\NegativeRoot;
@@ -169,7 +170,7 @@ final class QuadraticTest extends TestCase
                 array_filter($steps, static fn(Step $other): bool => $other->id === $step),
             )[0]->question;
             self::assertNotNull($asked, "$typed $step");
-            $verdict = Judge::verdict($asked, $answer);
+            $verdict = Judge::verdict($asked, $answer, Job::Solve);
             self::assertSame(
                 $outcome,
                 $verdict->right ? null : ($verdict->slip->value ?? $verdict->message->key),

@@ -56,6 +56,7 @@ final class Scenes
         'balance' => ['5x + 2 = 2x + 11', 'solve', ['balance']],
         'balance-brackets' => ['3(n - 4) - 2(n + 1) = 7 - 4n', 'solve', ['balance']],
         'balance-fractions' => ['(x + 1)/2 - (x - 3)/5 = 4', 'solve', ['balance']],
+        'formula-tidied' => ['P = 2a + b + 3a - 4 for a', 'rearrange', ['balance']],
         'balance-none' => ['2(x + 1) = 2x + 5', 'solve', ['balance']],
         'root-equation' => ['√(3x + 1) - √(x + 4) = 1', 'solve', ['isolate-roots']],
         'root-equation-none' => ['√(t + 2) = -t - 4', 'solve', ['isolate-roots']],

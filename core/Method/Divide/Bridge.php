@@ -21,8 +21,6 @@ use Runel\Expression\Sum;
 use Runel\Message\Message;
 use Runel\Notation\Ascii;
 use Runel\Number\Rational;
-use Runel\Slip\LikelyWrong;
-use Runel\Slip\Slip;
 
 /** Long division struck down, stage by stage, until synthetic division stands there. */
 final class Bridge extends DivideMethod
@@ -166,7 +164,6 @@ final class Bridge extends DivideMethod
                 Message::of('divide.bridge.turned.ask', ['own' => $own]),
                 new Identity(new Negative($own), $turned),
                 $turned,
-                [new LikelyWrong($own, Slip::DivisorSignNotTurned)],
             ),
         );
     }

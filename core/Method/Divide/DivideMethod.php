@@ -28,7 +28,6 @@ use Runel\Notation\Ascii;
 use Runel\Polynomial\Polynomial;
 use Runel\Polynomial\Term;
 use Runel\Problem\Job;
-use Runel\Slip\LikelyWrong;
 use Runel\Slip\Slip;
 
 /** What all ways to divide share: reading, what is said at the end, the checks. */
@@ -128,14 +127,6 @@ abstract class DivideMethod implements Method
                         $mixed,
                     ),
                     $mixed,
-                    [
-                        new LikelyWrong($division->quotient->toExpression(), Slip::RemainderLeftOut),
-                        new LikelyWrong(
-                            Sum::of([...$division->quotient->expressions(), ...$division->remainder->expressions()]),
-                            Slip::RemainderLeftOut,
-                            'not-over-divisor',
-                        ),
-                    ],
                 ),
                 watch: $division->isExact() ? null : Slip::RemainderLeftOut,
             ),

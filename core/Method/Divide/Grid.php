@@ -12,7 +12,6 @@ use Runel\Demonstration\Question;
 use Runel\Demonstration\Section;
 use Runel\Demonstration\Step;
 use Runel\Expression\Expression;
-use Runel\Expression\Letter;
 use Runel\Expression\Mark;
 use Runel\Expression\Marked;
 use Runel\Expression\Negative;
@@ -24,7 +23,6 @@ use Runel\Notation\Ascii;
 use Runel\Polynomial\Monomial;
 use Runel\Polynomial\Polynomial;
 use Runel\Polynomial\Term;
-use Runel\Slip\LikelyWrong;
 use Runel\Slip\Slip;
 
 /** The area model filled backwards: each diagonal has to come to the dividend's term, so each cell can be found. */
@@ -139,9 +137,6 @@ final class Grid extends DivideMethod
         $own = $figure->dividend[$power];
         $there = self::withoutZeros($figure->diagonal($power, $column));
         $line = self::missing($own, $there, $cell);
-        $wrong = self::isZero(Sum::of($there))
-            ? []
-            : [new LikelyWrong(Sum::of([$own, ...$there]), Slip::MinusNotCarried)];
 
         return new Step(
             id: 'need-' . ($column + 1),
@@ -156,7 +151,7 @@ final class Grid extends DivideMethod
             question: $line === null ? null : Question::about($line, Message::of('divide.grid.need.ask', [
                 'term' => $own,
                 'there' => Sum::of($there),
-            ]), $wrong),
+            ])),
         );
     }
 
@@ -190,7 +185,6 @@ final class Grid extends DivideMethod
             );
         }
         $line = Line::side(new Quotient($cell, $leading), new Marked($term, Mark::written()));
-        $high = Product::of([$term, new Letter($division->letter)]);
 
         return new Step(
             id: 'top-' . ($column + 1),
@@ -205,7 +199,6 @@ final class Grid extends DivideMethod
             question: Question::about(
                 $line,
                 Message::of('divide.grid.top.ask', ['leading' => $leading, 'cell' => $cell]),
-                $division->divisor->degree() > 0 ? [new LikelyWrong($high, Slip::QuotientDegree)] : [],
             ),
             watch: $column === 0 && $division->divisor->degree() > 0 ? Slip::QuotientDegree : null,
         );

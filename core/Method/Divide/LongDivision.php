@@ -13,7 +13,6 @@ use Runel\Demonstration\Question;
 use Runel\Demonstration\Section;
 use Runel\Demonstration\Step;
 use Runel\Expression\Expression;
-use Runel\Expression\Letter;
 use Runel\Expression\Mark;
 use Runel\Expression\Marked;
 use Runel\Expression\Negative;
@@ -22,7 +21,6 @@ use Runel\Expression\Quotient;
 use Runel\Expression\Sum;
 use Runel\Message\Message;
 use Runel\Polynomial\Polynomial;
-use Runel\Slip\LikelyWrong;
 use Runel\Slip\Slip;
 
 /** Long division: how many times, the product, its signs turned, what is left, the next term down; round by round. */
@@ -64,7 +62,7 @@ final class LongDivision extends DivideMethod
             question: !$division->hasGaps() ? null : SyntheticSteps::places(
                 Message::of('divide.long.set-up.ask'),
                 $division->dividend->degree(),
-                \count($division->dividend->terms),
+                $division->dividend->toExpression(),
             ),
         )], null, Message::of('outcome.columns', ['count' => \count($figure->dividend)]))];
         $several = \count($figure->rounds) > 1;
@@ -119,9 +117,6 @@ final class LongDivision extends DivideMethod
         $first = array_values($round->before)[0];
         $leading = array_values($figure->divisor)[0];
         $line = Line::side(new Quotient($first, $leading), new Marked($round->times, Mark::written()));
-        $wrong = $round->power > 0 && $division->divisor->degree() > 0
-            ? [new LikelyWrong(Product::of([$round->times, new Letter($division->letter)]), Slip::QuotientDegree)]
-            : [];
 
         return new Step(
             id: "round-$number-times",
@@ -135,7 +130,6 @@ final class LongDivision extends DivideMethod
             question: Question::about(
                 $line,
                 Message::of('divide.long.times.ask', ['first' => $first, 'leading' => $leading]),
-                $wrong,
             ),
             watch: $number === 1 ? Slip::QuotientDegree : null,
         );
@@ -167,8 +161,6 @@ final class LongDivision extends DivideMethod
         $divisor = $division->divisor->toExpression();
         $product = self::withoutZeros($round->product);
         $line = Line::side(Product::of([$round->times, $divisor]), new Marked($product, Mark::written()));
-        $first = array_values($round->product)[0];
-        $half = Sum::of([$first, ...\array_slice($division->divisor->expressions(), 1)]);
 
         return new Step(
             id: "round-$number-product",
@@ -182,7 +174,7 @@ final class LongDivision extends DivideMethod
             question: Question::about($line, Message::of('divide.long.product.ask', [
                 'term' => $round->times,
                 'divisor' => $divisor,
-            ]), self::areSame($half, $product) ? [] : [new LikelyWrong($half, Slip::TermMissed, 'first-only')]),
+            ])),
         );
     }
 
@@ -223,15 +215,6 @@ final class LongDivision extends DivideMethod
             array_keys($round->before),
         ));
         $left = self::withoutZeros($round->difference);
-        $wrong = [];
-        foreach ($round->difference as $power => $right) {
-            if (\count($round->difference) === 1 && !self::isZero($round->turned[$power])) {
-                $wrong[] = new LikelyWrong(
-                    Sum::of([$round->before[$power], $round->product[$power]]),
-                    Slip::MinusNotCarried,
-                );
-            }
-        }
 
         return new Step(
             id: "round-$number-difference",
@@ -247,7 +230,6 @@ final class LongDivision extends DivideMethod
                 Message::of('divide.long.difference.ask'),
                 new Identity($written, $left),
                 $left,
-                $wrong,
             ),
         );
     }
@@ -259,11 +241,6 @@ final class LongDivision extends DivideMethod
             $terms,
             static fn(Expression $term): bool => !self::isZero($term),
         )));
-    }
-
-    private static function areSame(Expression $first, Expression $second): bool
-    {
-        return Polynomial::fromExpression($first)->equals(Polynomial::fromExpression($second));
     }
 
     private static function isZero(Expression $term): bool

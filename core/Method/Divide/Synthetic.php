@@ -22,8 +22,6 @@ use Runel\Message\Message;
 use Runel\Message\Refusal;
 use Runel\Number\Rational;
 use Runel\Polynomial\Polynomial;
-use Runel\Slip\LikelyWrong;
-use Runel\Slip\Slip;
 
 /** Synthetic division: by a linear divisor, with numbers alone. */
 final class Synthetic extends DivideMethod
@@ -89,7 +87,7 @@ final class Synthetic extends DivideMethod
         return [
             new Section(Phase::SettingUp, [
                 SyntheticSteps::corner($division->divisor, $letter, $root),
-                SyntheticSteps::setUp($tableau, $gaps),
+                SyntheticSteps::setUp($tableau, $division->dividend->toExpression(), $gaps),
             ], null, Message::of('outcome.corner', ['value' => $tableau->corner])),
             new Section(
                 Phase::Dividing,
@@ -134,9 +132,7 @@ final class Synthetic extends DivideMethod
                 $line,
             ],
             figure: $tableau,
-            question: Question::about($line, Message::of('divide.scale.ask'), [
-                new LikelyWrong($before, Slip::OuterFactorForgotten, 'divisor'),
-            ]),
+            question: Question::about($line, Message::of('divide.scale.ask')),
         );
     }
 }

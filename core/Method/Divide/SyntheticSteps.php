@@ -15,7 +15,6 @@ use Runel\Expression\Expression;
 use Runel\Expression\Letter;
 use Runel\Expression\Mark;
 use Runel\Expression\Marked;
-use Runel\Expression\Negative;
 use Runel\Expression\Numeral;
 use Runel\Expression\Product;
 use Runel\Expression\Substitution;
@@ -26,7 +25,6 @@ use Runel\Notation\Ascii;
 use Runel\Number\Rational;
 use Runel\Polynomial\Monomial;
 use Runel\Polynomial\Polynomial;
-use Runel\Slip\LikelyWrong;
 use Runel\Slip\Slip;
 
 /** A synthetic division written number by number: brought down, multiplied, added. */
@@ -81,13 +79,12 @@ final class SyntheticSteps
                 Message::of('divide.corner.ask', ['divisor' => $written]),
                 new Solves(new Equation($written, Numeral::of(0)), $letter, $value),
                 $value,
-                $root->isZero() ? [] : [new LikelyWrong(Numeral::of($root->negated()), Slip::DivisorSignNotTurned)],
             ),
             watch: $root->isZero() ? null : Slip::DivisorSignNotTurned,
         );
     }
 
-    public static function setUp(Tableau $tableau, bool $gaps): Step
+    public static function setUp(Tableau $tableau, Expression $dividend, bool $gaps): Step
     {
         return new Step(
             id: 'set-up',
@@ -97,10 +94,7 @@ final class SyntheticSteps
             question: $gaps ? self::places(
                 Message::of('divide.set-up.ask'),
                 \count($tableau->top) - 1,
-                \count(array_filter(
-                    $tableau->top,
-                    static fn(Expression $top): bool => !$top instanceof Numeral || !$top->value->isZero(),
-                )),
+                $dividend,
             ) : null,
             watch: $gaps ? Slip::MissingPlaceholder : null,
         );
@@ -109,17 +103,17 @@ final class SyntheticSteps
     /**
      * How many places a dividend of some degree needs: one more than the degree, whatever terms are missing.
      *
-     * @param int $terms how many terms it has
+     * @param Expression $counted the dividend
      */
-    public static function places(Message $prompt, int $degree, int $terms): Question
+    public static function places(Message $prompt, int $degree, Expression $counted): Question
     {
         $places = Numeral::of($degree + 1);
 
-        return Question::number(
+        return Question::count(
             $prompt,
             new Identity(Sum::of([Numeral::of($degree), Numeral::of(1)]), $places),
             $places,
-            $terms === $degree + 1 ? [] : [new LikelyWrong(Numeral::of($terms), Slip::MissingPlaceholder)],
+            $counted,
         );
     }
 
@@ -200,10 +194,6 @@ final class SyntheticSteps
             question: $changes ? Question::about(
                 $line,
                 Message::of('divide.add.ask', ['top' => $top, 'product' => $product]),
-                $isZero($product) ? [] : [new LikelyWrong(
-                    Sum::of([$top, new Negative($product)]),
-                    Slip::SubtractedNotAdded,
-                )],
             ) : null,
             watch: $place === 1 ? Slip::SubtractedNotAdded : null,
         );

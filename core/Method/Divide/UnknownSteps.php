@@ -89,7 +89,7 @@ final readonly class UnknownSteps
         return [
             new Section(Phase::SettingUp, [
                 SyntheticSteps::corner($unknown->divisor, $unknown->letter, $unknown->row->root),
-                SyntheticSteps::setUp($tableau, $gaps),
+                SyntheticSteps::setUp($tableau, $unknown->dividend->toExpression(), $gaps),
             ], null, Message::of('outcome.corner', ['value' => $tableau->corner])),
             new Section(
                 Phase::Dividing,

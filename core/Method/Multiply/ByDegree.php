@@ -21,8 +21,6 @@ use Runel\Expression\Sum;
 use Runel\Message\Message;
 use Runel\Method\FractionWork;
 use Runel\Polynomial\Term;
-use Runel\Slip\ProductSlips;
-use Runel\Slip\SumSlips;
 
 /**
  * Multiplying degree by degree: each coefficient of the answer at once, from the pairs whose exponents add to its
@@ -86,11 +84,11 @@ final class ByDegree extends MultiplyMethod
                 'count' => $degree + 1,
             ]),
             figure: $figure,
-            question: Question::number(
+            question: Question::count(
                 Message::of('arcs.blanks.ask'),
                 new Identity($counted, $places),
                 $places,
-                Steps::withoutPlaceholders($pair, \count($pair->product->terms), $places),
+                $pair->product->toExpression(),
             ),
         );
         $steps = [];
@@ -173,7 +171,6 @@ final class ByDegree extends MultiplyMethod
                 Message::of('arcs.place.ask', $parameters),
                 new Identity($sum, $accepted = $total->toExpression()),
                 $accepted,
-                \count($terms) > 1 ? SumSlips::of($terms) : ProductSlips::of(...$pairs[0]),
             ),
         );
     }

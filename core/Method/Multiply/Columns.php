@@ -21,7 +21,6 @@ use Runel\Number\Rational;
 use Runel\Polynomial\Monomial;
 use Runel\Polynomial\Term;
 use Runel\Slip\Slip;
-use Runel\Slip\SumSlips;
 
 /** Long multiplication of the coefficients alone, every missing power holding its place with a 0. */
 final class Columns extends MultiplyMethod
@@ -153,7 +152,7 @@ final class Columns extends MultiplyMethod
             question: \count($entries) === 1 ? null : Question::about($line, Message::of(
                 'product.collect.ask',
                 ['sum' => $added],
-            ), SumSlips::of($terms)),
+            ), ),
         );
     }
 }

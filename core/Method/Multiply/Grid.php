@@ -122,11 +122,11 @@ final class Grid extends MultiplyMethod
                 'topDegree' => $pair->left->degree(), 'sideDegree' => $pair->right->degree(),
             ]),
             figure: $figure,
-            question: Question::number(
+            question: Question::count(
                 Message::of('grid.size.ask'),
                 new Identity($counted, $cells),
                 $cells,
-                Steps::withoutPlaceholders($pair, $pair->work(), $cells),
+                Product::of([$pair->left->toExpression(), $pair->right->toExpression()]),
             ),
             watch: $pair->hasGaps() ? Slip::MissingPlaceholder : null,
         )];

@@ -31,8 +31,6 @@ use Runel\Number\Rational;
 use Runel\Polynomial\Polynomial;
 use Runel\Polynomial\Term;
 use Runel\Problem\Factor;
-use Runel\Slip\LikelyWrong;
-use Runel\Slip\ProductSlips;
 use Runel\Slip\Slip;
 
 /** The special products: the square of a binomial, and a sum times the difference of the same two terms. */
@@ -365,7 +363,6 @@ final class Special extends MultiplyMethod
                 Message::of('special.ask-square', ['term' => $term->toExpression()]),
                 new Identity($power, $accepted),
                 $accepted,
-                ProductSlips::of($term, $term),
             ),
         );
     }
@@ -388,10 +385,7 @@ final class Special extends MultiplyMethod
             question: Question::form(Message::of('special.double.ask', [
                 'first' => $first->toExpression(),
                 'second' => $second->toExpression(),
-            ]), new Identity($asked, $accepted), $accepted, [
-                new LikelyWrong($product->toExpression(), Slip::DoubleProductForgotten),
-                new LikelyWrong($doubled->negated()->toExpression(), Slip::SignOfProduct),
-            ]),
+            ]), new Identity($asked, $accepted), $accepted),
         );
     }
 

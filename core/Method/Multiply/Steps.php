@@ -12,18 +12,12 @@ use Runel\Demonstration\Step;
 use Runel\Expression\Expression;
 use Runel\Expression\Mark;
 use Runel\Expression\Marked;
-use Runel\Expression\Numeral;
 use Runel\Expression\Product;
 use Runel\Expression\Sum;
 use Runel\Message\Message;
 use Runel\Method\FractionWork;
-use Runel\Notation\Ascii;
 use Runel\Polynomial\Term;
-use Runel\Slip\LikelyWrong;
-use Runel\Slip\ProductSlips;
 use Runel\Slip\Slip;
-use Runel\Slip\SumSlips;
-use Runel\Slip\WholeSlips;
 
 /** The steps that several ways to multiply have in common. */
 final class Steps
@@ -99,7 +93,6 @@ final class Steps
                 Message::of('product.cell-ask', ['product' => $asked]),
                 new Identity($asked, $product),
                 $product,
-                ProductSlips::of($left, $right),
             ),
             watch: self::productWatch($left, $right),
         );
@@ -164,7 +157,6 @@ final class Steps
                 Message::of('product.collect.ask', ['sum' => $asked]),
                 new Identity($asked, $accepted = $total->toExpression()),
                 $accepted,
-                SumSlips::of($terms),
             ),
             watch: match (true) {
                 $total->isZero() => null,
@@ -199,23 +191,8 @@ final class Steps
                 Message::of('product.standard.ask'),
                 new Identity($factors, $accepted),
                 $accepted,
-                WholeSlips::of($stage->pair->left, $stage->pair->right),
             ),
         );
-    }
-
-    /**
-     * What is counted when missing powers get no place.
-     *
-     * @return list<LikelyWrong> none where no power is missing
-     */
-    public static function withoutPlaceholders(Pair $pair, int $counted, Expression $right): array
-    {
-        $wrong = Numeral::of($counted);
-
-        return !$pair->hasGaps() || Ascii::write($wrong) === Ascii::write($right)
-            ? []
-            : [new LikelyWrong($wrong, Slip::MissingPlaceholder)];
     }
 
     /** Every missing power written in with a 0. */

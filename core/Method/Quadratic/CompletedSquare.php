@@ -38,8 +38,6 @@ use Runel\Notation\Ascii;
 use Runel\Number\Rational;
 use Runel\Polynomial\Polynomial;
 use Runel\Polynomial\Term;
-use Runel\Slip\EquationSlips;
-use Runel\Slip\LikelyWrong;
 use Runel\Slip\Slip;
 use Runel\Style\HalfSquared;
 use Runel\Style\Leading;
@@ -199,11 +197,6 @@ final readonly class CompletedSquare
                     Message::of('quadratic.leading.ask', ['a' => $number]),
                     $before,
                     $divided,
-                    array_values(array_filter(
-                        EquationSlips::dividing($before, $number),
-                        fn(LikelyWrong $wrong): bool => !$this->right->isZero()
-                            || ($wrong->answer instanceof Equation && !$wrong->answer->left instanceof Quotient),
-                    )),
                 ),
                 watch: Slip::DividedSomeTerms,
             )];
@@ -266,30 +259,9 @@ final readonly class CompletedSquare
                 Message::of('quadratic.half.ask', ['middle' => Numeral::of($this->p)]),
                 new Identity($squaring, $square),
                 $square,
-                $this->halfSlips(),
             ),
             watch: Slip::HalfNotSquared,
         );
-    }
-
-    /** @return list<LikelyWrong> */
-    private function halfSlips(): array
-    {
-        $wrong = [];
-        $seen = [(string) $this->square => true];
-        foreach ([
-            [$this->half, Slip::HalfNotSquared],
-            [$this->p->times($this->p)->dividedBy(Rational::of(2)), Slip::SquaredNotHalved],
-            [$this->p->times($this->p), Slip::SquaredNotHalved],
-            [$this->square->negated(), Slip::SignOfProduct],
-        ] as [$value, $slip]) {
-            if (!isset($seen[(string) $value])) {
-                $seen[(string) $value] = true;
-                $wrong[] = new LikelyWrong(Numeral::of($value), $slip);
-            }
-        }
-
-        return $wrong;
     }
 
     /** @return non-empty-list<Step> */
@@ -317,7 +289,6 @@ final readonly class CompletedSquare
                     Message::of('quadratic.fill.ask', ['square' => $square]),
                     $before,
                     $both,
-                    EquationSlips::adding($before, $inside, $square, $this->times($square)),
                 ),
             )];
         }

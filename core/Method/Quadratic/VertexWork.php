@@ -32,7 +32,6 @@ use Runel\Notation\Ascii;
 use Runel\Number\Rational;
 use Runel\Polynomial\Polynomial;
 use Runel\Polynomial\Term;
-use Runel\Slip\LikelyWrong;
 use Runel\Slip\Slip;
 
 /** The steps from ax² + bx + c to a(x + h)² + k. */
@@ -245,7 +244,6 @@ final readonly class VertexWork
         $squaring = new Power($half, Numeral::of(2));
         $square = Numeral::of($this->square);
         $lines = Ascii::write($halving) === Ascii::write($half) ? [] : [Line::side($halving, $half)];
-        $wrong = $this->half->equals($this->square) ? [] : [new LikelyWrong($half, Slip::HalfNotSquared)];
 
         return new Step(
             id: 'half',
@@ -256,7 +254,6 @@ final readonly class VertexWork
                 Message::of('quadratic.half.ask', ['middle' => Numeral::of($this->p)]),
                 new Identity($squaring, $square),
                 $square,
-                $wrong,
             ),
             watch: Slip::HalfNotSquared,
         );

@@ -56,7 +56,6 @@ use Runel\Number\Rational;
 use Runel\Polynomial\NotPolynomial;
 use Runel\Polynomial\Polynomial;
 use Runel\Polynomial\Term;
-use Runel\Slip\LikelyWrong;
 use Runel\Slip\Slip;
 use Runel\Style\Moving;
 
@@ -317,15 +316,10 @@ final class FormulaWork
                 $lines[] = Line::equivalent($after, new Rewrite());
             }
         }
-        $wrong = $adds
-            ? Sum::of([...Builder::terms($this->other), new Negative($operand)])
-            : Sum::of([...Builder::terms($this->other), ...$taken]);
         $question = $this->asked(
             Message::of($adds ? 'rearrange.ask-add' : 'rearrange.ask-subtract', ['term' => $operand]),
             Builder::minus($this->other, $taken),
             $other,
-            $wrong,
-            Slip::SignNotTurned,
         );
         [$this->own, $this->other] = [$own, $other];
         $this->say(match (true) {
@@ -417,8 +411,6 @@ final class FormulaWork
             Message::of($divides ? 'rearrange.ask-divide' : 'rearrange.ask-multiply', ['by' => $by]),
             $divides ? new Quotient($before, $by) : Product::of([$by, $before]),
             $other,
-            $divides ? Product::of([$by, $before]) : new Quotient($before, $by),
-            Slip::WrongInverse,
         );
         $this->say($conditions === [] ? $key : "$key-letters", ['by' => $by], $lines, null, $question);
     }
@@ -658,20 +650,17 @@ final class FormulaWork
         \assert(Ascii::write($end->node) === Ascii::write($result));
     }
 
-    /** What stands on the right when something has been done to it; the slip done on purpose beside it. */
+    /** What stands on the right when something has been done to it. */
     private function asked(
         Message $prompt,
         Expression $done,
         Expression $right,
-        Expression $wrong,
-        Slip $slip,
     ): ?Question {
         // Of 0, done with anything, nothing is to be asked.
         return $right instanceof Numeral && $right->value->isZero() ? null : Question::expression(
             $prompt,
             new Identity($done, $right),
             $right,
-            [new LikelyWrong($wrong, $slip)],
         );
     }
 

@@ -39,7 +39,7 @@ use Runel\Notation\Ascii;
 use Runel\Number\Rational;
 use Runel\Polynomial\Polynomial;
 use Runel\Polynomial\Term;
-use Runel\Slip\LikelyWrong;
+use Runel\Slip\Rule\BracketRule;
 use Runel\Slip\Slip;
 use Runel\Style\Denominators;
 use Runel\Style\Moving;
@@ -152,14 +152,10 @@ final class BalanceWork
                     ), new ToBothSides(Operation::Multiply, $number)),
                     Line::equivalent($whole, new Rewrite()),
                 ],
-            question: $this->asked(
+            question: Question::equation(
                 Message::of('balance.clear.ask', ['by' => $number]),
                 $before,
                 $whole,
-                [[Slip::FractionClearedOneTerm, new Equation(
-                    Tidying::multiplied($before->left, $by, true),
-                    Tidying::multiplied($before->right, $by, true),
-                )]],
             ),
             watch: Slip::FractionClearedOneTerm,
         )];
@@ -198,22 +194,18 @@ final class BalanceWork
             return [];
         }
         $this->reached = $after;
-        $wrong = [];
-        foreach ([[Slip::MinusNotCarried, true], [Slip::FirstTermOnly, false]] as [$slip, $sign]) {
-            $left = Tidying::wronglyExpanded($before->left, $sign);
-            $right = $left === null ? Tidying::wronglyExpanded($before->right, $sign) : null;
-            if ($left !== null || $right !== null) {
-                $wrong[] = [$slip, new Equation($left ?? $after->left, $right ?? $after->right)];
-            }
-        }
 
         return [new Step(
             id: 'expand',
             title: Message::of('balance.expand.title'),
             why: Message::of('balance.expand.why'),
             lines: [Line::equivalent($after, new Rewrite())],
-            question: $this->asked(Message::of('balance.expand.ask'), $before, $after, $wrong),
-            watch: $wrong === [] ? null : $wrong[0][0],
+            question: Question::equation(Message::of('balance.expand.ask'), $before, $after),
+            watch: match (true) {
+                self::canSlip(Slip::MinusNotCarried, $before) => Slip::MinusNotCarried,
+                self::canSlip(Slip::FirstTermOnly, $before) => Slip::FirstTermOnly,
+                default => null,
+            },
         )];
     }
 
@@ -236,7 +228,7 @@ final class BalanceWork
             title: Message::of('balance.collect.title'),
             why: Message::of('balance.collect.why'),
             lines: [Line::equivalent($after, new Rewrite())],
-            question: $this->asked(Message::of('balance.collect.ask'), $before, $after, []),
+            question: Question::equation(Message::of('balance.collect.ask'), $before, $after),
         )];
     }
 
@@ -304,11 +296,10 @@ final class BalanceWork
             }, ['letter' => new Letter($this->letter), 'term' => $term, 'turned' => $taken->negated()->toExpression()]),
             lines: BothSides::taken($left, $right, $taken, $wanted, $this->task->style->moving),
             figure: Pans::of($this->letter, $left, $right, $taken, Rational::one()),
-            question: $this->asked(
+            question: Question::equation(
                 Message::of('balance.gather.ask', ['term' => $term]),
                 $before,
                 $wanted,
-                [[$this->across ? Slip::SignNotTurned : Slip::WrongInverse, $unturned]],
             ),
             watch: $this->across ? Slip::SignNotTurned : Slip::OneSideOnly,
         );
@@ -381,13 +372,7 @@ final class BalanceWork
             }, ['number' => $size, 'from' => Numeral::of($linear->r), 'to' => Numeral::of($linear->r->negated())]),
             lines: $linear->withoutNumber(null),
             figure: $figure,
-            question: $this->asked(Message::of('balance.number.ask', ['number' => $size]), $before, $after, [
-                [
-                    $this->across ? Slip::SignNotTurned : Slip::WrongInverse,
-                    new Equation($term, Numeral::of($right->plus($linear->r))),
-                ],
-                [Slip::OneSideOnly, new Equation($term, Numeral::of($right))],
-            ]),
+            question: Question::equation(Message::of('balance.number.ask', ['number' => $size]), $before, $after),
             watch: $this->across ? Slip::SignNotTurned : Slip::OneSideOnly,
         );
     }
@@ -401,16 +386,6 @@ final class BalanceWork
         $this->reached = $after;
         $turns = $linear->m->negated()->isOne();
         $isFraction = !$linear->m->isInteger() && !$linear->m->isDecimal();
-        $wrong = [
-            [Slip::WrongInverse, new Equation($letter, Numeral::of($linear->left()->times($linear->m)))],
-            [Slip::OneSideOnly, new Equation($letter, Numeral::of($linear->left()))],
-        ];
-        if ($linear->m->isNegative()) {
-            array_unshift($wrong, [
-                Slip::DividedByNegative,
-                new Equation($letter, Numeral::of($linear->root()->negated())),
-            ]);
-        }
 
         return new Step(
             id: 'coefficient',
@@ -431,11 +406,10 @@ final class BalanceWork
             ]),
             lines: $linear->withoutCoefficient(null),
             figure: $figure,
-            question: $this->asked(
+            question: Question::equation(
                 Message::of('balance.coefficient.ask', ['letter' => new Letter($this->letter)]),
                 $before,
                 $after,
-                $wrong,
             ),
             watch: $linear->m->isNegative() ? Slip::DividedByNegative : null,
         );
@@ -458,25 +432,14 @@ final class BalanceWork
         )], $holds ? new AllNumbersAnswer($equation) : new NoSolutionAnswer($this->letter, $equation)];
     }
 
-    /**
-     * @param list<array{Slip, Equation}> $wrong
-     */
-    private function asked(Message $prompt, Equation $before, Equation $after, array $wrong): Question
+    /** Whether a slip can be made in an equation. */
+    private static function canSlip(Slip $slip, Equation $equation): bool
     {
-        $right = self::difference($after);
+        foreach ((new BracketRule($slip))->wrong($equation) as $wrong) {
+            return true;
+        }
 
-        return Question::equation($prompt, $before, $after, array_map(
-            static fn(array $pair): LikelyWrong => new LikelyWrong($pair[1], $pair[0]),
-            array_values(array_filter(
-                $wrong,
-                static fn(array $pair): bool => !self::difference($pair[1])->equals($right),
-            )),
-        ));
-    }
-
-    private static function difference(Equation $equation): Polynomial
-    {
-        return Polynomial::fromExpression($equation->left)->minus(Polynomial::fromExpression($equation->right));
+        return false;
     }
 
     private static function withLetter(Polynomial $polynomial): Polynomial

@@ -25,7 +25,6 @@ use Runel\Number\Rational;
 use Runel\Polynomial\Monomial;
 use Runel\Polynomial\Polynomial;
 use Runel\Polynomial\Term;
-use Runel\Slip\LikelyWrong;
 use Runel\Slip\Slip;
 use Runel\Style\Moving;
 
@@ -97,8 +96,6 @@ final readonly class Linear
     public function step(string $id, ?Branch $branch): Step
     {
         $solution = Numeral::of($this->root());
-        // What comes out when the number crosses over with its sign as it is.
-        $unturned = Numeral::of($this->right->plus($this->r)->dividedBy($this->m));
 
         return new Step(
             id: $id,
@@ -110,7 +107,6 @@ final readonly class Linear
                 $this->equation(),
                 $this->letter,
                 [$solution],
-                $this->r->isZero() ? [] : [new LikelyWrong($unturned, Slip::SignNotTurned)],
             ),
             watch: !$this->r->isZero() && !$this->m->isNegative() ? Slip::SignNotTurned : null,
         );

@@ -54,7 +54,6 @@ use Runel\Number\NoExactValue;
 use Runel\Number\Rational;
 use Runel\Polynomial\Polynomial;
 use Runel\Problem\Problem;
-use Runel\Slip\LikelyWrong;
 use Runel\Slip\Slip;
 use Runel\Style\Moving;
 
@@ -360,16 +359,11 @@ final class RootWork
         [$side, $result] = $square;
         $written = new Power($side->toExpression(), Numeral::of(2));
         $right = $result->toExpression();
-        $single = Sum::of(array_map(
-            static fn(Expression $term): Expression => new Power($term, Numeral::of(2)),
-            $side->terms(),
-        ));
 
         return Question::expression(
             Message::of('isolate.out.ask', ['square' => $written]),
             new Identity($written, $right),
             $right,
-            [new LikelyWrong($single, Slip::SquaredTermByTerm)],
         );
     }
 
@@ -562,10 +556,6 @@ final class RootWork
                 $original,
                 $letter,
                 $this->solutions,
-                array_map(
-                    static fn(Expression $false): LikelyWrong => new LikelyWrong($false, Slip::ExtraneousKept),
-                    $this->rejected,
-                ),
             ),
         );
 

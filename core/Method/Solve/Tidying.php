@@ -41,18 +41,13 @@ final class Tidying
         return $least;
     }
 
-    /**
-     * Every term multiplied by a number: fractions and numbers in front take it, brackets stay.
-     *
-     * @param bool $onlyFractions whether only terms with a fraction are multiplied, as people do by mistake
-     */
-    public static function multiplied(Expression $side, Rational $by, bool $onlyFractions = false): Expression
+    /** Every term multiplied by a number: fractions and numbers in front take it, brackets stay. */
+    public static function multiplied(Expression $side, Rational $by): Expression
     {
-        return Sum::of(array_map(static function (Expression $term) use ($by, $onlyFractions): Expression {
-            $isFraction = !self::denominator($term)->isOne();
-
-            return $onlyFractions && !$isFraction ? $term : self::term($term, $by);
-        }, self::terms($side)));
+        return Sum::of(array_map(
+            static fn(Expression $term): Expression => self::term($term, $by),
+            self::terms($side),
+        ));
     }
 
     /**
@@ -68,38 +63,6 @@ final class Tidying
         }
 
         return Sum::of($terms);
-    }
-
-    /**
-     * What people write who multiply only the first term of the first bracket, or carry its minus no further.
-     *
-     * @param bool $sign whether it is the minus that is lost, else the number
-     */
-    public static function wronglyExpanded(Expression $side, bool $sign): ?Expression
-    {
-        $terms = self::terms($side);
-        foreach ($terms as $place => $term) {
-            $negative = $term instanceof Negative;
-            $bare = $negative ? $term->operand : $term;
-            $factors = $bare instanceof Product ? $bare->factors : [$bare];
-            $inner = array_values(array_filter($factors, static fn(Expression $one): bool => $one instanceof Sum));
-            $front = array_values(array_filter($factors, static fn(Expression $one): bool => !$one instanceof Sum));
-            if (\count($inner) !== 1 || ($sign ? !$negative : $front === [])) {
-                continue;
-            }
-            $number = Product::of($front === [] ? [Numeral::of(1)] : $front);
-            $first = Polynomial::fromExpression(Product::of([$number, $inner[0]->terms[0]]));
-            $rest = Polynomial::fromExpression(Sum::of(\array_slice($inner[0]->terms, 1)));
-            $rest = $sign ? $rest->times(Polynomial::fromExpression($number)) : ($negative ? $rest->negated() : $rest);
-            $wrong = [...($negative ? $first->negated() : $first)->expressions(), ...$rest->expressions()];
-            array_splice($terms, $place, 1, $wrong);
-
-            return Polynomial::fromExpression(Sum::of($terms))->equals(Polynomial::fromExpression($side))
-                ? null
-                : self::expanded(Sum::of(array_values($terms)));
-        }
-
-        return null;
     }
 
     /** @return list<Expression> */

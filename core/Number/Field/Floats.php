@@ -9,7 +9,7 @@ use Runel\Number\NoExactValue;
 use Runel\Number\Rational;
 
 /**
- * Machine numbers, for drawing curves and for nothing else.
+ * Machine numbers, for drawing curves and for passing over what is certainly different; nothing is proved by them.
  *
  * @implements Field<float>
  */

@@ -10,32 +10,29 @@ use Runel\Expression\Node;
 use Runel\Expression\Product;
 use Runel\Expression\Rewriter;
 use Runel\Expression\Sum;
+use Runel\Slip\OfSlip;
 use Runel\Slip\Slip;
 use Runel\Slip\WrongRule;
 
 /** What stands before parentheses reaches their first term only: a factor, or a minus. */
 final readonly class BracketRule implements WrongRule
 {
-    private function __construct(private Slip $slip) {}
-
-    public static function factor(): self
-    {
-        return new self(Slip::FirstTermOnly);
-    }
-
-    public static function minus(): self
-    {
-        return new self(Slip::MinusNotCarried);
-    }
-
-    public function slip(): Slip
-    {
-        return $this->slip;
-    }
+    use OfSlip;
 
     public function wrong(Node $line): iterable
     {
-        return Rewriter::atEachPlace($line, fn(Node $node): iterable => $this->at($node));
+        yield from Rewriter::atEachPlace($line, fn(Node $node): iterable => $this->at($node));
+        // Who slips at one pair of parentheses slips at the next.
+        $everywhere = Rewriter::everywhere($line, function (Node $node): ?Node {
+            foreach ($this->at($node) as $wrong) {
+                return $wrong;
+            }
+
+            return null;
+        });
+        if ($everywhere !== $line) {
+            yield $everywhere;
+        }
     }
 
     /** @return iterable<Node> */

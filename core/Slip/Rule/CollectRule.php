@@ -4,25 +4,24 @@ declare(strict_types=1);
 
 namespace Runel\Slip\Rule;
 
-use Runel\Expression\Expression;
-use Runel\Expression\Negative;
 use Runel\Expression\Node;
 use Runel\Expression\Rewriter;
 use Runel\Expression\Sum;
+use Runel\Number\Rational;
+use Runel\Polynomial\Monomial;
 use Runel\Polynomial\Polynomial;
 use Runel\Polynomial\Term;
+use Runel\Slip\OfSlip;
 use Runel\Slip\Slip;
 use Runel\Slip\WrongRule;
 
-/** Two terms of a sum are collected with the wrong sign, without looking at signs, or though they are not alike. */
+/** Terms of a sum are collected with the wrong sign, without looking at signs, with one missed, or though unlike. */
 final readonly class CollectRule implements WrongRule
 {
-    public function __construct(private Slip $slip) {}
+    use OfSlip;
 
-    public function slip(): Slip
-    {
-        return $this->slip;
-    }
+    /** Longer sums are not collected in one go. */
+    private const LONGEST = 12;
 
     public function wrong(Node $line): iterable
     {
@@ -32,40 +31,105 @@ final readonly class CollectRule implements WrongRule
     /** @return iterable<Node> */
     private function at(Sum $sum): iterable
     {
-        foreach ($sum->terms as $first => $left) {
-            foreach (\array_slice($sum->terms, $first + 1, null, true) as $second => $right) {
-                $wrong = $this->pair($left, $right);
-                if ($wrong !== null) {
-                    $terms = $sum->terms;
-                    $terms[$first] = $wrong;
-                    unset($terms[$second]);
-                    yield Sum::of(array_values($terms));
-                }
+        $terms = [];
+        foreach ($sum->terms as $place => $term) {
+            $polynomial = Polynomial::tryFrom($term);
+            if ($polynomial !== null && \count($polynomial->terms) === 1) {
+                $terms[$place] = $polynomial->terms[0];
+            }
+        }
+        if (\count($terms) > self::LONGEST) {
+            return;
+        }
+        foreach ($this->choices($terms) as $places) {
+            $chosen = array_values(array_intersect_key($terms, array_flip($places)));
+            foreach ($this->collected($chosen) as $wrong) {
+                $rest = array_diff_key($sum->terms, array_flip($places));
+                $rest[$places[0]] = $wrong->toExpression();
+                ksort($rest);
+                yield Sum::of(array_values($rest));
             }
         }
     }
 
-    private function pair(Expression $left, Expression $right): ?Expression
+    /**
+     * Which terms are collected: two of them, or all that are alike.
+     *
+     * @param array<int, Term> $terms by place
+     *
+     * @return iterable<non-empty-list<int>> places
+     */
+    private function choices(array $terms): iterable
     {
-        [$one, $other] = [Polynomial::tryFrom($left), Polynomial::tryFrom($right)];
-        if ($one === null || $other === null || \count($one->terms) !== 1 || \count($other->terms) !== 1) {
-            return null;
+        $alike = [];
+        foreach ($terms as $first => $term) {
+            $alike[$term->monomial->key][] = $first;
+            foreach (array_keys($terms) as $second) {
+                if ($second > $first) {
+                    yield [$first, $second];
+                }
+            }
         }
-        [$a, $b] = [$one->terms[0], $other->terms[0]];
-        $sum = $a->coefficient->plus($b->coefficient);
-        $alike = $a->monomial->key === $b->monomial->key;
+        foreach ($alike as $places) {
+            if (\count($places) > 2) {
+                yield $places;
+            }
+        }
+    }
 
-        return match (true) {
-            $this->slip === Slip::UnlikeTermsCollected => $alike || $sum->isZero() ? null : (new Term(
-                $sum,
-                $a->monomial->degree >= $b->monomial->degree ? $a->monomial : $b->monomial,
-            ))->toExpression(),
-            !$alike || $a->coefficient->isNegative() === $b->coefficient->isNegative() => null,
-            $this->slip === Slip::LargerSignLost => new Negative($one->plus($other)->toExpression()),
-            default => (new Term(
-                $a->coefficient->absolute()->plus($b->coefficient->absolute()),
-                $a->monomial,
-            ))->toExpression(),
+    /**
+     * @param list<Term> $terms two or more
+     *
+     * @return iterable<Term>
+     */
+    private function collected(array $terms): iterable
+    {
+        $sum = Rational::zero();
+        $sizes = Rational::zero();
+        $highest = $terms[0]->monomial;
+        $alike = true;
+        foreach ($terms as $term) {
+            $sum = $sum->plus($term->coefficient);
+            $sizes = $sizes->plus($term->coefficient->absolute());
+            $alike = $alike && $term->monomial->key === $terms[0]->monomial->key;
+            $highest = $term->monomial->degree > $highest->degree ? $term->monomial : $highest;
+        }
+        $allMinus = $sum->isNegative() && $sum->absolute()->equals($sizes);
+        $mixed = !$sum->absolute()->equals($sizes);
+        yield from match ($this->slip) {
+            Slip::LargerSignLost => $alike && !$allMinus ? self::terms($highest, $sum->negated()) : [],
+            Slip::SignsIgnored => match (true) {
+                !$alike || $allMinus !== ($this->case === 'both-minus') => [],
+                $allMinus => self::terms($highest, $sizes),
+                default => $mixed ? self::terms($highest, $sizes, $sizes->negated()) : [],
+            },
+            Slip::TermMissed => $alike ? self::missing($terms, $sum) : [],
+            default => match (true) {
+                $sum->isZero() => [],
+                $alike => self::terms($highest->times($highest), $sum),
+                default => self::terms($highest, $sum),
+            },
         };
+    }
+
+    /**
+     * @param list<Term> $terms
+     *
+     * @return iterable<Term> the sum without one of them
+     */
+    private static function missing(array $terms, Rational $sum): iterable
+    {
+        foreach (\count($terms) > 2 ? $terms : [] as $term) {
+            yield new Term($sum->minus($term->coefficient), $term->monomial);
+        }
+    }
+
+    /** @return list<Term> */
+    private static function terms(Monomial $monomial, Rational ...$coefficients): array
+    {
+        return array_map(
+            static fn(Rational $coefficient): Term => new Term($coefficient, $monomial),
+            array_values($coefficients),
+        );
     }
 }

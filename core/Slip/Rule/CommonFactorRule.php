@@ -6,26 +6,36 @@ namespace Runel\Slip\Rule;
 
 use Runel\Expression\Expression;
 use Runel\Expression\Node;
+use Runel\Number\Rational;
 use Runel\Polynomial\Polynomial;
+use Runel\Slip\OfSlip;
 use Runel\Slip\Slip;
 use Runel\Slip\WrongRule;
 
-/** A common number is divided away instead of taken out. */
-final class CommonFactorRule implements WrongRule
+/** A common number is divided away instead of taken out; or the −1 before a product goes into both factors. */
+final readonly class CommonFactorRule implements WrongRule
 {
-    public function slip(): Slip
-    {
-        return Slip::CommonFactorForgotten;
-    }
+    use OfSlip;
 
     public function wrong(Node $line): iterable
     {
         $polynomial = $line instanceof Expression ? Polynomial::tryFrom($line) : null;
-        if ($polynomial === null || $polynomial->isZero()) {
+        if ($polynomial === null || $polynomial->isConstant()) {
+            return;
+        }
+        if ($this->slip === Slip::MinusOneTwice) {
+            if ($polynomial->terms[0]->coefficient->isNegative()) {
+                yield $polynomial->negated()->toExpression();
+            }
+
             return;
         }
         $content = $polynomial->content();
-        foreach ($content->isOne() ? [] : [$content, $content->negated()] as $factor) {
+        $isFalling = $polynomial->terms[0]->coefficient->isNegative();
+        foreach ($content->isOne() ? ($isFalling ? [Rational::of(-1)] : []) : [
+            $content,
+            $content->negated(),
+        ] as $factor) {
             yield $polynomial->scaledBy($factor->reciprocal())->toExpression();
         }
     }

@@ -14,24 +14,21 @@ use Runel\Expression\Node;
 use Runel\Expression\Numeral;
 use Runel\Expression\Power;
 use Runel\Expression\Product;
+use Runel\Expression\Quotient;
 use Runel\Expression\Root;
 use Runel\Expression\Sum;
 use Runel\Number\DivisionByZero;
 use Runel\Number\Rational;
 use Runel\Polynomial\NotPolynomial;
 use Runel\Polynomial\Polynomial;
+use Runel\Slip\OfSlip;
 use Runel\Slip\Slip;
 use Runel\Slip\WrongRule;
 
 /** What goes wrong between the two sides of an equation. */
 final readonly class EquationRule implements WrongRule
 {
-    public function __construct(private Slip $slip) {}
-
-    public function slip(): Slip
-    {
-        return $this->slip;
-    }
+    use OfSlip;
 
     public function wrong(Node $line): iterable
     {
@@ -49,7 +46,7 @@ final readonly class EquationRule implements WrongRule
         if ($line instanceof Equation) {
             yield from match ($this->slip) {
                 Slip::SignNotTurned => self::crossed($line, false),
-                Slip::OneSideOnly => self::crossed($line, true),
+                Slip::OneSideOnly => self::oneSided($line),
                 Slip::WrongInverse, Slip::DividedByNegative => $this->divided($line),
                 Slip::RootLost => self::lost($line),
                 Slip::PlusMinusForgotten => self::rooted($line),
@@ -77,6 +74,26 @@ final readonly class EquationRule implements WrongRule
                 $there = $vanishes ? $other : Sum::of([$other, $term]);
                 yield $turned ? new Equation($there, $own) : new Equation($own, $there);
             }
+        }
+    }
+
+    /** @return iterable<Node> a term taken off one side only, or the number before the letter */
+    private static function oneSided(Equation $line): iterable
+    {
+        yield from self::crossed($line, true);
+        foreach ([[$line->left, $line->right], [$line->right, $line->left]] as [$side, $other]) {
+            $done = match (true) {
+                $side instanceof Quotient => $side->numerator,
+                $side instanceof Root && $side->index === 2 => $side->radicand,
+                default => null,
+            };
+            if ($done !== null) {
+                yield new Equation($done, $other);
+            }
+        }
+        $term = self::linear($line->left);
+        if ($term !== null && self::number($line->right) !== null) {
+            yield new Equation(new Letter($term[0]), $line->right);
         }
     }
 
@@ -129,10 +146,17 @@ final readonly class EquationRule implements WrongRule
     /** @return iterable<Node> each factor set equal to what the product equals */
     private static function eachEqual(Equation $line): iterable
     {
-        if ($line->left instanceof Product && self::number($line->right)?->isZero() === false) {
+        if (!$line->left instanceof Product || self::number($line->right)?->isZero() !== false) {
+            return;
+        }
+        $factors = array_values(array_filter(
+            $line->left->factors,
+            static fn(Expression $factor): bool => Letters::of($factor) !== [],
+        ));
+        if (\count($factors) > 1) {
             yield new Alternatives(array_map(
                 static fn(Expression $factor): Equation => new Equation($factor, $line->right),
-                $line->left->factors,
+                $factors,
             ));
         }
     }

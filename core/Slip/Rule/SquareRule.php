@@ -10,16 +10,13 @@ use Runel\Expression\Numeral;
 use Runel\Expression\Power;
 use Runel\Expression\Rewriter;
 use Runel\Expression\Sum;
-use Runel\Slip\Slip;
+use Runel\Slip\OfSlip;
 use Runel\Slip\WrongRule;
 
 /** A sum is squared term by term, its double product forgotten. */
-final class SquareRule implements WrongRule
+final readonly class SquareRule implements WrongRule
 {
-    public function slip(): Slip
-    {
-        return Slip::DoubleProductForgotten;
-    }
+    use OfSlip;
 
     public function wrong(Node $line): iterable
     {

@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Lesson;
+
+/** What an item of a lesson is. */
+enum ItemKind: string
+{
+    case Goal = 'goal';
+    case Demonstration = 'demonstration';
+    case YourTurn = 'your-turn';
+    case TwoWays = 'two-ways';
+    case Warning = 'warning';
+    case Set = 'set';
+}

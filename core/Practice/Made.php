@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Practice;
+
+use Runel\Demonstration\Demonstration;
+
+/** A problem made to order, with the demonstration by which it was judged. */
+final readonly class Made
+{
+    public function __construct(
+        public string $problem,
+        public Skill $skill,
+        public Rung $rung,
+        public Demonstration $demonstration,
+    ) {}
+}

@@ -1,0 +1,128 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Practice;
+
+use Runel\Demonstration\Demonstration;
+use Runel\Expression\Equation;
+use Runel\Expression\Expression;
+use Runel\Expression\Negative;
+use Runel\Expression\Node;
+use Runel\Expression\Product;
+use Runel\Expression\Quotient;
+use Runel\Expression\Root;
+use Runel\Expression\Sum;
+use Runel\Judging\FactorsOf;
+use Runel\Polynomial\Polynomial;
+use Runel\Polynomial\Term;
+
+/** What can be seen of a demonstration: in its problem as it is read, and in what it arrives at. */
+final readonly class Seen
+{
+    public Node $node;
+
+    public function __construct(public Demonstration $demonstration)
+    {
+        $this->node = $demonstration->task->problem->node;
+    }
+
+    /** @return list<Polynomial> the factors of the problem, powers written out */
+    public function factors(): array
+    {
+        $factors = $this->node instanceof Expression ? FactorsOf::expression($this->node) : [];
+
+        return array_values(array_filter(array_map(Polynomial::tryFrom(...), $factors)));
+    }
+
+    /** The whole problem, multiplied out; of an equation, left side minus right side. */
+    public function whole(): Polynomial
+    {
+        return $this->demonstration->task->problem->polynomial ?? Polynomial::constant(0);
+    }
+
+    /** @return list<Expression> */
+    public function solutions(): array
+    {
+        return $this->details('solutions');
+    }
+
+    /** @return list<Expression> */
+    public function rejected(): array
+    {
+        return $this->details('rejected');
+    }
+
+    /** @return list<Polynomial> the sides of an equation, or the parts of a quotient, that are polynomials */
+    public function sides(): array
+    {
+        $parts = match (true) {
+            $this->node instanceof Equation => [$this->node->left, $this->node->right],
+            $this->node instanceof Quotient => [$this->node->numerator, $this->node->denominator],
+            default => [],
+        };
+
+        return array_values(array_filter(array_map(Polynomial::tryFrom(...), $parts)));
+    }
+
+    /** @param callable(Node): bool $is */
+    public static function holds(Node $node, callable $is): bool
+    {
+        return $is($node)
+            || array_filter($node->children(), static fn(Node $child): bool => self::holds($child, $is)) !== [];
+    }
+
+    /** @param callable(Node): bool $is */
+    public static function count(Node $node, callable $is): int
+    {
+        return ($is($node) ? 1 : 0)
+            + array_sum(array_map(static fn(Node $child): int => self::count($child, $is), $node->children()));
+    }
+
+    public static function hasMinus(Polynomial $polynomial): bool
+    {
+        return array_filter(
+            $polynomial->terms,
+            static fn(Term $term): bool => $term->coefficient->isNegative(),
+        ) !== [];
+    }
+
+    /** Whether a power between the highest and the number is missing; the number counts, too. */
+    public static function hasGap(Polynomial $polynomial): bool
+    {
+        return \count($polynomial->letters()) === 1 && \count($polynomial->terms) <= $polynomial->degree();
+    }
+
+    public static function isMinus(Node $node): bool
+    {
+        return $node instanceof Negative;
+    }
+
+    public static function isRoot(Node $node): bool
+    {
+        return $node instanceof Root;
+    }
+
+    public static function isFraction(Node $node): bool
+    {
+        return $node instanceof Quotient;
+    }
+
+    /** Whether a sum stands with something before or behind it. */
+    public static function isBracket(Node $node): bool
+    {
+        return $node instanceof Product
+            && array_filter($node->factors, static fn(Expression $factor): bool => $factor instanceof Sum) !== [];
+    }
+
+    /** @return list<Expression> */
+    private function details(string $name): array
+    {
+        $details = $this->demonstration->answer->details()[$name] ?? [];
+
+        return \is_array($details) ? array_values(array_filter(
+            $details,
+            static fn(mixed $one): bool => $one instanceof Expression,
+        )) : [];
+    }
+}

@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Slip\Rule;
+
+use Runel\Expression\Expression;
+use Runel\Expression\Node;
+use Runel\Expression\Quotient;
+use Runel\Expression\Rewriter;
+use Runel\Expression\Sum;
+use Runel\Notation\Ascii;
+use Runel\Polynomial\Polynomial;
+use Runel\Slip\OfSlip;
+use Runel\Slip\Slip;
+use Runel\Slip\WrongRule;
+
+/** A fraction of which only a part is divided, whose bars are mixed up, or in which single terms are cancelled. */
+final readonly class FractionRule implements WrongRule
+{
+    use OfSlip;
+
+    public function wrong(Node $line): iterable
+    {
+        return Rewriter::atEachPlace($line, fn(Node $node): iterable => $node instanceof Quotient
+            ? ($this->slip === Slip::StackedFraction ? self::stacked($node) : self::cancelled($node))
+            : []);
+    }
+
+    /** @return iterable<Expression> */
+    private static function stacked(Quotient $quotient): iterable
+    {
+        [$above, $below] = [$quotient->numerator, $quotient->denominator];
+        if ($above instanceof Sum) {
+            $last = \array_slice($above->terms, -1);
+            yield Sum::of([
+                ...\array_slice($above->terms, 0, -1),
+                ...array_map(static fn(Expression $term): Expression => new Quotient($term, $below), $last),
+            ]);
+        }
+        if ($above instanceof Quotient) {
+            yield new Quotient($above->numerator, new Quotient($above->denominator, $below));
+        }
+        if ($below instanceof Quotient) {
+            yield new Quotient(new Quotient($above, $below->numerator), $below->denominator);
+        }
+    }
+
+    /** @return iterable<Expression> a term struck out above and below, or divided though the others are not */
+    private static function cancelled(Quotient $quotient): iterable
+    {
+        $below = $quotient->denominator;
+        $terms = $quotient->numerator instanceof Sum ? $quotient->numerator->terms : [];
+        $divides = !$below instanceof Sum && Polynomial::tryFrom($below)?->isZero() === false;
+        foreach ($terms as $place => $term) {
+            foreach ($below instanceof Sum ? $below->terms : [$below] as $under => $other) {
+                if (Ascii::write($term) === Ascii::write($other)) {
+                    $left = $below instanceof Sum ? self::without($below->terms, $under) : [];
+                    $above = Sum::of(self::without($terms, $place));
+                    yield $left === [] ? $above : new Quotient($above, Sum::of($left));
+                }
+            }
+            if ($divides) {
+                yield Sum::of([
+                    ...\array_slice($terms, 0, $place),
+                    new Quotient($term, $below),
+                    ...\array_slice($terms, $place + 1),
+                ]);
+            }
+        }
+    }
+
+    /**
+     * @param list<Expression> $terms
+     *
+     * @return list<Expression>
+     */
+    private static function without(array $terms, int $place): array
+    {
+        unset($terms[$place]);
+
+        return array_values($terms);
+    }
+}

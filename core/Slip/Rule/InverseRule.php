@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Slip\Rule;
+
+use Runel\Expression\Equation;
+use Runel\Expression\Expression;
+use Runel\Expression\Node;
+use Runel\Expression\Product;
+use Runel\Expression\Quotient;
+use Runel\Slip\OfSlip;
+use Runel\Slip\WrongRule;
+
+/** What is to be divided is multiplied, and the other way round. */
+final readonly class InverseRule implements WrongRule
+{
+    use OfSlip;
+
+    public function wrong(Node $line): iterable
+    {
+        if ($line instanceof Equation) {
+            foreach ([[$line->left, $line->right], [$line->right, $line->left]] as [$side, $other]) {
+                yield from self::undone($side, $other);
+            }
+        }
+        if ($line instanceof Quotient) {
+            yield Product::of([$line->denominator, $line->numerator]);
+        }
+        if ($line instanceof Product) {
+            yield new Quotient(Product::of(\array_slice($line->factors, 1)), $line->factors[0]);
+        }
+    }
+
+    /** @return iterable<Node> what stood beside the rest of a side, done to the other side again instead of undone */
+    private static function undone(Expression $side, Expression $other): iterable
+    {
+        if ($side instanceof Quotient) {
+            yield new Equation($side->numerator, new Quotient($other, $side->denominator));
+        }
+        $factors = $side instanceof Product ? $side->factors : [];
+        foreach ($factors as $place => $factor) {
+            $rest = $factors;
+            unset($rest[$place]);
+            yield new Equation($factor, Product::of([$other, ...array_values($rest)]));
+        }
+    }
+}

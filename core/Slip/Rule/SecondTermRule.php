@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Slip\Rule;
+
+use Runel\Expression\Negative;
+use Runel\Expression\Node;
+use Runel\Expression\Sum;
+use Runel\Slip\OfSlip;
+use Runel\Slip\Slip;
+use Runel\Slip\WrongRule;
+
+/** Of two terms the second is taken off instead of added, or the other way round. */
+final readonly class SecondTermRule implements WrongRule
+{
+    use OfSlip;
+
+    public function wrong(Node $line): iterable
+    {
+        if (!$line instanceof Sum || \count($line->terms) !== 2) {
+            return;
+        }
+        [$first, $second] = $line->terms;
+        if ($second instanceof Negative) {
+            yield Sum::of([$first, $second->operand]);
+        } elseif ($this->slip !== Slip::MinusNotCarried) {
+            yield Sum::of([$first, new Negative($second)]);
+        }
+    }
+}

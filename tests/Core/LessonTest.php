@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use App\Sets\SeededChance;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Runel\Lesson\Item;
+use Runel\Lesson\ItemKind;
+use Runel\Lesson\Pace;
+use Runel\Lesson\Plan;
+use Runel\Lesson\Proposal;
+use Runel\Lesson\Remark;
+use Runel\Message\BadRequest;
+use Runel\Method\Catalogue;
+use Runel\Practice\Ladders;
+use Runel\Practice\Made;
+use Runel\Practice\Maker;
+use Runel\Practice\Order;
+use Runel\Practice\Skill;
+use Runel\Practice\Wishes;
+use Runel\Style\HouseStyle;
+
+/** A lesson keeps to its time, adds one difficulty at a time, and says where it does not. */
+final class LessonTest extends TestCase
+{
+    /** @return iterable<string, array{Skill}> */
+    public static function skills(): iterable
+    {
+        foreach (Skill::cases() as $skill) {
+            yield $skill->value => [$skill];
+        }
+    }
+
+    #[DataProvider('skills')]
+    public function testAProposalKeepsToItsTimeAndJumpsNowhere(Skill $skill): void
+    {
+        foreach (Ladders::of($skill)->rungs() as $rung) {
+            $counts = [];
+            foreach ([30, 60, 120] as $minutes) {
+                $plan = $this->propose($skill, $rung->number, $minutes);
+                $kinds = array_map(static fn(Item $item): ItemKind => $item->kind, $plan->items);
+                self::assertSame(ItemKind::Goal, $kinds[0]);
+                self::assertSame(ItemKind::Set, $kinds[\count($kinds) - 1]);
+                self::assertContains(ItemKind::Demonstration, $kinds);
+                self::assertContains(ItemKind::YourTurn, $kinds);
+                $keys = array_map(static fn(Remark $remark): string => $remark->message->key, $plan->remarks());
+                self::assertNotContains('lesson.jumps', $keys);
+                self::assertNotContains('lesson.nothing-new', $keys);
+                self::assertSame($plan->seconds() > $minutes * 60, \in_array('lesson.over', $keys, true));
+                $counts[] = \count($plan->items);
+            }
+            self::assertSame($counts, array_map(max(...), array_map(
+                static fn(int $place): array => [0, ...\array_slice($counts, 0, $place + 1)],
+                array_keys($counts),
+            )), 'more time never makes it shorter');
+        }
+    }
+
+    public function testAPlanJudgesItself(): void
+    {
+        $pace = Pace::usual();
+        $simple = $this->made('1');
+        $new = $this->made('2');
+        $far = $this->made('5');
+        $keys = static fn(Plan $plan): array => array_map(
+            static fn(Remark $remark): string => "$remark->item {$remark->message->key}",
+            $plan->remarks(),
+        );
+        $shown = static fn(Made ...$made): array => array_values(array_map(
+            static fn(Made $one): Item => Item::demonstration($one, $pace),
+            $made,
+        ));
+        self::assertSame([], $keys(new Plan($shown($simple, $new), 90, 90)));
+        self::assertSame(['2 lesson.nothing-new'], $keys(new Plan($shown($new, $simple), 90, 90)));
+        self::assertSame(['2 lesson.jumps'], $keys(new Plan($shown($simple, $far), 90, 90)));
+        self::assertSame(['2 lesson.room'], $keys(new Plan($shown($simple, $new), 90, 5)));
+        self::assertSame([' lesson.over'], $keys(new Plan($shown($simple, $new), 1, 90)));
+    }
+
+    public function testTimesAddUpAndFollowThePace(): void
+    {
+        $plan = $this->propose(Skill::Linear, 4, 60);
+        $sum = 0;
+        foreach ($plan->items as $place => $item) {
+            self::assertSame($sum, $plan->begins($place + 1));
+            $sum += $item->seconds;
+        }
+        self::assertSame($sum, $plan->seconds());
+        $made = $this->made('4')->demonstration;
+        self::assertGreaterThan(Pace::usual()->demonstrating($made), Pace::of(150)->demonstrating($made));
+        self::assertGreaterThan(Pace::usual()->demonstrating($made), Pace::usual()->trying($made));
+        self::assertSame(Pace::of(400)->demonstrating($made), Pace::of(9999)->demonstrating($made));
+    }
+
+    public function testNoLessonOfNothingOrOfAYear(): void
+    {
+        $this->expectException(BadRequest::class);
+        $this->propose(Skill::Linear, 1, 525_600);
+    }
+
+    private function propose(Skill $skill, int $rung, int $minutes): Plan
+    {
+        return (new Proposal(Catalogue::standard(), new SeededChance()))->plan(
+            $skill,
+            $rung,
+            $minutes,
+            24,
+            '7',
+            Pace::usual(),
+            HouseStyle::default(),
+        );
+    }
+
+    private function made(string $rung): Made
+    {
+        return Maker::make(Catalogue::standard(), new SeededChance(), HouseStyle::default(), Order::of(
+            'linear',
+            $rung,
+            '1',
+            '3',
+            Wishes::none(),
+        ))[0];
+    }
+}

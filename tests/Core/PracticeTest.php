@@ -1,0 +1,263 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use App\Sets\SeededChance;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Runel\Claim\DivisionHolds;
+use Runel\Claim\Solves;
+use Runel\Demonstration\Task;
+use Runel\Expression\Equation;
+use Runel\Expression\Expression;
+use Runel\Expression\Node;
+use Runel\Expression\Quotient;
+use Runel\Expression\Substitution;
+use Runel\Message\BadRequest;
+use Runel\Method\Catalogue;
+use Runel\Notation\Ascii;
+use Runel\Practice\Difficulty;
+use Runel\Practice\Ladders;
+use Runel\Practice\Made;
+use Runel\Practice\Maker;
+use Runel\Practice\Order;
+use Runel\Practice\Rung;
+use Runel\Practice\Seen;
+use Runel\Practice\Skill;
+use Runel\Practice\Wishes;
+use Runel\Problem\Job;
+use Runel\Problem\Problem;
+use Runel\Proof\Proof;
+use Runel\Style\HouseStyle;
+
+/** Problems made to order are of their rung and no other, right, different, and the same on every machine. */
+final class PracticeTest extends TestCase
+{
+    /** @return iterable<string, array{Skill}> */
+    public static function skills(): iterable
+    {
+        foreach (Skill::cases() as $skill) {
+            yield $skill->value => [$skill];
+        }
+    }
+
+    #[DataProvider('skills')]
+    public function testEachRungAddsExactlyOneDifficulty(Skill $skill): void
+    {
+        $names = static fn(array $traits): array => array_map(
+            static fn(Difficulty $trait): string => $trait->value,
+            $traits,
+        );
+        $rungs = Ladders::of($skill)->rungs();
+        self::assertGreaterThan(3, \count($rungs));
+        self::assertSame([], $rungs[0]->traits);
+        foreach (\array_slice($rungs, 1) as $place => $rung) {
+            self::assertNotNull($rung->adds);
+            self::assertSame([$rung->adds->value], array_values(array_diff(
+                $names($rung->traits),
+                $names($rungs[$place]->traits),
+            )));
+            self::assertSame($place + 2, $rung->number);
+        }
+    }
+
+    /** Over many seeds; an answer is looked at by the laws alone, not by the method that found it. */
+    #[DataProvider('skills')]
+    public function testProblemsHaveTheTraitsOfTheirRungAndRightAnswers(Skill $skill): void
+    {
+        $ladder = Ladders::of($skill);
+        $seen = [];
+        foreach ($ladder->rungs() as $rung) {
+            for ($seed = 1; $seed <= 8; ++$seed) {
+                foreach ($this->make($skill, (string) $rung->number, '2', (string) ($seed * 37)) as $made) {
+                    // Read afresh from what was typed, as anybody would who types it.
+                    $again = new Seen(Catalogue::standard()->demonstrate(
+                        new Task(Problem::read($made->problem), HouseStyle::default()),
+                        $ladder->job()->value,
+                        $ladder->method(),
+                    ));
+                    foreach ($ladder->rungs() as $other) {
+                        $isOwn = $other->number === $rung->number;
+                        self::assertSame($isOwn, $ladder->fits($other, $again), $made->problem);
+                    }
+                    $this->assertAnswerHolds($made);
+                    $seen[$made->problem] = true;
+                }
+            }
+        }
+        self::assertGreaterThan(\count($ladder->rungs()) * 7, \count($seen));
+    }
+
+    #[DataProvider('skills')]
+    public function testNoProblemComesTwiceAndNoAnswerTwiceRunning(Skill $skill): void
+    {
+        $made = $this->make($skill, '', '24', '5');
+        $problems = array_map(static fn(Made $one): string => $one->problem, $made);
+        self::assertSame($problems, array_unique($problems));
+        foreach (\array_slice($made, 1) as $place => $one) {
+            self::assertNotSame(
+                Ascii::write($made[$place]->demonstration->answer->node()),
+                Ascii::write($one->demonstration->answer->node()),
+            );
+            self::assertGreaterThanOrEqual($made[$place]->rung->number, $one->rung->number);
+        }
+        self::assertSame(
+            array_map(static fn(Rung $rung): int => $rung->number, Ladders::of($skill)->rungs()),
+            array_values(array_unique(array_map(static fn(Made $one): int => $one->rung->number, $made))),
+        );
+    }
+
+    public function testTheSameSeedMakesTheSameSetInAnotherProcess(): void
+    {
+        $own = array_map(static fn(Made $one): string => $one->problem, $this->make(Skill::Linear, '2-5', '12', '7'));
+        $code = 'require "vendor/autoload.php"; foreach (Runel\Practice\Maker::make('
+            . 'Runel\Method\Catalogue::standard(), new App\Sets\SeededChance(), Runel\Style\HouseStyle::default(), '
+            . 'Runel\Practice\Order::of("linear", "2-5", "12", "7", Runel\Practice\Wishes::none())) as $one) '
+            . 'echo $one->problem, "\n";';
+        $other = shell_exec('cd ' . escapeshellarg(\dirname(__DIR__, 2)) . ' && ' . escapeshellarg(\PHP_BINARY)
+            . ' -r ' . escapeshellarg($code));
+        self::assertSame(implode("\n", $own) . "\n", $other);
+    }
+
+    public function testWishesAreMet(): void
+    {
+        foreach ($this->make(Skill::FactorLeading, '4', '8', '3', ['trials' => '9', 'letters' => 'n']) as $made) {
+            self::assertLessThanOrEqual(9, $made->demonstration->forecast->trials);
+            self::assertSame(['n'], $made->demonstration->task->problem->letters);
+        }
+        foreach ($this->make(Skill::MultiplyBinomials, '3', '8', '3', ['largest' => '5']) as $made) {
+            preg_match_all('/\d+/', $made->problem, $numbers);
+            self::assertLessThanOrEqual(5, max(array_map(intval(...), $numbers[0])));
+        }
+        foreach ($this->make(Skill::Linear, '5', '4', '3', ['trap' => 'minus-not-carried']) as $made) {
+            self::assertContains('minus-not-carried', array_map(
+                static fn($step): string => $step->watch->value ?? '',
+                $made->demonstration->steps(),
+            ));
+        }
+        foreach ($this->make(Skill::SquareSolve, '1-3', '6', '3', ['method' => 'formula']) as $made) {
+            self::assertSame('formula', $made->demonstration->method);
+        }
+    }
+
+    /** @return iterable<string, array{array<string, string>, string}> */
+    public static function impossible(): iterable
+    {
+        yield 'numbers too small' => [['largest' => '1'], 'practice.wish.largest'];
+        yield 'a trap that is not there' => [['trap' => 'quotient-degree'], 'practice.wish.trap'];
+        yield 'a method that never fits' => [['method' => 'special'], 'practice.wish.method'];
+    }
+
+    /** @param array<string, string> $wishes */
+    #[DataProvider('impossible')]
+    public function testWhatCannotBeMadeSaysWhichWishToLoosen(array $wishes, string $key): void
+    {
+        try {
+            $this->make(Skill::MultiplyBinomials, '5', '3', '1', $wishes);
+            self::fail('made all the same');
+        } catch (BadRequest $refusal) {
+            self::assertSame('practice.impossible', $refusal->reason->key);
+            self::assertSame($key, $refusal->reason->parameters['wish']->key ?? null);
+        }
+    }
+
+    /** @return iterable<string, array{array<string, string>}> */
+    public static function nonsense(): iterable
+    {
+        yield 'no such skill' => [['skill' => 'knitting']];
+        yield 'no such rung' => [['rungs' => '9']];
+        yield 'rungs backwards' => [['rungs' => '3-2']];
+        yield 'none' => [['count' => '0']];
+        yield 'far too many' => [['count' => '10000']];
+        yield 'half a problem' => [['count' => '2.5']];
+        yield 'a seed of words' => [['seed' => 'seven']];
+    }
+
+    /** @param array<string, string> $order */
+    #[DataProvider('nonsense')]
+    public function testNonsenseIsRefused(array $order): void
+    {
+        $this->expectException(BadRequest::class);
+        $order += ['skill' => 'linear', 'rungs' => '', 'count' => '3', 'seed' => '1'];
+        Order::of($order['skill'], $order['rungs'], $order['count'], $order['seed'], Wishes::none());
+    }
+
+    public function testWishesNobodyKnowsAreRefused(): void
+    {
+        $wishes = ['colour' => 'red', 'largest' => 'x', 'letters' => 'e', 'trap' => 'nothing', 'whole' => 'maybe'];
+        foreach ($wishes as $key => $value) {
+            try {
+                Wishes::of([$key => $value]);
+                self::fail("$key was taken");
+            } catch (BadRequest $refusal) {
+                self::assertStringStartsWith('practice.wish-', $refusal->reason->key);
+            }
+        }
+        $this->expectException(BadRequest::class);
+        $this->make(Skill::Linear, '1', '1', '1', ['method' => 'grid']);
+    }
+
+    /**
+     * @param array<string, string> $wishes
+     *
+     * @return non-empty-list<Made>
+     */
+    private function make(Skill $skill, string $rungs, string $count, string $seed, array $wishes = []): array
+    {
+        return Maker::make(
+            Catalogue::standard(),
+            new SeededChance(),
+            HouseStyle::default(),
+            Order::of($skill->value, $rungs, $count, $seed, Wishes::of($wishes)),
+        );
+    }
+
+    private function assertAnswerHolds(Made $made): void
+    {
+        $proof = new Proof();
+        $problem = $made->demonstration->task->problem;
+        $answer = $made->demonstration->answer;
+        $details = $answer->details();
+        if ($made->demonstration->job === Job::Solve && $problem->node instanceof Equation) {
+            foreach (\is_array($details['solutions'] ?? null) ? $details['solutions'] : [] as $solution) {
+                \assert($solution instanceof Expression);
+                self::assertTrue(
+                    $proof->holds(new Solves($problem->node, (string) $problem->letter(), $solution)),
+                    $made->problem,
+                );
+            }
+        } elseif ($problem->node instanceof Quotient) {
+            [$quotient, $remainder] = [$details['quotient'] ?? null, $details['remainder'] ?? null];
+            \assert($quotient instanceof Expression && $remainder instanceof Expression);
+            self::assertTrue($proof->holds(new DivisionHolds(
+                $problem->node->numerator,
+                $problem->node->denominator,
+                $quotient,
+                $remainder,
+            )), $made->problem);
+        } elseif ($problem->subject !== null && $problem->node instanceof Equation) {
+            foreach (self::equations($answer->node()) as $result) {
+                self::assertTrue($proof->same(
+                    Substitution::into($problem->node->left, $problem->subject, $result->right),
+                    Substitution::into($problem->node->right, $problem->subject, $result->right),
+                ), $made->problem);
+            }
+        } else {
+            $given = $problem->node instanceof Equation ? $problem->node->right : $problem->node;
+            $found = $answer->node();
+            $found = $found instanceof Equation ? $found->right : $found;
+            self::assertTrue($found instanceof Expression && $proof->same($given, $found), $made->problem);
+        }
+    }
+
+    /** @return list<Equation> */
+    private static function equations(Node $node): array
+    {
+        return $node instanceof Equation ? [$node] : array_values(array_filter(
+            $node->children(),
+            static fn($child): bool => $child instanceof Equation,
+        ));
+    }
+}
