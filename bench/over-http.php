@@ -42,6 +42,7 @@ try {
         $paths[$name] = '/board?' . http_build_query(['problem' => $problems[0], 'method' => 'grid', 'step' => $step]);
     }
     $paths['the live reading'] = '/reading?' . http_build_query(['problem' => '12p^2-11p-15']);
+    $paths['a ladder'] = '/ladder?show=factor-leading';
     $paths['an empty bench'] = '/';
     $taken = [];
     // Turn and turn about, so that a busy moment hits all alike.

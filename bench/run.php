@@ -8,11 +8,19 @@ declare(strict_types=1);
  */
 
 use App\Contract\Requested;
+use App\Sets\SeededChance;
 use Illuminate\Contracts\Http\Kernel;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Route;
+use Runel\Demonstration\Link;
 use Runel\Demonstration\Task;
+use Runel\Marking\Marker;
 use Runel\Method\Catalogue;
+use Runel\Notation\Ascii;
+use Runel\Practice\Maker;
+use Runel\Practice\Order;
+use Runel\Practice\Wishes;
+use Runel\Problem\Job;
 use Runel\Problem\Problem;
 use Runel\Style\HouseStyle;
 
@@ -76,6 +84,61 @@ foreach ($methods as $method => $fitting) {
     ), 20) / count($fitting);
     printf("  %-24s %.3f, %.1f times reading its problem\n", $method, $own, $own / $reading);
 }
+
+echo "Marking a line, against demonstrating its problem\n";
+$taken = [];
+foreach ($tasks as $task) {
+    $offers = array_filter($catalogue->offers($task), static fn($offer): bool => $offer->forecast !== null);
+    $job = array_values($offers)[0]->method->job();
+    $lines = [];
+    foreach ($catalogue->demonstrate($task, $job->value)->steps() as $step) {
+        foreach ($step->lines as $line) {
+            if ($line->link !== Link::Side && $line->link !== Link::Given && $line->branch === null) {
+                $lines[] = Ascii::write($line->node);
+            }
+        }
+    }
+    // One sign off makes every line a slip that has to be looked for.
+    $wrong = array_map(static fn(string $line): string => $line . '+1', $lines);
+    foreach ([$lines, $wrong] as $page) {
+        foreach ($page as $line) {
+            $fresh = static fn(): Task => new Task($task->problem, $task->style);
+            $taken[] = milliseconds(static fn() => Marker::mark($catalogue, $fresh(), $job, [$line]), 3, 3);
+        }
+    }
+}
+sort($taken);
+$shown = milliseconds(static fn() => array_map(
+    static fn(Task $task) => $catalogue->demonstrate(new Task($task->problem, $task->style)),
+    $tasks,
+), 5) / count($tasks);
+printf(
+    "  median %.2f ms (ratio %.2f), worst %.2f ms (ratio %.2f)\n",
+    $taken[intdiv(count($taken), 2)],
+    $taken[intdiv(count($taken), 2)] / $shown,
+    end($taken),
+    end($taken) / $shown,
+);
+$pile = array_fill(0, 30, ['6x^2+19x+10=0', [
+    '6x^2+15x+4x+10=0', '3x(2x+5)+2(2x+5)=0', '(3x+2)(2x+5)=0', '3x+2=0 or 2x+5=0', '3x=2 or 2x=-5',
+    'x=2/3 or x=-5/2', '3*2=6', 'x=2/3', 'x=-5/2', 'x=1',
+]]);
+$all = milliseconds(static fn() => array_map(static fn(array $page) => Marker::mark(
+    $catalogue,
+    new Task(Problem::read($page[0]), HouseStyle::default()),
+    Job::Solve,
+    $page[1],
+), $pile), 1, 3);
+printf("  a pile of 30 pages of 10 lines %.0f ms, %.0f times demonstrating a problem\n", $all, $all / $shown);
+
+echo "Problems to order, against demonstrating a problem\n";
+$order = Order::of('factor-leading', '', '40', '7', Wishes::none());
+$made = milliseconds(
+    static fn() => Maker::make($catalogue, new SeededChance(), HouseStyle::default(), $order),
+    1,
+    3,
+);
+printf("  40 problems %.0f ms, %.1f times demonstrating one, each\n", $made, $made / 40 / $shown);
 
 echo "Memory over a batch of 10 000\n";
 $before = 0;

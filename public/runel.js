@@ -4,7 +4,8 @@
     const KEYS = {
         ArrowRight: 'pen-next', ' ': 'pen-next', PageDown: 'pen-next',
         ArrowLeft: 'pen-back', PageUp: 'pen-back', Home: 'pen-first', End: 'pen-all',
-        w: 'pen-another', p: 'pen-present', q: 'pen-ask', 2: 'pen-ways', g: 'pen-go-on', '?': 'pen-help',
+        w: 'pen-another', p: 'pen-present', q: 'pen-ask', 2: 'pen-ways', g: 'pen-go-on', y: 'pen-turn', n: 'pen-item', h: 'pen-hint', u: 'pen-undo', v: 'pen-watch',
+        '?': 'pen-help',
     };
     const typing = (element) => element instanceof HTMLElement
         && (element.matches('input, textarea, select') || element.isContentEditable);
@@ -42,7 +43,10 @@
         const target = document.getElementById(KEYS[event.key] ?? '');
         if (!target) return;
         event.preventDefault();
-        if (target.getAttribute('aria-disabled') !== 'true') target.click();
+        // At the end of an item one key goes on to the next.
+        const isOver = target.getAttribute('aria-disabled') === 'true';
+        if (!isOver) target.click();
+        else if (target.id === 'pen-next') document.getElementById('pen-item')?.click();
     });
 
     const showNow = () => {
@@ -92,11 +96,14 @@
         const parts = [...document.querySelectorAll('.margin-what, .margin-why, .verdict, #now .line, #now.line')];
         place.textContent = parts.map(spoken).join('. ');
     };
+    const toEnd = (field) => { field.focus(); field.setSelectionRange(field.value.length, field.value.length); };
     let focused = null;
     document.addEventListener('htmx:beforeSwap', () => { focused = document.activeElement?.id ?? null; });
     document.addEventListener('htmx:afterSwap', () => {
         const answer = document.getElementById('answer');
+        const draft = document.getElementById('draft');
         if (answer) answer.focus();
+        else if (draft) toEnd(draft);
         else if (focused && document.getElementById(focused)) document.getElementById(focused).focus();
         enhance();
         showNow();
@@ -109,6 +116,8 @@
         // Once the shipped fonts are in, lines are as high as they stay.
         document.fonts.ready.then(showNow);
         document.getElementById('answer')?.focus();
+        const draft = document.getElementById('draft');
+        if (draft) toEnd(draft);
     });
     window.addEventListener('popstate', () => {
         if (document.querySelector('.pen-bar') && !location.hash) location.reload();
@@ -200,6 +209,38 @@
             startTimer(Number(event.target.value));
         }
     });
+
+    // A lesson's thin line: how far the clock is from the plan, since the first item was played in this window.
+    const lessonLine = () => {
+        const line = document.querySelector('.lesson-line');
+        if (!line) return;
+        const key = 'lesson ' + line.dataset.lesson;
+        // Begun in the middle, the plan begins there, too.
+        const first = sessionStorage.getItem(key) ?? String(Date.now() - Number(line.dataset.begins) * 1000);
+        sessionStorage.setItem(key, first);
+        const late = Math.round(((Date.now() - Number(first)) / 1000 - Number(line.dataset.begins)) / 60);
+        const now = line.querySelector('.lesson-now');
+        now.textContent = late === 0 ? '' : Math.abs(late) + ' ' + (late > 0 ? now.dataset.behind : now.dataset.ahead);
+    };
+    lessonLine();
+    setInterval(lessonLine, 20000);
+
+    // A problem on the projector: when its time is over, its answer is shown.
+    const counting = document.querySelector('[data-countdown]');
+    if (counting) {
+        const seconds = Number(counting.dataset.countdown);
+        const end = Date.now() + seconds * 1000;
+        const left = counting.querySelector('.countdown-left');
+        const count = () => {
+            const rest = Math.max(0, end - Date.now()) / 1000;
+            const whole = Math.ceil(rest);
+            left.textContent = Math.floor(whole / 60) + ':' + String(whole % 60).padStart(2, '0');
+            counting.querySelector('progress').value = rest / seconds;
+            if (rest > 0) setTimeout(count, 200);
+            else document.getElementById('pen-next').click();
+        };
+        count();
+    }
 
     // Enter goes straight to the first way; without this file it shows the cards.
     const ask = document.getElementById('ask');

@@ -6,6 +6,7 @@ use App\Http\Controllers\AllRoadsController;
 use App\Http\Controllers\BoardController;
 use App\Http\Controllers\TakeAwayController;
 use App\Http\Controllers\TwoWaysController;
+use App\Http\Controllers\YourTurnController;
 use Illuminate\Support\Facades\Route;
 
 // Pure functions of the address: no session, no cookie but the house style's.
@@ -13,6 +14,7 @@ Route::get('/board', [BoardController::class, 'show'])->name('board');
 Route::get('/figure.svg', [BoardController::class, 'figure'])->name('figure');
 Route::get('/two-ways', [TwoWaysController::class, 'show'])->name('two-ways');
 Route::get('/roads', [AllRoadsController::class, 'show'])->name('roads');
+Route::get('/your-turn', [YourTurnController::class, 'show'])->name('your-turn');
 Route::get('/print', [TakeAwayController::class, 'sheet'])->name('print');
 Route::get('/runel.{extension}', [
     TakeAwayController::class,

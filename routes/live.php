@@ -3,7 +3,30 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\BenchController;
+use App\Http\Controllers\LessonController;
+use App\Http\Controllers\PileController;
+use App\Http\Controllers\SetController;
+use App\Http\Controllers\YourTurnController;
 use Illuminate\Support\Facades\Route;
 
 // What is asked for while somebody types: no session, no cookie, nothing kept.
 Route::get('/reading', [BenchController::class, 'reading'])->name('reading');
+Route::get('/line-reading', [YourTurnController::class, 'reading'])->name('line-reading');
+Route::get('/ladder', [SetController::class, 'ladder'])->name('ladder');
+// A set on paper and as a file: a kept one is looked up each time.
+Route::get('/sets/sheet', [SetController::class, 'sheet'])->name('set-sheet');
+Route::get('/sets/runel-set.{extension}', [
+    SetController::class,
+    'file',
+])->where('extension', 'txt|md|tex|csv|json|zip')->name('set-file');
+// A proposed lesson is all in its address.
+Route::get('/lessons', [LessonController::class, 'show'])->name('lessons');
+Route::get('/lessons/play', [LessonController::class, 'play'])->name('lessons.play');
+Route::get('/lessons/sheet', [LessonController::class, 'sheet'])->name('lesson-sheet');
+Route::get('/lessons/runel-lesson.{extension}', [
+    LessonController::class,
+    'file',
+])->where('extension', 'json|md')->name('lesson-file');
+// Marking keeps nothing either, so it needs no session; what is sent changes nothing anywhere.
+Route::get('/marking', [PileController::class, 'show'])->name('marking');
+Route::post('/marking', [PileController::class, 'mark'])->name('mark-pile');

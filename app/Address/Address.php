@@ -27,6 +27,7 @@ final readonly class Address
         public bool $reveal,
         public ?string $answer,
         public ?string $pair,
+        public ?string $lesson,
     ) {
         $this->query = [
             'problem' => $reference->problem,
@@ -35,6 +36,7 @@ final readonly class Address
             'step' => $step,
             'ask' => $ask ? '1' : null,
             'present' => $present ? '1' : null,
+            'lesson' => $lesson,
             self::COMPLETE => '1',
         ] + $reference->choices + $reference->style->chosen();
     }
@@ -59,19 +61,29 @@ final readonly class Address
             $text('reveal') !== null,
             $text('answer'),
             $text('pair'),
+            preg_match('/^[a-z0-9.-]{1,80}$/', $text('lesson') ?? '') === 1 ? $text('lesson') : null,
         );
     }
 
     /** The start of a task. */
     public static function for(TaskReference $reference): self
     {
-        return new self($reference, '1', false, false, false, null, null);
+        return new self($reference, '1', false, false, false, null, null, null);
     }
 
     /** The same at another step, nothing asked. */
     public function at(string $step): self
     {
-        return new self($this->reference, $step, false, $this->present, false, null, null);
+        return new self(
+            $this->reference,
+            $step,
+            false,
+            $this->present,
+            false,
+            null,
+            null,
+            $this->lesson,
+        );
     }
 
     public function style(): HouseStyle

@@ -73,17 +73,4 @@ final readonly class Reading
 
         return null;
     }
-
-    /**
-     * What was typed, cut in three at the place of the error: before, the character, after.
-     *
-     * @return array{string, string, string}
-     */
-    public function pointed(): array
-    {
-        $at = max(1, $this->refusal->at ?? 1);
-        $typed = $this->address->problem();
-
-        return [mb_substr($typed, 0, $at - 1), mb_substr($typed, $at - 1, 1), mb_substr($typed, $at)];
-    }
 }

@@ -69,6 +69,7 @@ final readonly class Board
         $verdict = $question !== null && $address->answer !== null && !$address->reveal ? Judge::verdict(
             $question,
             $address->answer,
+            $demonstration->job,
         ) : null;
         $open = $question !== null && !$address->reveal && $verdict?->right !== true;
 
@@ -330,6 +331,20 @@ final readonly class Board
         ]);
     }
 
+    /** The problem for a learner; after the first line, from this step on. */
+    private function yourTurn(): string
+    {
+        $isWhole = $this->shown <= 1 || $this->isChecking() || $this->isLast();
+
+        return $this->address->to('your-turn', [
+            'job' => $this->demonstration->job->value,
+            'method' => $isWhole ? null : $this->demonstration->method,
+            'step' => $isWhole ? null : $this->shown,
+            'ask' => null,
+            'present' => null,
+        ]);
+    }
+
     /** @return list<Pen> what leads to other rooms and modes */
     public function leaving(): array
     {
@@ -342,6 +357,7 @@ final readonly class Board
             new Pen('pen-ask', 'q', $asking ? 'ask-end' : 'ask', $this->address->to('board', [
                 'ask' => $asking ? null : 1, 'step' => $asking || $this->isLast() ? $this->current : $this->current + 1,
             ])),
+            new Pen('pen-turn', 'y', 'your-turn', $this->yourTurn()),
             new Pen('pen-ways', '2', 'two-ways', $this->address->to('two-ways', [
                 'left' => $this->demonstration->method, 'method' => null, 'step' => null, 'present' => null,
                 'ask' => null,

@@ -4,28 +4,20 @@ declare(strict_types=1);
 
 namespace App\Contract;
 
+use App\Demonstrations\Jobs;
 use App\Faces\Faces;
-use App\Faces\Wording;
-use Runel\Demonstration\Task;
-use Runel\Demonstration\TaskReference;
-use Runel\Marking\Difference;
-use Runel\Marking\MarkedLine;
 use Runel\Marking\Marker;
 use Runel\Message\BadRequest;
 use Runel\Message\Message;
-use Runel\Message\NoSuchJob;
 use Runel\Message\OutOfReach;
 use Runel\Message\Refusal;
 use Runel\Method\Catalogue;
-use Runel\Notation\Ascii;
-use Runel\Number\Rational;
-use Runel\Problem\Job;
 
 /** The contract for marking: a problem and the lines of a person in, each line judged out. Nothing is kept. */
 final readonly class Markings
 {
     /** More lines than this are no page of work. */
-    private const MOST = 200;
+    private const MOST = 500;
 
     public function __construct(
         private Requested $requested,
@@ -63,7 +55,7 @@ final readonly class Markings
         $lines = self::lines($request['lines'] ?? null);
         $reference = $this->requested->reference(array_diff_key($request, ['lines' => 1]));
         $task = $reference->task();
-        $job = self::job($task, $reference);
+        $job = Jobs::chosen($task, $reference->job);
         $marking = Marker::mark($this->catalogue, $task, $job, $lines);
         $wording = $this->faces->text($reference->style);
 
@@ -71,38 +63,7 @@ final readonly class Markings
             'runel' => 1,
             'problem' => $reference->problem,
             'job' => $job->value,
-            'lines' => array_map(
-                static fn(MarkedLine $line): array => self::line($line, $wording),
-                $marking->lines,
-            ),
-            'finished' => $marking->finished,
-            'wants' => $marking->wants?->value,
-        ];
-    }
-
-    /** @return array<string, mixed> */
-    private static function line(MarkedLine $line, Wording $wording): array
-    {
-        return [
-            'typed' => $line->typed,
-            'ascii' => $line->node === null ? null : Ascii::write($line->node),
-            'verdict' => $line->verdict->value,
-            'true' => $line->holds,
-            'slip' => $line->slip?->value,
-            'say' => $wording->say($line->say),
-            'at' => $line->at,
-            'differs' => $line->differs === null ? null : self::differs($line->differs),
-        ];
-    }
-
-    /** @return array<string, mixed> */
-    private static function differs(Difference $difference): array
-    {
-        return [
-            'at' => array_map(static fn(Rational $value): string => (string) $value, $difference->at),
-            'before' => (string) $difference->before,
-            'after' => (string) $difference->after,
-        ];
+        ] + MarkingData::of($marking, $wording);
     }
 
     /**
@@ -120,21 +81,5 @@ final readonly class Markings
         }
 
         return array_values(array_filter($lines, static fn(string $line): bool => trim($line) !== ''));
-    }
-
-    /** @throws NoSuchJob */
-    private static function job(Task $task, TaskReference $reference): Job
-    {
-        if ($reference->job === null) {
-            return $task->problem->jobs[0];
-        }
-        $job = Job::tryFrom($reference->job) ?? throw new NoSuchJob(Message::of('error.no-such-job', [
-            'found' => mb_substr($reference->job, 0, 40),
-        ]));
-        if (!\in_array($job, $task->problem->jobs, true)) {
-            throw new NoSuchJob(Message::of('error.job-not-here', ['job' => $job->value]));
-        }
-
-        return $job;
     }
 }

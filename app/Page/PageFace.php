@@ -17,7 +17,11 @@ use Runel\Demonstration\Figure\PairHunt;
 use Runel\Demonstration\Figure\SidesCurve;
 use Runel\Demonstration\Figure\SquareTiles;
 use Runel\Demonstration\Line;
+use Runel\Expression\Equation;
+use Runel\Expression\Letter;
 use Runel\Expression\Node;
+use Runel\Expression\Numeral;
+use Runel\Marking\Difference;
 use Runel\Message\Message;
 use Runel\Notation\Arranger;
 use Runel\Notation\Ascii;
@@ -48,6 +52,21 @@ final class PageFace
     public function say(Message $message): string
     {
         return ($this->wording ??= $this->faces->html($this->style))->say($message);
+    }
+
+    /** Where two lines tell themselves apart, in words. */
+    public function differs(Difference $difference): Message
+    {
+        $at = [];
+        foreach ($difference->at as $letter => $value) {
+            $at[] = new Equation(new Letter($letter), Numeral::of($value));
+        }
+
+        return Message::of(\count($at) === 1 ? 'marking.differs' : 'marking.differs-letters', [
+            'at' => $at[0] ?? $difference->before,
+            'before' => $difference->before,
+            'after' => $difference->after,
+        ]);
     }
 
     /** What begins a paragraph: with a full stop, unless it asks. */

@@ -11,6 +11,7 @@ use App\Faces\MissingWords;
 use App\Incidents\LoggedIncidents;
 use App\Page\PageFace;
 use App\Page\Remembered;
+use App\Sets\SeededChance;
 use App\Shelf\Shelf;
 use App\View\Version;
 use Illuminate\Contracts\Foundation\Application;
@@ -21,6 +22,7 @@ use Illuminate\Support\ServiceProvider;
 use Psr\Log\LoggerInterface;
 use Runel\Method\Catalogue;
 use Runel\Method\Incidents;
+use Runel\Practice\Chance;
 use Runel\Style\HouseStyle;
 
 /** Joins the core to the application. */
@@ -33,6 +35,7 @@ final class RunelServiceProvider extends ServiceProvider
             $app->make(Incidents::class),
         ));
         $this->app->singleton(Faces::class);
+        $this->app->bind(Chance::class, SeededChance::class);
         $this->app->bind(MissingWords::class, static fn(Application $app): MissingWords => new MissingWords(
             $app->make(LoggerInterface::class),
             $app->environment('testing') === true,
@@ -52,6 +55,10 @@ final class RunelServiceProvider extends ServiceProvider
             'bench.*',
             'board.*',
             'ways.*',
+            'your-turn.*',
+            'sets-room.*',
+            'lessons.*',
+            'marking-pile.*',
             'sheet.*',
             'style.*',
             'components.*',

@@ -4,10 +4,16 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Demonstrations\Demonstrations;
 use App\Models\Example;
+use App\Sets\KeptSets;
+use App\Sets\ProblemSet;
+use App\Sets\SetQuery;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\DB;
 use Runel\Demonstration\TaskReference;
+use Runel\Method\Catalogue;
+use Runel\Practice\Chance;
 use Runel\Style\HouseStyle;
 
 /** The shelf of the evening study room above the boatbuilder's yard: one difficulty more each time. */
@@ -73,8 +79,26 @@ final class DatabaseSeeder extends Seeder
     ];
 
     /** Once in the life of a database: a shelf that was emptied stays empty. */
-    public function run(): void
+    /** Three evenings' practice, made to order. */
+    private const SETS = [
+        ['Evening 3: parentheses and their minus', ['linear.3-5.8'], '303'],
+        ['Evening 5: hunting for pairs', ['factor-monic.1-4.8', 'factor-leading.1-3.6'], '505'],
+        ['Evening 8: divide, and see what is left', ['divide-linear.2-5.8'], '808'],
+    ];
+
+    public function run(Catalogue $catalogue, Chance $chance, Demonstrations $demonstrations, KeptSets $kept): void
     {
+        if (DB::table('milestones')->insertOrIgnore(['name' => 'demo-sets', 'reached_at' => now()]) === 1) {
+            foreach (self::SETS as [$name, $picks, $seed]) {
+                $query = SetQuery::of(['pick' => $picks, 'seed' => $seed]);
+                $style = HouseStyle::default();
+                $kept->keep(
+                    $name,
+                    $seed,
+                    ProblemSet::made($query, $style, $catalogue, $chance, $demonstrations)->items,
+                );
+            }
+        }
         DB::transaction(static function (): void {
             if (DB::table('milestones')->insertOrIgnore(['name' => 'demo-shelf', 'reached_at' => now()]) === 0) {
                 return;

@@ -12,6 +12,7 @@ return [
         'diagnosis' => 'Only the first term in the bracket was multiplied.',
     ],
     'not-factored-completely' => [
+        'name' => 'not factorised completely',
         'watch' => 'Look into each bracket: does it still hide a common factor?',
         'diagnosis' => 'It is not factorised completely.',
     ],

@@ -217,7 +217,7 @@ final class ContractTest extends TestCase
             ['problem' => '(x^2+3x+5)/(x+1)', 'lines' => ['x+2 remainder 3']],
             ['problem' => '15x^2-7x-4', 'job' => 'solve', 'lines' => []],
             ['problem' => '2x+3=7', 'lines' => [1]],
-            ['problem' => '2x+3=7', 'lines' => array_fill(0, 201, 'x=2')],
+            ['problem' => '2x+3=7', 'lines' => array_fill(0, 501, 'x=2')],
             ['problem' => '2x+', 'lines' => ['x']],
             ['lines' => ['x']],
         ];

@@ -7,7 +7,16 @@ namespace Tests\Feature;
 use App\Contract\Requested;
 use App\Demonstrations\Demonstrations;
 use App\Faces\Faces;
+use App\Files\HandedIn;
+use App\Pile\Pile;
+use App\Pile\PileReader;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Runel\Expression\Marked;
+use Runel\Expression\Node;
+use Runel\Message\Message;
+use Runel\Method\Catalogue;
+use Runel\Notation\Ascii;
+use Runel\Style\HouseStyle;
 use Tests\Golden\Scenes;
 use Tests\Golden\Transcript;
 
@@ -41,6 +50,40 @@ final class TranscriptTest extends TestCase
         foreach (Scenes::all() as $name => $scene) {
             yield $name => [$name, ...array_values($scene)];
         }
+    }
+
+    /** What is said of more than a hundred lines of learners, held in the same way. */
+    public function testMarksAsItMarked(): void
+    {
+        $folder = \dirname(__DIR__) . '/Golden';
+        $pieces = PileReader::pieces(HandedIn::pasted((string) file_get_contents("$folder/pile.txt")), '');
+        $style = HouseStyle::default();
+        $wording = app(Faces::class)->text($style);
+        $text = '';
+        foreach (Pile::mark($pieces, $style, app(Catalogue::class))->pieces as $piece) {
+            $text .= "== {$piece->piece->problem}\n";
+            $text .= $piece->refusal === null ? '' : "  {$wording->say($piece->refusal->reason)}\n";
+            foreach ($piece->lines() as $line) {
+                $place = $line->shown === null ? '' : ' at ' . implode(', ', self::doubted($line->shown));
+                $slip = $line->slip === null ? '' : " {$line->slip->value}";
+                $text .= "  $line->typed\n    {$line->verdict->value}$slip$place\n    {$wording->say($line->say)}\n";
+                $text .= $line->hint === $line->say ? '' : "    ({$wording->say($line->hint)})\n";
+            }
+            $wants = $piece->marking?->wants;
+            $text .= $wants === null ? '' : "  wants: {$wording->say(Message::of("pile.wants.$wants->value"))}\n";
+        }
+        if (getenv('RUNEL_GOLDEN') === 'refresh') {
+            file_put_contents("$folder/pile-marked.txt", $text);
+        }
+        self::assertSame((string) file_get_contents("$folder/pile-marked.txt"), $text);
+    }
+
+    /** @return list<string> the parts that are marked */
+    private static function doubted(Node $node): array
+    {
+        return $node instanceof Marked
+            ? [Ascii::write($node->content)]
+            : array_merge(...array_map(self::doubted(...), $node->children()), ...[[]]);
     }
 
     public function testNoTranscriptIsLeftOver(): void

@@ -1,7 +1,7 @@
 @if ($reading->refusal !== null && $reading->problem === null)
     <div class="refusal" role="alert">
         @if ($reading->refusal->at !== null)
-            <p class="pointed" aria-hidden="true"><span>{{ $reading->pointed()[0] }}</span><mark>{{ $reading->pointed()[1] === '' ? '␣' : $reading->pointed()[1] }}</mark><span>{{ $reading->pointed()[2] }}</span></p>
+            <x-pointed :typed="$reading->address->problem()" :at="$reading->refusal->at" />
         @endif
         <p class="refusal-reason">{!! $page->say($reading->refusal->reason) !!}</p>
     </div>
@@ -35,7 +35,7 @@
             </dl>
         </details>
     @endif
-    <p class="keep"><button form="keep" name="problem" value="{{ $reading->address->problem() }}" class="button is-small">{{ __('ui.keep') }}</button></p>
+    <p class="keep"><a class="button is-small" id="your-turn" href="{{ $reading->address->to('your-turn', ['method' => null, 'step' => null]) }}">{{ __('ui.let-try') }}</a> <button form="keep" name="problem" value="{{ $reading->address->problem() }}" class="button is-small">{{ __('ui.keep') }}</button></p>
 @else
     {!! $starters !!}
 @endif

@@ -1,6 +1,9 @@
 <x-masthead>
     <h1 class="board-problem" tabindex="0">{!! $page->maths($ways->ways[0]->board->demonstration->task->problem->node) !!}</h1>
     <p class="board-method">{{ __('ui.two-ways') }}</p>
+    @if ($ways->address->lesson !== null)
+        <x-lesson-line :code="$ways->address->lesson" />
+    @endif
 </x-masthead>
 <main id="work" class="ways-desk">
     @foreach ($ways->ways as $way)

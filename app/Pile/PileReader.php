@@ -1,0 +1,168 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pile;
+
+use App\Files\Csv;
+use App\Files\HandedIn;
+
+/**
+ * Work as people hand it in, cut into pieces. Plain text and Markdown: a piece is a problem and the lines under it, up
+ * to an empty line; a heading, "Learner: …" or a name alone says whose it is. A table: learner, problem, lines.
+ */
+final class PileReader
+{
+    private const LEARNER = '/^(?:learner|name|pupil|student)\s*[:：]\s*(.+)$/iu';
+    private const PROBLEM = '/^(?:problem|task|exercise|question)\s*\d*\s*[:：.)]\s*(.+)$/iu';
+    private const NAME = '/^\p{Lu}[\p{L}’\'.-]{1,30}(?: \p{L}[\p{L}’\'.-]{0,30}){0,3}$/u';
+    private const NO_NAME = '/^(?:no (?:real )?solutions?|none|all numbers|every number)\b/iu';
+
+    private string $learner = '';
+    private ?string $problem = null;
+    /** @var list<string> */
+    private array $lines = [];
+    /** @var list<Piece> */
+    private array $pieces = [];
+
+    /** @param string $common the problem that all of them worked on; '' where each piece names its own */
+    private function __construct(private readonly string $common) {}
+
+    /** @return list<Piece> */
+    public static function pieces(HandedIn $handedIn, string $common): array
+    {
+        $common = trim($common);
+
+        return $handedIn->isTable || self::looksLikeTable($handedIn->text)
+            ? self::ofTable($handedIn->text, $common)
+            : (new self($common))->ofText($handedIn->text);
+    }
+
+    /** @return list<Piece> */
+    private function ofText(string $text): array
+    {
+        $isMarkdown = preg_match('/^#{1,6}\s/m', $text) === 1;
+        foreach (explode("\n", $text) as $line) {
+            $line = self::bare($line, $isMarkdown);
+            match (true) {
+                $line === '' => $this->close(),
+                $this->isHeading($line) => null,
+                $this->problem === null && $this->common === '' => $this->problem = $line,
+                default => $this->lines[] = $line,
+            };
+        }
+        $this->close();
+
+        return $this->pieces;
+    }
+
+    /** Whether a line says whose work follows, or which problem. */
+    private function isHeading(string $line): bool
+    {
+        $heading = preg_match('/^#{1,6}\s*(.+)$/u', $line, $match) === 1 ? trim($match[1]) : null;
+        if (preg_match(self::PROBLEM, $heading ?? $line, $match) === 1) {
+            $this->close();
+            $this->problem = $match[1];
+
+            return true;
+        }
+        $isStart = $this->problem === null && $this->lines === [];
+        $name = match (true) {
+            preg_match(self::LEARNER, $heading ?? $line, $match) === 1 => $match[1],
+            $heading !== null => $heading,
+            $isStart && preg_match(self::NAME, $line) === 1 && preg_match(self::NO_NAME, $line) !== 1 => $line,
+            default => null,
+        };
+        if ($name === null) {
+            return false;
+        }
+        $this->close();
+        $this->learner = mb_substr(trim($name), 0, 60);
+
+        return true;
+    }
+
+    private function close(): void
+    {
+        if ($this->lines !== [] || $this->problem !== null) {
+            $this->pieces[] = new Piece($this->learner, $this->problem ?? $this->common, $this->lines);
+        }
+        $this->problem = null;
+        $this->lines = [];
+    }
+
+    /** A line without the marks of a list, a quotation or of mathematics in running text. */
+    private static function bare(string $line, bool $isMarkdown): string
+    {
+        $lead = $isMarkdown ? '/^\s*(?:[-*+•>]|\d{1,2}[.)])\s+/u' : '/^\s*(?:\d{1,2}|[a-h])\)\s+/u';
+        $line = (string) preg_replace($lead, '', $line);
+
+        return trim((string) preg_replace('/^\s*(\$\$?|`)(.*)\1\s*$/u', '$2', $line));
+    }
+
+    private static function looksLikeTable(string $text): bool
+    {
+        $head = strtok($text, "\n");
+
+        return $head !== false && preg_match('/^\W*(?:learner|name|pupil|student)\W*[,;\t]/iu', $head) === 1;
+    }
+
+    /** @return list<Piece> */
+    private static function ofTable(string $text, string $common): array
+    {
+        $rows = Csv::read($text);
+        $columns = self::columns($rows[0] ?? []);
+        if ($columns !== null) {
+            array_shift($rows);
+        }
+
+        return array_values(array_filter(array_map(
+            static fn(array $row): ?Piece => self::ofRow($row, $columns ?? ['learner' => 0, 'problem' => 1], $common),
+            $rows,
+        )));
+    }
+
+    /**
+     * @param list<string> $head
+     *
+     * @return array<string, int>|null where the learner and the problem stand; null where this is no head
+     */
+    private static function columns(array $head): ?array
+    {
+        $columns = [];
+        foreach ($head as $place => $name) {
+            if (preg_match('/^(?:learner|name|pupil|student)$/iu', $name) === 1) {
+                $columns['learner'] = $place;
+            } elseif (preg_match('/^(?:problem|task|exercise)$/iu', $name) === 1) {
+                $columns['problem'] = $place;
+            }
+        }
+
+        return $columns === [] ? null : $columns;
+    }
+
+    /**
+     * @param list<string>       $row
+     * @param array<string, int> $columns
+     */
+    private static function ofRow(array $row, array $columns, string $common): ?Piece
+    {
+        $problem = $row[$columns['problem'] ?? -1] ?? '';
+        $lines = [];
+        foreach (array_diff_key($row, array_flip($columns)) as $cell) {
+            // What is divided or multiplied by is noted behind a bar: that begins no new line.
+            foreach (preg_split('/\n|\|(?!\s*[:÷*·×\/])/u', $cell) ?: [] as $line) {
+                if (trim($line) !== '') {
+                    $lines[] = trim($line);
+                }
+            }
+        }
+        $problem = $problem === '' ? $common : $problem;
+
+        return $problem === '' && $lines === [] ? null : new Piece(
+            mb_substr($row[$columns['learner'] ?? -1] ?? '', 0, 60),
+            $problem,
+            $lines,
+        );
+    }
+}

@@ -1,0 +1,173 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Sets;
+
+use App\Faces\Faces;
+use App\Faces\LatexText;
+use App\Files\Csv;
+use Runel\Demonstration\Demonstration;
+use Runel\Message\Message;
+use Runel\Notation\Arranger;
+use Runel\Notation\Latex;
+use Runel\Notation\PlainText;
+use Runel\Style\HouseStyle;
+
+/** A set as a file in an open format. */
+final readonly class SetFile
+{
+    public const FORMATS = [
+        'txt' => 'text/plain',
+        'md' => 'text/markdown',
+        'tex' => 'application/x-tex',
+        'csv' => 'text/csv',
+        'json' => 'application/json',
+        'zip' => 'application/zip',
+    ];
+
+    public function __construct(private Faces $faces, private SetData $data, private QtiPackage $package) {}
+
+    /**
+     * @param list<SetItem> $items
+     * @param string        $format a key of the formats; zip is the package of test questions
+     */
+    public function write(array $items, string $format, HouseStyle $style, string $seed): string
+    {
+        $items = array_values(array_filter(
+            $items,
+            static fn(SetItem $item): bool => $item->demonstration !== null,
+        ));
+
+        return match ($format) {
+            'json' => json_encode(
+                $this->data->of($items, $seed),
+                \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_THROW_ON_ERROR,
+            ) . "\n",
+            'csv' => $this->csv($items, $style, $seed),
+            'tex' => $this->latex($items, $style),
+            'md' => $this->markdown($items, $style),
+            'zip' => $this->package->zip($items, $style),
+            default => $this->text($items, $style),
+        };
+    }
+
+    /** @param list<SetItem> $items */
+    private function text(array $items, HouseStyle $style): string
+    {
+        $text = '';
+        foreach ($items as $number => $item) {
+            // Which letter is wanted is said in words before it.
+            $problem = (string) preg_replace('/ for [a-z]$/', '', $item->problem);
+            $text .= $number + 1 . ". {$this->task($item, $style)} $problem\n";
+        }
+        $text .= "\n" . $this->word('sets.answers', $style) . "\n";
+        foreach ($items as $number => $item) {
+            $text .= $number + 1 . ". {$this->answer($item, $style)}\n";
+        }
+
+        return $text;
+    }
+
+    /** @param list<SetItem> $items */
+    private function markdown(array $items, HouseStyle $style): string
+    {
+        $latex = fn(SetItem $item): string => $item->demonstration === null ? '' : (new Latex())->write(
+            (new Arranger($style->times))->arrange($item->demonstration->task->problem->node),
+        );
+        $text = '';
+        foreach ($items as $number => $item) {
+            $text .= $number + 1 . ". {$this->task($item, $style)} \${$latex($item)}\$\n";
+        }
+        $text .= "\n## " . $this->word('sets.answers', $style) . "\n\n";
+        foreach ($items as $number => $item) {
+            $text .= $number + 1 . ". \${$this->answerLatex($item, $style)}\$\n";
+        }
+
+        return $text;
+    }
+
+    /** @param list<SetItem> $items */
+    private function latex(array $items, HouseStyle $style): string
+    {
+        $text = "\\documentclass[11pt]{article}\n\\usepackage{amsmath,amssymb}\n\\usepackage[margin=2.2cm]{geometry}\n"
+            . "\\setlength{\\parindent}{0pt}\n\\begin{document}\n\n\\begin{enumerate}\n";
+        foreach ($items as $item) {
+            $problem = $item->demonstration === null ? '' : (new Latex())->write(
+                (new Arranger($style->times))->arrange($item->demonstration->task->problem->node),
+            );
+            $text .= '\\item ' . LatexText::escape($this->task($item, $style)) . " \$$problem\$\\par\n"
+                . '\vspace{' . $item->lines() * 0.8 . "cm}\n";
+        }
+        $text .= "\\end{enumerate}\n\n\\newpage\n\\section*{"
+            . LatexText::escape($this->word('sets.answers', $style)) . "}\n\\begin{enumerate}\n";
+        foreach ($items as $item) {
+            $text .= "\\item \${$this->answerLatex($item, $style)}\$\n";
+        }
+
+        return $text . "\\end{enumerate}\n\\end{document}\n";
+    }
+
+    /** @param list<SetItem> $items */
+    private function csv(array $items, HouseStyle $style, string $seed): string
+    {
+        $rows = [['problem', 'answer', 'skill', 'rung', 'adds', 'seed']];
+        foreach ($items as $item) {
+            $rows[] = [
+                $item->problem,
+                $this->answer($item, $style),
+                $item->skill->value ?? '',
+                (string) $item->rung?->number,
+                $item->rung?->adds->value ?? '',
+                $seed,
+            ];
+        }
+
+        return Csv::write($rows);
+    }
+
+    private function task(SetItem $item, HouseStyle $style): string
+    {
+        $demonstration = $item->demonstration;
+
+        return $demonstration === null ? '' : $this->word("sets.task.{$demonstration->job->value}", $style, [
+            'letter' => $demonstration->task->problem->subject ?? '',
+        ]);
+    }
+
+    private function answer(SetItem $item, HouseStyle $style): string
+    {
+        return $item->demonstration === null ? '' : self::plainAnswer($item->demonstration, $style, $this->faces);
+    }
+
+    /** What a demonstration arrives at, in one line. */
+    public static function plainAnswer(Demonstration $demonstration, HouseStyle $style, Faces $faces): string
+    {
+        $words = match ($demonstration->answer->type()->value) {
+            'none' => 'sets.none',
+            'all' => 'sets.all',
+            default => null,
+        };
+
+        return $words === null
+            ? (new PlainText())->write((new Arranger($style->times))->arrange($demonstration->answer->node()))
+            : $faces->text($style)->say(Message::of($words));
+    }
+
+    private function answerLatex(SetItem $item, HouseStyle $style): string
+    {
+        $demonstration = $item->demonstration;
+        $isSaid = $demonstration === null
+            || \in_array($demonstration->answer->type()->value, ['none', 'all'], true);
+
+        return $isSaid
+            ? '\text{' . $this->answer($item, $style) . '}'
+            : (new Latex())->write((new Arranger($style->times))->arrange($demonstration->answer->node()));
+    }
+
+    /** @param array<string, string> $parameters */
+    private function word(string $key, HouseStyle $style, array $parameters = []): string
+    {
+        return $this->faces->text($style)->say(Message::of($key, $parameters));
+    }
+}

@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Sets;
+
+/** What an address says of a set that is not kept. */
+final readonly class SetQuery
+{
+    /** Longer ones are no problem anybody types. */
+    private const LONGEST = 400;
+    public const MOST_OWN = 60;
+
+    /**
+     * @param list<string>          $picks  each skill.rungs.count
+     * @param array<string, string> $wishes
+     * @param array<string, int>    $again  by the item's key
+     * @param list<string>          $drop   keys
+     * @param list<string>          $order  keys; those not named follow in their own order
+     * @param list<string>          $own    the tutor's own problems, as typed
+     */
+    private function __construct(
+        public array $picks,
+        public string $seed,
+        public string $version,
+        public array $wishes,
+        public array $again,
+        public array $drop,
+        public array $order,
+        public array $own,
+        public ?int $kept,
+    ) {}
+
+    /** @param array<array-key, mixed> $query what is of no use is passed over */
+    public static function of(array $query): self
+    {
+        $text = static fn(string $key): string => \is_string($query[$key] ?? null) ? trim($query[$key]) : '';
+        $list = static fn(string $key, int $most): array => \array_slice(
+            \is_array($query[$key] ?? null) ? array_values(array_filter($query[$key], is_string(...))) : [],
+            0,
+            $most,
+        );
+        $again = [];
+        $asked = \is_array($query['again'] ?? null) ? \array_slice($query['again'], 0, 99, true) : [];
+        foreach ($asked as $key => $turn) {
+            if (\is_string($turn) && preg_match('/^\d{1,4}$/', $turn) === 1) {
+                $again[(string) $key] = (int) $turn;
+            }
+        }
+        $wishes = [];
+        foreach (\is_array($query['wish'] ?? null) ? $query['wish'] : [] as $key => $value) {
+            if (\is_string($value)) {
+                $wishes[(string) $key] = $value;
+            }
+        }
+        $picks = $list('pick', 12);
+        if ($text('skill') !== '') {
+            $count = $text('count') === '' ? '10' : $text('count');
+            $picks[] = "{$text('skill')}.{$text('rung')}.$count";
+        }
+
+        return new self(
+            $picks,
+            $text('seed') === '' ? '1' : $text('seed'),
+            $text('version') === 'b' ? 'b' : 'a',
+            $wishes,
+            $again,
+            $list('drop', 99),
+            array_values(array_filter(explode(',', $text('order')), static fn(string $key): bool => $key !== '')),
+            array_map(
+                static fn(string $own): string => mb_substr(mb_scrub(trim($own)), 0, self::LONGEST),
+                array_values(array_filter(
+                    $list('own', self::MOST_OWN),
+                    static fn(string $own): bool => trim($own) !== '',
+                )),
+            ),
+            preg_match('/^\d{1,9}$/', $text('kept')) === 1 ? (int) $text('kept') : null,
+        );
+    }
+
+    /**
+     * The parts of the query, with something changed.
+     *
+     * @param array<string, mixed> $changes
+     *
+     * @return array<string, mixed>
+     */
+    public function parts(array $changes = []): array
+    {
+        return array_filter($changes + [
+            'pick' => $this->picks,
+            'seed' => $this->seed,
+            'version' => $this->version === 'b' ? 'b' : null,
+            'wish' => array_filter($this->wishes, static fn(string $value): bool => $value !== ''),
+            'again' => $this->again,
+            'drop' => $this->drop,
+            'order' => $this->order === [] ? null : implode(',', $this->order),
+            'own' => $this->own,
+            'kept' => $this->kept,
+        ], static fn(mixed $value): bool => $value !== null && $value !== []);
+    }
+}

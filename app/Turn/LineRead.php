@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Turn;
+
+use App\Address\Address;
+use Runel\Expression\Letters;
+use Runel\Marking\LineReader;
+use Runel\Marking\Statement;
+use Runel\Message\Refusal;
+use Runel\Problem\Problem;
+use Runel\Problem\Reading;
+
+/** A line while it is typed: what Runel reads so far, or where it cannot go on. */
+final readonly class LineRead
+{
+    private function __construct(
+        public string $typed,
+        public ?Statement $statement,
+        public ?Refusal $refusal,
+    ) {}
+
+    public static function of(Address $address, string $typed): self
+    {
+        $typed = mb_substr(mb_scrub($typed), 0, TurnQuery::LONGEST_LINE);
+        if (trim($typed) === '') {
+            return new self($typed, null, null);
+        }
+        try {
+            $problem = Problem::read($address->problem());
+            $reader = new LineReader(
+                Letters::of($problem->node),
+                Reading::quotient($problem->node)?->denominator,
+            );
+            $statements = LineReader::statements($typed);
+
+            return new self($typed, $reader->read($statements[\count($statements) - 1]), null);
+        } catch (Refusal $refusal) {
+            return new self($typed, null, $refusal);
+        }
+    }
+}

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Turn;
+
+use Runel\Marking\Guidance;
+use Runel\Slip\Slip;
+
+/** What a learner's work adds to an address: the lines, the field's draft, how much help, how much time. */
+final readonly class TurnQuery
+{
+    /** What an address bar still holds. */
+    public const MOST_LINES = 40;
+    public const LONGEST_LINE = 1000;
+    /** Of a timed try, in seconds. */
+    public const TIMES = [10, 30, 60, 120, 300, 600];
+
+    /**
+     * @param list<string> $lines
+     * @param int          $help   the rung, 0 for none
+     * @param list<Slip>   $mended slips made and mended since
+     * @param int|null     $time   of a timed try, in seconds
+     * @param string|null  $stage  on a projector: hidden, open or answer
+     * @param bool         $goesOn whether the learner goes on from a line that is wrong
+     */
+    private function __construct(
+        public array $lines,
+        public string $draft,
+        public int $help,
+        public array $mended,
+        public ?int $time,
+        public ?string $stage,
+        public ?string $compare,
+        public bool $isFull,
+        public bool $goesOn,
+    ) {}
+
+    /** @param array<array-key, mixed> $query what is of no use is passed over */
+    public static function of(array $query): self
+    {
+        $text = static fn(string $key): ?string => \is_string($query[$key] ?? null) ? $query[$key] : null;
+        $list = static fn(string $key): array => \is_array($query[$key] ?? null) ? array_values(array_filter(
+            $query[$key],
+            static fn(mixed $one): bool => \is_string($one) && trim($one) !== '',
+        )) : [];
+        $lines = array_map(
+            static fn(string $line): string => mb_substr(mb_scrub($line), 0, self::LONGEST_LINE),
+            $list('line'),
+        );
+        $help = ctype_digit($text('help') ?? '') ? min(Guidance::RUNGS, (int) $text('help')) : 0;
+        $next = mb_substr(mb_scrub($text('next') ?? ''), 0, self::LONGEST_LINE);
+        // Whoever asks for help has not written the line yet.
+        if ($help === 0 && trim($next) !== '') {
+            $lines[] = $next;
+        }
+        $time = ctype_digit($text('time') ?? '') ? (int) $text('time') : null;
+        $stage = $text('stage');
+
+        return new self(
+            \array_slice($lines, 0, self::MOST_LINES),
+            $help === 0 ? '' : $next,
+            $help,
+            array_values(array_filter(array_map(
+                static fn(string $id): ?Slip => Slip::tryFrom($id),
+                \array_slice($list('mended'), 0, self::MOST_LINES),
+            ))),
+            $time === null || $time < 1 ? null : min(max($time, self::TIMES[0]), max(self::TIMES)),
+            \in_array($stage, ['hidden', 'open', 'answer'], true) ? $stage : null,
+            $text('compare'),
+            \count($lines) >= self::MOST_LINES,
+            $text('on') !== null,
+        );
+    }
+
+    /** @return array<string, mixed> */
+    public function parts(): array
+    {
+        return [
+            'line' => $this->lines,
+            'mended' => array_map(static fn(Slip $slip): string => $slip->value, $this->mended),
+            'time' => $this->time,
+            'stage' => $this->stage,
+            'compare' => $this->compare,
+        ];
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'title' => 'Lessons',
+    'order' => 'A lesson for',
+    'skill' => 'Skill',
+    'rung-label' => 'Rung',
+    'minutes-label' => 'Minutes',
+    'lines-label' => 'Lines on the board',
+    'pace-label' => 'Pace, in percent',
+    'seed-label' => 'Seed',
+    'propose' => 'Propose a lesson',
+    'play' => 'Play it',
+    'time' => 'Planned: :planned of :minutes minutes.',
+    'to-plan' => 'To the plan',
+    'for' => [
+        'plan' => 'The plan on paper',
+        'worked' => 'Handout, worked',
+        'faded' => 'Handout, faded',
+        'blank' => 'Handout, blank',
+    ],
+    'planned' => 'The plan’s time',
+    'takes' => 'about :minutes min',
+    'goal' => 'New today: :adds.',
+    'goal-first' => 'New today: the simplest of its kind.',
+    'to-set' => 'the set',
+    'next' => 'Next item',
+    'where' => ':item of :items',
+    'behind' => 'min behind the plan',
+    'ahead' => 'min ahead of the plan',
+    'kind' => [
+        'goal' => 'Goal',
+        'demonstration' => 'Worked example',
+        'your-turn' => 'Your turn',
+        'two-ways' => 'Another way',
+        'warning' => 'The usual slip',
+        'set' => 'Practice',
+    ],
+    'nothing-new' => 'This example says nothing new.',
+    'jumps' => 'This example jumps: it brings :count new difficulties at once.',
+    'room' => 'The board is full before this: start a new page here.',
+    'over' => 'This takes :minutes min more than there are.',
+    'minutes' => 'A lesson takes from :least to :most minutes.',
+];

@@ -1,0 +1,54 @@
+<x-page :title="__('lesson.title')" body="paper">
+    <main id="work" class="print-sheet set-sheet">
+        <div class="print-tools">
+            <a class="button" href="{{ $lesson->back() }}">{{ __('lesson.to-plan') }}</a>
+            <button type="button" class="button" id="print-now">{{ __('ui.print') }}</button>
+            <nav class="print-fades" aria-label="{{ __('sets.take') }}">
+                @foreach (['plan', 'worked', 'faded', 'blank'] as $kind)
+                    <a @class(['option', 'is-taken' => $for === $kind]) href="{{ $lesson->sheet($kind) }}">{{ __("lesson.for.$kind") }}</a>
+                @endforeach
+            </nav>
+        </div>
+        <header class="print-head">
+            <h1>{{ __('practice.skill.' . $lesson->code->skill->value) }}, {{ __('sets.rung', ['number' => $lesson->code->rung]) }}</h1>
+            @if ($for === 'plan')
+                <p>{{ __('lesson.time', ['planned' => intdiv($lesson->plan->seconds() + 59, 60), 'minutes' => $lesson->plan->minutes]) }}</p>
+            @else
+                <p>{{ __('sets.sheet-name') }}</p>
+            @endif
+        </header>
+        <ol class="set-problems">
+            @foreach ($lesson->plan->items as $item)
+                @php($demonstration = $item->demonstrated())
+                @continue($for !== 'plan' && !in_array($item->kind->value, ['demonstration', 'your-turn'], true))
+                <li class="set-problem">
+                    <p class="set-task">
+                        @if ($for === 'plan')
+                            <strong>{{ sprintf('%d:%02d', intdiv($lesson->plan->begins($loop->iteration), 60), $lesson->plan->begins($loop->iteration) % 60) }}</strong>
+                        @endif
+                        <strong>{{ __("lesson.kind.{$item->kind->value}") }}</strong>
+                        @if ($item->kind->value === 'goal')
+                            {{ $item->rung()->adds === null ? __('lesson.goal-first') : __('lesson.goal', ['adds' => __('practice.adds.' . $item->rung()->adds->value)]) }}
+                        @elseif ($item->kind->value === 'set')
+                            {{ trans_choice('sets.problems', $item->count) }}
+                        @else
+                            <span class="set-maths"><x-problem :demonstration="$demonstration" /></span>
+                        @endif
+                    </p>
+                    @if ($item->slip !== null)
+                        <p>{!! $page->word("slip.{$item->slip->value}.watch") !!}</p>
+                    @endif
+                    @if ($for === 'plan' && in_array($item->kind->value, ['demonstration', 'your-turn', 'two-ways'], true))
+                        <p><span class="margin-label">{{ __('ui.answer') }}</span> <x-answer :demonstration="$demonstration" /></p>
+                    @elseif ($for !== 'plan' && $item->kind->value === 'demonstration' && $for !== 'blank')
+                        @include('sheet.work', ['demonstration' => $demonstration, 'sheet' => \App\Sheet\Sheet::of($demonstration, $for === 'worked' ? '0' : '2')])
+                    @elseif ($for !== 'plan')
+                        @for ($line = 0; $line < min(14, $demonstration->forecast->lines + 2); ++$line)
+                            <div class="set-line"></div>
+                        @endfor
+                    @endif
+                </li>
+            @endforeach
+        </ol>
+    </main>
+</x-page>

@@ -1,0 +1,18 @@
+<form class="turn-field" id="field" action="{{ route('your-turn', [], false) }}" method="get" hx-get="{{ route('your-turn', [], false) }}" hx-target="#turn" hx-push-url="true">
+    @foreach (\App\Address\Hidden::fields($turn->sent()) as [$name, $value])
+        <input type="hidden" name="{{ $name }}" value="{{ $value }}">
+    @endforeach
+    <label for="draft" class="turn-label">{{ __($turn->isMending() ? 'turn.mend' : ($turn->query->lines === [] ? 'turn.first' : 'turn.next')) }}</label>
+    @if (!$turn->isMending() && $turn->stillWants())
+        <p class="turn-wants">{{ __('turn.still') }}: {{ $page->plain(\Runel\Message\Message::of('pile.wants.' . $turn->marking->wants->value)) }}</p>
+    @endif
+    <div class="turn-row">
+        <input class="input turn-input" id="draft" name="next" value="{{ $turn->draft() }}" autocomplete="off" autocapitalize="off" spellcheck="false" maxlength="400" autofocus aria-describedby="draft-read"
+               hx-get="{{ route('line-reading', [], false) }}?{{ http_build_query(['problem' => $turn->address->problem()]) }}" hx-trigger="input changed delay:90ms" hx-target="#draft-read" hx-push-url="false" hx-sync="this:replace">
+        <button class="button ask-go" id="write">{{ __('turn.write') }} <kbd>↵</kbd></button>
+    </div>
+    <div id="draft-read" class="turn-read" aria-live="polite">@if ($turn->isMending() && $turn->last()->verdict->value === 'unreadable')@include('your-turn.reading', ['read' => \App\Turn\LineRead::of($turn->address, $turn->draft())])@endif</div>
+    @if ($turn->isMending() && $turn->last()->verdict->value !== 'unreadable')
+        <p class="turn-anyway"><a id="go-on" href="{{ $turn->to(['on' => 1]) }}" hx-get="{{ $turn->to(['on' => 1]) }}" hx-target="#turn" hx-push-url="true">{{ __('turn.go-on') }}</a></p>
+    @endif
+</form>

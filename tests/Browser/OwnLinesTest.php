@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverDimension;
+use Facebook\WebDriver\WebDriverKeys;
+
+/** A learner's own lines: written one by one with a slip, help and an end; and a whole pile, marked and counted. */
+final class OwnLinesTest extends TestCase
+{
+    public function testALearnerSlipsMendsAsksForHelpAndFinishesByKeys(): void
+    {
+        $this->open('/board', ['problem' => '4(x-3)-2(x-5)=12', 'job' => 'solve', 'method' => 'balance']);
+        $this->press('y');
+        $this->waitUntil(fn(): bool => str_contains(self::$browser->getCurrentURL(), '/your-turn'), 'the page');
+        $this->write('4x-12-2x-10=12');
+        $this->waitUntil(fn(): bool => str_contains($this->text('.marked-say'), 'not carried'), 'the slip');
+        self::assertSame('−10', str_replace(["\u{2062}", ' ', "\n"], '', $this->text('.mark-doubted')));
+        self::assertSame('4x-12-2x-10=12', $this->one('#draft')->getAttribute('value'));
+        $this->one('#draft')->sendKeys(str_repeat(WebDriverKeys::BACKSPACE, 6) . '+10=1');
+        $this->waitUntil(fn(): bool => str_contains($this->heard('#draft-read'), 'plus 10'), 'set while typed');
+        $this->one('#draft')->sendKeys('2' . WebDriverKeys::ENTER);
+        $this->waitUntil(fn(): bool => $this->many('.marked.is-follows') === 1, 'mended');
+        self::assertSame(0, $this->many('.marked.is-wrong'));
+        $this->one('#draft')->sendKeys('2x' . WebDriverKeys::ESCAPE);
+        foreach ([1, 2, 3, 4] as $rung) {
+            $this->press('h');
+            $this->waitUntil(fn(): bool => $this->many('.rung') === $rung, "rung $rung");
+            self::assertSame('2x', $this->one('#draft')->getAttribute('value'), 'what was begun stays');
+            $this->press(WebDriverKeys::ESCAPE);
+        }
+        $this->assertSound('help in rungs');
+        $this->one('#draft')->clear()->sendKeys('2x-2=12' . WebDriverKeys::ENTER);
+        $this->waitUntil(fn(): bool => $this->many('.marked.is-follows') === 2, 'the second line');
+        $this->write('x=7');
+        $this->waitUntil(fn(): bool => str_contains($this->text('#done'), 'in 3 lines'), 'the end');
+        self::assertStringContainsString('minus not carried', strtolower($this->text('.turn-slips')));
+        self::assertNotSame('', $this->heard('.turn-checking'));
+        $this->one('.turn-ways a')->click();
+        $this->waitUntil(fn(): bool => $this->many('.compare .is-pair') > 0, 'paired with a way');
+        $this->assertSound('a comparison');
+        $this->phone();
+        $this->assertSound('your turn on a phone');
+    }
+
+    public function testAProblemOnTheProjectorShowsItsAnswerWhenItsTimeIsOver(): void
+    {
+        $this->open('/your-turn', ['problem' => 'x^2+9x+20', 'stage' => 'hidden']);
+        self::assertSame(0, $this->many('.projector .maths'), 'nothing is seen yet');
+        $this->assertSound('a hidden problem');
+        $this->open('/your-turn', ['problem' => 'x^2+9x+20', 'stage' => 'hidden', 'time' => 10]);
+        $this->press(WebDriverKeys::ARROW_RIGHT);
+        $this->waitUntil(fn(): bool => $this->many('.countdown') === 1, 'the countdown');
+        self::assertStringNotContainsString('x plus 4', $this->heard('.projector'));
+        self::$browser->wait(16, 300)->until(fn(): bool => $this->many('.projector-answer') === 1);
+        self::assertStringContainsString('x plus 4', $this->heard('.projector-answer'));
+        self::assertNotSame('', $this->heard('.projector-check'));
+        $this->assertSound('an answer on the projector');
+    }
+
+    public function testAPileIsPastedMarkedAndCounted(): void
+    {
+        $this->open('/marking', ['sample' => 1]);
+        $this->assertSound('handing in');
+        $this->one('#mark')->click();
+        $this->waitUntil(fn(): bool => $this->many('.piece') === 10, 'ten pieces');
+        self::assertMatchesRegularExpression('/minus not carried through 2 Mirela, Jarek/', $this->text('.tally'));
+        self::assertSame($this->many('.tally tbody tr'), $this->many('.tally-chart rect'));
+        $this->one('input[name="remark[0]"]')->sendKeys('look at the minus');
+        $this->assertSound('a marked pile');
+        $this->phone();
+        $this->assertSound('a marked pile on a phone');
+        $this->one('button[value="print"]')->click();
+        $this->waitUntil(fn(): bool => $this->many('.pile-print') === 1, 'the printed sheet');
+        self::assertStringContainsString('look at the minus', $this->text('.pile-print'));
+    }
+
+    private function write(string $line): void
+    {
+        $this->one('#draft')->sendKeys($line . WebDriverKeys::ENTER);
+    }
+
+    private function many(string $selector): int
+    {
+        return \count(self::$browser->findElements(WebDriverBy::cssSelector($selector)));
+    }
+
+    private function phone(): void
+    {
+        self::$browser->manage()->window()->setSize(new WebDriverDimension(390, 844));
+    }
+}
