@@ -4,7 +4,8 @@
     const KEYS = {
         ArrowRight: 'pen-next', ' ': 'pen-next', PageDown: 'pen-next',
         ArrowLeft: 'pen-back', PageUp: 'pen-back', Home: 'pen-first', End: 'pen-all',
-        w: 'pen-another', p: 'pen-present', q: 'pen-ask', 2: 'pen-ways', g: 'pen-go-on', y: 'pen-turn', n: 'pen-item', h: 'pen-hint', u: 'pen-undo', v: 'pen-watch',
+        w: 'pen-another', p: 'pen-present', q: 'pen-ask', 2: 'pen-ways', g: 'pen-go-on',
+        y: 'pen-turn', n: 'pen-item', h: 'pen-hint', u: 'pen-undo', v: 'pen-watch',
         '?': 'pen-help',
     };
     const typing = (element) => element instanceof HTMLElement
@@ -99,11 +100,13 @@
     const toEnd = (field) => { field.focus(); field.setSelectionRange(field.value.length, field.value.length); };
     let focused = null;
     document.addEventListener('htmx:beforeSwap', () => { focused = document.activeElement?.id ?? null; });
-    document.addEventListener('htmx:afterSwap', () => {
+    document.addEventListener('htmx:afterSwap', (event) => {
+        // A field that was not swapped keeps its focus, or stays left, as the typist wants it.
+        const isNew = (field) => event.detail.target.contains(field);
         const answer = document.getElementById('answer');
         const draft = document.getElementById('draft');
-        if (answer) answer.focus();
-        else if (draft) toEnd(draft);
+        if (answer && isNew(answer)) answer.focus();
+        else if (draft && isNew(draft)) toEnd(draft);
         else if (focused && document.getElementById(focused)) document.getElementById(focused).focus();
         enhance();
         showNow();

@@ -26,6 +26,7 @@ final class OwnLinesTest extends TestCase
         $this->waitUntil(fn(): bool => $this->many('.marked.is-follows') === 1, 'mended');
         self::assertSame(0, $this->many('.marked.is-wrong'));
         $this->one('#draft')->sendKeys('2x' . WebDriverKeys::ESCAPE);
+        $this->waitUntil(fn(): bool => $this->heard('#draft-read') === '2 x', 'read after the field is left');
         foreach ([1, 2, 3, 4] as $rung) {
             $this->press('h');
             $this->waitUntil(fn(): bool => $this->many('.rung') === $rung, "rung $rung");
