@@ -7,12 +7,15 @@ use App\Http\Middleware\KeptPages;
 use App\Http\Middleware\KnownHosts;
 use App\Http\Middleware\Place;
 use App\Http\Middleware\SecurityHeaders;
+use App\Http\Middleware\TutorOnly;
 use App\Http\Refused;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
+use Illuminate\Routing\Middleware\SubstituteBindings;
+use Illuminate\Session\Middleware\AuthenticateSession;
 use Illuminate\Support\Facades\Route;
 use Runel\Message\Refusal;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
@@ -21,7 +24,10 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
         web: __DIR__ . '/../routes/web.php',
         then: static function (): void {
-            Route::middleware([Place::class])->group(__DIR__ . '/../routes/live.php');
+            Route::middleware(
+                ['web', AuthenticateSession::class, TutorOnly::class],
+            )->group(__DIR__ . '/../routes/tutor.php');
+            Route::middleware([Place::class, SubstituteBindings::class])->group(__DIR__ . '/../routes/live.php');
             Route::middleware([KeptPages::class, Place::class])->group(__DIR__ . '/../routes/board.php');
             Route::middleware(
                 [KeptPages::class, Place::class],
@@ -33,6 +39,9 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->remove(HandleCors::class);
         $middleware->prepend([SecurityHeaders::class, KnownHosts::class]);
         $middleware->appendToGroup('web', Place::class);
+        // Asking whose a pile is keeps nothing; the room it comes from has no session, so no token either.
+        $middleware->validateCsrfTokens(except: ['learners/pile']);
+        $middleware->redirectGuestsTo(static fn(): string => route('tutor', [], false));
         $middleware->encryptCookies(except: [Place::COOKIE, KeptStyles::COOKIE]);
     })
     ->withExceptions(function (Exceptions $exceptions): void {

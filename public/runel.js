@@ -108,6 +108,9 @@
         if (answer && isNew(answer)) answer.focus();
         else if (draft && isNew(draft)) toEnd(draft);
         else if (focused && document.getElementById(focused)) document.getElementById(focused).focus();
+        sorting();
+        // A part that holds no work moves nothing and is nothing to tell.
+        if (!event.detail.target.querySelector('#work')) return;
         enhance();
         showNow();
         travel();
@@ -227,6 +230,32 @@
     };
     lessonLine();
     setInterval(lessonLine, 20000);
+
+    // The items of a lesson, in another order: dragged by their handles, or moved by arrow keys on them.
+    const sorting = () => {
+        const list = document.getElementById('sortable');
+        if (!list || !window.Sortable || window.Sortable.get(list)) return;
+        window.Sortable.create(list, {
+            handle: '.lesson-handle',
+            ghostClass: 'is-dragged',
+            animation: matchMedia('(prefers-reduced-motion: reduce)').matches ? 0 : 150,
+            onEnd: () => {
+                const ids = [...list.children].map((item) => item.dataset.id).join(',');
+                const now = document.getElementById('order-now');
+                if (now.value === ids) return;
+                now.value = ids;
+                document.getElementById('order').requestSubmit();
+            },
+        });
+    };
+    sorting();
+    document.addEventListener('keydown', (event) => {
+        const way = {ArrowUp: 'up', ArrowDown: 'down'}[event.key];
+        const handle = event.target instanceof Element ? event.target.closest('.lesson-handle') : null;
+        if (!way || !handle) return;
+        event.preventDefault();
+        document.getElementById(handle.id.replace('handle', way))?.click();
+    });
 
     // A problem on the projector: when its time is over, its answer is shown.
     const counting = document.querySelector('[data-countdown]');

@@ -3,10 +3,12 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\BenchController;
-use App\Http\Controllers\LessonController;
+use App\Http\Controllers\HandingController;
 use App\Http\Controllers\PileController;
 use App\Http\Controllers\SetController;
 use App\Http\Controllers\YourTurnController;
+use App\Learners\Handings;
+use Illuminate\Routing\Middleware\ValidateSignature;
 use Illuminate\Support\Facades\Route;
 
 // What is asked for while somebody types: no session, no cookie, nothing kept.
@@ -19,14 +21,10 @@ Route::get('/sets/runel-set.{extension}', [
     SetController::class,
     'file',
 ])->where('extension', 'txt|md|tex|csv|json|zip')->name('set-file');
-// A proposed lesson is all in its address.
-Route::get('/lessons', [LessonController::class, 'show'])->name('lessons');
-Route::get('/lessons/play', [LessonController::class, 'play'])->name('lessons.play');
-Route::get('/lessons/sheet', [LessonController::class, 'sheet'])->name('lesson-sheet');
-Route::get('/lessons/runel-lesson.{extension}', [
-    LessonController::class,
-    'file',
-])->where('extension', 'json|md')->name('lesson-file');
 // Marking keeps nothing either, so it needs no session; what is sent changes nothing anywhere.
 Route::get('/marking', [PileController::class, 'show'])->name('marking');
 Route::post('/marking', [PileController::class, 'mark'])->name('mark-pile');
+// What a learner is handed: the address is signed and expires, and shows these tasks and nothing else.
+Route::get('/handed/{handing}', [HandingController::class, 'show'])->whereUlid('handing')->middleware(
+    ValidateSignature::relative(Handings::UNSIGNED),
+)->name('handed');

@@ -18,7 +18,10 @@ final readonly class Address
     /** @var array<string, string|null> the parts of the query that are carried on */
     private array $query;
 
-    /** @param string $step a number from 1, "first" or "last" */
+    /**
+     * @param string   $step  a number from 1, "first" or "last"
+     * @param int|null $until the step at which a lesson leaves the demonstration; null for its end
+     */
     private function __construct(
         public TaskReference $reference,
         public string $step,
@@ -28,6 +31,7 @@ final readonly class Address
         public ?string $answer,
         public ?string $pair,
         public ?string $lesson,
+        public ?int $until = null,
     ) {
         $this->query = [
             'problem' => $reference->problem,
@@ -37,6 +41,7 @@ final readonly class Address
             'ask' => $ask ? '1' : null,
             'present' => $present ? '1' : null,
             'lesson' => $lesson,
+            'until' => $until === null ? null : (string) $until,
             self::COMPLETE => '1',
         ] + $reference->choices + $reference->style->chosen();
     }
@@ -62,6 +67,7 @@ final readonly class Address
             $text('answer'),
             $text('pair'),
             preg_match('/^[a-z0-9.-]{1,80}$/', $text('lesson') ?? '') === 1 ? $text('lesson') : null,
+            preg_match('/^[1-9]\d{0,2}$/', $text('until') ?? '') === 1 ? (int) $text('until') : null,
         );
     }
 
@@ -83,6 +89,7 @@ final readonly class Address
             null,
             null,
             $this->lesson,
+            $this->until,
         );
     }
 

@@ -109,6 +109,12 @@ final readonly class Board
         return $this->shown === \count($this->stops);
     }
 
+    /** The last stop a lesson wants to be seen; without one, the very last. */
+    public function end(): int
+    {
+        return min($this->address->until ?? \PHP_INT_MAX, \count($this->stops));
+    }
+
     /** The address of another stop; going back does not ask again. */
     public function link(int $number): string
     {
@@ -307,9 +313,9 @@ final readonly class Board
                 $this->question() === null ? 'next' : 'reveal',
                 $this->onward(),
                 main: true,
-                off: $this->isLast(),
+                off: $this->shown >= $this->end(),
             ),
-            new Pen('pen-all', 'End', 'all', $this->link(\count($this->stops)), off: $this->isLast()),
+            new Pen('pen-all', 'End', 'all', $this->link($this->end()), off: $this->shown >= $this->end()),
         ];
     }
 

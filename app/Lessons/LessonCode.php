@@ -10,8 +10,8 @@ use Runel\Practice\Ladders;
 use Runel\Practice\Skill;
 
 /**
- * A proposed lesson in a few words that fit any address: skill, rung, minutes, lines of the board, pace, seed, and the
- * item that is played.
+ * A proposed lesson in a few words that fit any address: skill, rung, minutes, lines of the board, pace, seed, the item
+ * that is played, and how many squares the board is wide.
  */
 final readonly class LessonCode
 {
@@ -23,6 +23,7 @@ final readonly class LessonCode
         public int $pace,
         public string $seed,
         public int $item,
+        public int $wide,
     ) {}
 
     /**
@@ -34,7 +35,7 @@ final readonly class LessonCode
     {
         $text = static fn(string $key, string $else): string =>
             \is_string($query[$key] ?? null) && trim($query[$key]) !== '' ? trim($query[$key]) : $else;
-        $parts = explode('.', $text('lesson', '')) + ['', '', '', '', '', '', ''];
+        $parts = explode('.', $text('lesson', '')) + ['', '', '', '', '', '', '', ''];
         $or = static fn(int $place, string $else): string => $parts[$place] === '' ? $else : $parts[$place];
         $named = $text('skill', $or(0, Skill::Linear->value));
         $skill = Skill::tryFrom($named) ?? throw new BadRequest(Message::of('practice.no-such-skill', [
@@ -50,6 +51,7 @@ final readonly class LessonCode
             self::number('pace', $text('pace', $or(4, '100')), 25, 400),
             (string) self::number('seed', $text('seed', $or(5, '1')), 0, 999_999_999),
             self::number('item', $text('item', $or(6, '1')), 1, 500),
+            self::number('wide', $text('wide', $or(7, '60')), 10, 400),
         );
     }
 
@@ -64,6 +66,7 @@ final readonly class LessonCode
             $this->pace,
             $this->seed,
             $item,
+            $this->wide,
         ]);
     }
 

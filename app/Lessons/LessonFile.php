@@ -5,74 +5,144 @@ declare(strict_types=1);
 namespace App\Lessons;
 
 use App\Faces\Faces;
+use Illuminate\Http\Response;
 use Runel\Lesson\Item;
 use Runel\Lesson\ItemKind;
+use Runel\Lesson\Plan;
 use Runel\Lesson\Remark;
 use Runel\Message\Message;
 use Runel\Style\HouseStyle;
 
-/** A proposed lesson as a file in an open format. */
+/** A lesson as a file in an open format, which {@see LessonReader} reads back. */
 final readonly class LessonFile
 {
-    public const FORMATS = ['json' => 'application/json', 'md' => 'text/markdown'];
+    public const FORMATS = [
+        'json' => 'application/json',
+        'md' => 'text/markdown',
+        'ics' => 'text/calendar',
+    ];
 
     public function __construct(private Faces $faces, private HouseStyle $style) {}
 
-    /** @param string $format a key of the formats */
-    public function write(ProposedLesson $lesson, string $format): string
+    public static function answer(string $content, string $extension): Response
     {
-        return $format === 'json' ? json_encode(
-            $this->data($lesson),
-            \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_THROW_ON_ERROR,
-        ) . "\n" : $this->markdown($lesson);
+        return new Response($content, 200, [
+            'Content-Type' => self::FORMATS[$extension] . '; charset=UTF-8',
+            'Content-Disposition' => "attachment; filename=\"runel-lesson.$extension\"",
+        ]);
     }
 
-    /** @return array<string, mixed> */
-    private function data(ProposedLesson $lesson): array
+    /**
+     * @param list<LessonItem>     $items
+     * @param string               $format json or md
+     * @param array<string, mixed> $head   what is said of the whole, besides its name
+     */
+    public function write(string $name, array $items, Plan $plan, string $format, array $head = []): string
+    {
+        return $format === 'json' ? json_encode(
+            $this->data($name, $items, $plan, $head),
+            \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_THROW_ON_ERROR,
+        ) . "\n" : $this->markdown($name, $items, $plan);
+    }
+
+    /** What the goal of a proposed lesson says. */
+    public function goal(Item $item): string
+    {
+        $adds = $item->about?->adds;
+
+        return $this->say($adds === null
+            ? Message::of('lesson.goal-first')
+            : Message::of('lesson.goal', ['adds' => Message::of("practice.adds.$adds->value")]));
+    }
+
+    /** What a proposed lesson is called. */
+    public function goalOf(ProposedLesson $lesson): string
+    {
+        return $this->say(Message::of('practice.skill.' . $lesson->code->skill->value)) . ', '
+            . $this->say(Message::of('sets.rung', ['number' => $lesson->code->rung]));
+    }
+
+    /**
+     * @param list<LessonItem>     $items
+     * @param array<string, mixed> $head
+     *
+     * @return array<string, mixed>
+     */
+    private function data(string $name, array $items, Plan $plan, array $head): array
     {
         return [
             'runel' => 1,
-            'lesson' => $lesson->code->code(1),
-            'skill' => $lesson->code->skill->value,
-            'rung' => $lesson->code->rung,
-            'minutes' => $lesson->plan->minutes,
-            'items' => array_map(static fn(Item $item, int $place): array => [
-                'kind' => $item->kind->value,
-                'begins' => $lesson->plan->begins($place + 1),
-                'seconds' => $item->seconds,
-                'problem' => $item->made?->problem,
-                'job' => $item->demonstrated()?->job->value,
-                'method' => $item->demonstrated()?->method,
-                'slip' => $item->slip?->value,
-                'count' => $item->count > 0 ? $item->count : null,
-            ], $lesson->plan->items, array_keys($lesson->plan->items)),
+            'name' => $name,
+            'minutes' => $plan->minutes,
+            'wide' => $plan->surface->wide,
+            'high' => $plan->surface->high,
+        ] + $head + [
+            'items' => array_map(static fn(LessonItem $item, int $place): array => $item->toArray() + [
+                'begins' => $plan->begins($place + 1),
+                'seconds' => $plan->items[$place]->seconds,
+            ], $items, array_keys($items)),
             'remarks' => array_map(fn(Remark $remark): array => [
                 'item' => $remark->item,
                 'message' => $this->say($remark->message),
-            ], $lesson->plan->remarks()),
+            ], $plan->remarks()),
         ];
     }
 
-    private function markdown(ProposedLesson $lesson): string
+    /** @param list<LessonItem> $items */
+    private function markdown(string $name, array $items, Plan $plan): string
     {
-        $text = '# ' . $this->say(Message::of('practice.skill.' . $lesson->code->skill->value)) . ', '
-            . $this->say(Message::of('sets.rung', ['number' => $lesson->code->rung])) . "\n\n";
-        foreach ($lesson->plan->items as $place => $item) {
-            $begins = $lesson->plan->begins($place + 1);
+        $text = '# ' . str_replace('#', '', $name) . "\n\n"
+            . "- minutes: $plan->minutes\n- wide: {$plan->surface->wide}\n- high: {$plan->surface->high}\n\n";
+        $remarks = $plan->remarks();
+        foreach ($items as $place => $item) {
+            $begins = $plan->begins($place + 1);
             $text .= \sprintf(
-                "%d. **%s** (%d:%02d)%s\n",
+                "%d. **%s** (%d:%02d) %s%s\n",
                 $place + 1,
                 $this->say(Message::of("lesson.kind.{$item->kind->value}")),
                 intdiv($begins, 60),
                 $begins % 60,
-                $item->made === null || $item->kind === ItemKind::Set ? '' : ": `{$item->made->problem}`",
+                self::content($item),
+                self::details($item),
             );
-            foreach ($lesson->plan->remarks() as $remark) {
+            foreach ($remarks as $remark) {
                 $text .= $remark->item === $place + 1 ? '   - ' . $this->say($remark->message) . "\n" : '';
             }
         }
 
         return $text;
+    }
+
+    private static function content(LessonItem $item): string
+    {
+        return match (true) {
+            $item->task !== null => '`' . str_replace('`', "'", $item->task->problem) . '`',
+            $item->kind === ItemKind::Set => "`$item->pick`",
+            default => (string) preg_replace('/\s+/u', ' ', $item->text),
+        };
+    }
+
+    /** What else is said of it, in a form that is read back. */
+    private static function details(LessonItem $item): string
+    {
+        $details = array_filter([
+            'job' => $item->task?->job,
+            'method' => $item->task?->method,
+            'other' => $item->other,
+            'step' => $item->step,
+            'ask' => $item->ask ? 'yes' : null,
+            'minutes' => $item->minutes,
+            'slip' => $item->slip?->value,
+            'seed' => $item->kind === ItemKind::Set ? $item->seed : null,
+            'newPage' => $item->newPage ? 'yes' : null,
+        ], static fn(mixed $value): bool => $value !== null);
+        $parts = array_map(
+            static fn(string $key, int|string $value): string => "$key: $value",
+            array_keys($details),
+            array_values($details),
+        );
+
+        return $parts === [] ? '' : ' {' . implode(', ', $parts) . '}';
     }
 
     private function say(Message $message): string

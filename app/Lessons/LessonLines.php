@@ -28,17 +28,40 @@ final readonly class LessonLines
             return null;
         }
         $number = $lesson->code->item;
-        $begins = $lesson->plan->begins($number);
-        $whole = $lesson->plan->seconds();
+        $begins = $lesson->plan()->begins($number);
+        $whole = $lesson->plan()->seconds();
 
         return [
-            'name' => $lesson->code->code(1),
+            'name' => $lesson->code(1),
             'item' => $number,
-            'items' => \count($lesson->plan->items),
+            'items' => \count($lesson->plan()->items),
             'begins' => $begins,
             'whole' => $whole,
             'left' => $whole - $begins,
             'next' => $lesson->play($number + 1),
+        ];
+    }
+
+    /**
+     * Of a kept lesson only the tutor is told more: what stands here is in the code itself.
+     *
+     * @param string $step how far the room has come; '' where it has no steps
+     *
+     * @return array{item: int, line: string, next: string}|null null where the code is no kept lesson's
+     */
+    public static function held(string $code, string $step): ?array
+    {
+        $held = KeptLesson::decoded($code);
+        if ($held === null) {
+            return null;
+        }
+        [$play, $item] = $held;
+
+        return [
+            'item' => $item,
+            'line' => route('plays.line', ['play' => $play, 'item' => $item], false),
+            'next' => route('plays.item', ['play' => $play, 'item' => $item + 1], false)
+                . (ctype_digit($step) ? "?step=$step" : ''),
         ];
     }
 }

@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 namespace App\Lessons;
 
-use App\Address\Address;
 use Runel\Demonstration\TaskReference;
 use Runel\Lesson\Item;
 use Runel\Lesson\ItemKind;
 use Runel\Lesson\Pace;
 use Runel\Lesson\Plan;
 use Runel\Lesson\Proposal;
+use Runel\Lesson\Surface;
 use Runel\Message\Refusal;
 use Runel\Style\HouseStyle;
 
 /** A lesson proposed for an evening, as its address says it. */
-final readonly class ProposedLesson
+final readonly class ProposedLesson implements Planned
 {
-    private function __construct(public LessonCode $code, public Plan $plan, private HouseStyle $style) {}
+    private function __construct(public LessonCode $code, private Plan $plan, private HouseStyle $style) {}
 
     /** @throws Refusal when there is no such lesson */
     public static function of(LessonCode $code, Proposal $proposal, HouseStyle $style): self
@@ -26,11 +26,16 @@ final readonly class ProposedLesson
             $code->skill,
             $code->rung,
             $code->minutes,
-            $code->lines,
+            new Surface($code->wide, $code->lines),
             $code->seed,
             Pace::of($code->pace),
             $style,
         ), $style);
+    }
+
+    public function plan(): Plan
+    {
+        return $this->plan;
     }
 
     public function item(int $number): ?Item
@@ -38,59 +43,73 @@ final readonly class ProposedLesson
         return $this->plan->items[$number - 1] ?? null;
     }
 
-    /** Where an item is played; after the last one, the plan again. */
     public function play(int $number): string
     {
         return isset($this->plan->items[$number - 1])
-            ? route('lessons.play', ['lesson' => $this->code->code($number)], false)
+            ? route('lessons.play', ['lesson' => $this->code($number)], false)
             : $this->back();
     }
 
-    /** The room an item is played in, where that is not the lesson's own. */
     public function room(int $number): ?string
     {
         $item = $this->item($number);
-        $demonstration = $item?->demonstrated();
-        if ($item === null || $demonstration === null) {
-            return null;
-        }
-        $address = Address::for(new TaskReference(
-            $demonstration->task->problem->source,
-            $demonstration->job->value,
-            $item->kind === ItemKind::Demonstration ? $demonstration->method : null,
-            $this->style,
-        ));
-        $lesson = ['lesson' => $this->code->code($number)];
 
-        return match ($item->kind) {
-            ItemKind::Demonstration => $address->to('board', $lesson),
-            ItemKind::YourTurn => $address->to('your-turn', $lesson + ['step' => null]),
-            ItemKind::TwoWays => $address->to('two-ways', $lesson + [
-                'step' => null,
-                'left' => $demonstration->method,
-            ]),
-            default => null,
-        };
+        return $item === null ? null : Room::of($item, $this->style, $this->code($number));
     }
 
-    /** The plan. */
     public function back(): string
     {
-        return route('lessons', ['lesson' => $this->code->code(1)], false);
+        return route('lessons', ['lesson' => $this->code(1)], false);
     }
 
-    /** On paper: the tutor's plan, or the learner's handout, worked, faded or blank. */
     public function sheet(string $for): string
     {
-        return route('lesson-sheet', ['lesson' => $this->code->code(1), 'for' => $for], false);
+        return route('lesson-sheet', ['lesson' => $this->code(1), 'for' => $for], false);
     }
 
-    /** The address of the set an item hands out. */
-    public function set(Item $item): string
+    public function file(string $extension): string
     {
+        return route('lesson-file', ['extension' => $extension, 'lesson' => $this->code(1)], false);
+    }
+
+    public function set(int $number): string
+    {
+        $count = $this->item($number)->count ?? 0;
+
         return route('sets', [
-            'pick' => ["{$this->code->skill->value}.{$this->code->rung}.$item->count"],
+            'pick' => ["{$this->code->skill->value}.{$this->code->rung}.$count"],
             'seed' => $this->code->seed,
         ], false);
+    }
+
+    public function code(int $number): string
+    {
+        return $this->code->code($number);
+    }
+
+    /**
+     * Its items as they are kept.
+     *
+     * @param \Closure(Item): string $goal what the goal says, in words
+     *
+     * @return list<LessonItem>
+     *
+     * @throws Refusal
+     */
+    public function kept(\Closure $goal): array
+    {
+        return array_map(fn(Item $item): LessonItem => LessonItem::of([
+            'kind' => $item->kind->value,
+            'text' => $item->kind === ItemKind::Goal ? $goal($item) : '',
+            'task' => $item->demonstration === null ? null : (new TaskReference(
+                $item->demonstration->task->problem->source,
+                $item->demonstration->job->value,
+                $item->demonstration->method,
+                HouseStyle::default(),
+            ))->toArray(),
+            'slip' => $item->slip->value ?? '',
+            'pick' => "{$this->code->skill->value}.{$this->code->rung}.$item->count",
+            'seed' => $this->code->seed,
+        ]), $this->plan->items);
     }
 }

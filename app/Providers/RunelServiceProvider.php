@@ -58,6 +58,8 @@ final class RunelServiceProvider extends ServiceProvider
             'your-turn.*',
             'sets-room.*',
             'lessons.*',
+            'learners.*',
+            'tutor.*',
             'marking-pile.*',
             'sheet.*',
             'style.*',

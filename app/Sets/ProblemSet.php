@@ -10,11 +10,10 @@ use Runel\Message\BadRequest;
 use Runel\Message\Message;
 use Runel\Message\Refusal;
 use Runel\Method\Catalogue;
+use Runel\Practice\Belonging;
 use Runel\Practice\Chance;
-use Runel\Practice\Ladders;
 use Runel\Practice\Maker;
 use Runel\Practice\Order;
-use Runel\Practice\Seen;
 use Runel\Practice\Wishes;
 use Runel\Problem\Problem;
 use Runel\Style\HouseStyle;
@@ -163,22 +162,9 @@ final readonly class ProblemSet
         } catch (Refusal $refusal) {
             return SetItem::refused($key, $typed, $refusal);
         }
-        $seen = new Seen($demonstration);
-        $traits = [];
-        foreach (Ladders::all() as $ladder) {
-            if ($ladder->job() !== $demonstration->job) {
-                continue;
-            }
-            foreach ($ladder->rungs() as $rung) {
-                if ($ladder->fits($rung, $seen)) {
-                    return SetItem::own($key, $demonstration, $ladder->skill(), $rung, $rung->traits);
-                }
-            }
-            $own = $ladder->traits($seen);
-            $traits = $traits === [] || \count($own) < \count($traits) ? $own : $traits;
-        }
+        $belongs = Belonging::of($demonstration);
 
-        return SetItem::own($key, $demonstration, null, null, $traits);
+        return SetItem::own($key, $demonstration, $belongs->skill, $belongs->rung, $belongs->traits);
     }
 
     /**

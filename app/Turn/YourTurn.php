@@ -31,7 +31,10 @@ use Runel\Slip\Slip;
 /** A learner at work on a problem, or from a step of a demonstration on: a pure function of the address. */
 final readonly class YourTurn
 {
-    /** @param list<Line> $given what a demonstration has written already */
+    /**
+     * @param list<Line> $given what a demonstration has written already
+     * @param Door|null  $door  where the problem was handed out; null where the room is open to everybody
+     */
     private function __construct(
         public Address $address,
         public TurnQuery $query,
@@ -41,6 +44,7 @@ final readonly class YourTurn
         public Marking $marking,
         private Catalogue $catalogue,
         private Demonstrations $demonstrations,
+        public ?Door $door,
     ) {}
 
     /**
@@ -53,6 +57,7 @@ final readonly class YourTurn
         Address $address,
         Demonstrations $demonstrations,
         Catalogue $catalogue,
+        ?Door $door = null,
     ): self {
         $task = $address->task();
         $job = Jobs::chosen($task, $address->reference->job);
@@ -62,7 +67,7 @@ final readonly class YourTurn
         $turn = TurnQuery::of($query);
         $marking = Marker::mark($catalogue, $task, $job, $turn->lines, array_map(self::bare(...), $given));
 
-        return new self($address, $turn, $task, $job, $given, $marking, $catalogue, $demonstrations);
+        return new self($address, $turn, $task, $job, $given, $marking, $catalogue, $demonstrations, $door);
     }
 
     /** Whether the last line cannot stay, so that it is mended before anything else. */
@@ -159,12 +164,18 @@ final readonly class YourTurn
      */
     public function to(array $changes): string
     {
-        return route('your-turn', [], false) . '?' . http_build_query(
+        return $this->path() . '?' . http_build_query(
             $this->parts($changes),
             '',
             '&',
             \PHP_QUERY_RFC3986,
         );
+    }
+
+    /** Where the field is sent. */
+    public function path(): string
+    {
+        return $this->door->path ?? route('your-turn', [], false);
     }
 
     /**
@@ -179,7 +190,8 @@ final readonly class YourTurn
         $step = $this->given === [] ? null : $this->address->step;
 
         return array_filter(
-            $changes + $this->query->parts() + $this->address->query(['step' => $step, 'ask' => null]),
+            $changes + $this->query->parts()
+                + ($this->door->key ?? $this->address->query(['step' => $step, 'ask' => null])),
             static fn(mixed $value): bool => $value !== null && $value !== [],
         );
     }

@@ -8,6 +8,7 @@ namespace Runel\Lesson;
 enum ItemKind: string
 {
     case Goal = 'goal';
+    case Note = 'note';
     case Demonstration = 'demonstration';
     case YourTurn = 'your-turn';
     case TwoWays = 'two-ways';

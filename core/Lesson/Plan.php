@@ -11,11 +11,10 @@ use Runel\Practice\Difficulty;
 final readonly class Plan
 {
     /**
-     * @param non-empty-list<Item> $items
-     * @param int                  $minutes the time there is
-     * @param int                  $lines   how many lines the board or page holds
+     * @param list<Item> $items
+     * @param int        $minutes the time there is
      */
-    public function __construct(public array $items, public int $minutes, public int $lines) {}
+    public function __construct(public array $items, public int $minutes, public Surface $surface) {}
 
     public function seconds(): int
     {
@@ -53,10 +52,7 @@ final readonly class Plan
             if ($item->kind !== ItemKind::Demonstration) {
                 continue;
             }
-            $traits = array_map(
-                static fn(Difficulty $trait): string => $trait->value,
-                $item->rung()->traits ?? [],
-            );
+            $traits = array_map(static fn(Difficulty $trait): string => $trait->value, $item->traits);
             $new = array_values(array_diff($traits, $known ?? $traits));
             if ($known !== null && $new === []) {
                 $remarks[] = new Remark($place + 1, Message::of('lesson.nothing-new'));
@@ -69,21 +65,29 @@ final readonly class Plan
         return $remarks;
     }
 
-    /** @return list<Remark> where the board or the page is full and a new one is begun */
+    /** @return list<Remark> where the board or the page is full and a new one is begun, or is too narrow */
     private function ofRoom(): array
     {
         $remarks = [];
         $used = 0;
         foreach ($this->items as $place => $item) {
-            if (!\in_array($item->kind, [ItemKind::Demonstration, ItemKind::TwoWays], true)) {
+            $used = $item->newPage ? 0 : $used;
+            $isWritten = \in_array($item->kind, [ItemKind::Demonstration, ItemKind::TwoWays], true);
+            if (!$isWritten || $item->demonstration === null) {
                 continue;
             }
-            $lines = $item->demonstrated()->forecast->lines ?? 0;
-            if ($used > 0 && $used + $lines > $this->lines) {
+            $extent = Extent::of($item->demonstration);
+            if ($extent->wide > $this->surface->wide) {
+                $remarks[] = new Remark($place + 1, Message::of('lesson.wide', ['squares' => $extent->wide]));
+            }
+            if ($extent->high > $this->surface->high) {
+                $remarks[] = new Remark($place + 1, Message::of('lesson.high', ['lines' => $extent->high]));
+            }
+            if ($used > 0 && $used + $extent->high > $this->surface->high) {
                 $remarks[] = new Remark($place + 1, Message::of('lesson.room'));
                 $used = 0;
             }
-            $used += $lines;
+            $used += $extent->high;
         }
 
         return $remarks;

@@ -33,7 +33,6 @@ final readonly class Proposal
 
     /**
      * @param int $minutes the time there is
-     * @param int $lines   how many lines the board or page holds
      *
      * @throws BadRequest when the rung is none of the skill's, or the time is no lesson's
      */
@@ -41,7 +40,7 @@ final readonly class Proposal
         Skill $skill,
         int $rung,
         int $minutes,
-        int $lines,
+        Surface $surface,
         string $seed,
         Pace $pace,
         HouseStyle $style,
@@ -62,18 +61,27 @@ final readonly class Proposal
             : [];
         $needed = [
             0 => Item::goal($shown, $pace),
-            2 => Item::demonstration($shown, $pace),
-            3 => Item::yourTurn($tried, $pace),
-            10 => Item::set($new[4] ?? $shown, self::PRACTICE, $pace),
+            2 => self::example($shown, $pace),
+            3 => self::turn($tried, $pace),
+            10 => Item::set(self::PRACTICE, $pace),
         ];
         $welcome = array_filter([
-            1 => $rung > 1 ? Item::demonstration($simple, $pace) : null,
-            5 => $slip === null ? null : Item::warning($shown, $slip, $pace),
-            6 => Item::yourTurn($again, $pace),
-            4 => $this->hasOtherWay($shown) ? Item::twoWays($shown, $pace) : null,
-            7 => Item::yourTurn($last, $pace),
-            8 => isset($harder[0]) ? Item::demonstration($harder[0], $pace) : null,
-            9 => isset($harder[1]) ? Item::yourTurn($harder[1], $pace) : null,
+            1 => $rung > 1 ? self::example($simple, $pace) : null,
+            5 => $slip === null ? null : Item::warning(
+                $shown->demonstration,
+                $shown->rung->traits,
+                $slip,
+                $pace,
+            ),
+            6 => self::turn($again, $pace),
+            4 => $this->hasOtherWay($shown) ? Item::twoWays(
+                $shown->demonstration,
+                $shown->rung->traits,
+                $pace,
+            ) : null,
+            7 => self::turn($last, $pace),
+            8 => isset($harder[0]) ? self::example($harder[0], $pace) : null,
+            9 => isset($harder[1]) ? self::turn($harder[1], $pace) : null,
         ]);
         $left = $minutes * 60 - array_sum(array_map(static fn(Item $item): int => $item->seconds, $needed));
         foreach ($welcome as $place => $item) {
@@ -84,7 +92,17 @@ final readonly class Proposal
         }
         ksort($needed);
 
-        return new Plan(array_values($needed), $minutes, $lines);
+        return new Plan(array_values($needed), $minutes, $surface);
+    }
+
+    private static function example(Made $made, Pace $pace): Item
+    {
+        return Item::demonstration($made->demonstration, $made->rung->traits, $pace);
+    }
+
+    private static function turn(Made $made, Pace $pace): Item
+    {
+        return Item::yourTurn($made->demonstration, $made->rung->traits, $pace);
     }
 
     /** @return non-empty-list<Made> */

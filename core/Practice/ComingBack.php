@@ -27,6 +27,12 @@ final readonly class ComingBack
         return new self(0, false, $today + self::INTERVALS[0]);
     }
 
+    /** The same place, on a day the tutor has chosen. */
+    public function moved(int $due): self
+    {
+        return new self($this->place, $this->halfUp, $due);
+    }
+
     /** After an attempt on a day; an attempt before it is due counts like any other, and moves nothing closer. */
     public function after(Attempted $attempted, int $today): self
     {

@@ -78,7 +78,6 @@ final class DatabaseSeeder extends Seeder
         ],
     ];
 
-    /** Once in the life of a database: a shelf that was emptied stays empty. */
     /** Three evenings' practice, made to order. */
     private const SETS = [
         ['Evening 3: parentheses and their minus', ['linear.3-5.8'], '303'],
@@ -86,6 +85,7 @@ final class DatabaseSeeder extends Seeder
         ['Evening 8: divide, and see what is left', ['divide-linear.2-5.8'], '808'],
     ];
 
+    /** Once in the life of a database: a shelf that was emptied stays empty. */
     public function run(Catalogue $catalogue, Chance $chance, Demonstrations $demonstrations, KeptSets $kept): void
     {
         if (DB::table('milestones')->insertOrIgnore(['name' => 'demo-sets', 'reached_at' => now()]) === 1) {
@@ -99,6 +99,14 @@ final class DatabaseSeeder extends Seeder
                 );
             }
         }
+        DB::transaction(function (): void {
+            if (DB::table('milestones')->insertOrIgnore([
+                'name' => 'demo-records',
+                'reached_at' => now(),
+            ]) === 1) {
+                $this->call(RecordsSeeder::class);
+            }
+        });
         DB::transaction(static function (): void {
             if (DB::table('milestones')->insertOrIgnore(['name' => 'demo-shelf', 'reached_at' => now()]) === 0) {
                 return;

@@ -39,7 +39,7 @@ final class ArchitectureTest extends TestCase
             'Proof',
             'Slip',
         ],
-        'Lesson' => ['Demonstration', 'Message', 'Method', 'Practice', 'Slip', 'Style'],
+        'Lesson' => ['Demonstration', 'Expression', 'Message', 'Method', 'Notation', 'Practice', 'Slip', 'Style'],
         'Practice' => [
             'Audit',
             'Demonstration',

@@ -13,6 +13,7 @@ use Runel\Lesson\Pace;
 use Runel\Lesson\Plan;
 use Runel\Lesson\Proposal;
 use Runel\Lesson\Remark;
+use Runel\Lesson\Surface;
 use Runel\Message\BadRequest;
 use Runel\Method\Catalogue;
 use Runel\Practice\Ladders;
@@ -39,7 +40,7 @@ final class LessonTest extends TestCase
     {
         foreach (Ladders::of($skill)->rungs() as $rung) {
             $counts = [];
-            foreach ([30, 60, 120] as $minutes) {
+            foreach ([30, 120] as $minutes) {
                 $plan = $this->propose($skill, $rung->number, $minutes);
                 $kinds = array_map(static fn(Item $item): ItemKind => $item->kind, $plan->items);
                 self::assertSame(ItemKind::Goal, $kinds[0]);
@@ -62,6 +63,7 @@ final class LessonTest extends TestCase
     public function testAPlanJudgesItself(): void
     {
         $pace = Pace::usual();
+        $large = new Surface(90, 90);
         $simple = $this->made('1');
         $new = $this->made('2');
         $far = $this->made('5');
@@ -70,14 +72,14 @@ final class LessonTest extends TestCase
             $plan->remarks(),
         );
         $shown = static fn(Made ...$made): array => array_values(array_map(
-            static fn(Made $one): Item => Item::demonstration($one, $pace),
+            static fn(Made $one): Item => Item::demonstration($one->demonstration, $one->rung->traits, $pace),
             $made,
         ));
-        self::assertSame([], $keys(new Plan($shown($simple, $new), 90, 90)));
-        self::assertSame(['2 lesson.nothing-new'], $keys(new Plan($shown($new, $simple), 90, 90)));
-        self::assertSame(['2 lesson.jumps'], $keys(new Plan($shown($simple, $far), 90, 90)));
-        self::assertSame(['2 lesson.room'], $keys(new Plan($shown($simple, $new), 90, 5)));
-        self::assertSame([' lesson.over'], $keys(new Plan($shown($simple, $new), 1, 90)));
+        self::assertSame([], $keys(new Plan($shown($simple, $new), 90, $large)));
+        self::assertSame(['2 lesson.nothing-new'], $keys(new Plan($shown($new, $simple), 90, $large)));
+        self::assertSame(['2 lesson.jumps'], $keys(new Plan($shown($simple, $far), 90, $large)));
+        self::assertSame(['2 lesson.room'], $keys(new Plan($shown($simple, $new), 90, new Surface(90, 5))));
+        self::assertSame([' lesson.over'], $keys(new Plan($shown($simple, $new), 1, $large)));
     }
 
     public function testTimesAddUpAndFollowThePace(): void
@@ -107,7 +109,7 @@ final class LessonTest extends TestCase
             $skill,
             $rung,
             $minutes,
-            24,
+            new Surface(90, 24),
             '7',
             Pace::usual(),
             HouseStyle::default(),

@@ -159,7 +159,7 @@ final class ParserTest extends TestCase
             '1/0',
         ];
         $refused = 0;
-        for ($seed = 1; $seed <= 6000; ++$seed) {
+        for ($seed = 1; $seed <= 3000; ++$seed) {
             $chance = new Chance($seed);
             $typed = '';
             for ($length = $chance->dice->getInt(1, 14); $length > 0; --$length) {

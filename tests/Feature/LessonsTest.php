@@ -7,6 +7,12 @@ namespace Tests\Feature;
 /** A proposed lesson over the web: all in its address, played from item to item. */
 final class LessonsTest extends TestCase
 {
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->signIn();
+    }
+
     public function testALessonIsProposedAndPlayedToItsEnd(): void
     {
         $page = $this->get('/lessons?skill=factor-monic&rung=3&minutes=60&lines=20')->assertOk();
@@ -37,7 +43,7 @@ final class LessonsTest extends TestCase
     {
         $code = 'lesson=factor-monic.3.60.20.100.5.1';
         $data = $this->get("/lessons/runel-lesson.json?$code")->assertOk()->json();
-        self::assertSame(['factor-monic', 3, 60], [$data['skill'], $data['rung'], $data['minutes']]);
+        self::assertSame(['Trinomials, leading 1, rung 3', 60], [$data['name'], $data['minutes']]);
         self::assertSame('goal', $data['items'][0]['kind']);
         self::assertSame(array_sum(array_column(\array_slice($data['items'], 0, -1), 'seconds')), end(
             $data['items'],

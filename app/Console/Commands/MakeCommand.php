@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Console\Refuses;
 use App\Contract\Requested;
 use App\Contract\Sets;
 use App\Faces\Faces;
@@ -13,13 +14,13 @@ use Runel\Message\BadRequest;
 use Runel\Message\Message;
 use Runel\Message\Refusal;
 use Runel\Style\HouseStyle;
-use Symfony\Component\Console\Output\ConsoleOutputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
 
 /** Problems made to order at the command line. */
 final class MakeCommand extends Command
 {
-    private const REFUSED = 2;
+    use Refuses;
+
     private const FORMATS = [
         'json' => 'json', 'text' => 'txt', 'latex' => 'tex', 'markdown' => 'md', 'csv' => 'csv', 'qti' => 'zip',
     ];
@@ -47,11 +48,7 @@ final class MakeCommand extends Command
                 ? $this->skills($sets, $format)
                 : $this->made($sets, $file, $format);
         } catch (Refusal $refusal) {
-            $message = $requested->error($refusal)['error']['message'];
-            $output = $this->output->getOutput();
-            ($output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output)->writeln($message);
-
-            return self::REFUSED;
+            return $this->refuse($requested->error($refusal)['error']['message']);
         }
         $this->output->write(
             $format === 'qti' ? $text : rtrim($text) . "\n",

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Lessons\KeptLessons;
 use App\Lessons\LessonCode;
 use App\Lessons\LessonFile;
 use App\Lessons\ProposedLesson;
@@ -17,7 +18,7 @@ use Runel\Method\Catalogue;
 use Runel\Practice\Chance;
 use Runel\Style\HouseStyle;
 
-/** Lessons proposed for a skill and a time, and played item by item; a pure function of the address, nothing kept. */
+/** Lessons proposed for a skill and a time, and played item by item; each is a pure function of its address. */
 final readonly class LessonController
 {
     public function __construct(
@@ -27,19 +28,26 @@ final readonly class LessonController
         private HouseStyle $style,
     ) {}
 
-    public function show(Request $request): Response
+    /** The lessons that are kept, or one proposed. */
+    public function index(Request $request, KeptLessons $kept): Response
     {
+        [$pace, $played] = $kept->pace();
+        $query = $request->query->all();
         $refused = null;
+        $asked = isset($query['skill']) || isset($query['lesson']);
         try {
-            $lesson = ProposedLesson::of(LessonCode::of($request->query->all()), $this->proposal, $this->style);
+            $lesson = $this->proposed($query + ['pace' => (string) $pace->hundredths]);
         } catch (Refusal $refusal) {
             $refused = $refusal->reason;
-            $lesson = ProposedLesson::of(LessonCode::of([]), $this->proposal, $this->style);
+            $lesson = $this->proposed([]);
         }
 
         return response()->view('lessons.page', [
             'lesson' => $lesson,
+            'asked' => $asked,
             'refused' => $refused,
+            'played' => $played,
+            'kept' => $asked && $refused === null ? [] : $kept->all(),
             'ladder' => LadderPicture::of($lesson->code->skill, $this->catalogue, $this->chance, $this->style),
         ], $refused === null ? 200 : 422);
     }
@@ -50,7 +58,7 @@ final readonly class LessonController
         $for = $request->query('for');
 
         return response()->view('lessons.sheet', [
-            'lesson' => ProposedLesson::of(LessonCode::of($request->query->all()), $this->proposal, $this->style),
+            'lesson' => $this->proposed($request->query->all()),
             'for' => \in_array($for, ['worked', 'faded', 'blank'], true) ? $for : 'plan',
         ]);
     }
@@ -58,22 +66,23 @@ final readonly class LessonController
     /** @throws Refusal when there is no such lesson */
     public function file(Request $request, LessonFile $file, string $extension): Response
     {
-        $lesson = ProposedLesson::of(LessonCode::of($request->query->all()), $this->proposal, $this->style);
+        $lesson = $this->proposed($request->query->all());
+        $name = $file->goalOf($lesson);
 
-        return response($file->write($lesson, $extension), 200, [
-            'Content-Type' => LessonFile::FORMATS[$extension] . '; charset=UTF-8',
-            'Content-Disposition' => "attachment; filename=\"runel-lesson.$extension\"",
-        ]);
+        return LessonFile::answer(
+            $file->write($name, $lesson->kept($file->goal(...)), $lesson->plan(), $extension),
+            $extension,
+        );
     }
 
     /** @throws Refusal when there is no such lesson */
     public function play(Request $request): Response|RedirectResponse
     {
-        $lesson = ProposedLesson::of(LessonCode::of($request->query->all()), $this->proposal, $this->style);
+        $lesson = $this->proposed($request->query->all());
         $number = $lesson->code->item;
         $item = $lesson->item($number);
         if ($item === null) {
-            return redirect(route('lessons', ['lesson' => $lesson->code->code(1)], false));
+            return redirect($lesson->back());
         }
         $room = $lesson->room($number);
 
@@ -82,5 +91,15 @@ final readonly class LessonController
             'item' => $item,
             'number' => $number,
         ]);
+    }
+
+    /**
+     * @param array<array-key, mixed> $query
+     *
+     * @throws Refusal
+     */
+    private function proposed(array $query): ProposedLesson
+    {
+        return ProposedLesson::of(LessonCode::of($query), $this->proposal, $this->style);
     }
 }

@@ -2,7 +2,7 @@
     <h1 class="board-problem" tabindex="0">{!! $page->maths($board->demonstration->task->problem->node) !!}</h1>
     <p class="board-method">{{ $page->methodName($board->demonstration->job, $board->demonstration->method) }}</p>
     @if ($board->address->lesson !== null)
-        <x-lesson-line :code="$board->address->lesson" />
+        <x-lesson-line :code="$board->address->lesson" :step="$board->shown" />
     @endif
     <x-style-link :place="$board->place()" />
 </x-masthead>

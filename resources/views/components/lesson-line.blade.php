@@ -1,7 +1,14 @@
-@props(['code'])
+@props(['code', 'step' => ''])
 @inject('lines', 'App\Lessons\LessonLines')
-@php($at = $lines->at($code))
-@if ($at !== null)
+@php($held = $lines::held($code, (string) $step))
+@php($at = $held === null ? $lines->at($code) : null)
+@if ($held !== null)
+    {{-- Whoever opens the address sees which item it is; the rest is asked for with the tutor's session. --}}
+    <span class="lesson-line">
+        <span class="lesson-held" id="lesson-held" hx-get="{{ $held['line'] }}" hx-trigger="load" hx-push-url="false"><span class="lesson-where">{{ __('lesson.item-of', ['item' => $held['item']]) }}</span></span>
+        <a id="pen-item" class="pen" href="{{ $held['next'] }}">{{ __('lesson.next') }} <kbd>n</kbd></a>
+    </span>
+@elseif ($at !== null)
     <span class="lesson-line" data-lesson="{{ $at['name'] }}" data-begins="{{ $at['begins'] }}" data-seconds-left="{{ $at['left'] }}">
         <span class="lesson-where">{{ __('lesson.where', ['item' => $at['item'], 'items' => $at['items']]) }}</span>
         <progress max="{{ $at['whole'] }}" value="{{ $at['begins'] }}" aria-label="{{ __('lesson.planned') }}"></progress>

@@ -1,4 +1,4 @@
-@props(['title' => null, 'body' => ''])
+@props(['title' => null, 'body' => '', 'scripts' => []])
 <!DOCTYPE html>
 <html lang="{{ str_replace('_', '-', app()->getLocale()) }}">
 <head>
@@ -11,6 +11,9 @@
     <link rel="stylesheet" href="{{ $asset('vendor/bulma.css') }}">
     <link rel="stylesheet" href="{{ $asset('runel.css') }}">
     <script src="{{ $asset('vendor/htmx.js') }}" defer></script>
+    @foreach ($scripts as $script)
+        <script src="{{ $asset($script) }}" defer></script>
+    @endforeach
     <script src="{{ $asset('runel.js') }}" defer></script>
 </head>
 <body class="{{ $body }}" data-copy="{{ __('ui.copy') }}" data-copied="{{ __('ui.copied') }}" data-copy-text="{{ __('ui.copy-text') }}">

@@ -10,25 +10,27 @@
             </nav>
         </div>
         <header class="print-head">
-            <h1>{{ __('practice.skill.' . $lesson->code->skill->value) }}, {{ __('sets.rung', ['number' => $lesson->code->rung]) }}</h1>
+            <h1>{{ $lesson instanceof \App\Lessons\KeptLesson ? $lesson->lesson->name : __('practice.skill.' . $lesson->code->skill->value) . ', ' . __('sets.rung', ['number' => $lesson->code->rung]) }}</h1>
             @if ($for === 'plan')
-                <p>{{ __('lesson.time', ['planned' => intdiv($lesson->plan->seconds() + 59, 60), 'minutes' => $lesson->plan->minutes]) }}</p>
+                <p>{{ __('lesson.time', ['planned' => intdiv($lesson->plan()->seconds() + 59, 60), 'minutes' => $lesson->plan()->minutes]) }}</p>
             @else
                 <p>{{ __('sets.sheet-name') }}</p>
             @endif
         </header>
         <ol class="set-problems">
-            @foreach ($lesson->plan->items as $item)
-                @php($demonstration = $item->demonstrated())
-                @continue($for !== 'plan' && !in_array($item->kind->value, ['demonstration', 'your-turn'], true))
+            @foreach ($lesson->plan()->items as $item)
+                @php($demonstration = $item->demonstration)
+                @continue($for !== 'plan' && ($demonstration === null || !in_array($item->kind->value, ['demonstration', 'your-turn'], true)))
                 <li class="set-problem">
                     <p class="set-task">
                         @if ($for === 'plan')
-                            <strong>{{ sprintf('%d:%02d', intdiv($lesson->plan->begins($loop->iteration), 60), $lesson->plan->begins($loop->iteration) % 60) }}</strong>
+                            <strong>{{ sprintf('%d:%02d', intdiv($lesson->plan()->begins($loop->iteration), 60), $lesson->plan()->begins($loop->iteration) % 60) }}</strong>
                         @endif
                         <strong>{{ __("lesson.kind.{$item->kind->value}") }}</strong>
-                        @if ($item->kind->value === 'goal')
-                            {{ $item->rung()->adds === null ? __('lesson.goal-first') : __('lesson.goal', ['adds' => __('practice.adds.' . $item->rung()->adds->value)]) }}
+                        @if ($item->text !== '')
+                            {{ $item->text }}
+                        @elseif ($item->kind->value === 'goal')
+                            {{ $item->about?->adds === null ? __('lesson.goal-first') : __('lesson.goal', ['adds' => __('practice.adds.' . $item->about->adds->value)]) }}
                         @elseif ($item->kind->value === 'set')
                             {{ trans_choice('sets.problems', $item->count) }}
                         @else
@@ -38,7 +40,7 @@
                     @if ($item->slip !== null)
                         <p>{!! $page->word("slip.{$item->slip->value}.watch") !!}</p>
                     @endif
-                    @if ($for === 'plan' && in_array($item->kind->value, ['demonstration', 'your-turn', 'two-ways'], true))
+                    @if ($for === 'plan' && $demonstration !== null && in_array($item->kind->value, ['demonstration', 'your-turn', 'two-ways'], true))
                         <p><span class="margin-label">{{ __('ui.answer') }}</span> <x-answer :demonstration="$demonstration" /></p>
                     @elseif ($for !== 'plan' && $item->kind->value === 'demonstration' && $for !== 'blank')
                         @include('sheet.work', ['demonstration' => $demonstration, 'sheet' => \App\Sheet\Sheet::of($demonstration, $for === 'worked' ? '0' : '2')])

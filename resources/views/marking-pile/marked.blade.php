@@ -13,7 +13,7 @@
         </div>
         <p class="teach-next"><strong>{{ __('pile.teach-next') }}:</strong> {!! $page->word("slip.{$pile->tallies[0]->slip->value}.watch") !!} <a href="{{ route('sets', ['against' => $pile->tallies[0]->slip->value, 'job' => $pile->jobOf($pile->tallies[0]->slip)], false) }}">{{ __('sets.against') }}</a></p>
     @endif
-    <p class="pile-take" role="group" aria-label="{{ __('pile.take') }}"><span class="margin-label">{{ __('pile.take') }}</span> <button class="button" name="format" value="print">{{ __('pile.print') }}</button> <button class="button" name="format" value="csv">CSV</button> <button class="button" name="format" value="md">Markdown</button> <button class="button" name="format" value="json">JSON</button></p>
+    <p class="pile-take" role="group" aria-label="{{ __('pile.take') }}"><span class="margin-label">{{ __('pile.take') }}</span> <button class="button" name="format" value="print">{{ __('pile.print') }}</button> <button class="button" name="format" value="csv">CSV</button> <button class="button" name="format" value="md">Markdown</button> <button class="button" name="format" value="json">JSON</button> <button class="button" id="to-records" formaction="{{ route('learners.pile', [], false) }}">{{ __('learner.to-records') }}</button></p>
 </section>
 @foreach ($pile->pieces as $place => $piece)
     <section class="piece" aria-labelledby="piece-{{ $place }}">

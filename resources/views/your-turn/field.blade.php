@@ -1,4 +1,4 @@
-<form class="turn-field" id="field" action="{{ route('your-turn', [], false) }}" method="get" hx-get="{{ route('your-turn', [], false) }}" hx-target="#turn" hx-push-url="true">
+<form class="turn-field" id="field" action="{{ $turn->path() }}" method="get" hx-get="{{ $turn->path() }}" hx-target="#turn" hx-push-url="true">
     @foreach (\App\Address\Hidden::fields($turn->sent()) as [$name, $value])
         <input type="hidden" name="{{ $name }}" value="{{ $value }}">
     @endforeach

@@ -1,0 +1,231 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Calendar\Calendar;
+use App\Files\Csv;
+use App\Kept\Archive;
+use App\Kept\Forgetting;
+use App\Learners\Day;
+use App\Learners\LearnerRecord;
+use App\Learners\Learners;
+use App\Learners\Records;
+use App\Lessons\ChangedElsewhere;
+use App\Models\Attempt;
+use App\Models\Learner;
+use App\Models\Tutor;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Carbon;
+use Runel\Message\Message;
+use Runel\Message\Refusal;
+use Runel\Practice\Ladders;
+use Runel\Practice\Skill;
+use Runel\Style\HouseStyle;
+
+/** Learners: who they are, what they did, what comes back when; handed over and forgotten on demand. */
+final readonly class LearnerController
+{
+    public function __construct(
+        private Learners $learners,
+        private Records $records,
+        private Forgetting $forgetting,
+        private HouseStyle $style,
+    ) {}
+
+    public function index(Request $request): Response
+    {
+        return $this->list(null, []);
+    }
+
+    public function store(Request $request): Response|RedirectResponse
+    {
+        $group = $request->input('group');
+        try {
+            $learner = $this->learners->add(
+                $request->input('name'),
+                $this->style,
+                \is_string($group) && $group !== '' ? $group : null,
+            );
+        } catch (Refusal $refusal) {
+            return $this->list($refusal->reason, $request->all());
+        }
+
+        return redirect(route('learners.show', ['learner' => $learner->id], false));
+    }
+
+    public function show(Learner $learner): Response
+    {
+        return $this->learner($learner, null, []);
+    }
+
+    public function change(Request $request, Learner $learner): Response|RedirectResponse
+    {
+        $version = $request->input('version');
+        try {
+            $this->learners->change(
+                $learner,
+                \is_numeric($version) ? (int) $version : 0,
+                $request->all(),
+                $request->boolean('restyle') ? $this->style : null,
+            );
+        } catch (ChangedElsewhere) {
+            return $this->learner($learner->refresh(), Message::of('kept.changed-elsewhere'), $request->all(), 409);
+        } catch (Refusal $refusal) {
+            return $this->learner($learner, $refusal->reason, $request->all(), 422);
+        }
+
+        return self::to($learner)->with('notice', __('learner.is-changed'));
+    }
+
+    /** Work the tutor types. */
+    public function write(Request $request, Learner $learner): Response|RedirectResponse
+    {
+        $text = static fn(string $key): string =>
+            \is_string($request->input($key)) ? mb_scrub($request->input($key)) : '';
+        $lines = array_values(array_filter(
+            array_map(trim(...), explode("\n", str_replace("\r", "\n", $text('lines')))),
+            static fn(string $line): bool => $line !== '',
+        ));
+        try {
+            $this->records->typed($learner, mb_substr($text('problem'), 0, 600), $lines, Carbon::now());
+        } catch (Refusal $refusal) {
+            return $this->learner($learner, $refusal->reason, $request->all(), 422);
+        }
+
+        return self::to($learner)->with('notice', __('learner.is-written'));
+    }
+
+    /** A rung comes back on another day, or not at all. */
+    public function move(Request $request, Learner $learner): Response|RedirectResponse
+    {
+        [$skill, $number] = explode('.', $this->text($request, 'rung'), 2) + [1 => ''];
+        $known = Skill::tryFrom($skill);
+        abort_if($known === null || !isset(Ladders::of($known)->rungs()[(int) $number - 1]), 404);
+        $due = null;
+        if (!$request->boolean('drop')) {
+            $given = $this->text($request, 'due');
+            $isDate = preg_match('/^(\d{4})-(\d\d)-(\d\d)$/', $given, $match) === 1
+                && checkdate((int) $match[2], (int) $match[3], (int) $match[1]);
+            $due = $isDate ? Carbon::createFromFormat('Y-m-d', $given)?->startOfDay() : null;
+            if ($due === null || $due->isBefore(Carbon::today()) || $due->isAfter(Carbon::today()->addYears(2))) {
+                return $this->learner($learner, Message::of('learner.no-day', [
+                    'found' => mb_substr($given, 0, 20),
+                ]), [], 422);
+            }
+        }
+        $this->learners->say($learner, $skill, (int) $number, $due);
+
+        return self::to($learner)->with('notice', __($due === null ? 'learner.is-dropped' : 'learner.is-moved'));
+    }
+
+    /** One piece of work is taken out of the record. */
+    public function removeAttempt(Learner $learner, Attempt $attempt): RedirectResponse
+    {
+        abort_unless($attempt->learner_id === $learner->id, 404);
+        $this->learners->removeAttempt($attempt);
+
+        return self::to($learner)->with('notice', __('learner.attempt-removed'));
+    }
+
+    /** The learner's own file, to be handed over. */
+    public function file(Learner $learner, string $extension): Response
+    {
+        [$content, $type] = match ($extension) {
+            'csv' => [Csv::write(Archive::attempts([$learner])), 'text/csv'],
+            'ics' => [$this->calendar($learner), 'text/calendar'],
+            default => [json_encode(
+                Archive::of($learner),
+                \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_THROW_ON_ERROR,
+            ) . "\n", 'application/json'],
+        };
+
+        return new Response($content, 200, [
+            'Content-Type' => "$type; charset=UTF-8",
+            'Content-Disposition' => "attachment; filename=\"runel-learner.$extension\"",
+        ]);
+    }
+
+    /** What deleting will take, before it is done. */
+    public function farewell(Learner $learner): Response
+    {
+        return response()->view('learners.farewell', [
+            'learner' => $learner,
+            'counts' => $this->forgetting->counted($learner),
+            'mentions' => $this->forgetting->mentions($learner),
+        ]);
+    }
+
+    public function forget(Learner $learner): RedirectResponse
+    {
+        $counts = $this->forgetting->counted($learner);
+        $isGone = $this->forgetting->forget($learner);
+
+        return redirect(route('learners', [], false))->with('notice', __('learner.is-forgotten', [
+            'attempts' => trans_choice('learner.pieces', $counts['attempts']),
+            'handings' => trans_choice('learner.links', $counts['handings']),
+        ]) . ' ' . __($isGone ? 'learner.log-emptied' : 'learner.log-later'));
+    }
+
+    private function calendar(Learner $learner): string
+    {
+        $record = LearnerRecord::of($learner, Carbon::now());
+        $calendar = new Calendar();
+        foreach ([...$record->due(), ...$record->later()] as $back) {
+            $day = max($record->today, $back->history->comesBack->due ?? $record->today);
+            $calendar->day("{$learner->id}-{$back->key()}", __('learner.calendar', [
+                'name' => $learner->name,
+                'skill' => __("practice.skill.{$back->skill->value}"),
+                'rung' => $back->rung->number,
+            ]), Day::date($day));
+        }
+
+        return $calendar->write();
+    }
+
+    /** @param array<array-key, mixed> $typed */
+    private function list(?Message $refused, array $typed): Response
+    {
+        $tutor = auth()->user();
+        $months = $tutor instanceof Tutor ? $tutor->keep_months : 12;
+
+        return response()->view('learners.list', [
+            'records' => array_map(
+                static fn(Learner $learner): LearnerRecord => LearnerRecord::of($learner, Carbon::now()),
+                $this->learners->all(),
+            ),
+            'groups' => $this->learners->groups(),
+            'resting' => $this->learners->resting($months),
+            'months' => $months,
+            'refused' => $refused,
+            'typed' => array_filter($typed, is_string(...)),
+        ], $refused === null ? 200 : 422);
+    }
+
+    /** @param array<array-key, mixed> $typed */
+    private function learner(Learner $learner, ?Message $refused, array $typed, int $status = 200): Response
+    {
+        return response()->view('learners.show', [
+            'record' => LearnerRecord::of($learner, Carbon::now()),
+            'groups' => $this->learners->groups(),
+            'records' => $this->records,
+            'refused' => $refused,
+            'typed' => array_filter($typed, is_string(...)),
+        ], $status);
+    }
+
+    private function text(Request $request, string $key): string
+    {
+        $value = $request->input($key);
+
+        return \is_string($value) ? trim($value) : '';
+    }
+
+    private static function to(Learner $learner): RedirectResponse
+    {
+        return redirect(route('learners.show', ['learner' => $learner->id], false));
+    }
+}

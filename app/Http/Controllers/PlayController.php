@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Lessons\Items;
+use App\Lessons\KeptLesson;
+use App\Lessons\KeptLessons;
+use App\Models\Lesson;
+use App\Models\LessonMoment;
+use App\Models\LessonPlay;
+use App\Page\PageFace;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Runel\Message\Refusal;
+
+/** A kept lesson as it is held: what is reached is written down at once, notes are taken on the way. */
+final readonly class PlayController
+{
+    public function __construct(private KeptLessons $kept, private Items $items, private PageFace $page) {}
+
+    public function start(Lesson $lesson): RedirectResponse
+    {
+        $play = $this->kept->start($lesson);
+
+        return redirect(route('plays.item', ['play' => $play->id, 'item' => 1], false));
+    }
+
+    /** An item is reached: written down, then shown where it is played. */
+    public function item(Request $request, LessonPlay $play, int $item): Response|RedirectResponse
+    {
+        $lesson = $this->lesson($play);
+        $planned = $lesson->item($item);
+        if ($planned === null) {
+            return redirect(route('plays.show', ['play' => $play->id], false));
+        }
+        $step = $request->query('step');
+        $left = \is_string($step) && ctype_digit($step) && \strlen($step) < 4 ? (int) $step : null;
+        $this->kept->reach($play, $item, $left);
+        $room = $lesson->room($item);
+
+        return $room !== null ? redirect($room) : response()->view('lessons.play', [
+            'lesson' => $lesson,
+            'item' => $planned,
+            'number' => $item,
+        ]);
+    }
+
+    /** The thin line over a room: where the lesson stands, and a place for a note. */
+    public function line(Request $request, LessonPlay $play, int $item): Response
+    {
+        $lesson = $this->lesson($play);
+
+        return response()->view('lessons.line', [
+            'lesson' => $lesson,
+            'number' => $item,
+            'elapsed' => (int) $play->started_at->diffInSeconds(now()),
+            'saved' => $request->query('saved') !== null,
+        ]);
+    }
+
+    public function note(Request $request, LessonPlay $play): Response|RedirectResponse
+    {
+        $text = $request->input('text');
+        $item = $request->input('item');
+        $item = \is_string($item) && ctype_digit($item) && \strlen($item) < 4 ? (int) $item : 1;
+        $refused = null;
+        try {
+            $this->kept->note($play, $item, \is_string($text) ? $text : '');
+        } catch (Refusal $refusal) {
+            $refused = $refusal->reason;
+        }
+        if (!$request->headers->has('HX-Request')) {
+            $back = redirect(route('plays.show', ['play' => $play->id], false));
+
+            return $refused === null ? $back : $back->with('refused', $this->page->plain($refused));
+        }
+
+        return response()->view('lessons.line', [
+            'lesson' => $this->lesson($play),
+            'number' => $item,
+            'elapsed' => (int) $play->started_at->diffInSeconds(now()),
+            'saved' => $refused === null,
+            'refused' => $refused,
+            'text' => $refused === null || !\is_string($text) ? '' : $text,
+        ]);
+    }
+
+    /** What became of it: the lesson's end, and its log ever after. */
+    public function show(Request $request, LessonPlay $play): Response
+    {
+        $reached = $play->moments()->where('kind', LessonMoment::REACHED)->max('place');
+        if (is_numeric($reached) && (int) $reached >= \count($this->lesson($play)->items)) {
+            $this->kept->end($play);
+        }
+
+        return response()->view('lessons.log', ['lesson' => $this->lesson($play), 'play' => $play->refresh()]);
+    }
+
+    /** Over before its plan is. */
+    public function end(LessonPlay $play): RedirectResponse
+    {
+        $this->kept->end($play);
+
+        return redirect(route('plays.show', ['play' => $play->id], false));
+    }
+
+    private function lesson(LessonPlay $play): KeptLesson
+    {
+        return KeptLesson::of($play->lesson, $this->items, $this->kept->pace()[0], $play);
+    }
+}

@@ -1,0 +1,206 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Access\Passphrase;
+use App\Kept\Archive;
+use App\Models\Tutor;
+use Illuminate\Auth\SessionGuard;
+use Illuminate\Cache\RateLimiter;
+use Illuminate\Contracts\Auth\Factory;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
+
+/** The door to lessons and learners: the passphrase set, given, changed, and everybody signed out. */
+final readonly class TutorController
+{
+    /** Tries a minute, from one machine and from all of them. */
+    private const TRIES = 5;
+    private const ALL_TRIES = 30;
+
+    public function __construct(
+        private Passphrase $passphrase,
+        private RateLimiter $limiter,
+        private Factory $auth,
+    ) {}
+
+    public function show(Request $request): Response
+    {
+        $state = match (true) {
+            $this->tutor() !== null => 'in',
+            $this->passphrase->isSet() => 'door',
+            self::isHere($request) => 'first',
+            default => 'elsewhere',
+        };
+
+        return response()->view('tutor.page', [
+            'state' => $state,
+            'tutor' => $this->tutor(),
+        ], $state === 'elsewhere' ? 403 : 200, ['Cache-Control' => 'no-store, private']);
+    }
+
+    public function first(Request $request): RedirectResponse
+    {
+        abort_unless(self::isHere($request), 403);
+        $wanted = $this->wanted($request);
+        if ($wanted === null) {
+            return self::back('door.unfit');
+        }
+        $tutor = $this->passphrase->first($wanted);
+
+        return $tutor === null ? self::back('door.is-set') : $this->enter($request, $tutor, false);
+    }
+
+    public function enterByPassphrase(Request $request): RedirectResponse
+    {
+        $tries = ['door ' . $request->ip() => self::TRIES, 'door' => self::ALL_TRIES];
+        foreach ($tries as $key => $most) {
+            if ($this->limiter->tooManyAttempts($key, $most)) {
+                return self::back('door.too-many', ['count' => $this->limiter->availableIn($key)]);
+            }
+        }
+        $given = $request->input('passphrase');
+        $tutor = Tutor::query()->first();
+        if ($tutor === null || !\is_string($given) || !$this->passphrase->isRight($tutor, $given)) {
+            foreach (array_keys($tries) as $key) {
+                $this->limiter->hit($key, 60);
+            }
+
+            return self::back('door.wrong');
+        }
+        $this->limiter->clear('door ' . $request->ip());
+
+        return $this->enter($request, $tutor, $request->boolean('remember'));
+    }
+
+    public function leave(Request $request): RedirectResponse
+    {
+        $this->guard()->logout();
+        $request->session()->invalidate();
+        $request->session()->regenerateToken();
+
+        return self::back('door.is-out');
+    }
+
+    /** The passphrase stays and is hashed anew: every session and every remembered sign-in ends with the old hash. */
+    public function leaveEverywhere(Request $request): RedirectResponse
+    {
+        $tutor = $this->tutor();
+        $given = $request->input('passphrase');
+        if ($tutor === null || !\is_string($given) || !$this->isRightUnhurried($request, $tutor, $given)) {
+            return self::back('door.wrong');
+        }
+        $this->passphrase->change($tutor, $given);
+        $this->guard()->logout();
+        $request->session()->invalidate();
+        $request->session()->regenerateToken();
+
+        return self::back('door.all-out');
+    }
+
+    public function change(Request $request): RedirectResponse
+    {
+        $tutor = $this->tutor();
+        $given = $request->input('passphrase');
+        if ($tutor === null || !\is_string($given) || !$this->isRightUnhurried($request, $tutor, $given)) {
+            return self::back('door.wrong');
+        }
+        $wanted = $this->wanted($request);
+        if ($wanted === null) {
+            return self::back('door.unfit');
+        }
+        $this->passphrase->change($tutor, $wanted);
+
+        return self::back('door.is-changed');
+    }
+
+    public function settings(Request $request): RedirectResponse
+    {
+        $months = $request->input('keep_months');
+        if (!\is_string($months) || preg_match('/^\d{1,3}$/', $months) !== 1 || (int) $months < 1) {
+            return self::back('door.months-wrong');
+        }
+        $this->tutor()?->update(['keep_months' => min(120, (int) $months)]);
+
+        return self::back('door.is-changed');
+    }
+
+    /** Everything, as one file; it is made for this one answer and kept nowhere. */
+    public function export(Archive $archive): BinaryFileResponse
+    {
+        $file = (string) tempnam(sys_get_temp_dir(), 'runel');
+        $archive->write($file);
+
+        return response()->download($file, 'runel-' . now()->toDateString() . '.zip')->deleteFileAfterSend();
+    }
+
+    private function enter(Request $request, Tutor $tutor, bool $remember): RedirectResponse
+    {
+        $this->guard()->login($tutor, $remember);
+        $request->session()->regenerate();
+        $to = $request->session()->pull('url.intended');
+
+        return redirect(\is_string($to) && str_starts_with($to, '/') && !str_starts_with($to, '//')
+            ? $to
+            : route('lessons', [], false));
+    }
+
+    /** Null where it is none, or was typed differently the second time. */
+    private function wanted(Request $request): ?string
+    {
+        $wanted = $request->input('wanted');
+
+        return \is_string($wanted) && $wanted === $request->input('again') && Passphrase::fits($wanted)
+            ? $wanted
+            : null;
+    }
+
+    /** Guessing from within a session left open is as slow as from the door. */
+    private function isRightUnhurried(Request $request, Tutor $tutor, string $given): bool
+    {
+        $key = 'within ' . $request->ip();
+        if ($this->limiter->tooManyAttempts($key, self::TRIES)) {
+            return false;
+        }
+        $isRight = $this->passphrase->isRight($tutor, $given);
+        if (!$isRight) {
+            $this->limiter->hit($key, 60);
+        }
+
+        return $isRight;
+    }
+
+    private function tutor(): ?Tutor
+    {
+        $user = $this->guard()->user();
+
+        return $user instanceof Tutor ? $user : null;
+    }
+
+    private function guard(): SessionGuard
+    {
+        $guard = $this->auth->guard('web');
+
+        return $guard instanceof SessionGuard ? $guard : throw new \LogicException('The guard keeps sessions.');
+    }
+
+    /** Whether it is asked from the machine Runel runs on. */
+    private static function isHere(Request $request): bool
+    {
+        $ip = (string) $request->ip();
+
+        return $ip === '::1' || str_starts_with($ip, '127.');
+    }
+
+    /** @param array<string, int> $parts */
+    private static function back(string $notice, array $parts = []): RedirectResponse
+    {
+        $said = trans_choice($notice, $parts['count'] ?? 1, $parts);
+
+        return redirect(route('tutor', [], false))->with('notice', $said);
+    }
+}

@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Learners;
+
+use App\Models\Handing;
+use App\Models\Learner;
+use Illuminate\Contracts\Routing\UrlGenerator;
+use Illuminate\Routing\UrlGenerator as Urls;
+use Illuminate\Support\Carbon;
+use Runel\Demonstration\TaskReference;
+use Runel\Method\Catalogue;
+use Runel\Practice\Chance;
+use Runel\Practice\Maker;
+use Runel\Practice\Order;
+use Runel\Practice\Wishes;
+
+/** Tasks handed to learners, each under a signed address that expires and shows nothing but them. */
+final readonly class Handings
+{
+    /** In days. */
+    public const TIMES = [1, 3, 7, 14];
+    public const MOST_TASKS = 20;
+    /** What a learner's own work adds to the address, and what it is signed without. */
+    public const UNSIGNED = ['task', 'line', 'next', 'help', 'mended', 'time', 'compare', 'on'];
+
+    public function __construct(
+        private Catalogue $catalogue,
+        private Chance $chance,
+        private UrlGenerator $urls,
+    ) {}
+
+    /**
+     * @param list<TaskReference> $tasks
+     * @param int                 $days  one of the times
+     */
+    public function hand(Learner $learner, array $tasks, int $days): Handing
+    {
+        $tasks = \array_slice($tasks, 0, self::MOST_TASKS);
+
+        return Handing::query()->create([
+            'learner_id' => $learner->id,
+            'tasks' => array_map(static fn(TaskReference $task): array => (new TaskReference(
+                $task->problem,
+                $task->job,
+                null,
+                $learner->style,
+                $task->choices,
+            ))->toArray(), $tasks),
+            'expires_at' => Carbon::now()->addDays(\in_array($days, self::TIMES, true) ? $days : self::TIMES[2]),
+        ]);
+    }
+
+    /** @return list<TaskReference> a fresh problem for each rung that is due */
+    public function practice(LearnerRecord $record): array
+    {
+        $tasks = [];
+        foreach ($record->due() as $due) {
+            [$made] = Maker::make($this->catalogue, $this->chance, $record->learner->style, Order::of(
+                $due->skill->value,
+                (string) $due->rung->number,
+                '1',
+                $record->seed(),
+                Wishes::none(),
+            ));
+            $job = $made->demonstration->job->value;
+            $tasks[] = new TaskReference($made->problem, $job, null, $record->learner->style);
+        }
+
+        return $tasks;
+    }
+
+    /** Without the machine's name, so that it holds under any name this machine is reached by. */
+    public function address(Handing $handing): string
+    {
+        return $this->urls instanceof Urls
+            ? $this->urls->temporarySignedRoute('handed', $handing->expires_at, ['handing' => $handing->id], false)
+            : throw new \LogicException('Addresses are signed by the framework.');
+    }
+}

@@ -1,0 +1,174 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Learners;
+
+use App\Kept\Named;
+use App\Lessons\ChangedElsewhere;
+use App\Models\Attempt;
+use App\Models\Learner;
+use App\Models\LearnerGroup;
+use App\Models\ReturnWord;
+use Illuminate\Database\Connection;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Support\Carbon;
+use Runel\Message\BadRequest;
+use Runel\Message\Message;
+use Runel\Style\HouseStyle;
+
+/** The learners and their groups. Every change is one transaction. */
+final readonly class Learners
+{
+    public const MOST = 1000;
+    private const MOST_GROUPS = 100;
+    private const LONGEST_NOTE = 4000;
+    /** A day holds no more than this. */
+    public const MOST_DAILY = 12;
+
+    public function __construct(private Connection $connection) {}
+
+    /** @return list<Learner> by name */
+    public function all(): array
+    {
+        return array_values(Learner::query()->with('groups')->orderBy('name')->get()->all());
+    }
+
+    /** @return list<LearnerGroup> by name */
+    public function groups(): array
+    {
+        return array_values(LearnerGroup::query()->with('learners')->orderBy('name')->get()->all());
+    }
+
+    /**
+     * @param string|null $group the id of the group they join
+     *
+     * @throws BadRequest when the name is none, or is somebody's already
+     */
+    public function add(mixed $name, HouseStyle $style, ?string $group): Learner
+    {
+        $name = Named::of($name);
+
+        return $this->connection->transaction(static function () use ($name, $style, $group): Learner {
+            if (self::named($name) !== null) {
+                throw new BadRequest(Message::of('learner.name-taken', ['name' => $name]));
+            }
+            if (Learner::query()->count() >= self::MOST) {
+                throw new BadRequest(Message::of('learner.too-many', ['most' => self::MOST]));
+            }
+            $learner = Learner::query()->create(['name' => $name, 'style' => $style]);
+            if ($group !== null && LearnerGroup::query()->whereKey($group)->exists()) {
+                $learner->groups()->attach($group);
+            }
+
+            return $learner;
+        });
+    }
+
+    /**
+     * @param array<array-key, mixed> $values name, note, daily, groups (ids)
+     * @param HouseStyle|null         $style  null: as it was
+     *
+     * @throws BadRequest
+     * @throws ChangedElsewhere
+     */
+    public function change(Learner $learner, int $version, array $values, ?HouseStyle $style): void
+    {
+        $name = Named::of($values['name'] ?? null);
+        $note = \is_string($values['note'] ?? null) ? trim(mb_scrub($values['note'])) : '';
+        $daily = \is_string($values['daily'] ?? null) ? $values['daily'] : '';
+        if (mb_strlen($note) > self::LONGEST_NOTE) {
+            throw new BadRequest(Message::of('learner.long-note', ['most' => self::LONGEST_NOTE]));
+        }
+        if (preg_match('/^\d{1,2}$/', $daily) !== 1 || (int) $daily < 1 || (int) $daily > self::MOST_DAILY) {
+            throw new BadRequest(Message::of('learner.daily-wrong', ['most' => self::MOST_DAILY]));
+        }
+        $groups = \is_array($values['groups'] ?? null) ? array_filter($values['groups'], is_string(...)) : [];
+        $this->connection->transaction(static function () use (
+            $learner,
+            $version,
+            $name,
+            $note,
+            $daily,
+            $groups,
+            $style,
+        ): void {
+            $other = self::named($name);
+            if ($other !== null && $other->id !== $learner->id) {
+                throw new BadRequest(Message::of('learner.name-taken', ['name' => $name]));
+            }
+            // The version is taken in the same statement, so that two windows cannot both have it.
+            $taken = Learner::query()->whereKey($learner->id)->where('version', $version)->increment('version');
+            if ($taken !== 1) {
+                throw new ChangedElsewhere($learner->id);
+            }
+            $fresh = Learner::query()->findOrFail($learner->id);
+            $fresh->fill(['name' => $name, 'note' => $note, 'daily' => (int) $daily]);
+            $fresh->style = $style ?? $fresh->style;
+            $fresh->save();
+            $fresh->groups()->sync(LearnerGroup::query()->whereKey($groups)->pluck('id')->all());
+        });
+    }
+
+    /** @throws BadRequest */
+    public function addGroup(mixed $name): LearnerGroup
+    {
+        $name = Named::of($name);
+        if (LearnerGroup::query()->count() >= self::MOST_GROUPS) {
+            throw new BadRequest(Message::of('learner.too-many-groups', ['most' => self::MOST_GROUPS]));
+        }
+
+        return LearnerGroup::query()->create(['name' => $name]);
+    }
+
+    /**
+     * The tutor's word on when a rung comes back.
+     *
+     * @param Carbon|null $due null: not at all
+     */
+    public function say(Learner $learner, string $skill, int $rung, ?Carbon $due): void
+    {
+        ReturnWord::query()->create([
+            'learner_id' => $learner->id,
+            'skill' => $skill,
+            'rung' => $rung,
+            'said_on' => Carbon::today(),
+            'due_on' => $due,
+        ]);
+    }
+
+    /** Whoever a name means: however it is written, as long as nobody else could be meant. */
+    public static function named(string $name): ?Learner
+    {
+        $key = self::key($name);
+        $found = Learner::query()->get(['id', 'name'])
+            ->filter(static fn(Learner $learner): bool => self::key($learner->name) === $key);
+
+        return $found->count() === 1 ? $found->first() : null;
+    }
+
+    /**
+     * Those without any work for so many months.
+     *
+     * @return list<Learner>
+     */
+    public function resting(int $months): array
+    {
+        $since = Carbon::now()->subMonths($months);
+
+        return array_values(Learner::query()->where('created_at', '<', $since)->whereDoesntHave(
+            'attempts',
+            static fn(Builder $attempts): Builder => $attempts->where('at', '>=', $since),
+        )->orderBy('name')->get()->all());
+    }
+
+    public function removeAttempt(Attempt $attempt): void
+    {
+        $attempt->delete();
+    }
+
+    private static function key(string $name): string
+    {
+        return mb_strtolower((string) preg_replace('/[\s.]+/u', ' ', trim($name)));
+    }
+}

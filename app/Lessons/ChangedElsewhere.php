@@ -1,0 +1,8 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Lessons;
+
+/** What somebody wants to change has been changed in another window since it was shown here. */
+final class ChangedElsewhere extends \RuntimeException {}

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Lessons;
+
+use App\Address\Address;
+use Runel\Demonstration\TaskReference;
+use Runel\Lesson\Item;
+use Runel\Lesson\ItemKind;
+use Runel\Style\HouseStyle;
+
+/** Where in Runel an item is played. */
+final class Room
+{
+    /**
+     * Null where the lesson shows it itself.
+     *
+     * @param string          $code what is carried along, so that the room knows which item comes next
+     * @param LessonItem|null $kept what the tutor said of it
+     */
+    public static function of(Item $item, HouseStyle $style, string $code, ?LessonItem $kept = null): ?string
+    {
+        $demonstration = $item->demonstration;
+        if ($demonstration === null) {
+            return null;
+        }
+        $address = Address::for(new TaskReference(
+            $demonstration->task->problem->source,
+            $demonstration->job->value,
+            $item->kind === ItemKind::Demonstration ? $demonstration->method : null,
+            $style,
+            $demonstration->task->choices,
+        ));
+        $lesson = ['lesson' => $code];
+
+        return match ($item->kind) {
+            ItemKind::Demonstration => $address->to('board', $lesson + [
+                'ask' => $kept?->ask === true ? '1' : null,
+                'until' => $kept?->step,
+            ]),
+            ItemKind::YourTurn => $address->to('your-turn', $lesson + ['step' => null]),
+            ItemKind::TwoWays => $address->to('two-ways', $lesson + [
+                'step' => null,
+                'left' => $demonstration->method,
+                'right' => $kept?->other,
+            ]),
+            default => null,
+        };
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Carbon;
+use Runel\Demonstration\TaskReference;
+use Runel\Message\BadRequest;
+
+/**
+ * Tasks handed to a learner under an address that expires.
+ *
+ * @property string  $id
+ * @property string  $learner_id
+ * @property mixed   $tasks      task references as arrays, in their order
+ * @property Carbon  $expires_at
+ * @property Learner $learner
+ */
+final class Handing extends Model
+{
+    use HasUlids;
+
+    protected $fillable = ['id', 'learner_id', 'tasks', 'expires_at'];
+
+    /** @return BelongsTo<Learner, $this> */
+    public function learner(): BelongsTo
+    {
+        return $this->belongsTo(Learner::class);
+    }
+
+    /** @return HasMany<Attempt, $this> */
+    public function attempts(): HasMany
+    {
+        return $this->hasMany(Attempt::class);
+    }
+
+    /** @return array<int, TaskReference> by their place, from 1; what is damaged is left out */
+    public function references(): array
+    {
+        $references = [];
+        foreach (\is_array($this->tasks) ? array_values($this->tasks) : [] as $place => $task) {
+            try {
+                $references[$place + 1] = TaskReference::fromArray(\is_array($task) ? $task : []);
+            } catch (BadRequest) {
+                continue;
+            }
+        }
+
+        return $references;
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['tasks' => 'array', 'expires_at' => 'datetime'];
+    }
+}

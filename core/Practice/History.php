@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Practice;
+
+/**
+ * One learner at one rung, day by day. What is tried several times on one day counts once, as the worst of it went, so
+ * that a whole sheet does not carry a rung out of sight in an evening. The tutor's own word is the last of its day.
+ */
+final readonly class History
+{
+    /** From here on it came back soundly more than once. */
+    private const STANDS = 2;
+
+    /**
+     * @param ComingBack|null $comesBack null where nothing was tried, or the tutor dropped it since
+     * @param Attempted|null  $last      how the last day went
+     * @param int|null        $lastDay   on which it was tried
+     * @param int             $days      on how many days it was tried
+     */
+    private function __construct(
+        public ?ComingBack $comesBack,
+        public ?Attempted $last,
+        public ?int $lastDay,
+        public int $days,
+        private int $place,
+    ) {}
+
+    /** @param list<Happening> $happenings in any order */
+    public static function of(array $happenings): self
+    {
+        $worst = [];
+        $words = [];
+        foreach ($happenings as $happening) {
+            if ($happening->tried === null) {
+                $words[$happening->day][] = $happening;
+            } else {
+                $before = $worst[$happening->day] ?? null;
+                $worst[$happening->day] = self::worse($before, $happening->tried);
+            }
+        }
+        $days = array_unique([...array_keys($worst), ...array_keys($words)]);
+        sort($days);
+        $comesBack = null;
+        $known = null;
+        $place = 0;
+        foreach ($days as $day) {
+            if (isset($worst[$day])) {
+                $comesBack = $comesBack === null ? ComingBack::first($day) : $comesBack->after($worst[$day], $day);
+                $place = $comesBack->place;
+            }
+            // What was dropped can be brought back to where it was.
+            $known = $comesBack ?? $known;
+            foreach ($words[$day] ?? [] as $word) {
+                $comesBack = $word->due === null ? null : $known?->moved($word->due);
+            }
+        }
+        $tried = array_keys($worst);
+        $lastDay = $tried === [] ? null : max($tried);
+
+        return new self($comesBack, $worst[$lastDay ?? ''] ?? null, $lastDay, \count($tried), $place);
+    }
+
+    public function standing(): Standing
+    {
+        return match (true) {
+            $this->last === null => Standing::New,
+            $this->last !== Attempted::Slipped && $this->place >= self::STANDS => Standing::Stands,
+            default => Standing::Wobbles,
+        };
+    }
+
+    private static function worse(?Attempted $one, Attempted $other): Attempted
+    {
+        $order = [Attempted::Sound, Attempted::WithHelp, Attempted::Slipped];
+
+        return $one === null ? $other : $order[max(
+            (int) array_search($one, $order, true),
+            (int) array_search($other, $order, true),
+        )];
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'title' => 'Hand out',
+    'lead' => 'Each learner gets an address of their own. It shows these problems and nothing else, it expires, and what is written there comes into their record.',
+    'problems' => 'Problems, one a line',
+    'problems-hint' => 'Left empty, each gets what is due for them today, freshly made.',
+    'whom' => 'For whom',
+    'groups' => 'Groups',
+    'learners' => 'Learners',
+    'days' => 'It can be opened for',
+    'times' => ':count day|:count days',
+    'hand' => 'Make the addresses',
+    'nobody' => 'Choose whom it is for.',
+    'nobody-yet' => 'There are no learners yet.',
+    'nothing-due' => 'Nothing is due for them today. Type a problem, or come back when something is.',
+    'too-many' => 'At most :most problems are handed out at once.',
+    'made' => 'Addresses to hand out',
+    'made-hint' => 'Copy each to its learner. Whoever has an address can work under it until it expires.',
+    'until' => 'until :moment',
+    'taken-back' => 'The address opens nothing any more.',
+    'take-back' => 'Take it back',
+    'tasks' => 'Your problems',
+    'open-until' => 'This page can be opened until :moment.',
+    'done' => 'done',
+    'to-do' => 'to do',
+    'back' => 'All problems',
+    'problem' => 'Problem :number',
+];

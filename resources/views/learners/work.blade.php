@@ -1,0 +1,34 @@
+@forelse (array_slice($record->attempts, 0, 12) as $attempt)
+    <details class="attempt" @if ($loop->first) open @endif>
+        <summary><span class="attempt-day">{{ $attempt->at->isoFormat('ddd D MMM') }}</span> <code>{{ $attempt->task->problem }}</code> <span class="hint">{{ __('learner.source.' . $attempt->source) }} · {{ $attempt->finished ? '✓ ' . __('learner.finished') : '○ ' . __('learner.unfinished') }}@if ($attempt->help > 0) · {{ trans_choice('learner.took-help', $attempt->help) }}@endif @if ($attempt->seconds !== null) · {{ __('learner.seconds', ['minutes' => max(1, (int) round($attempt->seconds / 60))]) }}@endif</span></summary>
+        @php($lines = $records->marked($attempt))
+        @if ($lines === [])
+            <p class="hint">{{ __('learner.unreadable') }}</p>
+            @foreach ($attempt->typed() as $line)<p class="marked-typed">{{ $line }}</p>@endforeach
+        @else
+            <ol class="turn-lines">
+                @foreach ($lines as $line)
+                    <x-marked-line :line="$line" :before="$lines[$loop->index - 1] ?? null" full />
+                @endforeach
+            </ol>
+        @endif
+        @if ($attempt->slipIds() !== [])
+            <p class="attempt-slips">{{ __('learner.slips-head') }}: @foreach (array_count_values($attempt->slipIds()) as $slip => $times){{ $page->plain(\Runel\Message\Message::of("slip.$slip.name")) }}@if ($times > 1) × {{ $times }}@endif{{ $loop->last ? '' : ', ' }}@endforeach</p>
+        @endif
+        @if ($attempt->mark !== '' || $attempt->remark !== '')
+            <p>{{ $attempt->mark }} {{ $attempt->remark }}</p>
+        @endif
+        <form action="{{ route('learners.attempts.remove', ['learner' => $learner->id, 'attempt' => $attempt->id], false) }}" method="post">@csrf @method('DELETE')<button class="button is-small">{{ __('learner.remove-attempt') }}<span class="unseen">: {{ $attempt->task->problem }}</span></button></form>
+    </details>
+@empty
+    <p class="hint">{{ __('learner.no-work') }}</p>
+@endforelse
+<details class="tutor-more" @if (isset($typed['problem'])) open @endif>
+    <summary>{{ __('learner.type') }}</summary>
+    <form action="{{ route('learners.write', ['learner' => $learner->id], false) }}" method="post" class="tutor-form">
+        @csrf
+        <label>{{ __('learner.problem') }} <input class="input maths-input" name="problem" id="typed-problem" value="{{ $typed['problem'] ?? '' }}" autocomplete="off" spellcheck="false"></label>
+        <label>{{ __('learner.lines-label') }} <textarea class="textarea maths-input" name="lines" id="typed-lines" rows="5" spellcheck="false">{{ $typed['lines'] ?? '' }}</textarea></label>
+        <button class="button ask-go" id="keep-typed">{{ __('learner.mark-and-keep') }}</button>
+    </form>
+</details>
