@@ -7,6 +7,7 @@ use App\Http\Middleware\KeptPages;
 use App\Http\Middleware\KnownHosts;
 use App\Http\Middleware\Place;
 use App\Http\Middleware\SecurityHeaders;
+use App\Http\Middleware\SignedDoor;
 use App\Http\Middleware\TutorOnly;
 use App\Http\Refused;
 use Illuminate\Foundation\Application;
@@ -39,6 +40,9 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->remove(HandleCors::class);
         $middleware->prepend([SecurityHeaders::class, KnownHosts::class]);
         $middleware->appendToGroup('web', Place::class);
+        // Whoever may not see a thing is not told whether it is there.
+        $middleware->prependToPriorityList(SubstituteBindings::class, TutorOnly::class);
+        $middleware->prependToPriorityList(SubstituteBindings::class, SignedDoor::class);
         // Asking whose a pile is keeps nothing; the room it comes from has no session, so no token either.
         $middleware->validateCsrfTokens(except: ['learners/pile']);
         $middleware->redirectGuestsTo(static fn(): string => route('tutor', [], false));

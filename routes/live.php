@@ -7,8 +7,7 @@ use App\Http\Controllers\HandingController;
 use App\Http\Controllers\PileController;
 use App\Http\Controllers\SetController;
 use App\Http\Controllers\YourTurnController;
-use App\Learners\Handings;
-use Illuminate\Routing\Middleware\ValidateSignature;
+use App\Http\Middleware\SignedDoor;
 use Illuminate\Support\Facades\Route;
 
 // What is asked for while somebody types: no session, no cookie, nothing kept.
@@ -25,6 +24,4 @@ Route::get('/sets/runel-set.{extension}', [
 Route::get('/marking', [PileController::class, 'show'])->name('marking');
 Route::post('/marking', [PileController::class, 'mark'])->name('mark-pile');
 // What a learner is handed: the address is signed and expires, and shows these tasks and nothing else.
-Route::get('/handed/{handing}', [HandingController::class, 'show'])->whereUlid('handing')->middleware(
-    ValidateSignature::relative(Handings::UNSIGNED),
-)->name('handed');
+Route::get('/handed/{handing}', [HandingController::class, 'show'])->whereUlid('handing')->middleware(SignedDoor::class)->name('handed');

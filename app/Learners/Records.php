@@ -163,7 +163,7 @@ final readonly class Records
     private function belonging(Task $task, Job $job): array
     {
         try {
-            $belongs = Belonging::of($this->demonstrations->of($task, $job->value));
+            $belongs = Belonging::of($this->demonstrations->of($task, $job->value), $this->catalogue);
         } catch (Refusal) {
             $belongs = null;
         }

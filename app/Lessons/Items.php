@@ -12,15 +12,15 @@ use Runel\Lesson\Item;
 use Runel\Lesson\ItemKind;
 use Runel\Lesson\Pace;
 use Runel\Message\Refusal;
+use Runel\Method\Catalogue;
 use Runel\Practice\Belonging;
-use Runel\Practice\Difficulty;
 use Runel\Problem\Problem;
 use Runel\Style\HouseStyle;
 
 /** What is kept of an item, made into the item itself: its problem demonstrated, its time forecast. */
 final readonly class Items
 {
-    public function __construct(private Demonstrations $demonstrations) {}
+    public function __construct(private Demonstrations $demonstrations, private Catalogue $catalogue) {}
 
     /** An item whose problem can no longer be demonstrated stays, as a note of what was typed. */
     public function item(LessonItem $kept, HouseStyle $style, Pace $pace): Item
@@ -42,7 +42,7 @@ final readonly class Items
         } catch (Refusal) {
             return Item::words(ItemKind::Note, $kept->task->problem ?? '', $pace);
         }
-        $traits = self::traits($demonstration);
+        $traits = Belonging::of($demonstration, $this->catalogue)->traits;
 
         return match (true) {
             $kept->kind === ItemKind::YourTurn => Item::yourTurn($demonstration, $traits, $pace),
@@ -60,11 +60,5 @@ final readonly class Items
             $task?->job,
             $task?->method,
         );
-    }
-
-    /** @return list<Difficulty> */
-    private static function traits(Demonstration $demonstration): array
-    {
-        return Belonging::of($demonstration)->traits;
     }
 }

@@ -17,6 +17,8 @@ final class Tutor extends User
 {
     protected $fillable = ['passphrase', 'keep_months'];
 
+    protected $attributes = ['keep_months' => 12];
+
     protected $hidden = ['passphrase', 'remember_token'];
 
     protected $authPasswordName = 'passphrase';

@@ -57,7 +57,7 @@ final readonly class ProblemSet
             }
         }
         foreach ($query->own as $place => $typed) {
-            $items["o-$place"] = self::own("o-$place", $typed, $style, $demonstrations);
+            $items["o-$place"] = self::own("o-$place", $typed, $style, $catalogue, $demonstrations);
         }
 
         return new self($query, self::ordered($query, $items), '');
@@ -69,6 +69,7 @@ final readonly class ProblemSet
         string $name,
         array $tasks,
         HouseStyle $style,
+        Catalogue $catalogue,
         Demonstrations $demonstrations,
     ): self {
         $items = [];
@@ -77,6 +78,7 @@ final readonly class ProblemSet
                 "k-$place",
                 $task['problem'],
                 $style,
+                $catalogue,
                 $demonstrations,
                 $task['job'],
                 $task['method'],
@@ -153,6 +155,7 @@ final readonly class ProblemSet
         string $key,
         string $typed,
         HouseStyle $style,
+        Catalogue $catalogue,
         Demonstrations $demonstrations,
         ?string $job = null,
         ?string $method = null,
@@ -162,9 +165,15 @@ final readonly class ProblemSet
         } catch (Refusal $refusal) {
             return SetItem::refused($key, $typed, $refusal);
         }
-        $belongs = Belonging::of($demonstration);
+        $belongs = Belonging::of($demonstration, $catalogue);
 
-        return SetItem::own($key, $demonstration, $belongs->skill, $belongs->rung, $belongs->traits);
+        return SetItem::own(
+            $key,
+            $demonstration,
+            $belongs->exact ? $belongs->skill : null,
+            $belongs->exact ? $belongs->rung : null,
+            $belongs->traits,
+        );
     }
 
     /**

@@ -100,6 +100,7 @@ return [
     'error' => [
         '400' => 'Runel does not answer under this name. Open it by the address it printed when it started.',
         '405' => 'This address cannot be used that way.',
+        '403' => 'This address has expired, is not whole, or is not meant for this machine. Whoever gave it to you can make a new one.',
         '404' => 'There is nothing at this address.',
         '419' => 'This page was open for too long. Go back, reload it and try again.',
         '500' => 'Something went wrong inside Runel; it has been noted in the log.',

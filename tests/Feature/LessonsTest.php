@@ -4,6 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Lesson;
+use App\Models\LessonPlay;
+use Sabre\VObject\Component\VEvent;
+use Sabre\VObject\Reader;
+
 /** A proposed lesson over the web: all in its address, played from item to item. */
 final class LessonsTest extends TestCase
 {
@@ -67,5 +72,167 @@ final class LessonsTest extends TestCase
         $this->get('/lessons/play?lesson=linear.2.45.24.100.1.500')->assertRedirect();
         $this->get('/board?problem=2x%2B3%3D7&lesson=%3Cb%3E')->assertOk()->assertDontSee('<b>', false);
         $this->get('/board?problem=2x%2B3%3D7&lesson=no.such')->assertOk()->assertDontSee('Next item');
+    }
+
+    public function testALessonIsBuiltByHandMovedAndChanged(): void
+    {
+        $lesson = $this->begin('Built by hand');
+        $this->add($lesson, ['kind' => 'goal', 'text' => 'Undo what was done last']);
+        $this->add($lesson, ['kind' => 'demonstration', 'problem' => '3n+2=11']);
+        $this->add($lesson, ['kind' => 'your-turn', 'problem' => '5n+4=19', 'minutes' => '7']);
+        $this->add($lesson, ['kind' => 'two-ways', 'problem' => 'x^2+7x+10=0']);
+        $this->add($lesson, ['kind' => 'warning', 'problem' => '7-2(t-3)=1', 'slip' => 'minus-not-carried']);
+        $this->add($lesson, ['kind' => 'set', 'skill' => 'linear', 'rungs' => '2-3', 'count' => '6', 'seed' => '5']);
+        $page = self::visible((string) $this->get("/lessons/$lesson->id")->assertOk()->getContent());
+        foreach (['Undo what was done last', '3n+2=11', 'about 7 min', '6 problems'] as $said) {
+            self::assertStringContainsString(str_replace(' ', '', $said), str_replace([' ', "\u{2062}"], '', $page));
+        }
+        $ids = self::ids($lesson);
+        self::assertCount(6, $ids);
+        $wanted = [$ids[1], $ids[0], ...\array_slice($ids, 2)];
+        $this->put("/lessons/$lesson->id/order", ['version' => $this->version($lesson), 'order' => implode(',', $wanted)])
+            ->assertRedirect();
+        self::assertSame($wanted, self::ids($lesson));
+        $this->put("/lessons/$lesson->id/items/$ids[1]", [
+            'version' => $this->version($lesson),
+            'problem' => '3n+2=11',
+            'step' => '2',
+            'ask' => '1',
+        ])->assertRedirect();
+        self::assertSame([2, true], [self::items($lesson)[0]['step'] ?? null, self::items($lesson)[0]['ask'] ?? null]);
+        $this->delete("/lessons/$lesson->id/items/$ids[0]", ['version' => $this->version($lesson)])->assertRedirect();
+        self::assertNotContains($ids[0], self::ids($lesson));
+    }
+
+    public function testTheLaterOfTwoWindowsIsToldAndLosesNothing(): void
+    {
+        $lesson = $this->begin('Two windows');
+        $seen = $this->version($lesson);
+        $this->put("/lessons/$lesson->id", ['version' => $seen, 'name' => 'First'])->assertRedirect();
+        $this->put("/lessons/$lesson->id", ['version' => $seen, 'name' => 'Second'])->assertStatus(409)
+            ->assertSee('changed in another window')->assertSee('value="Second"', false);
+        self::assertSame('First', $lesson->refresh()->name);
+        $this->post("/lessons/$lesson->id/items", ['version' => $seen, 'kind' => 'goal', 'text' => 'typed in vain?'])
+            ->assertStatus(409)->assertSee('typed in vain?');
+        self::assertSame([], self::items($lesson));
+    }
+
+    public function testALessonGoesOutAndComesBackTheSame(): void
+    {
+        foreach (Lesson::query()->get() as $lesson) {
+            foreach (['json', 'md'] as $extension) {
+                $text = (string) $this->get("/lessons/$lesson->id/runel-lesson.$extension")->assertOk()->getContent();
+                $location = (string) $this->post('/lessons/import', ['text' => $text])->headers->get('Location');
+                $back = Lesson::query()->findOrFail(basename($location));
+                self::assertSame(self::bare($lesson), self::bare($back), $text);
+            }
+            $calendar = (string) $this->get("/lessons/$lesson->id/runel-lesson.ics")->assertOk()->getContent();
+            $event = Reader::read($calendar)->select('VEVENT')[0];
+            \assert($event instanceof VEvent);
+            self::assertSame($lesson->name, (string) $event->__get('SUMMARY'));
+            self::assertSame($lesson->held_at?->format('Ymd\\THis'), (string) $event->__get('DTSTART'));
+        }
+    }
+
+    public function testALessonThatIsHeldIsLoggedAndTellsThePace(): void
+    {
+        LessonPlay::query()->delete();
+        $lesson = Lesson::query()->firstOrFail();
+        $this->get('/lessons')->assertSee('The usual pace');
+        $next = (string) $this->post("/lessons/$lesson->id/plays")->headers->get('Location');
+        $play = LessonPlay::query()->sole();
+        $items = \count(self::items($lesson));
+        for ($item = 1; $item <= $items; ++$item) {
+            self::assertStringEndsWith("/plays/$play->id/$item", explode('?', $next)[0]);
+            $answer = $this->get($next);
+            $html = (string) ($answer->isRedirect() ? $this->get((string) $answer->headers->get('Location')) : $answer)
+                ->assertOk()->getContent();
+            $line = self::visible((string) $this->get("/plays/$play->id/$item/line")->assertOk()->getContent());
+            self::assertStringContainsString("$item of $items", $line);
+            preg_match('/id="pen-item"[^>]*href="([^"]*)"/', $html, $match);
+            $next = html_entity_decode($match[1] ?? '');
+            $this->post("/plays/$play->id/notes", ['item' => (string) $item, 'text' => "note $item"]);
+            $this->travel(4)->minutes();
+        }
+        $this->get($next)->assertRedirect("/plays/$play->id");
+        $log = self::visible((string) $this->get("/plays/$play->id")->assertOk()->getContent());
+        self::assertStringContainsString("note $items", $log);
+        self::assertNotNull($play->refresh()->ended_at);
+        self::assertSame($items, $play->moments()->where('kind', 'reached')->count());
+        $this->get('/lessons')->assertSee('Your own pace');
+        $this->post("/plays/$play->id/notes", ['item' => '1', 'text' => '  '])->assertSessionHas('refused');
+    }
+
+    public function testBadInputIsSaidInWordsAndKept(): void
+    {
+        $lesson = $this->begin('Bad input');
+        foreach ([
+            [['kind' => 'knitting'], 'no item of the kind'],
+            [['kind' => 'demonstration', 'problem' => '3x + ('], 'parenthes'],
+            [['kind' => 'goal', 'text' => ''], 'needs words'],
+            [['kind' => 'goal', 'text' => str_repeat('x', 3000)], 'at most'],
+            [['kind' => 'warning', 'problem' => 'x+1', 'slip' => 'none'], 'needs the slip'],
+            [['kind' => 'set', 'skill' => 'linear', 'rungs' => '99'], 'rung'],
+            [['kind' => 'your-turn', 'problem' => 'x+1=2', 'minutes' => '9999'], 'minutes'],
+        ] as [$item, $said]) {
+            $this->post("/lessons/$lesson->id/items", ['version' => $this->version($lesson)] + $item)
+                ->assertStatus(422)->assertSee($said);
+        }
+        $held = ['version' => $this->version($lesson), 'name' => 'x', 'held_at' => '2026-02-31'];
+        $this->put("/lessons/$lesson->id", $held)->assertStatus(422)->assertSee('is no date');
+        $this->put("/lessons/$lesson->id", ['held_at' => '2001-05-06T17:00'] + $held)->assertRedirect();
+        $long = str_repeat('n', 400);
+        $this->put("/lessons/$lesson->id", ['version' => $this->version($lesson), 'name' => $long])
+            ->assertStatus(422)->assertSee('at most 80 signs')->assertSee($long);
+        $this->put("/lessons/$lesson->id", ['version' => $this->version($lesson), 'name' => '<b>bold</b>']);
+        $this->get("/lessons/$lesson->id")->assertOk()->assertDontSee('<b>bold', false)->assertSee('<b>bold</b>');
+        $many = array_fill(0, 500, ['kind' => 'goal', 'text' => 'x']);
+        foreach ([
+            [['runel' => 1, 'name' => 'Long', 'items' => $many], 'at most 60'],
+            [['runel' => 2, 'name' => 'New', 'items' => []], 'newer Runel'],
+            [['runel' => 1, 'name' => 'Item', 'items' => [['kind' => 'goal']]], 'Item 1'],
+            [['something' => 'else'], 'no lesson'],
+        ] as [$data, $said]) {
+            $this->post('/lessons/import', ['text' => json_encode($data)])->assertSessionHas('refused');
+            self::assertStringContainsString($said, (string) session('refused'));
+        }
+        self::assertSame([], self::items($lesson));
+    }
+
+    private function begin(string $name): Lesson
+    {
+        $location = (string) $this->post('/lessons', ['name' => $name])->headers->get('Location');
+
+        return Lesson::query()->findOrFail(basename($location));
+    }
+
+    /** @param array<string, string> $item */
+    private function add(Lesson $lesson, array $item): void
+    {
+        $this->post("/lessons/$lesson->id/items", ['version' => $this->version($lesson)] + $item)->assertRedirect();
+    }
+
+    private function version(Lesson $lesson): string
+    {
+        return (string) $lesson->refresh()->version;
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function items(Lesson $lesson): array
+    {
+        /** @var list<array<string, mixed>> */
+        return $lesson->refresh()->items;
+    }
+
+    /** @return list<mixed> */
+    private static function ids(Lesson $lesson): array
+    {
+        return array_column(self::items($lesson), 'id');
+    }
+
+    /** @return list<array<string, mixed>> the items without what they are known by */
+    private static function bare(Lesson $lesson): array
+    {
+        return array_map(static fn(array $item): array => array_diff_key($item, ['id' => 1]), self::items($lesson));
     }
 }

@@ -164,7 +164,14 @@ final readonly class SetController
                 abort(503);
             }
 
-            return ProblemSet::kept($query, $kept->name, $kept->tasks, $this->style, $this->demonstrations);
+            return ProblemSet::kept(
+                $query,
+                $kept->name,
+                $kept->tasks,
+                $this->style,
+                $this->catalogue,
+                $this->demonstrations,
+            );
         }
 
         return ProblemSet::made($query, $this->style, $this->catalogue, $this->chance, $this->demonstrations);

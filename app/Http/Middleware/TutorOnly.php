@@ -6,7 +6,7 @@ namespace App\Http\Middleware;
 
 use App\Access\Passphrase;
 use Closure;
-use Illuminate\Contracts\Auth\Guard;
+use Illuminate\Contracts\Auth\Factory;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response as HtmlResponse;
 use Symfony\Component\HttpFoundation\Response;
@@ -14,12 +14,12 @@ use Symfony\Component\HttpFoundation\Response;
 /** Lets the tutor through; everybody else is shown where the passphrase is given, or set for the first time. */
 final readonly class TutorOnly
 {
-    public function __construct(private Guard $guard, private Passphrase $passphrase) {}
+    public function __construct(private Factory $auth, private Passphrase $passphrase) {}
 
     /** @param Closure(Request): Response $next */
     public function handle(Request $request, Closure $next, string $when = 'always'): Response
     {
-        if ($this->guard->check() || ($when === 'once-set' && !$this->passphrase->isSet())) {
+        if ($this->auth->guard()->check() || ($when === 'once-set' && !$this->passphrase->isSet())) {
             $response = $next($request);
             // What is only the tutor's must not wait in a cache for the next one at this screen.
             $response->headers->set('Cache-Control', 'no-store, private');

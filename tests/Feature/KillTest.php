@@ -1,0 +1,195 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Learners\Handings;
+use App\Models\Handing;
+use App\Models\Learner;
+use App\Models\Lesson;
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
+use Runel\Demonstration\TaskReference;
+use Runel\Style\HouseStyle;
+
+/** A server killed in the middle of its work loses at most what was being typed. */
+final class KillTest extends TestCase
+{
+    private string $folder = '';
+    private string $address = '';
+    /** @var resource|null */
+    private $server;
+    private ?\CurlHandle $client = null;
+
+    protected function tearDown(): void
+    {
+        $this->kill();
+        foreach (glob("$this->folder/*") ?: [] as $file) {
+            unlink($file);
+        }
+        rmdir($this->folder);
+        parent::tearDown();
+    }
+
+    public function testWhatWasAnsweredIsKept(): void
+    {
+        $handing = $this->prepare();
+        $link = app(Handings::class)->address($handing) . '&task=1';
+        $lines = ['4x-12-2x+10=12', '2x-2=12', '2x=14'];
+        $this->serve();
+        foreach ($lines as $count => $line) {
+            self::assertSame(200, $this->ask("$link&" . http_build_query(['line' => \array_slice($lines, 0, $count + 1)])));
+        }
+        $this->enter();
+        $lesson = Lesson::on('killed')->firstOrFail();
+        $this->ask("/lessons/$lesson->id");
+        $this->ask("/lessons/$lesson->id/plays", []);
+        $play = DB::connection('killed')->table('lesson_plays')->where('lesson_id', $lesson->id)->orderByDesc('id')
+            ->value('id');
+        self::assertIsString($play);
+        self::assertContains($this->ask("/plays/$play/2"), [200, 302]);
+        self::assertSame(302, $this->ask("/plays/$play/notes", ['item' => '2', 'text' => 'said just before']));
+        // While the next line is under way, the plug is pulled.
+        $this->send("$link&" . http_build_query(['line' => [...$lines, 'x=7']]));
+        $this->kill();
+        $kept = DB::connection('killed');
+        self::assertSame('ok', ((array) $kept->selectOne('pragma integrity_check'))['integrity_check'] ?? null);
+        $typed = json_decode((string) $kept->table('attempts')->where('handing_id', $handing->id)->value('lines'), true);
+        self::assertIsArray($typed);
+        self::assertSame($lines, \array_slice($typed, 0, 3));
+        self::assertTrue($kept->table('lesson_moments')->where('text', 'said just before')->exists());
+        self::assertTrue($kept->table('lesson_moments')->where('play_id', $play)->where('place', 2)->exists());
+        $this->serve();
+        self::assertSame(200, $this->ask($link), 'and it goes on');
+    }
+
+    public function testWhoIsDeletedIsGoneFromTheFilesToo(): void
+    {
+        $this->prepare();
+        $name = 'Quillon Ostrander';
+        $learner = Learner::on('killed')->create(['name' => $name, 'style' => HouseStyle::default(), 'note' => 'Zwischenfall']);
+        $learner->attempts()->create([
+            'task' => new TaskReference('8642x=97531', null, null, HouseStyle::default()),
+            'lines' => ['x=97531/8642'],
+            'slips' => [],
+            'source' => 'typed',
+            'at' => now(),
+        ]);
+        $bytes = fn(): string => implode('', array_map(
+            static fn(string $file): string => (string) file_get_contents($file),
+            glob("$this->folder/runel.sqlite*") ?: [],
+        ));
+        foreach ([$name, 'Zwischenfall', '97531/8642'] as $word) {
+            self::assertStringContainsString($word, str_replace('\/', '/', $bytes()));
+        }
+        $this->serve();
+        $this->enter();
+        self::assertSame(200, $this->ask("/learners/$learner->id/farewell"));
+        DB::purge('killed');
+        self::assertSame(302, $this->ask("/learners/$learner->id", ['_method' => 'DELETE']));
+        foreach ([$name, 'Zwischenfall', '97531', $learner->id] as $word) {
+            self::assertStringNotContainsString($word, $bytes(), 'in the database, its log or anything beside it');
+        }
+    }
+
+    /** A database of its own, on the disk, under the same key as this process. */
+    private function prepare(): Handing
+    {
+        $this->folder = sys_get_temp_dir() . '/runel-killed-' . bin2hex(random_bytes(6));
+        mkdir($this->folder);
+        touch("$this->folder/runel.sqlite");
+        config(['database.connections.killed' => [
+            'database' => "$this->folder/runel.sqlite",
+            'journal_mode' => 'WAL',
+        ] + config()->array('database.connections.sqlite')]);
+        Artisan::call('migrate', ['--database' => 'killed', '--force' => true]);
+        $learner = Learner::on('killed')->create(['name' => 'Wren', 'style' => HouseStyle::default()]);
+        Lesson::on('killed')->create([
+            'name' => 'Short',
+            'minutes' => 20,
+            'wide' => 60,
+            'high' => 24,
+            'style' => HouseStyle::default(),
+            'items' => [
+                ['id' => 'aaaa', 'kind' => 'goal', 'text' => 'One'],
+                ['id' => 'bbbb', 'kind' => 'goal', 'text' => 'Two'],
+            ],
+        ]);
+
+        return Handing::on('killed')->create([
+            'learner_id' => $learner->id,
+            'tasks' => [['problem' => '4(x-3)-2(x-5)=12']],
+            'expires_at' => now()->addDay(),
+        ]);
+    }
+
+    private function serve(): void
+    {
+        $socket = stream_socket_server('tcp://127.0.0.1:0');
+        \assert(\is_resource($socket));
+        $name = (string) stream_socket_get_name($socket, false);
+        fclose($socket);
+        $this->address = "http://$name";
+        $quiet = ['file', '/dev/null', 'w'];
+        $server = proc_open([\PHP_BINARY, '-S', $name, '-t', 'public', 'bootstrap/router.php'], [
+            1 => $quiet,
+            2 => $quiet,
+        ], $pipes, base_path(), [
+            'DB_DATABASE' => "$this->folder/runel.sqlite",
+            'SESSION_DRIVER' => 'file',
+            'CACHE_STORE' => 'file',
+        ] + getenv());
+        \assert(\is_resource($server));
+        $this->server = $server;
+        $this->client = curl_init();
+        curl_setopt_array($this->client, [\CURLOPT_RETURNTRANSFER => true, \CURLOPT_COOKIEFILE => '']);
+        for ($try = 0; $try < 200 && @fsockopen('127.0.0.1', (int) explode(':', $name)[1]) === false; ++$try) {
+            usleep(20_000);
+        }
+    }
+
+    private function kill(): void
+    {
+        if (\is_resource($this->server)) {
+            posix_kill(proc_get_status($this->server)['pid'], \SIGKILL);
+            proc_close($this->server);
+        }
+        $this->server = null;
+    }
+
+    private function enter(): void
+    {
+        $this->ask('/tutor');
+        self::assertSame(302, $this->ask('/tutor/first', ['wanted' => self::PASSPHRASE, 'again' => self::PASSPHRASE]));
+        $this->ask('/lessons');
+    }
+
+    private string $token = '';
+
+    /** @param array<string, string>|null $form null to read */
+    private function ask(string $path, ?array $form = null): int
+    {
+        \assert($this->client !== null);
+        curl_setopt($this->client, \CURLOPT_URL, $this->address . $path);
+        curl_setopt($this->client, \CURLOPT_HTTPGET, true);
+        if ($form !== null) {
+            curl_setopt($this->client, \CURLOPT_POSTFIELDS, http_build_query($form + ['_token' => $this->token]));
+        }
+        $page = (string) curl_exec($this->client);
+        if (preg_match('/name="_token" value="([^"]+)"/', $page, $match) === 1) {
+            $this->token = $match[1];
+        }
+
+        return (int) curl_getinfo($this->client, \CURLINFO_RESPONSE_CODE);
+    }
+
+    /** Sends and does not wait. */
+    private function send(string $path): void
+    {
+        $socket = stream_socket_client('tcp://' . substr($this->address, 7));
+        \assert(\is_resource($socket));
+        fwrite($socket, "GET $path HTTP/1.0\r\nHost: localhost\r\n\r\n");
+        usleep(random_int(0, 40_000));
+    }
+}

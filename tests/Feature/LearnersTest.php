@@ -1,0 +1,250 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Kept\Archive;
+use App\Learners\Handings;
+use App\Learners\LearnerRecord;
+use App\Models\Attempt;
+use App\Models\Learner;
+use App\Models\LearnerGroup;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
+use Runel\Message\BadRequest;
+use Runel\Practice\Skill;
+use Runel\Practice\Standing;
+use Sabre\VObject\Reader;
+
+/** Learners, their work, what comes back and when; everything out and in again, and gone when the tutor says so. */
+final class LearnersTest extends TestCase
+{
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->signIn();
+    }
+
+    public function testWorkTheTutorTypesIsMarkedKeptAndComesBack(): void
+    {
+        $learner = $this->learner('Wren');
+        $this->post("/learners/$learner->id/lines", [
+            'problem' => '7-2(t-3)=1',
+            'lines' => "7-2t-6=1\n1-2t=1\n-2t=0\nt=0",
+        ])->assertRedirect();
+        $attempt = $learner->attempts()->sole();
+        self::assertSame(['minus-not-carried'], array_unique($attempt->slipIds()));
+        self::assertSame(['linear', 5], [$attempt->skill, $attempt->rung], 'a minus before parentheses');
+        $page = self::visible((string) $this->get("/learners/$learner->id")->assertOk()->getContent());
+        self::assertStringContainsString('minus not carried', $page);
+        self::assertStringContainsString('Nothing is due today', $page);
+        $this->travel(1)->days();
+        $page = self::visible((string) $this->get("/learners/$learner->id")->getContent());
+        self::assertStringContainsString('There was a slip a day ago; due today.', $page);
+        $this->travel(4)->days();
+        $page = self::visible((string) $this->get("/learners/$learner->id")->getContent());
+        self::assertStringContainsString('There was a slip 5 days ago; due for 4 days.', $page);
+        $this->post("/learners/$learner->id/lines", ['problem' => '2x+(', 'lines' => 'x=1'])->assertStatus(422)
+            ->assertSee('2x+(');
+        $this->post("/learners/$learner->id/lines", ['problem' => '2x=4', 'lines' => ''])->assertStatus(422);
+    }
+
+    public function testTheTutorMovesDropsAndBringsBack(): void
+    {
+        [$learner, $key] = $this->due();
+        $move = fn(array $word) => $this->post("/learners/$learner->id/returns", ['rung' => $key] + $word);
+        $keys = static fn(): array => array_map(
+            static fn($back): string => $back->key(),
+            LearnerRecord::of($learner->refresh(), Carbon::now())->due(),
+        );
+        self::assertContains($key, $keys());
+        $move(['due' => '2001-01-01'])->assertStatus(422)->assertSee('is no day to come');
+        $move(['due' => 'soon'])->assertStatus(422);
+        $move(['due' => Carbon::today()->addDays(9)->toDateString()])->assertRedirect();
+        self::assertNotContains($key, $keys());
+        $this->travel(9)->days();
+        self::assertContains($key, $keys());
+        $move(['drop' => '1'])->assertRedirect();
+        $this->travel(400)->days();
+        self::assertNotContains($key, $keys());
+        $move(['due' => Carbon::today()->addDay()->toDateString()]);
+        $this->travel(1)->days();
+        self::assertContains($key, $keys());
+        $this->post("/learners/$learner->id/returns", ['rung' => 'linear.99', 'drop' => '1'])->assertNotFound();
+    }
+
+    public function testWhatIsDueGoesOnPaperIntoLinksAndIntoACalendar(): void
+    {
+        [$learner] = $this->due();
+        $record = LearnerRecord::of($learner, Carbon::now());
+        $html = (string) $this->get("/learners/$learner->id")->getContent();
+        preg_match('/id="practice-set" href="([^"]*)"/', $html, $match);
+        $set = self::visible((string) $this->get(html_entity_decode($match[1] ?? ''))->assertOk()->getContent());
+        foreach ($record->due() as $back) {
+            self::assertStringContainsString((string) __("practice.skill.{$back->skill->value}"), $set);
+        }
+        $this->post('/handing', ['learners' => [$learner->id], 'days' => '3'])->assertOk()->assertSee('/handed/');
+        $handing = $learner->handings()->firstOrFail();
+        self::assertCount(\count($record->due()), $handing->references());
+        $calendar = Reader::read((string) $this->get("/learners/$learner->id/runel-learner.ics")->getContent());
+        self::assertCount(\count($record->due()) + \count($record->later()), $calendar->select('VEVENT'));
+        self::assertSame([], $calendar->validate());
+    }
+
+    public function testWorkUnderALinkIsWrittenDownLineByLine(): void
+    {
+        $learner = $this->learner('Wren');
+        $this->post('/handing', ['learners' => [$learner->id], 'problems' => "4(x-3)-2(x-5)=12\nx^2+5x+6", 'days' => '1']);
+        auth()->logout();
+        $handing = $learner->handings()->sole();
+        $address = app(Handings::class)->address($handing);
+        $task = "$address&task=1";
+        $this->get($task)->assertOk();
+        self::assertSame([], $learner->attempts()->sole()->typed());
+        $this->travel(90)->seconds();
+        $this->get($task . '&' . http_build_query(['line' => ['4x-12-2x-10=12']]))->assertOk()->assertSee('carried');
+        self::assertSame(['minus-not-carried'], $learner->attempts()->sole()->slipIds());
+        $this->get($task . '&' . http_build_query(['line' => ['4x-12-2x+10=12'], 'help' => '2']))->assertOk();
+        $this->get($task . '&' . http_build_query(['line' => ['4x-12-2x+10=12', 'x=7']]))->assertOk();
+        $attempt = $learner->attempts()->sole();
+        self::assertSame(
+            [['4x-12-2x+10=12', 'x=7'], ['minus-not-carried'], 2, true, 90],
+            [$attempt->typed(), $attempt->slipIds(), $attempt->help, $attempt->finished, $attempt->seconds],
+            'what was mended stays counted',
+        );
+        $this->get("$task&" . http_build_query(['line' => ['x=8']]));
+        self::assertTrue($learner->attempts()->sole()->finished, 'what is done is closed');
+        $this->get($address)->assertOk()->assertSee('✓ done');
+        $this->signIn();
+        $this->delete("/handing/$handing->id")->assertRedirect();
+        $this->get($address)->assertNotFound();
+        self::assertSame(1, $learner->attempts()->count(), 'the work stays when the link goes');
+    }
+
+    public function testAPileIsKeptOnlyWhereTheTutorSaysWhose(): void
+    {
+        $learner = $this->learner('Wren');
+        $pile = "# wren\nProblem: 2x+3=7\n2x=4\nx=2\n\n# Somebody\nProblem: 2x+3=9\n2x=6\nx=3\n\n# Other\nProblem: x+1=2\nx=1";
+        $ask = (string) $this->post('/learners/pile', ['text' => $pile])->assertOk()->getContent();
+        self::assertSame(0, $learner->attempts()->count());
+        self::assertStringContainsString("value=\"$learner->id\"  selected", (string) preg_replace(
+            '/ +selected/',
+            '  selected',
+            $ask,
+        ));
+        $this->post('/learners/pile/keep', ['text' => $pile, 'whose' => [$learner->id, 'new', ''], 'remark' => ['good']])
+            ->assertRedirect('/learners');
+        self::assertSame('good', $learner->attempts()->sole()->remark);
+        self::assertSame(1, Learner::query()->where('name', 'Somebody')->sole()->attempts()->count());
+        self::assertSame(0, Learner::query()->where('name', 'Other')->count());
+    }
+
+    public function testAGroupSaysWhatToTeachNext(): void
+    {
+        $group = LearnerGroup::query()->firstOrFail();
+        $html = (string) $this->get("/groups/$group->id")->assertOk()->getContent();
+        preg_match('/id="teach" href="([^"]*)"/', $html, $match);
+        parse_str((string) parse_url(html_entity_decode($match[1] ?? ''), \PHP_URL_QUERY), $query);
+        $skill = Skill::from((string) $query['skill']);
+        $rung = \Runel\Practice\Ladders::of($skill)->rungs()[(int) $query['rung'] - 1];
+        $wobbling = $group->learners->filter(static fn(Learner $learner): bool =>
+            LearnerRecord::of($learner, Carbon::now())->standing($skill, $rung) === Standing::Wobbles);
+        self::assertGreaterThan(1, $wobbling->count());
+        foreach ($wobbling as $learner) {
+            self::assertStringContainsString($learner->name, self::visible($html));
+        }
+        $this->get(html_entity_decode($match[1] ?? ''))->assertOk()->assertSee('Keep and change it');
+    }
+
+    public function testTwoWindowsOnOneLearner(): void
+    {
+        $learner = $this->learner('Wren');
+        $change = ['version' => (string) $learner->version, 'daily' => '3', 'note' => 'first'];
+        $this->put("/learners/$learner->id", ['name' => 'Wren A'] + $change)->assertRedirect();
+        $this->put("/learners/$learner->id", ['name' => 'Wren B', 'note' => 'second'] + $change)->assertStatus(409)
+            ->assertSee('Wren B')->assertSee('second');
+        self::assertSame('Wren A', $learner->refresh()->name);
+        $this->post('/learners', ['name' => 'wren  a'])->assertStatus(422)->assertSee('already');
+        $this->post('/learners', ['name' => str_repeat('n', 400)])->assertStatus(422)->assertSee('at most 80 signs');
+        $this->post('/learners', ['name' => '<script>x</script>'])->assertRedirect();
+        $this->get('/learners')->assertDontSee('<script>x', false);
+    }
+
+    public function testOutWipedAndInAgainGivesTheSamePages(): void
+    {
+        $learner = Learner::query()->firstOrFail();
+        $pages = ['/learners', "/learners/$learner->id", '/lessons', '/groups/' . LearnerGroup::query()->firstOrFail()->id];
+        $see = fn(): array => array_map(fn(string $page): string => self::visible((string) $this->get($page)->assertOk()
+            ->getContent()), $pages);
+        $before = $see();
+        $file = (string) tempnam(sys_get_temp_dir(), 'runel');
+        self::assertSame(0, Artisan::call('runel:export', ['file' => $file]));
+        $counts = [];
+        foreach (['attempts', 'learners', 'learner_groups', 'lessons', 'examples', 'problem_sets'] as $table) {
+            $counts[$table] = DB::table($table)->count();
+            DB::table($table)->delete();
+        }
+        self::assertSame(0, Artisan::call('runel:import', ['file' => $file]));
+        self::assertSame($before, $see());
+        self::assertSame(0, Artisan::call('runel:import', ['file' => $file]), 'twice');
+        self::assertStringContainsString('0 came in', Artisan::output());
+        foreach ($counts as $table => $count) {
+            self::assertSame($count, DB::table($table)->count(), "$table without doubles");
+        }
+        $zip = new \ZipArchive();
+        $zip->open($file);
+        self::assertStringContainsString($learner->name, (string) $zip->getFromName('learners.csv'));
+        self::assertStringNotContainsString('passphrase', implode('', array_map(
+            static fn(int $place): string => (string) $zip->getFromIndex($place),
+            range(0, $zip->numFiles - 1),
+        )));
+        $zip->addFromString('runel.json', (string) json_encode(['runel' => 99]));
+        $zip->close();
+        self::assertSame(2, Artisan::call('runel:import', ['file' => $file]));
+        $zip->open($file);
+        $zip->addFromString('runel.json', (string) json_encode(['runel' => 1]));
+        $zip->addFromString('attempts.jsonl', '{"id":"x","learner_id":"nobody"}' . "\n");
+        $zip->addFromString('learners.jsonl', '{"id":"01kaaaaaaaaaaaaaaaaaaaaaaa","name":"New","style":"{}"}' . "\n");
+        $zip->close();
+        try {
+            app(Archive::class)->read($file);
+            self::fail('damaged');
+        } catch (BadRequest $refused) {
+            self::assertSame('kept.damaged', $refused->reason->key);
+        }
+        self::assertSame(0, Learner::query()->where('name', 'New')->count(), 'nothing of a damaged file comes in');
+        unlink($file);
+        self::assertSame(2, Artisan::call('runel:import', ['file' => '/nowhere.zip']));
+    }
+
+    public function testWhoHasNotComeForLongIsAskedAbout(): void
+    {
+        $this->get('/learners')->assertDontSee('still wanted');
+        $this->travel(13)->months();
+        $this->get('/learners')->assertSee('No work for over 12 months');
+        $this->post('/tutor/settings', ['keep_months' => '24']);
+        $this->get('/learners')->assertDontSee('still wanted');
+        $this->post('/tutor/settings', ['keep_months' => 'x'])->assertSessionHas('notice');
+    }
+
+    private function learner(string $name): Learner
+    {
+        $location = (string) $this->post('/learners', ['name' => $name])->headers->get('Location');
+
+        return Learner::query()->findOrFail(basename($location));
+    }
+
+    /** @return array{Learner, string} somebody for whom something is due, and what */
+    private function due(): array
+    {
+        foreach (Learner::query()->get() as $learner) {
+            $due = LearnerRecord::of($learner, Carbon::now())->due();
+            if ($due !== []) {
+                return [$learner, $due[0]->key()];
+            }
+        }
+        self::fail('the demo data has somebody with something due; of ' . Attempt::query()->count());
+    }
+}
