@@ -218,7 +218,7 @@
 
     // A lesson's thin line: how far the clock is from the plan, since the first item was played in this window.
     const lessonLine = () => {
-        const line = document.querySelector('.lesson-line');
+        const line = document.querySelector('.lesson-line[data-lesson]');
         if (!line) return;
         const key = 'lesson ' + line.dataset.lesson;
         // Begun in the middle, the plan begins there, too.
@@ -237,6 +237,7 @@
         if (!list || !window.Sortable || window.Sortable.get(list)) return;
         window.Sortable.create(list, {
             handle: '.lesson-handle',
+            forceFallback: true,
             ghostClass: 'is-dragged',
             animation: matchMedia('(prefers-reduced-motion: reduce)').matches ? 0 : 150,
             onEnd: () => {
@@ -249,6 +250,11 @@
         });
     };
     sorting();
+    // The buttons stand outside their form: what they say goes along in its field.
+    document.addEventListener('click', (event) => {
+        const move = event.target instanceof Element ? event.target.closest('.lesson-move') : null;
+        if (move) document.getElementById('order-now').value = move.value;
+    });
     document.addEventListener('keydown', (event) => {
         const way = {ArrowUp: 'up', ArrowDown: 'down'}[event.key];
         const handle = event.target instanceof Element ? event.target.closest('.lesson-handle') : null;

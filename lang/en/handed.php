@@ -11,7 +11,7 @@ return [
     'groups' => 'Groups',
     'learners' => 'Learners',
     'days' => 'It can be opened for',
-    'times' => ':count day|:count days',
+    'times' => 'one day|:count days',
     'hand' => 'Make the addresses',
     'nobody' => 'Choose whom it is for.',
     'nobody-yet' => 'There are no learners yet.',

@@ -12,6 +12,7 @@ final class LessonsTest extends TestCase
 {
     public function testALessonIsPlayedByOneKey(): void
     {
+        $this->signIn();
         $this->open('/lessons', ['skill' => 'linear', 'rung' => 2, 'minutes' => 30]);
         $this->assertSound('a plan');
         $this->one('#play')->click();
@@ -33,5 +34,68 @@ final class LessonsTest extends TestCase
         $this->assertSound('a turn in a lesson on a phone');
         $this->open('/lessons', ['skill' => 'linear', 'rung' => 2, 'minutes' => 30]);
         $this->assertSound('a plan on a phone');
+    }
+
+    public function testALessonIsPlannedMovedAndHeldByKeys(): void
+    {
+        $this->signIn();
+        $this->open('/lessons');
+        $this->assertSound('the lessons');
+        $this->one('.lesson-plan details summary')->sendKeys(WebDriverKeys::ENTER);
+        $this->one('.lesson-plan input[name=name]')->sendKeys('Evening of keys' . WebDriverKeys::ENTER);
+        $this->waitUntil(fn(): bool => $this->text('#lesson-plan') === 'Evening of keys', 'an empty lesson');
+        foreach (['3n+2=11', '5x+2=2x+11', '7-2(t-3)=1'] as $count => $problem) {
+            $this->one('#add-problem')->sendKeys($problem . WebDriverKeys::ENTER);
+            $this->waitUntil(fn(): bool => $this->many('#sortable > li') === $count + 1, $problem);
+        }
+        $this->assertSound('a lesson being built');
+        $first = $this->order();
+        $handle = $this->one('#sortable > li:nth-child(3) .lesson-handle');
+        $handle->sendKeys(WebDriverKeys::ARROW_UP);
+        $moved = [$first[0], $first[2], $first[1]];
+        $this->waitUntil(fn(): bool => $this->order() === $moved, 'moved by a key');
+        $focused = 'return document.activeElement.id';
+        $this->waitUntil(fn(): bool => self::$browser->executeScript($focused) === "handle-$first[2]", 'kept in hand');
+        $this->press(WebDriverKeys::ARROW_UP);
+        $this->waitUntil(fn(): bool => $this->order() === [$first[2], $first[0], $first[1]], 'moved again');
+        self::$browser->action()->clickAndHold($this->one('#sortable > li:nth-child(1) .lesson-handle'))
+            ->moveByOffset(0, 20)->moveByOffset(0, 60)
+            ->moveToElement($this->one('#sortable > li:nth-child(3) .lesson-handle'), 2, 5)->moveByOffset(0, 5)
+            ->release()->perform();
+        $this->waitUntil(fn(): bool => $this->order()[0] === $first[0], 'dragged');
+        $dragged = $this->order();
+        self::$browser->navigate()->refresh();
+        self::assertSame($dragged, $this->order(), 'and kept');
+        $this->one('#play')->click();
+        $this->waitUntil(fn(): bool => str_contains(self::$browser->getCurrentURL(), '/board'), 'held');
+        $this->waitUntil(fn(): bool => str_contains($this->text('.lesson-line'), '1 of 3'), 'the thin line');
+        $this->press('n');
+        $this->waitUntil(fn(): bool => str_contains($this->text('.lesson-line'), '2 of 3'), 'the next item');
+        $this->one('#note-open')->click();
+        $this->one('#note-text')->sendKeys('n is a letter here, not a key');
+        $this->one('#note-keep')->click();
+        $this->waitUntil(fn(): bool => str_contains($this->text('.lesson-line'), 'Kept.'), 'noted on the way');
+        $this->assertSound('a board in a lesson');
+        self::$browser->executeScript('document.activeElement.blur()');
+        $this->press('n');
+        $this->waitUntil(fn(): bool => str_contains($this->text('.lesson-line'), '3 of 3'), 'the last item');
+        $this->press('n');
+        $this->waitUntil(fn(): bool => str_contains($this->text('.lesson-log'), 'not a key'), 'how it went');
+        $this->assertSound('the log');
+        self::$browser->manage()->window()->setSize(new WebDriverDimension(390, 844));
+        $this->assertSound('the log on a phone');
+        $this->open('/lessons');
+        $this->one('.kept-lesson-name')->click();
+        $this->assertSound('a kept lesson on a phone');
+    }
+
+    /** @return list<string> */
+    private function order(): array
+    {
+        $ids = self::$browser->executeScript(
+            'return [...document.querySelectorAll("#sortable > li")].map(item => item.dataset.id)',
+        );
+
+        return \is_array($ids) ? array_values(array_filter($ids, is_string(...))) : [];
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
-use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverDimension;
 use Facebook\WebDriver\WebDriverKeys;
 
@@ -82,11 +81,6 @@ final class OwnLinesTest extends TestCase
     private function write(string $line): void
     {
         $this->one('#draft')->sendKeys($line . WebDriverKeys::ENTER);
-    }
-
-    private function many(string $selector): int
-    {
-        return \count(self::$browser->findElements(WebDriverBy::cssSelector($selector)));
     }
 
     private function phone(): void

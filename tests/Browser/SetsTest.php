@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
-use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverDimension;
 
 /** A set made from a ladder, a problem of it swapped, kept, put on paper. */
@@ -42,10 +41,5 @@ final class SetsTest extends TestCase
         self::assertSame(5, $this->many('.set-answer'));
         self::assertGreaterThan(14, $this->many('.set-line'));
         $this->assertSound('a sheet');
-    }
-
-    private function many(string $selector): int
-    {
-        return \count(self::$browser->findElements(WebDriverBy::cssSelector($selector)));
     }
 }

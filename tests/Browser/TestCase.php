@@ -104,6 +104,26 @@ abstract class TestCase extends BaseTestCase
         self::$browser->get(self::$address . $path . ($query === [] ? '' : '?' . http_build_query($query)));
     }
 
+    /** As the tutor; the first time sets the passphrase. */
+    protected function signIn(): void
+    {
+        $this->open('/tutor');
+        if ($this->many('#leave') === 1) {
+            return;
+        }
+        $isFirst = $this->many('#set') === 1;
+        foreach ($isFirst ? ['wanted', 'again'] : ['passphrase'] as $field) {
+            $this->one("input[name=$field]")->sendKeys('a boat on the water');
+        }
+        $this->one($isFirst ? '#set' : '#enter')->click();
+        $this->waitUntil(fn(): bool => !str_ends_with(self::$browser->getCurrentURL(), '/tutor'), 'signed in');
+    }
+
+    protected function many(string $selector): int
+    {
+        return \count(self::$browser->findElements(WebDriverBy::cssSelector($selector)));
+    }
+
     protected function one(string $selector): RemoteWebElement
     {
         return self::$browser->findElement(WebDriverBy::cssSelector($selector));

@@ -76,17 +76,14 @@ final class KillTest extends TestCase
             'source' => 'typed',
             'at' => now(),
         ]);
-        $bytes = fn(): string => implode('', array_map(
-            static fn(string $file): string => (string) file_get_contents($file),
-            glob("$this->folder/runel.sqlite*") ?: [],
-        ));
+        // Read by another process: closing the file in this one would let go of the lock that keeps the log alive.
+        $bytes = fn(): string => (string) shell_exec("cat $this->folder/runel.sqlite*");
         foreach ([$name, 'Zwischenfall', '97531/8642'] as $word) {
             self::assertStringContainsString($word, str_replace('\/', '/', $bytes()));
         }
         $this->serve();
         $this->enter();
         self::assertSame(200, $this->ask("/learners/$learner->id/farewell"));
-        DB::purge('killed');
         self::assertSame(302, $this->ask("/learners/$learner->id", ['_method' => 'DELETE']));
         foreach ([$name, 'Zwischenfall', '97531', $learner->id] as $word) {
             self::assertStringNotContainsString($word, $bytes(), 'in the database, its log or anything beside it');

@@ -2,7 +2,7 @@
 <div class="tally-both">
     {!! \App\Learners\SlipChart::svg($weeks, __('learner.slips')) !!}
     <div class="table-scroll" tabindex="0" role="group" aria-labelledby="slips">
-        <table class="tally">
+        <table class="tally weeks">
             <thead><tr><th scope="col">{{ __('learner.week') }}</th><th scope="col">{{ __('learner.pieces-head') }}</th><th scope="col">{{ __('learner.slips-head') }}</th><th scope="col">{{ __('learner.which') }}</th></tr></thead>
             <tbody>
                 @foreach ($weeks as $week)
