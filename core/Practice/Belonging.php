@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Runel\Practice;
 
+use Runel\Audit\Unproved;
 use Runel\Demonstration\Demonstration;
+use Runel\Message\Refusal;
 use Runel\Method\Catalogue;
 
 /** Where a problem that was not made to order belongs: read off its demonstration. */
@@ -26,14 +28,14 @@ final readonly class Belonging
     /** Only a ladder whose own method would do is for a problem. */
     public static function of(Demonstration $demonstration, Catalogue $catalogue): self
     {
-        $seen = new Seen($demonstration);
         $nearest = new self(null, null, [], false);
         $least = \PHP_INT_MAX;
         foreach (Ladders::all() as $ladder) {
-            if ($ladder->job() !== $demonstration->job || !self::isFor($ladder, $demonstration, $catalogue)) {
+            $own = $ladder->job() === $demonstration->job ? self::own($ladder, $demonstration, $catalogue) : null;
+            if ($own === null) {
                 continue;
             }
-            $traits = $ladder->traits($seen);
+            $traits = $ladder->traits(new Seen($own));
             foreach ($ladder->rungs() as $rung) {
                 $apart = self::apart($rung->traits, $traits);
                 $hasIts = $rung->adds === null || \in_array($rung->adds, $traits, true);
@@ -47,15 +49,17 @@ final readonly class Belonging
         return $nearest;
     }
 
-    private static function isFor(Ladder $ladder, Demonstration $demonstration, Catalogue $catalogue): bool
+    /** By the ladder's own method, from which its difficulties are read; null where that would not do. */
+    private static function own(Ladder $ladder, Demonstration $demonstration, Catalogue $catalogue): ?Demonstration
     {
-        foreach ($catalogue->ofJob($ladder->job()) as $method) {
-            if ($method->id() === $ladder->method()) {
-                return $method->refusal($demonstration->task) === null;
-            }
+        if ($demonstration->method === $ladder->method()) {
+            return $demonstration;
         }
-
-        return false;
+        try {
+            return $catalogue->demonstrate($demonstration->task, $ladder->job()->value, $ladder->method());
+        } catch (Refusal | Unproved) {
+            return null;
+        }
     }
 
     /**
@@ -66,11 +70,9 @@ final readonly class Belonging
      */
     private static function apart(array $one, array $other): int
     {
-        $missing = static fn(array $from, array $in): int => \count(array_filter(
-            $from,
-            static fn(Difficulty $trait): bool => !\in_array($trait, $in, true),
-        ));
+        $names = static fn(Difficulty $trait): string => $trait->value;
+        [$one, $other] = [array_map($names, $one), array_map($names, $other)];
 
-        return $missing($one, $other) + $missing($other, $one);
+        return \count(array_diff($one, $other)) + \count(array_diff($other, $one));
     }
 }

@@ -7,6 +7,9 @@ namespace Tests\Core;
 use PHPUnit\Framework\TestCase;
 use Runel\Practice\Attempted;
 use Runel\Practice\ComingBack;
+use Runel\Practice\Happening;
+use Runel\Practice\History;
+use Runel\Practice\Standing;
 
 /** What comes back: never early, never lost, and better work never sooner than worse. */
 final class ComingBackTest extends TestCase
@@ -66,5 +69,64 @@ final class ComingBackTest extends TestCase
         self::assertSame([], ComingBack::due($known, 50, 0));
         self::assertSame([], ComingBack::due($known, 10, 9));
         self::assertCount(5, ComingBack::due($known, 100, 9), 'nothing is lost');
+    }
+
+    /** Day by day, whatever a tutor says in between: nothing is lost that was not dropped, nothing comes on its own day. */
+    public function testHistoriesAreNeverEarlyNeverLostAndSayWhatStands(): void
+    {
+        $stood = [];
+        for ($seed = 1; $seed <= 400; ++$seed) {
+            $chance = new Chance($seed);
+            $day = $chance->dice->getInt(0, 20_000);
+            $happenings = [];
+            for ($time = 0; $time < 12; ++$time) {
+                $day += $chance->one([0, 0, 1, 3, 9, 40]);
+                $how = $chance->one([Attempted::Sound, Attempted::Sound, Attempted::WithHelp, Attempted::Slipped]);
+                $happenings[] = match ($time % 6) {
+                    4 => Happening::moved($day, $day + $chance->dice->getInt(0, 60)),
+                    5 => Happening::dropped($day),
+                    default => Happening::tried($day, $how),
+                };
+                $history = History::of($happenings);
+                $last = $happenings[\count($happenings) - 1];
+                if ($last->tried === null) {
+                    self::assertSame($last->due, $history->comesBack?->due, 'the tutor has the last word of a day');
+                    continue;
+                }
+                if ($history->comesBack !== null) {
+                    self::assertGreaterThanOrEqual($history->lastDay, $history->comesBack->due);
+                }
+                self::assertSame(Standing::New === $history->standing(), $history->last === null);
+                if ($history->standing() === Standing::Stands) {
+                    self::assertNotSame(Attempted::Slipped, $history->last);
+                    self::assertGreaterThan(2, $history->days, 'nothing stands after an evening');
+                }
+                $stood[$history->standing()->value] = true;
+                $shuffled = $happenings;
+                usort($shuffled, static fn(Happening $one, Happening $other): int => $other->day <=> $one->day);
+                self::assertEquals($history, History::of($shuffled), 'however they are stored');
+            }
+        }
+        ksort($stood);
+        self::assertSame(['stands', 'wobbles'], array_keys($stood));
+        self::assertSame(Standing::New, History::of([])->standing());
+    }
+
+    public function testADayCountsOnceAsTheWorstOfItWent(): void
+    {
+        $sound = Happening::tried(10, Attempted::Sound);
+        $slip = Happening::tried(10, Attempted::Slipped);
+        $before = [Happening::tried(1, Attempted::Sound), Happening::tried(3, Attempted::Sound)];
+        $once = History::of([...$before, $sound]);
+        self::assertEquals($once, History::of([...$before, $sound, $sound, $sound]));
+        self::assertSame(17, $once->comesBack?->due);
+        self::assertEquals(
+            History::of([...$before, $slip]),
+            History::of([...$before, $sound, $slip, $sound]),
+        );
+        $dropped = [...$before, $sound, Happening::dropped(11)];
+        self::assertNull(History::of($dropped)->comesBack);
+        self::assertSame(20, History::of([...$dropped, Happening::moved(12, 20)])->comesBack?->due, 'brought back');
+        self::assertSame(21, History::of([...$dropped, Happening::tried(20, Attempted::Sound)])->comesBack?->due);
     }
 }

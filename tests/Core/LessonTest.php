@@ -7,6 +7,8 @@ namespace Tests\Core;
 use App\Sets\SeededChance;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Runel\Demonstration\Task;
+use Runel\Lesson\Extent;
 use Runel\Lesson\Item;
 use Runel\Lesson\ItemKind;
 use Runel\Lesson\Pace;
@@ -22,6 +24,7 @@ use Runel\Practice\Maker;
 use Runel\Practice\Order;
 use Runel\Practice\Skill;
 use Runel\Practice\Wishes;
+use Runel\Problem\Problem;
 use Runel\Style\HouseStyle;
 
 /** A lesson keeps to its time, adds one difficulty at a time, and says where it does not. */
@@ -95,6 +98,55 @@ final class LessonTest extends TestCase
         self::assertGreaterThan(Pace::usual()->demonstrating($made), Pace::of(150)->demonstrating($made));
         self::assertGreaterThan(Pace::usual()->demonstrating($made), Pace::usual()->trying($made));
         self::assertSame(Pace::of(400)->demonstrating($made), Pace::of(9999)->demonstrating($made));
+    }
+
+    public function testThePaceIsTheMedianOfWhatWasTaken(): void
+    {
+        self::assertNull(Pace::learned([[60, 60], [90, 60]]), 'too little to tell');
+        self::assertSame(150, Pace::learned([[90, 60], [600, 60], [90, 60], [30, 60], [90, 60]])?->hundredths);
+        self::assertNull(Pace::learned([[0, 60], [60, 0], [60, 60], [60, 60]]));
+        self::assertSame(400, Pace::learned(array_fill(0, 5, [9999, 1]))?->hundredths);
+    }
+
+    public function testWhatIsTooWideOrTooHighForTheBoardIsSaid(): void
+    {
+        $made = $this->made('4');
+        $item = Item::demonstration($made->demonstration, $made->rung->traits, Pace::usual());
+        $extent = Extent::of($made->demonstration);
+        $keys = static fn(Item $item, int $wide, int $high): array => array_map(
+            static fn(Remark $remark): string => $remark->message->key,
+            (new Plan([$item], 90, new Surface($wide, $high)))->remarks(),
+        );
+        self::assertSame([], $keys($item, $extent->wide, $extent->high));
+        self::assertSame(['lesson.wide'], $keys($item, $extent->wide - 1, $extent->high));
+        self::assertSame(['lesson.high'], $keys($item, $extent->wide, $extent->high - 1));
+        $room = static fn(Item $second): array => array_map(
+            static fn(Remark $remark): string => $remark->message->key,
+            (new Plan([$item, $second], 90, new Surface(90, $extent->high + 1)))->remarks(),
+        );
+        self::assertContains('lesson.room', $room($item));
+        self::assertNotContains('lesson.room', $room($item->onNewPage()));
+        $task = new Task(Problem::read('(2x^2+3x-7)(x^2-5)'), HouseStyle::default());
+        $grid = Extent::of(Catalogue::standard()->demonstrate($task, 'multiply', 'grid'));
+        $lines = Extent::of(Catalogue::standard()->demonstrate($task, 'multiply', 'term-by-term'));
+        self::assertGreaterThan($lines->high, $grid->high, 'a grid takes rows');
+    }
+
+    public function testAStepOfTheWayTakesAPartOfTheTime(): void
+    {
+        $made = $this->made('4')->demonstration;
+        $whole = Pace::usual()->demonstrating($made);
+        $steps = $made->forecast->steps;
+        $times = array_map(
+            static fn(int $step): int => Pace::usual()->demonstrating($made, $step),
+            range(1, $steps),
+        );
+        self::assertSame($whole, $times[$steps - 1]);
+        self::assertSame($whole, Pace::usual()->demonstrating($made, 999));
+        $sorted = $times;
+        sort($sorted);
+        self::assertSame($sorted, $times);
+        self::assertSame(420, Item::yourTurn($made, [], Pace::usual())->lasting(420)->seconds);
     }
 
     public function testNoLessonOfNothingOrOfAYear(): void

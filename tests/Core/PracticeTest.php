@@ -18,6 +18,7 @@ use Runel\Expression\Substitution;
 use Runel\Message\BadRequest;
 use Runel\Method\Catalogue;
 use Runel\Notation\Ascii;
+use Runel\Practice\Belonging;
 use Runel\Practice\Difficulty;
 use Runel\Practice\Ladders;
 use Runel\Practice\Made;
@@ -259,5 +260,26 @@ final class PracticeTest extends TestCase
             $node->children(),
             static fn($child): bool => $child instanceof Equation,
         ));
+    }
+
+    /** What was made for a rung is found again to be of it, by the problem alone. */
+    #[DataProvider('skills')]
+    public function testAProblemIsFoundToBelongWhereItWasMade(Skill $skill): void
+    {
+        $catalogue = Catalogue::standard();
+        foreach (Maker::examples($catalogue, new SeededChance(), HouseStyle::default(), $skill) as $made) {
+            $belongs = Belonging::of($catalogue->demonstrate(
+                new Task(Problem::read($made->problem), HouseStyle::default()),
+                $made->demonstration->job->value,
+            ), $catalogue);
+            self::assertTrue($belongs->exact, $made->problem);
+            if ($belongs->skill === $skill) {
+                self::assertSame($made->rung->number, $belongs->rung?->number, $made->problem);
+            }
+        }
+        $linear = $catalogue->demonstrate(new Task(Problem::read('7-2(t-3)=1'), HouseStyle::default()));
+        $nearest = Belonging::of($linear, $catalogue);
+        self::assertFalse($nearest->exact);
+        self::assertSame([Skill::Linear, 5], [$nearest->skill, $nearest->rung?->number]);
     }
 }

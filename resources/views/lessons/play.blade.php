@@ -2,6 +2,9 @@
     <div id="turn">
         <x-masthead><p class="board-method">{{ __("lesson.kind.{$item->kind->value}") }}</p><x-lesson-line :code="$lesson->code($number)" /></x-masthead>
         <main id="work" class="projector" tabindex="0">
+            @if ($lesson instanceof \App\Lessons\KeptLesson)
+                <p class="projector-job">{{ $lesson->lesson->name }}</p>
+            @endif
             @if ($item->text !== '')
                 <h1 class="projector-ready lesson-words">{{ $item->text }}</h1>
             @elseif ($item->kind->value === 'goal')

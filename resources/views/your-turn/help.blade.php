@@ -2,7 +2,7 @@
     <div class="help-card">
         <h2 id="help-title">{{ __('turn.keys-title') }}</h2>
         <dl>
-            @foreach (['write' => ['↵'], 'leave' => ['Esc'], 'hint' => ['h'], 'undo' => ['u'], 'watch' => ['v'], 'another' => ['w'], 'projector' => ['p'], 'next' => ['→', __('ui.space')], 'help' => ['?']] as $what => $keys)
+            @foreach (array_diff_key(['write' => ['↵'], 'leave' => ['Esc'], 'hint' => ['h'], 'undo' => ['u'], 'watch' => ['v'], 'another' => ['w'], 'projector' => ['p'], 'next' => ['→', __('ui.space')], 'help' => ['?']], $turn->door === null ? [] : ['watch' => 1, 'another' => 1, 'projector' => 1, 'next' => 1]) as $what => $keys)
                 <div><dt>@foreach ($keys as $key)<kbd>{{ $key }}</kbd> @endforeach</dt><dd>{{ __("turn.keys.$what") }}</dd></div>
             @endforeach
         </dl>
