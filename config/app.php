@@ -7,7 +7,8 @@ return [
     'env' => env('APP_ENV', 'production'),
     'debug' => (bool) env('APP_DEBUG', false),
     'url' => env('APP_URL', 'http://127.0.0.1:8000'),
-    'timezone' => 'UTC',
+    // Where the days of coming back begin and end.
+    'timezone' => env('APP_TIMEZONE', 'UTC'),
     'locale' => 'en',
     'fallback_locale' => 'en',
     'cipher' => 'AES-256-CBC',

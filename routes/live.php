@@ -24,4 +24,7 @@ Route::get('/sets/runel-set.{extension}', [
 Route::get('/marking', [PileController::class, 'show'])->name('marking');
 Route::post('/marking', [PileController::class, 'mark'])->name('mark-pile');
 // What a learner is handed: the address is signed and expires, and shows these tasks and nothing else.
-Route::get('/handed/{handing}', [HandingController::class, 'show'])->whereUlid('handing')->middleware(SignedDoor::class)->name('handed');
+Route::get('/handed/{handing}', [
+    HandingController::class,
+    'show',
+])->whereUlid('handing')->middleware(SignedDoor::class)->name('handed');

@@ -22,6 +22,7 @@ Route::get('/lessons/runel-lesson.{extension}', [
     LessonController::class,
     'file',
 ])->where('extension', 'json|md')->name('lesson-file');
+Route::get('/lessons/runel-lessons.ics', [KeptLessonController::class, 'calendar'])->name('lessons.calendar');
 Route::prefix('/lessons/{lesson}')->name('lessons.')->whereUlid('lesson')->group(static function (): void {
     Route::get('/', [KeptLessonController::class, 'show'])->name('show');
     Route::put('/', [KeptLessonController::class, 'rename'])->name('rename');

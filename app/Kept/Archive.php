@@ -123,8 +123,8 @@ final readonly class Archive
     public static function attempts(array $learners): array
     {
         $rows = [[
-            'learner', 'at', 'problem', 'job', 'skill', 'rung', 'lines', 'slips', 'help', 'seconds', 'finished',
-            'source', 'mark', 'remark',
+            'learner', 'at', 'problem', 'job', 'skill', 'rung', 'lines', 'verdicts', 'slips', 'help', 'seconds',
+            'finished', 'source', 'mark', 'remark',
         ]];
         foreach ($learners as $learner) {
             foreach ($learner->attempts as $attempt) {
@@ -136,6 +136,7 @@ final readonly class Archive
                     (string) $attempt->skill,
                     (string) $attempt->rung,
                     implode(' | ', $attempt->typed()),
+                    implode(' ', $attempt->verdictIds()),
                     implode(' ', $attempt->slipIds()),
                     (string) $attempt->help,
                     (string) $attempt->seconds,
@@ -170,6 +171,7 @@ final readonly class Archive
                 'skill' => $attempt->skill,
                 'rung' => $attempt->rung,
                 'lines' => $attempt->typed(),
+                'verdicts' => $attempt->verdictIds(),
                 'slips' => $attempt->slipIds(),
                 'help' => $attempt->help,
                 'seconds' => $attempt->seconds,

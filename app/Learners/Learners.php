@@ -31,7 +31,9 @@ final readonly class Learners
     /** @return list<Learner> by name */
     public function all(): array
     {
-        return array_values(Learner::query()->with('groups')->orderBy('name')->get()->all());
+        $learners = Learner::query()->with(['groups', 'attempts', 'returnWords']);
+
+        return array_values($learners->orderBy('name')->get()->all());
     }
 
     /** @return list<LearnerGroup> by name */

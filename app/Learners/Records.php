@@ -68,6 +68,7 @@ final readonly class Records
             $made = array_map(static fn(Slip $slip): string => $slip->value, $turn->slips());
             $attempt->fill([
                 'lines' => $turn->query->lines,
+                'verdicts' => self::verdicts($turn->marking),
                 'slips' => self::united($attempt->slipIds(), $made),
                 'help' => max($attempt->help, $turn->query->help),
                 'finished' => $turn->marking->finished,
@@ -152,11 +153,18 @@ final readonly class Records
         return Attempt::query()->create($more + [
             'learner_id' => $learner->id,
             'lines' => $lines,
+            'verdicts' => self::verdicts($marking),
             'slips' => $wanted === null ? $slips : [...$slips, $wanted->value],
             'finished' => $marking->finished,
             'source' => $source,
             'at' => Carbon::now(),
         ] + $this->belonging($task, $job));
+    }
+
+    /** @return list<string> one a line */
+    private static function verdicts(Marking $marking): array
+    {
+        return array_map(static fn(MarkedLine $line): string => $line->verdict->value, $marking->lines);
     }
 
     /** @return array{task: TaskReference, skill: string|null, rung: int|null} */

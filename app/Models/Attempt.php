@@ -20,6 +20,7 @@ use Runel\Demonstration\TaskReference;
  * @property string|null   $skill      where the problem belongs; null, as the rung, where it is of no rung
  * @property int|null      $rung
  * @property mixed         $lines      as typed, in their order
+ * @property mixed         $verdicts   one a line
  * @property mixed         $slips      ids, each as often as it was made, those mended too
  * @property int           $help       the highest rung of help taken, 0 for none
  * @property int|null      $seconds
@@ -38,16 +39,22 @@ final class Attempt extends Model
     use HasUlids;
 
     protected $fillable = [
-        'id', 'learner_id', 'task', 'skill', 'rung', 'lines', 'slips', 'help', 'seconds', 'finished', 'source', 'mark',
-        'remark', 'at', 'handing_id', 'place',
+        'id', 'learner_id', 'task', 'skill', 'rung', 'lines', 'verdicts', 'slips', 'help', 'seconds', 'finished',
+        'source', 'mark', 'remark', 'at', 'handing_id', 'place',
     ];
 
-    protected $attributes = ['help' => 0, 'finished' => false, 'mark' => '', 'remark' => ''];
+    protected $attributes = ['verdicts' => '[]', 'help' => 0, 'finished' => false, 'mark' => '', 'remark' => ''];
 
     /** @return list<string> */
     public function typed(): array
     {
         return self::words($this->lines);
+    }
+
+    /** @return list<string> */
+    public function verdictIds(): array
+    {
+        return self::words($this->verdicts);
     }
 
     /** @return list<string> */
@@ -63,6 +70,7 @@ final class Attempt extends Model
             'task' => TaskCast::class,
             'rung' => 'integer',
             'lines' => 'array',
+            'verdicts' => 'array',
             'slips' => 'array',
             'help' => 'integer',
             'seconds' => 'integer',

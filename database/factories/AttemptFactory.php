@@ -33,6 +33,7 @@ final class AttemptFactory extends Factory
         return [
             'task' => new TaskReference('2x + 3 = 11', 'solve', null, HouseStyle::default()),
             'lines' => ['2x = 8', 'x = 4'],
+            'verdicts' => ['follows', 'follows'],
             'slips' => [],
             'finished' => true,
             'source' => Records::TYPED,
@@ -61,6 +62,7 @@ final class AttemptFactory extends Factory
             'skill' => $made->skill->value,
             'rung' => $made->rung->number,
             'lines' => $written === [] ? [self::typed($made->demonstration->answer->node())] : $written,
+            'verdicts' => array_fill(0, max(1, \count($written)), $onPaper ? 'wrong' : 'follows'),
             'slips' => $wrong === null ? [] : [$wrong[0]],
             'help' => $help,
             'seconds' => $dice->between(70, 420),

@@ -83,6 +83,7 @@ return new class extends Migration {
             $table->string('skill', 40)->nullable();
             $table->unsignedInteger('rung')->nullable();
             $table->json('lines');
+            $table->json('verdicts')->default('[]');
             $table->json('slips');
             $table->unsignedInteger('help')->default(0);
             $table->unsignedInteger('seconds')->nullable();

@@ -146,7 +146,7 @@ abstract class TestCase extends BaseTestCase
     /** @param \Closure(): bool $condition */
     protected function waitUntil(\Closure $condition, string $what): void
     {
-        self::$browser->wait(8, 40)->until(static function () use ($condition): bool {
+        self::$browser->wait(20, 40)->until(static function () use ($condition): bool {
             try {
                 return $condition();
             } catch (\Facebook\WebDriver\Exception\WebDriverException) {
@@ -166,8 +166,9 @@ abstract class TestCase extends BaseTestCase
     {
         self::$browser->executeScript((string) file_get_contents(__DIR__ . '/axe.min.js'));
         $faults = self::$browser->executeAsyncScript(
-            'const done = arguments[0]; axe.run().then(r => done(r.violations.filter(v => ["serious", '
-                . '"critical"].includes(v.impact)).map(v => v.id + ": " + v.nodes.map(n => n.html + " " + '
+            'const done = arguments[0]; const serious = ["serious", "critical"];'
+                . 'axe.run({resultTypes: ["violations"]}).then(r => done(r.violations'
+                . '.filter(v => serious.includes(v.impact)).map(v => v.id + ": " + v.nodes.map(n => n.html + " " + '
                 . 'n.failureSummary).slice(0, 3).join(" ; "))))',
         );
         self::assertSame([], $faults, $where);

@@ -71,7 +71,7 @@ final class ComingBackTest extends TestCase
         self::assertCount(5, ComingBack::due($known, 100, 9), 'nothing is lost');
     }
 
-    /** Day by day, whatever a tutor says in between: nothing is lost that was not dropped, nothing comes on its own day. */
+    /** Day by day, whatever a tutor says: nothing is lost that was not dropped, nothing comes on its own day. */
     public function testHistoriesAreNeverEarlyNeverLostAndSayWhatStands(): void
     {
         $stood = [];

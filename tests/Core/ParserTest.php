@@ -175,6 +175,6 @@ final class ParserTest extends TestCase
                 );
             }
         }
-        self::assertGreaterThan(5000, $refused);
+        self::assertGreaterThan(2500, $refused);
     }
 }

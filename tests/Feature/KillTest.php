@@ -39,7 +39,8 @@ final class KillTest extends TestCase
         $lines = ['4x-12-2x+10=12', '2x-2=12', '2x=14'];
         $this->serve();
         foreach ($lines as $count => $line) {
-            self::assertSame(200, $this->ask("$link&" . http_build_query(['line' => \array_slice($lines, 0, $count + 1)])));
+            $written = http_build_query(['line' => \array_slice($lines, 0, $count + 1)]);
+            self::assertSame(200, $this->ask("$link&$written"));
         }
         $this->enter();
         $lesson = Lesson::on('killed')->firstOrFail();
@@ -55,7 +56,8 @@ final class KillTest extends TestCase
         $this->kill();
         $kept = DB::connection('killed');
         self::assertSame('ok', ((array) $kept->selectOne('pragma integrity_check'))['integrity_check'] ?? null);
-        $typed = json_decode((string) $kept->table('attempts')->where('handing_id', $handing->id)->value('lines'), true);
+        $attempt = $kept->table('attempts')->where('handing_id', $handing->id);
+        $typed = json_decode((string) $attempt->value('lines'), true);
         self::assertIsArray($typed);
         self::assertSame($lines, \array_slice($typed, 0, 3));
         self::assertTrue($kept->table('lesson_moments')->where('text', 'said just before')->exists());
@@ -68,7 +70,11 @@ final class KillTest extends TestCase
     {
         $this->prepare();
         $name = 'Quillon Ostrander';
-        $learner = Learner::on('killed')->create(['name' => $name, 'style' => HouseStyle::default(), 'note' => 'Zwischenfall']);
+        $learner = Learner::on('killed')->create([
+            'name' => $name,
+            'style' => HouseStyle::default(),
+            'note' => 'Zwischenfall',
+        ]);
         $learner->attempts()->create([
             'task' => new TaskReference('8642x=97531', null, null, HouseStyle::default()),
             'lines' => ['x=97531/8642'],

@@ -96,7 +96,8 @@ final class LearnersTest extends TestCase
     public function testWorkUnderALinkIsWrittenDownLineByLine(): void
     {
         $learner = $this->learner('Wren');
-        $this->post('/handing', ['learners' => [$learner->id], 'problems' => "4(x-3)-2(x-5)=12\nx^2+5x+6", 'days' => '1']);
+        $problems = "4(x-3)-2(x-5)=12\nx^2+5x+6";
+        $this->post('/handing', ['learners' => [$learner->id], 'problems' => $problems, 'days' => '1']);
         auth()->logout();
         $handing = $learner->handings()->sole();
         $address = app(Handings::class)->address($handing);
@@ -126,7 +127,8 @@ final class LearnersTest extends TestCase
     public function testAPileIsKeptOnlyWhereTheTutorSaysWhose(): void
     {
         $learner = $this->learner('Wren');
-        $pile = "# wren\nProblem: 2x+3=7\n2x=4\nx=2\n\n# Somebody\nProblem: 2x+3=9\n2x=6\nx=3\n\n# Other\nProblem: x+1=2\nx=1";
+        $pile = "# wren\nProblem: 2x+3=7\n2x=4\nx=2\n\n# Somebody\nProblem: 2x+3=9\n2x=6\nx=3\n\n"
+            . "# Other\nProblem: x+1=2\nx=1";
         $ask = (string) $this->post('/learners/pile', ['text' => $pile])->assertOk()->getContent();
         self::assertSame(0, $learner->attempts()->count());
         self::assertStringContainsString("value=\"$learner->id\"  selected", (string) preg_replace(
@@ -134,7 +136,8 @@ final class LearnersTest extends TestCase
             '  selected',
             $ask,
         ));
-        $this->post('/learners/pile/keep', ['text' => $pile, 'whose' => [$learner->id, 'new', ''], 'remark' => ['good']])
+        $whose = [$learner->id, 'new', ''];
+        $this->post('/learners/pile/keep', ['text' => $pile, 'whose' => $whose, 'remark' => ['good']])
             ->assertRedirect('/learners');
         self::assertSame('good', $learner->attempts()->sole()->remark);
         self::assertSame(1, Learner::query()->where('name', 'Somebody')->sole()->attempts()->count());
@@ -175,7 +178,8 @@ final class LearnersTest extends TestCase
     public function testOutWipedAndInAgainGivesTheSamePages(): void
     {
         $learner = Learner::query()->firstOrFail();
-        $pages = ['/learners', "/learners/$learner->id", '/lessons', '/groups/' . LearnerGroup::query()->firstOrFail()->id];
+        $group = LearnerGroup::query()->firstOrFail();
+        $pages = ['/learners', "/learners/$learner->id", '/lessons', "/groups/$group->id"];
         $see = fn(): array => array_map(fn(string $page): string => self::visible((string) $this->get($page)->assertOk()
             ->getContent()), $pages);
         $before = $see();

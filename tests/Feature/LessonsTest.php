@@ -90,8 +90,10 @@ final class LessonsTest extends TestCase
         $ids = self::ids($lesson);
         self::assertCount(6, $ids);
         $wanted = [$ids[1], $ids[0], ...\array_slice($ids, 2)];
-        $this->put("/lessons/$lesson->id/order", ['version' => $this->version($lesson), 'order' => implode(',', $wanted)])
-            ->assertRedirect();
+        $this->put("/lessons/$lesson->id/order", [
+            'version' => $this->version($lesson),
+            'order' => implode(',', $wanted),
+        ])->assertRedirect();
         self::assertSame($wanted, self::ids($lesson));
         $this->put("/lessons/$lesson->id/items/$ids[1]", [
             'version' => $this->version($lesson),
@@ -132,6 +134,13 @@ final class LessonsTest extends TestCase
             self::assertSame($lesson->name, (string) $event->__get('SUMMARY'));
             self::assertSame($lesson->held_at?->format('Ymd\\THis'), (string) $event->__get('DTSTART'));
         }
+    }
+
+    public function testAllDatesAreOneCalendar(): void
+    {
+        $calendar = Reader::read((string) $this->get('/lessons/runel-lessons.ics')->assertOk()->getContent());
+        self::assertCount(Lesson::query()->whereNotNull('held_at')->count(), $calendar->select('VEVENT'));
+        self::assertSame([], $calendar->validate());
     }
 
     public function testALessonThatIsHeldIsLoggedAndTellsThePace(): void

@@ -175,19 +175,38 @@ final readonly class KeptLessonController
         $shown = $this->lesson($lesson);
         if ($extension === 'ics') {
             abort_if($lesson->held_at === null, 404);
-            $calendar = new Calendar();
-            $calendar->lesson($lesson->id, $lesson->name, $lesson->held_at, $lesson->minutes, implode("\n", array_map(
-                static fn(LessonItem $item): string => $item->text !== '' ? $item->text : $item->task->problem ?? '',
-                $shown->items,
-            )));
 
-            return LessonFile::answer($calendar->write(), $extension);
+            return LessonFile::answer(self::dates([$lesson]), $extension);
         }
 
         return LessonFile::answer($file->write($lesson->name, $shown->items, $shown->plan(), $extension, [
             'held_at' => $lesson->held_at?->format('Y-m-d H:i'),
             'style' => (object) $lesson->style->chosen(),
         ]), $extension);
+    }
+
+    /** The dates of all lessons. */
+    public function calendar(): Response
+    {
+        return LessonFile::answer(self::dates($this->kept->all()), 'ics');
+    }
+
+    /** @param list<Lesson> $lessons those without a date are left out */
+    private static function dates(array $lessons): string
+    {
+        $calendar = new Calendar();
+        foreach ($lessons as $lesson) {
+            if ($lesson->held_at !== null) {
+                $about = implode("\n", array_map(
+                    static fn(LessonItem $item): string =>
+                        $item->text !== '' ? $item->text : $item->task->problem ?? $item->pick,
+                    KeptLesson::items($lesson->items),
+                ));
+                $calendar->lesson($lesson->id, $lesson->name, $lesson->held_at, $lesson->minutes, $about);
+            }
+        }
+
+        return $calendar->write();
     }
 
     /** Where a lesson is begun, with what was typed. */

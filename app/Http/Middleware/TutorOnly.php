@@ -27,6 +27,10 @@ final readonly class TutorOnly
             return $response;
         }
         $door = route('tutor', [], false);
+        if ($request->routeIs('plays.line')) {
+            // A board that was shared out of a lesson stays a board: what is the tutor's is left out of it.
+            return new HtmlResponse('', Response::HTTP_NO_CONTENT);
+        }
         if ($request->headers->has('HX-Request')) {
             return new HtmlResponse('', Response::HTTP_UNAUTHORIZED, ['HX-Redirect' => $door]);
         }

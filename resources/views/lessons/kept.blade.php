@@ -19,6 +19,8 @@
                     <label>{{ __('lesson.high-label') }} <input class="input" name="high" value="{{ $typed['high'] ?? $model->high }}" inputmode="numeric"></label>
                 </div>
                 <label>{{ __('lesson.held-at') }} <input class="input" type="datetime-local" name="held_at" value="{{ $typed['held_at'] ?? $model->held_at?->format('Y-m-d\\TH:i') }}"></label>
+                @php($differs = count($model->style->chosen()))
+                <p class="hint">{{ $differs === 0 ? __('lesson.style-usual') : trans_choice('lesson.style-own', $differs) }}</p>
                 <label class="tutor-check"><input type="checkbox" name="restyle" value="1"> {{ __('lesson.restyle') }}</label>
                 <button class="button" id="save-lesson">{{ __('lesson.save') }}</button>
             </form>

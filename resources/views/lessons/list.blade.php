@@ -10,6 +10,9 @@
         </li>
     @endforeach
 </ul>
+@if (array_filter($kept, fn($one) => $one->held_at !== null) !== [])
+    <p class="made-take"><a class="button is-small" href="{{ route('lessons.calendar', [], false) }}">{{ __('lesson.all-dates') }}</a></p>
+@endif
 <details class="tutor-more" @if (old('name') !== null) open @endif>
     <summary>{{ __('lesson.empty') }}</summary>
     <form action="{{ route('lessons.store', [], false) }}" method="post" class="tutor-form">
