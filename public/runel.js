@@ -100,6 +100,17 @@
     const toEnd = (field) => { field.focus(); field.setSelectionRange(field.value.length, field.value.length); };
     let focused = null;
     document.addEventListener('htmx:beforeSwap', () => { focused = document.activeElement?.id ?? null; });
+    // What was sent and not taken is said beside it; nothing is swapped, so what was typed stays.
+    const failed = (event) => {
+        const form = event.target instanceof Element ? event.target.closest('form') : null;
+        if (!form || event.detail.requestConfig?.verb !== 'post') return;
+        const said = form.querySelector('.form-failed') ?? form.appendChild(document.createElement('p'));
+        said.className = 'form-failed';
+        said.setAttribute('role', 'alert');
+        said.textContent = document.body.dataset.failed;
+    };
+    document.addEventListener('htmx:responseError', failed);
+    document.addEventListener('htmx:sendError', failed);
     document.addEventListener('htmx:afterSwap', (event) => {
         // A field that was not swapped keeps its focus, or stays left, as the typist wants it.
         const isNew = (field) => event.detail.target.contains(field);
@@ -132,7 +143,11 @@
     // A line that is clicked, tapped or called for with c offers itself to be copied: one small tool, where wanted.
     const enhance = () => {
         const timer = document.querySelector('.timer');
-        if (timer) { timer.hidden = false; tick(); }
+        if (!timer) return;
+        timer.hidden = false;
+        // A try that was given its time begins to run when it is opened, once.
+        if (timer.dataset.start && !started) startTimer(Number(timer.dataset.start));
+        tick();
     };
     const mathMl = (line) => {
         // A line that runs over several pieces is one line again.
@@ -198,7 +213,13 @@
 
     // The quiet timer: fills a bar, says so once, reveals nothing by itself.
     let timer = null;
-    const startTimer = (seconds) => { if (seconds > 0) { timer = {start: Date.now(), seconds}; tick(); } };
+    let started = false;
+    const startTimer = (seconds) => {
+        if (!(seconds > 0)) return;
+        started = true;
+        timer = {start: Date.now(), seconds};
+        tick();
+    };
     const tick = () => {
         const bar = document.querySelector('.timer-bar');
         if (!bar || !timer) return;

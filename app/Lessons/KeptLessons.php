@@ -90,18 +90,20 @@ final readonly class KeptLessons
         $this->connection->transaction(function () use ($play, $number, $step): void {
             $last = LessonMoment::query()->where('play_id', $play->id)->where('kind', LessonMoment::REACHED)
                 ->orderByDesc('at')->orderByDesc('id')->first();
-            if ($last?->place === $number) {
+            if ($play->ended_at !== null || $last?->place === $number) {
                 return;
             }
             if ($last !== null && $step !== null && $last->step === null) {
                 $last->update(['step' => $step]);
             }
-            $item = KeptLesson::of($play->lesson, $this->items, Pace::usual())->item($number);
+            $lesson = KeptLesson::of($play->lesson, $this->items, Pace::usual());
+            // What the tutor has given a time of its own tells nothing of the pace.
+            $isForecast = ($lesson->items[$number - 1] ?? null)?->minutes === null;
             LessonMoment::query()->create([
                 'play_id' => $play->id,
                 'kind' => LessonMoment::REACHED,
                 'place' => $number,
-                'usual' => $item?->seconds,
+                'usual' => $isForecast ? $lesson->item($number)?->seconds : null,
                 'at' => Carbon::now(),
             ]);
         });

@@ -39,7 +39,10 @@ final class Room
                 'ask' => $kept?->ask === true ? '1' : null,
                 'until' => $kept?->step,
             ]),
-            ItemKind::YourTurn => $address->to('your-turn', $lesson + ['step' => null]),
+            ItemKind::YourTurn => $address->to('your-turn', $lesson + [
+                'step' => null,
+                'time' => $kept?->minutes === null ? null : $kept->minutes * 60,
+            ]),
             ItemKind::TwoWays => $address->to('two-ways', $lesson + [
                 'step' => null,
                 'left' => $demonstration->method,

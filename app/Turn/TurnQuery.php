@@ -15,6 +15,8 @@ final readonly class TurnQuery
     public const LONGEST_LINE = 1000;
     /** Of a timed try, in seconds. */
     public const TIMES = [10, 30, 60, 120, 300, 600];
+    /** What a lesson may give a try, in seconds. */
+    private const LONGEST_TIME = 7200;
 
     /**
      * @param list<string> $lines
@@ -65,7 +67,7 @@ final readonly class TurnQuery
                 static fn(string $id): ?Slip => Slip::tryFrom($id),
                 \array_slice($list('mended'), 0, self::MOST_LINES),
             ))),
-            $time === null || $time < 1 ? null : min(max($time, self::TIMES[0]), max(self::TIMES)),
+            $time === null || $time < 1 ? null : min(max($time, self::TIMES[0]), self::LONGEST_TIME),
             \in_array($stage, ['hidden', 'open', 'answer'], true) ? $stage : null,
             $text('compare'),
             \count($lines) >= self::MOST_LINES,

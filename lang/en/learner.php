@@ -137,6 +137,8 @@ return [
     'remove-group-hint' => 'Its learners stay.',
     'pile-title' => 'Whose is it?',
     'pile-lead' => 'Names were matched; say where that is wrong. Nothing is kept before you do.',
+    'pile-waits' => 'Sign in in another window, then go on here: the pile is kept on this page until you do.',
+    'pile-go-on' => 'Go on',
     'whose' => 'Goes to',
     'nobody' => 'nobody, do not keep it',
     'somebody-new' => 'a new learner, :name',

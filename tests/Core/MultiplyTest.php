@@ -30,7 +30,7 @@ final class MultiplyTest extends TestCase
     public function testEveryMethodProvesTheSameProductInEveryStyle(): void
     {
         $applied = [];
-        for ($seed = 1; $seed <= 300; ++$seed) {
+        for ($seed = 1; $seed <= 240; ++$seed) {
             $chance = new Chance($seed);
             $letter = $chance->one(['x', 't', 'n', 'z']);
             $large = $seed % 25 === 0;
@@ -75,9 +75,9 @@ final class MultiplyTest extends TestCase
             }
         }
         foreach (['grid', 'term-by-term', 'by-degree', 'columns'] as $id) {
-            self::assertGreaterThan(250, $applied[$id]);
+            self::assertGreaterThan(200, $applied[$id]);
         }
-        self::assertGreaterThan(20, $applied['special']);
+        self::assertGreaterThan(12, $applied['special']);
     }
 
     public function testSeveralLettersAndSingleTerms(): void

@@ -15,8 +15,10 @@ use App\Models\Tutor;
 use Illuminate\Routing\Route as Registered;
 use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Facades\Route;
+use Illuminate\Testing\TestResponse;
 use Runel\Demonstration\TaskReference;
 use Runel\Style\HouseStyle;
+use Symfony\Component\HttpFoundation\Response;
 
 /** Who may see what: every route there is, for a stranger, for a learner with a link, for the tutor. */
 final class AccessTest extends TestCase
@@ -41,13 +43,10 @@ final class AccessTest extends TestCase
                 $isDoor = \in_array($name, ['tutor.first', 'tutor.enter'], true);
                 self::assertSame($isDoor, $answer->headers->get('Location') === '/tutor', "$name is open");
                 self::assertNotContains($answer->getStatusCode(), [401, 403], $name);
-            } elseif ($name === 'plays.line') {
-                self::assertSame([204, ''], [$answer->getStatusCode(), $answer->getContent()], $name);
             } elseif (\in_array($name, self::SIGNED, true)) {
                 $answer->assertForbidden();
             } else {
-                self::assertSame(302, $answer->getStatusCode(), "$name for a stranger");
-                self::assertSame('/tutor', $answer->headers->get('Location'), "$name for a stranger");
+                self::assertClosed($name, $answer);
             }
         }
         self::assertSame(1, Lesson::query()->whereKey($this->lesson()->id)->count(), 'nothing was done');
@@ -74,9 +73,8 @@ final class AccessTest extends TestCase
             }
         }
         foreach ($this->addresses() as $name => [$verb, $path]) {
-            if (!\in_array($name, [...self::OPEN, ...self::SIGNED, 'plays.line'], true)) {
-                $answer = $this->call($verb, $path . (str_contains($path, '?') ? '&' : '?') . $query);
-                self::assertSame('/tutor', $answer->headers->get('Location'), "$name for a learner's link");
+            if (!\in_array($name, [...self::OPEN, ...self::SIGNED], true)) {
+                self::assertClosed($name, $this->call($verb, $path . (str_contains($path, '?') ? '&' : '?') . $query));
             }
         }
         $other = $this->handing();
@@ -170,6 +168,20 @@ final class AccessTest extends TestCase
         self::assertNotSame($before, $tutor->refresh()->passphrase);
         self::assertTrue(Hash::check(self::PASSPHRASE, $tutor->passphrase));
         self::assertFalse(auth()->check());
+    }
+
+    /** @param TestResponse<Response> $answer */
+    private static function assertClosed(string $name, TestResponse $answer): void
+    {
+        $seen = [$answer->getStatusCode(), $answer->headers->get('Location')];
+        if ($name === 'plays.line') {
+            self::assertSame([204, null, ''], [...$seen, $answer->getContent()], $name);
+        } elseif ($name === 'learners.pile') {
+            self::assertSame([401, null], $seen, $name);
+            $answer->assertDontSee(Learner::query()->firstOrFail()->name);
+        } else {
+            self::assertSame([302, '/tutor'], $seen, $name);
+        }
     }
 
     /** @return array<string, array{string, string}> verb and address of every route, by its name */

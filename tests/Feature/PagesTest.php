@@ -40,7 +40,10 @@ final class PagesTest extends TestCase
                 ] + $style->chosen();
                 $count = \count($demonstration->steps()) + \count($demonstration->checks());
                 $titles = [];
-                foreach (range(1, $count) as $step) {
+                // Of long ones every other stop, another half in every style; the ends always.
+                $shown = array_values(array_filter(range(1, $count), static fn(int $step): bool => $count < 12
+                    || $step % 2 === $seed % 2 || $step === 1 || $step === $count));
+                foreach ($shown as $step) {
                     $html = $this->part(['step' => $step] + $query);
                     self::assertStringContainsString(
                         "$step of $count",
@@ -53,12 +56,10 @@ final class PagesTest extends TestCase
                         "one place is now: $typed {$offer->method->id()} $step",
                     );
                     $titles[] = $html;
-                    if ($step % 2 === 0 || $step === $count) {
-                        $this->assertMathematicsIsWellFormed($html);
-                    }
+                    $this->assertMathematicsIsWellFormed($html);
                     ++$stops;
                 }
-                self::assertSame($count, \count(array_unique($titles)), 'every step changes something');
+                self::assertSame(\count($shown), \count(array_unique($titles)), 'every step changes something');
                 foreach ($demonstration->steps() as $place => $step) {
                     if ($step->question !== null && $place % 3 === 0) {
                         $asked = self::visible($this->part(
@@ -84,7 +85,7 @@ final class PagesTest extends TestCase
             ));
             max($ways) > 1 ? $response->assertOk() : $response->assertStatus(422)->assertSee('Only one method fits');
         }
-        self::assertGreaterThan(1000, $stops);
+        self::assertGreaterThan(600, $stops);
     }
 
     public function testAnAddressMadeByRunelLeadsToTheSamePlace(): void

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Middleware;
 
 use App\Access\Passphrase;
+use App\Address\Hidden;
 use Closure;
 use Illuminate\Contracts\Auth\Factory;
 use Illuminate\Http\Request;
@@ -25,6 +26,12 @@ final readonly class TutorOnly
             $response->headers->set('Cache-Control', 'no-store, private');
 
             return $response;
+        }
+        if ($request->routeIs('learners.pile')) {
+            // Nothing of the pile is kept here; it goes along until there is somebody to say whose it is.
+            return new HtmlResponse(view('learners.wait', ['sent' => Hidden::fields($request->only(
+                ['text', 'common', 'mark', 'remark'],
+            ))])->render(), Response::HTTP_UNAUTHORIZED, ['Cache-Control' => 'no-store, private']);
         }
         $door = route('tutor', [], false);
         if ($request->routeIs('plays.line')) {

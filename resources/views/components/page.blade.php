@@ -16,7 +16,7 @@
     @endforeach
     <script src="{{ $asset('runel.js') }}" defer></script>
 </head>
-<body class="{{ $body }}" data-copy="{{ __('ui.copy') }}" data-copied="{{ __('ui.copied') }}" data-copy-text="{{ __('ui.copy-text') }}">
+<body class="{{ $body }}" data-copy="{{ __('ui.copy') }}" data-copied="{{ __('ui.copied') }}" data-copy-text="{{ __('ui.copy-text') }}" data-failed="{{ __('ui.failed') }}">
 <a class="skip" href="#work">{{ __('ui.skip') }}</a>
 {{ $slot }}
 </body>

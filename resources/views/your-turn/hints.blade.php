@@ -24,7 +24,7 @@
         <a class="button" id="more-help" href="{{ $turn->to(['help' => $turn->query->help + 1]) }}" hx-get="{{ $turn->to(['help' => $turn->query->help + 1]) }}" hx-target="#turn" hx-push-url="true" hx-include="#draft">{{ __('turn.rung-next.' . ($turn->query->help + 1)) }} <kbd>h</kbd></a>
     @endif
 @endif
-<div class="timer turn-timer" hidden data-counts="1">
+<div class="timer turn-timer" hidden data-counts="1" @if ($turn->query->time !== null) data-start="{{ $turn->query->time }}" @endif>
     <h2 class="margin-label">{{ __('ui.timer') }}</h2>
     <div class="timer-choices" role="group" aria-label="{{ __('ui.timer') }}">
         @foreach (\App\Turn\TurnQuery::TIMES as $seconds)

@@ -9,12 +9,13 @@ use App\Models\Handing;
 use App\Models\Learner;
 use App\Models\Lesson;
 use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\Crypt;
 use Illuminate\Support\Facades\DB;
 use Runel\Demonstration\TaskReference;
 use Runel\Style\HouseStyle;
 
-/** A server killed in the middle of its work loses at most what was being typed. */
-final class KillTest extends TestCase
+/** What only a real server on a real disk can show: what a kill leaves, what a deletion leaves, when a session ends. */
+final class ServerTest extends TestCase
 {
     private string $folder = '';
     private string $address = '';
@@ -94,6 +95,19 @@ final class KillTest extends TestCase
         foreach ([$name, 'Zwischenfall', '97531', $learner->id] as $word) {
             self::assertStringNotContainsString($word, $bytes(), 'in the database, its log or anything beside it');
         }
+    }
+
+    public function testASessionEndsAfterTwoHoursWithoutAPage(): void
+    {
+        $this->prepare();
+        $this->serve();
+        $this->enter();
+        $file = storage_path('framework/sessions/' . $this->sessionFile());
+        touch($file, time() - 7100);
+        self::assertSame(200, $this->ask('/learners'), 'a page within two hours');
+        touch($file, time() - 7300);
+        self::assertSame(302, $this->ask('/learners'), 'none for two hours');
+        self::assertSame(419, $this->ask('/learners', ['name' => 'typed too late']));
     }
 
     /** A database of its own, on the disk, under the same key as this process. */
@@ -185,6 +199,19 @@ final class KillTest extends TestCase
         }
 
         return (int) curl_getinfo($this->client, \CURLINFO_RESPONSE_CODE);
+    }
+
+    /** What the session is called on the disk. */
+    private function sessionFile(): string
+    {
+        \assert($this->client !== null);
+        foreach (curl_getinfo($this->client, \CURLINFO_COOKIELIST) as $cookie) {
+            $fields = explode("\t", $cookie);
+            if ($fields[5] === 'runel_session') {
+                return explode('|', (string) Crypt::decrypt(rawurldecode($fields[6]), false))[1];
+            }
+        }
+        self::fail('no session');
     }
 
     /** Sends and does not wait. */
