@@ -48,7 +48,7 @@ final class FactorTest extends TestCase
     public function testEveryMethodGivesTheSameCompleteFactoring(): void
     {
         $applied = [];
-        for ($seed = 1; $seed <= 320; ++$seed) {
+        for ($seed = 1; $seed <= 260; ++$seed) {
             $chance = new Chance($seed);
             [$coefficients, $prime] = $this->trinomial($chance, $seed);
             $typed = $this->typed($chance, $seed, $coefficients);
@@ -72,7 +72,7 @@ final class FactorTest extends TestCase
             self::assertComplete($finished[0], $prime, "seed $seed: $typed");
         }
         foreach ([...self::HUNTS, 'sum-product', 'special', 'scale-why'] as $id) {
-            self::assertGreaterThan($id === 'special' ? 60 : 100, $applied[$id] ?? 0, $id);
+            self::assertGreaterThan($id === 'special' ? 40 : 70, $applied[$id] ?? 0, $id);
         }
     }
 

@@ -29,9 +29,12 @@ final readonly class TutorOnly
         }
         if ($request->routeIs('learners.pile')) {
             // Nothing of the pile is kept here; it goes along until there is somebody to say whose it is.
-            return new HtmlResponse(view('learners.wait', ['sent' => Hidden::fields($request->only(
-                ['text', 'common', 'mark', 'remark'],
-            ))])->render(), Response::HTTP_UNAUTHORIZED, ['Cache-Control' => 'no-store, private']);
+            return new HtmlResponse(view('learners.wait', ['sent' => Hidden::fields([
+                'text' => $request->input('text'),
+                'common' => $request->input('common'),
+                'mark' => $request->input('mark'),
+                'remark' => $request->input('remark'),
+            ])])->render(), Response::HTTP_UNAUTHORIZED, ['Cache-Control' => 'no-store, private']);
         }
         $door = route('tutor', [], false);
         if ($request->routeIs('plays.line')) {
