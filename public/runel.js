@@ -120,6 +120,11 @@
         else if (draft && isNew(draft)) toEnd(draft);
         else if (focused && document.getElementById(focused)) document.getElementById(focused).focus();
         sorting();
+        if (event.detail.target.id === 'plan') {
+            // The forms beside the plan speak of the lesson as it is now.
+            const now = event.detail.target.querySelector('input[name=version]').value;
+            document.querySelectorAll('input[name=version]').forEach((field) => { field.value = now; });
+        }
         // A part that holds no work moves nothing and is nothing to tell.
         if (!event.detail.target.querySelector('#work')) return;
         enhance();

@@ -96,14 +96,16 @@ final readonly class KeptLessons
             if ($last !== null && $step !== null && $last->step === null) {
                 $last->update(['step' => $step]);
             }
-            $lesson = KeptLesson::of($play->lesson, $this->items, Pace::usual());
+            $item = KeptLesson::items($play->lesson->items)[$number - 1] ?? null;
             // What the tutor has given a time of its own tells nothing of the pace.
-            $isForecast = ($lesson->items[$number - 1] ?? null)?->minutes === null;
+            $usual = $item === null || $item->minutes !== null
+                ? null
+                : $this->items->item($item, $play->lesson->style, Pace::usual())->seconds;
             LessonMoment::query()->create([
                 'play_id' => $play->id,
                 'kind' => LessonMoment::REACHED,
                 'place' => $number,
-                'usual' => $isForecast ? $lesson->item($number)?->seconds : null,
+                'usual' => $usual,
                 'at' => Carbon::now(),
             ]);
         });
@@ -198,6 +200,15 @@ final readonly class KeptLessons
      */
     private static function arrays(array $items): array
     {
-        return array_map(static fn(LessonItem $item): array => $item->toArray(), $items);
+        $arrays = [];
+        $known = [];
+        foreach ($items as $item) {
+            // What came in from a file may be there twice: each is known by a name of its own.
+            $own = isset($known[$item->id]) ? LessonItem::of(['id' => ''] + $item->toArray()) : $item;
+            $known[$item->id] = true;
+            $arrays[] = $own->toArray();
+        }
+
+        return $arrays;
     }
 }

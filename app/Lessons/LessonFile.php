@@ -118,7 +118,7 @@ final readonly class LessonFile
         return match (true) {
             $item->task !== null => '`' . str_replace('`', "'", $item->task->problem) . '`',
             $item->kind === ItemKind::Set => "`$item->pick`",
-            default => (string) preg_replace('/\s+/u', ' ', $item->text),
+            default => str_replace(['{', "\n"], ['\\{', '<br>'], str_replace("\r", '', $item->text)),
         };
     }
 

@@ -81,14 +81,15 @@ final readonly class LessonReader
     {
         $kind = self::KINDS[mb_strtolower($heading)] ?? null;
         $details = [];
-        if (preg_match('/\{([^{}]*)\}\s*$/u', $rest, $match) === 1) {
+        if (preg_match('/(?<!\\\\)\{([^{}]*)\}\s*$/u', $rest, $match) === 1) {
             $rest = trim(substr($rest, 0, -\strlen($match[0])));
             foreach (explode(',', $match[1]) as $part) {
                 [$key, $value] = explode(':', $part, 2) + [1 => ''];
                 $details[trim($key)] = trim($value);
             }
         }
-        $code = preg_match('/^`(.*)`$/u', $rest, $match) === 1 ? $match[1] : $rest;
+        $words = str_replace(['\\{', '<br>'], ['{', "\n"], $rest);
+        $code = preg_match('/^`(.*)`$/u', $rest, $match) === 1 ? $match[1] : $words;
 
         return $details + [
             'kind' => $kind->value ?? $heading,

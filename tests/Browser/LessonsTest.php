@@ -66,6 +66,13 @@ final class LessonsTest extends TestCase
         $dragged = $this->order();
         self::$browser->navigate()->refresh();
         self::assertSame($dragged, $this->order(), 'and kept');
+        $this->one('#down-' . $dragged[0])->click();
+        $this->waitUntil(fn(): bool => $this->order()[1] === $dragged[0], 'moved by a button');
+        $this->one('#add-problem')->sendKeys('x+7=12' . WebDriverKeys::ENTER);
+        $this->waitUntil(fn(): bool => $this->many('#sortable > li') === 4, 'added after a move');
+        $this->one('#sortable > li:nth-child(4) .lesson-change summary')->click();
+        $this->one('#sortable > li:nth-child(4) button[form^=drop]')->click();
+        $this->waitUntil(fn(): bool => $this->many('#sortable > li') === 3, 'taken out');
         $this->one('#play')->click();
         $this->waitUntil(fn(): bool => str_contains(self::$browser->getCurrentURL(), '/board'), 'held');
         $this->waitUntil(fn(): bool => str_contains($this->text('.lesson-line'), '1 of 3'), 'the thin line');

@@ -136,6 +136,21 @@ final class LessonsTest extends TestCase
         }
     }
 
+    public function testWordsOfSeveralLinesAndBracesComeBack(): void
+    {
+        $lesson = $this->begin('Words');
+        $this->add($lesson, ['kind' => 'note', 'text' => "One {two}\nthree {four: five}"]);
+        $this->add($lesson, ['kind' => 'goal', 'text' => '`tick` and #hash']);
+        $text = (string) $this->get("/lessons/$lesson->id/runel-lesson.md")->getContent();
+        $back = (string) $this->post('/lessons/import', ['text' => $text])->headers->get('Location');
+        self::assertSame(self::bare($lesson), self::bare(Lesson::query()->findOrFail(basename($back))));
+        $twice = array_fill(0, 2, ['id' => 'aaaa', 'kind' => 'goal', 'text' => 'x']);
+        $data = (string) json_encode(['runel' => 1, 'name' => 'Twice', 'items' => $twice]);
+        $back = (string) $this->post('/lessons/import', ['text' => $data])->headers->get('Location');
+        $ids = self::ids(Lesson::query()->findOrFail(basename($back)));
+        self::assertSame($ids, array_unique($ids));
+    }
+
     public function testAllDatesAreOneCalendar(): void
     {
         $calendar = Reader::read((string) $this->get('/lessons/runel-lessons.ics')->assertOk()->getContent());

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Address\Address;
 use App\Demonstrations\Demonstrations;
+use App\Demonstrations\Jobs;
 use App\Faces\Faces;
 use App\Learners\Handings;
 use App\Learners\LearnerRecord;
@@ -200,7 +201,8 @@ final readonly class HandingController
 
         return array_map(static function (string $line): TaskReference {
             $reference = new TaskReference($line, null, null, HouseStyle::default());
-            $reference->task();
+            // What there is nothing to do with is said to the tutor, not to the learner.
+            Jobs::chosen($reference->task(), null);
 
             return $reference;
         }, $lines);

@@ -224,6 +224,13 @@ final readonly class KeptLessonController
         try {
             $work(\is_numeric($version) ? (int) $version : 0);
         } catch (ChangedElsewhere) {
+            if ($request->headers->has('HX-Request')) {
+                // The rest of the page is as old as this part: all of it is shown anew.
+                $request->session()->flash('refused', __('kept.changed-elsewhere'));
+
+                return response('', 200, ['HX-Redirect' => route('lessons.show', ['lesson' => $lesson->id], false)]);
+            }
+
             return $this->shown($lesson->refresh(), Message::of('kept.changed-elsewhere'), $request->all(), 409);
         } catch (Refusal $refusal) {
             return $this->shown($lesson, $refusal->reason, $request->all(), 422);
