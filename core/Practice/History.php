@@ -10,8 +10,8 @@ namespace Runel\Practice;
  */
 final readonly class History
 {
-    /** From here on it came back soundly more than once. */
-    private const STANDS = 2;
+    /** From here on it has come back soundly. */
+    private const STANDS = 1;
 
     /**
      * @param ComingBack|null $comesBack null where nothing was tried, or the tutor dropped it since
@@ -62,11 +62,12 @@ final readonly class History
         return new self($comesBack, $worst[$lastDay ?? ''] ?? null, $lastDay, \count($tried), $place);
     }
 
+    /** What was met once and went well is still new; what came back and went well stands. */
     public function standing(): Standing
     {
         return match (true) {
-            $this->last === null => Standing::New,
-            $this->last !== Attempted::Slipped && $this->place >= self::STANDS => Standing::Stands,
+            $this->last === null, $this->days === 1 && $this->last === Attempted::Sound => Standing::New,
+            $this->last === Attempted::Sound && $this->place >= self::STANDS => Standing::Stands,
             default => Standing::Wobbles,
         };
     }

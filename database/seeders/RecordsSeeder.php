@@ -33,7 +33,7 @@ final class RecordsSeeder extends Seeder
     private const WORK = [
         [['linear.3', 'linear.4', 'factor-monic.2'], 2],
         [['linear.3', 'linear.4', 'linear.5'], 5],
-        [['factor-monic.2', 'factor-monic.3', 'factor-leading.1'], 1],
+        [['factor-monic.2', 'factor-monic.3'], 1],
         [['factor-monic.2', 'linear.4', 'multiply-binomials.3'], 4],
         [['linear.4', 'square-solve.2', 'factor-monic.3'], 3],
     ];

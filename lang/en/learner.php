@@ -68,6 +68,7 @@ return [
         'wobbles' => '◪',
         'new' => '□',
     ],
+    'standing-rule' => 'What came back and went well stands; what took help or a slip the last time wobbles; what was met once at most is new.',
     'no-ladders' => 'No problem of any ladder has been tried yet.',
     'slips' => 'Slips over time',
     'week' => 'Week of',

@@ -19,6 +19,7 @@
                     <p class="hint">{{ __('learner.no-ladders') }}</p>
                 @else
                     <p class="standing-key" aria-hidden="true">@foreach (['stands', 'wobbles', 'new'] as $how)<span class="standing-rung is-{{ $how }}"><span class="standing-sign">{{ __("learner.sign.$how") }}</span></span> {{ __("learner.standing.$how") }} @endforeach</p>
+                    <p class="hint">{{ __('learner.standing-rule') }}</p>
                     <ul class="standings">
                         @foreach ($record->skills() as $skill)
                             <x-standing-ladder :record="$record" :skill="$skill" />
