@@ -13,6 +13,7 @@ final class Version
         'runel.js',
         'mark.svg',
         'vendor/htmx.js',
+        'vendor/sortable.js',
         'vendor/text.woff2',
         'vendor/math.woff2',
         'vendor/math-italic.woff2',
