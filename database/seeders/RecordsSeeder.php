@@ -61,7 +61,7 @@ final class RecordsSeeder extends Seeder
             ]);
             $group->learners()->attach($learner->id);
             foreach (self::DAYS as $place => $back) {
-                [$skill, $rung] = explode('.', $rungs[$place % \count($rungs)]);
+                [$skill, $rung] = explode('.', $rungs[$place % \count($rungs)] ?? $rungs[0]);
                 $made = Maker::make($catalogue, $chance, HouseStyle::default(), Order::of(
                     $skill,
                     $rung,

@@ -86,8 +86,8 @@ final class AuditorTest extends TestCase
                 self::assertSame([], Auditor::faults($demonstration));
                 $places = $this->places($demonstration);
                 foreach ($places as $number => $place) {
-                    // Long ones say the same kind of thing often: every other number of theirs will do.
-                    if (\count($places) > 150 && $number % 2 === 0) {
+                    // Long ones say the same kind of thing often: every third number of theirs will do.
+                    if (\count($places) > 120 && $number % 3 !== 0) {
                         continue;
                     }
                     $wrong = $this->changed($demonstration, $place);
@@ -103,7 +103,7 @@ final class AuditorTest extends TestCase
                 }
             }
         }
-        self::assertGreaterThan(1800, $tampered);
+        self::assertGreaterThan(1200, $tampered);
     }
 
     /** @return iterable<string, array{\Closure(self): Demonstration}> */
