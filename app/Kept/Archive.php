@@ -33,7 +33,7 @@ final readonly class Archive
     private const LARGEST = 200_000_000;
     private const LONGEST_LINE = 2_000_000;
 
-    public function __construct(private Connection $connection) {}
+    public function __construct(private Connection $connection, private Writing $writing) {}
 
     /**
      * @param string $path of the file to be written
@@ -103,7 +103,7 @@ final readonly class Archive
             throw new BadRequest(Message::of('kept.too-large', ['limit' => intdiv(self::LARGEST, 1_000_000)]));
         }
 
-        return $this->connection->transaction(function () use ($zip): array {
+        return $this->writing->whole(function () use ($zip): array {
             $counts = [];
             foreach ([...self::TABLES, ...array_keys(self::COUNTED)] as $table) {
                 $counts[$table] = $this->table($zip, $table);

@@ -19,7 +19,7 @@ final readonly class Forgetting
     private const PATIENCE = 50_000;
     private const TRIES = 20;
 
-    public function __construct(private Connection $connection) {}
+    public function __construct(private Connection $connection, private Writing $writing) {}
 
     /**
      * What is kept of them, by kind: what deleting will take.
@@ -49,7 +49,7 @@ final readonly class Forgetting
     public function forget(Learner $learner): bool
     {
         $this->connection->statement('pragma secure_delete = on');
-        $this->connection->transaction(static function () use ($learner): void {
+        $this->writing->whole(static function () use ($learner): void {
             $learner->attempts()->delete();
             $learner->handings()->delete();
             $learner->returnWords()->delete();

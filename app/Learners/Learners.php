@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Learners;
 
+use App\Kept\ChangedElsewhere;
 use App\Kept\Named;
-use App\Lessons\ChangedElsewhere;
+use App\Kept\Writing;
 use App\Models\Attempt;
 use App\Models\Learner;
 use App\Models\LearnerGroup;
 use App\Models\ReturnWord;
-use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Carbon;
 use Runel\Message\BadRequest;
@@ -26,7 +26,7 @@ final readonly class Learners
     /** A day holds no more than this. */
     public const MOST_DAILY = 12;
 
-    public function __construct(private Connection $connection) {}
+    public function __construct(private Writing $writing) {}
 
     /** @return list<Learner> by name */
     public function all(): array
@@ -51,7 +51,7 @@ final readonly class Learners
     {
         $name = Named::of($name);
 
-        return $this->connection->transaction(static function () use ($name, $style, $group): Learner {
+        return $this->writing->whole(static function () use ($name, $style, $group): Learner {
             if (self::named($name) !== null) {
                 throw new BadRequest(Message::of('learner.name-taken', ['name' => $name]));
             }
@@ -86,7 +86,7 @@ final readonly class Learners
             throw new BadRequest(Message::of('learner.daily-wrong', ['most' => self::MOST_DAILY]));
         }
         $groups = \is_array($values['groups'] ?? null) ? array_filter($values['groups'], is_string(...)) : [];
-        $this->connection->transaction(static function () use (
+        $this->writing->whole(static function () use (
             $learner,
             $version,
             $name,

@@ -6,12 +6,12 @@ namespace App\Learners;
 
 use App\Demonstrations\Demonstrations;
 use App\Demonstrations\Jobs;
+use App\Kept\Writing;
 use App\Models\Attempt;
 use App\Models\Handing;
 use App\Models\Learner;
 use App\Pile\MarkedPiece;
 use App\Turn\YourTurn;
-use Illuminate\Database\Connection;
 use Illuminate\Support\Carbon;
 use Runel\Demonstration\Task;
 use Runel\Demonstration\TaskReference;
@@ -39,7 +39,7 @@ final readonly class Records
     private const LONGEST_LINE = 1000;
 
     public function __construct(
-        private Connection $connection,
+        private Writing $writing,
         private Catalogue $catalogue,
         private Demonstrations $demonstrations,
     ) {}
@@ -50,7 +50,7 @@ final readonly class Records
      */
     public function turn(Handing $handing, int $place, YourTurn $turn): Attempt
     {
-        return $this->connection->transaction(function () use ($handing, $place, $turn): Attempt {
+        return $this->writing->whole(function () use ($handing, $place, $turn): Attempt {
             $attempt = Attempt::query()->where('handing_id', $handing->id)->where('place', $place)->first();
             $attempt ??= new Attempt([
                 'learner_id' => $handing->learner_id,
@@ -65,6 +65,10 @@ final readonly class Records
                 return $attempt;
             }
             $seconds = (int) $attempt->at->diffInSeconds(Carbon::now());
+            if ($seconds > self::LONGEST_TRY && $attempt->typed() === []) {
+                // Looked at long ago, perhaps by a program that looks at addresses: the work begins now.
+                $attempt->at = Carbon::now();
+            }
             $made = array_map(static fn(Slip $slip): string => $slip->value, $turn->slips());
             $attempt->fill([
                 'lines' => $turn->query->lines,

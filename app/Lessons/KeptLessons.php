@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace App\Lessons;
 
+use App\Kept\ChangedElsewhere;
+use App\Kept\Writing;
 use App\Models\Lesson;
 use App\Models\LessonMoment;
 use App\Models\LessonPlay;
-use Illuminate\Database\Connection;
 use Illuminate\Support\Carbon;
 use Runel\Lesson\Pace;
 use Runel\Message\BadRequest;
@@ -23,7 +24,7 @@ final readonly class KeptLessons
     /** So many items played back, the pace is still the same person's. */
     private const PACE_BACK = 60;
 
-    public function __construct(private Connection $connection, private Items $items) {}
+    public function __construct(private Writing $writing, private Items $items) {}
 
     /** @return list<Lesson> those to come first, by their date; then the others by name */
     public function all(): array
@@ -40,7 +41,7 @@ final readonly class KeptLessons
     {
         self::countItems($items);
 
-        return $this->connection->transaction(static function () use ($head, $items, $style): Lesson {
+        return $this->writing->whole(static function () use ($head, $items, $style): Lesson {
             if (Lesson::query()->count() >= self::MOST) {
                 throw new BadRequest(Message::of('lesson.too-many', ['most' => self::MOST]));
             }
@@ -76,7 +77,7 @@ final readonly class KeptLessons
 
     public function remove(Lesson $lesson): void
     {
-        $this->connection->transaction(static fn(): mixed => $lesson->delete());
+        $this->writing->whole(static fn(): mixed => $lesson->delete());
     }
 
     public function start(Lesson $lesson): LessonPlay
@@ -87,7 +88,7 @@ final readonly class KeptLessons
     /** What was reached is written when it is first reached; how far the item before was shown comes with it. */
     public function reach(LessonPlay $play, int $number, ?int $step): void
     {
-        $this->connection->transaction(function () use ($play, $number, $step): void {
+        $this->writing->whole(function () use ($play, $number, $step): void {
             $last = LessonMoment::query()->where('play_id', $play->id)->where('kind', LessonMoment::REACHED)
                 ->orderByDesc('at')->orderByDesc('id')->first();
             if ($play->ended_at !== null || $last?->place === $number) {
@@ -166,7 +167,7 @@ final readonly class KeptLessons
      */
     private function change(Lesson $lesson, int $version, \Closure $work): void
     {
-        $this->connection->transaction(static function () use ($lesson, $version, $work): void {
+        $this->writing->whole(static function () use ($lesson, $version, $work): void {
             // The version is taken in the same statement, so that two windows cannot both have it.
             $taken = Lesson::query()->whereKey($lesson->id)->where('version', $version)->increment('version');
             if ($taken !== 1) {

@@ -41,7 +41,7 @@ return [
         'with-help' => 'It took help today',
         'slipped' => 'There was a slip today',
     ],
-    'overdue' => 'due today|due for :count days',
+    'overdue' => '{0} due today|{1} due since yesterday|[2,*] due for :count days',
     'rule' => 'The rule',
     'rule-text' => 'What went well comes back after 1, 3, 7, 16, then 35 days. Work with help counts half. A slip takes it one place down, and it comes back tomorrow. What is tried several times on one day counts once, as the worst of it went. At most :daily a day, the longest overdue first; the rest waits.',
     'later' => 'Later',

@@ -67,6 +67,29 @@ final class ServerTest extends TestCase
         self::assertSame(200, $this->ask($link), 'and it goes on');
     }
 
+    public function testManyAtOnceAreWrittenDownOnce(): void
+    {
+        $handing = $this->prepare();
+        $link = app(Handings::class)->address($handing) . '&task=1&' . http_build_query(['line' => ['2x-2=12']]);
+        $this->serve(['PHP_CLI_SERVER_WORKERS' => '4']);
+        $all = curl_multi_init();
+        $asked = [];
+        for ($one = 0; $one < 12; ++$one) {
+            $asked[$one] = curl_init($this->address . $link);
+            curl_setopt($asked[$one], \CURLOPT_RETURNTRANSFER, true);
+            curl_multi_add_handle($all, $asked[$one]);
+        }
+        do {
+            curl_multi_exec($all, $running);
+            curl_multi_select($all, 0.1);
+        } while ($running > 0);
+        self::assertSame(array_fill(0, 12, 200), array_map(
+            static fn(\CurlHandle $one): mixed => curl_getinfo($one, \CURLINFO_RESPONSE_CODE),
+            $asked,
+        ));
+        self::assertSame(1, DB::connection('killed')->table('attempts')->where('handing_id', $handing->id)->count());
+    }
+
     public function testWhoIsDeletedIsGoneFromTheFilesToo(): void
     {
         $this->prepare();
@@ -141,7 +164,8 @@ final class ServerTest extends TestCase
         ]);
     }
 
-    private function serve(): void
+    /** @param array<string, string> $more */
+    private function serve(array $more = []): void
     {
         $socket = stream_socket_server('tcp://127.0.0.1:0');
         \assert(\is_resource($socket));
@@ -149,14 +173,15 @@ final class ServerTest extends TestCase
         fclose($socket);
         $this->address = "http://$name";
         $quiet = ['file', '/dev/null', 'w'];
-        $server = proc_open([\PHP_BINARY, '-S', $name, '-t', 'public', 'bootstrap/router.php'], [
+        // In a group of its own, so that its workers end with it.
+        $server = proc_open(['setsid', \PHP_BINARY, '-S', $name, '-t', 'public', 'bootstrap/router.php'], [
             1 => $quiet,
             2 => $quiet,
         ], $pipes, base_path(), [
             'DB_DATABASE' => "$this->folder/runel.sqlite",
             'SESSION_DRIVER' => 'file',
             'CACHE_STORE' => 'file',
-        ] + getenv());
+        ] + $more + getenv());
         \assert(\is_resource($server));
         $this->server = $server;
         $this->client = curl_init();
@@ -169,7 +194,7 @@ final class ServerTest extends TestCase
     private function kill(): void
     {
         if (\is_resource($this->server)) {
-            posix_kill(proc_get_status($this->server)['pid'], \SIGKILL);
+            posix_kill(-proc_get_status($this->server)['pid'], \SIGKILL);
             proc_close($this->server);
         }
         $this->server = null;

@@ -7,7 +7,7 @@ namespace App\Http\Controllers;
 use App\Calendar\Calendar;
 use App\Files\HandedIn;
 use App\Files\NoText;
-use App\Lessons\ChangedElsewhere;
+use App\Kept\ChangedElsewhere;
 use App\Lessons\Items;
 use App\Lessons\KeptLesson;
 use App\Lessons\KeptLessons;

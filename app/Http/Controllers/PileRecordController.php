@@ -6,12 +6,12 @@ namespace App\Http\Controllers;
 
 use App\Files\HandedIn;
 use App\Files\NoText;
+use App\Kept\Writing;
 use App\Learners\Learners;
 use App\Learners\Records;
 use App\Models\Learner;
 use App\Pile\Pile;
 use App\Pile\PileReader;
-use Illuminate\Database\Connection;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -31,7 +31,7 @@ final readonly class PileRecordController
         private Records $records,
         private Catalogue $catalogue,
         private HouseStyle $style,
-        private Connection $connection,
+        private Writing $writing,
     ) {}
 
     /** Whose is what? Nothing is kept yet. */
@@ -67,7 +67,7 @@ final readonly class PileRecordController
         }
         $whose = $request->input('whose');
         $whose = \is_array($whose) ? $whose : [];
-        $kept = $this->connection->transaction(function () use ($pile, $whose): int {
+        $kept = $this->writing->whole(function () use ($pile, $whose): int {
             $kept = 0;
             foreach ($pile->pieces as $place => $piece) {
                 $learner = $this->learner($whose[$place] ?? self::NOBODY, $piece->piece->learner);

@@ -5,7 +5,7 @@
         @foreach ($due as $back)
             <li class="return">
                 <p><x-rung-name :skill="$back->skill" :rung="$back->rung" /></p>
-                <p class="return-why">@if ($back->daysAgo($record->today) === 0){{ __('learner.why-today.' . $back->history->last->value) }}@else{{ trans_choice('learner.why.' . $back->history->last->value, $back->daysAgo($record->today)) }}@endif; {{ trans_choice('learner.overdue', $record->today - $back->history->comesBack->due + 1, ['count' => $record->today - $back->history->comesBack->due]) }}.</p>
+                <p class="return-why">@if ($back->daysAgo($record->today) === 0){{ __('learner.why-today.' . $back->history->last->value) }}@else{{ trans_choice('learner.why.' . $back->history->last->value, $back->daysAgo($record->today)) }}@endif; {{ trans_choice('learner.overdue', $record->today - $back->history->comesBack->due) }}.</p>
                 @include('learners.moving', ['from' => $record->today + 1])
             </li>
         @endforeach
