@@ -18,9 +18,12 @@ use Runel\Slip\Rule\FalseRootRule;
 use Runel\Slip\Rule\FractionRule;
 use Runel\Slip\Rule\InverseRule;
 use Runel\Slip\Rule\LeadingRule;
+use Runel\Slip\Rule\LostSolutionRule;
+use Runel\Slip\Rule\OtherInverseRule;
 use Runel\Slip\Rule\PlaceholderRule;
 use Runel\Slip\Rule\ProductRule;
 use Runel\Slip\Rule\RootRule;
+use Runel\Slip\Rule\RootSignRule;
 use Runel\Slip\Rule\SecondTermRule;
 use Runel\Slip\Rule\SquareCompletionRule;
 use Runel\Slip\Rule\SquareRule;
@@ -35,9 +38,9 @@ final class WrongRules
     public static function of(Job $job): array
     {
         return match ($job) {
-            Job::Multiply => self::products(),
+            Job::Multiply => [...self::products(), ...self::fractions()],
             Job::Factor => [...self::factorings(), ...self::products()],
-            Job::Divide => [...self::divisions(), ...self::products()],
+            Job::Divide => [...self::divisions(), ...self::products(), ...self::fractions()],
             Job::CompleteSquare => [...self::squares(), ...self::equations(), ...self::roots(), ...self::products()],
             Job::Solve => [
                 ...self::brackets(),
@@ -46,6 +49,7 @@ final class WrongRules
                 ...self::products(),
                 ...self::squares(),
                 ...self::roots(),
+                ...self::fractions(),
             ],
             Job::Rearrange => [
                 ...self::equations(),
@@ -53,6 +57,7 @@ final class WrongRules
                 new SecondTermRule(Slip::SignNotTurned),
                 ...self::roots(),
                 ...self::products(),
+                ...self::fractions(),
             ],
         };
     }
@@ -110,14 +115,17 @@ final class WrongRules
     {
         return [
             new FalseRootRule(Slip::ExtraneousKept),
+            new RootSignRule(Slip::SignNotTurned, 'roots'),
             new EquationRule(Slip::DividedByNegative),
             new EquationRule(Slip::SignNotTurned),
             new EquationRule(Slip::OneSideOnly),
             new EquationRule(Slip::WrongInverse),
+            new OtherInverseRule(Slip::WrongInverse, 'other'),
             new LeadingRule(Slip::DividedSomeTerms),
             new EquationRule(Slip::ProductNotZero),
             new EquationRule(Slip::RootLost),
             new EquationRule(Slip::PlusMinusForgotten),
+            new LostSolutionRule(Slip::RootLost, 'one'),
             new EquationRule(Slip::FractionClearedOneTerm),
             new EquationRule(Slip::SquaredTermByTerm),
         ];
@@ -148,7 +156,6 @@ final class WrongRules
             new DivisionRule(Slip::OuterFactorForgotten, 'divisor'),
             new SecondTermRule(Slip::MinusNotCarried),
             new SecondTermRule(Slip::SubtractedNotAdded),
-            new FractionRule(Slip::TermCancelled),
         ];
     }
 
@@ -171,8 +178,13 @@ final class WrongRules
             new RootRule(Slip::RootOfSumSplit),
             new RootRule(Slip::DenominatorNotRooted),
             new FractionRule(Slip::StackedFraction),
-            new FractionRule(Slip::TermCancelled),
         ];
+    }
+
+    /** @return list<WrongRule> tried after what is likelier */
+    private static function fractions(): array
+    {
+        return [new FractionRule(Slip::TermCancelled), new FractionRule(Slip::DividedSomeTerms)];
     }
 
     /** @return list<WrongRule> */

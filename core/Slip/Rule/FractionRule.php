@@ -23,7 +23,11 @@ final readonly class FractionRule implements WrongRule
     public function wrong(Node $line): iterable
     {
         return Rewriter::atEachPlace($line, fn(Node $node): iterable => $node instanceof Quotient
-            ? ($this->slip === Slip::StackedFraction ? self::stacked($node) : self::cancelled($node))
+            ? match ($this->slip) {
+                Slip::StackedFraction => self::stacked($node),
+                Slip::DividedSomeTerms => self::partly($node, true),
+                default => [...self::cancelled($node), ...self::partly($node, false)],
+            }
             : []);
     }
 
@@ -46,28 +50,49 @@ final readonly class FractionRule implements WrongRule
         }
     }
 
-    /** @return iterable<Expression> a term struck out above and below, or divided though the others are not */
+    /** @return iterable<Expression> a term struck out above and below */
     private static function cancelled(Quotient $quotient): iterable
     {
         $below = $quotient->denominator;
-        $terms = $quotient->numerator instanceof Sum ? $quotient->numerator->terms : [];
-        $divides = !$below instanceof Sum && Polynomial::tryFrom($below)?->isZero() === false;
-        foreach ($terms as $place => $term) {
+        foreach (self::terms($quotient) as $place => $term) {
             foreach ($below instanceof Sum ? $below->terms : [$below] as $under => $other) {
                 if (Ascii::write($term) === Ascii::write($other)) {
                     $left = $below instanceof Sum ? self::without($below->terms, $under) : [];
-                    $above = Sum::of(self::without($terms, $place));
+                    $above = Sum::of(self::without(self::terms($quotient), $place));
                     yield $left === [] ? $above : new Quotient($above, Sum::of($left));
                 }
             }
-            if ($divides) {
-                yield Sum::of([
-                    ...\array_slice($terms, 0, $place),
-                    new Quotient($term, $below),
-                    ...\array_slice($terms, $place + 1),
-                ]);
-            }
         }
+    }
+
+    /**
+     * One term divided, the others left as they are.
+     *
+     * @param bool $byNumber whether by a number; else by what has a letter
+     *
+     * @return iterable<Expression>
+     */
+    private static function partly(Quotient $quotient, bool $byNumber): iterable
+    {
+        $below = $quotient->denominator;
+        $terms = self::terms($quotient);
+        $divisor = $below instanceof Sum ? null : Polynomial::tryFrom($below);
+        if ($divisor === null || $divisor->isZero() || $divisor->isConstant() !== $byNumber) {
+            return;
+        }
+        foreach ($terms as $place => $term) {
+            yield Sum::of([
+                ...\array_slice($terms, 0, $place),
+                new Quotient($term, $below),
+                ...\array_slice($terms, $place + 1),
+            ]);
+        }
+    }
+
+    /** @return list<Expression> those above, where there are several */
+    private static function terms(Quotient $quotient): array
+    {
+        return $quotient->numerator instanceof Sum ? $quotient->numerator->terms : [];
     }
 
     /**
