@@ -16,6 +16,7 @@ use Runel\Slip\Rule\DivisionRule;
 use Runel\Slip\Rule\EquationRule;
 use Runel\Slip\Rule\FalseRootRule;
 use Runel\Slip\Rule\FractionRule;
+use Runel\Slip\Rule\GroupedTermRule;
 use Runel\Slip\Rule\InverseRule;
 use Runel\Slip\Rule\LeadingRule;
 use Runel\Slip\Rule\LostSolutionRule;
@@ -39,7 +40,11 @@ final class WrongRules
     {
         return match ($job) {
             Job::Multiply => [...self::products(), ...self::fractions()],
-            Job::Factor => [...self::factorings(), ...self::products()],
+            Job::Factor => [
+                ...self::factorings(),
+                ...self::products(),
+                new GroupedTermRule(Slip::TermMissed),
+            ],
             Job::Divide => [...self::divisions(), ...self::products(), ...self::fractions()],
             Job::CompleteSquare => [...self::squares(), ...self::equations(), ...self::roots(), ...self::products()],
             Job::Solve => [

@@ -56,6 +56,7 @@ final readonly class RootRule implements WrongRule
         if ($left !== null) {
             foreach ($this->roots($line->right) as $right) {
                 yield self::both($left, $right);
+                yield new Equation($left, $right);
             }
         } elseif ($this->slip === Slip::RootOfSumSplit && $line->left instanceof Sum) {
             $terms = array_map(self::root(...), $line->left->terms);
