@@ -22,6 +22,12 @@ final class Chance
 {
     public readonly Randomizer $dice;
 
+    /** How many seeds a property is tried on: so many times more where THOROUGH says so. */
+    public static function seeds(int $count): int
+    {
+        return $count * max(1, (int) getenv('THOROUGH'));
+    }
+
     public function __construct(int $seed)
     {
         $this->dice = new Randomizer(new Mt19937($seed));

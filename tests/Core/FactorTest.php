@@ -48,7 +48,7 @@ final class FactorTest extends TestCase
     public function testEveryMethodGivesTheSameCompleteFactoring(): void
     {
         $applied = [];
-        for ($seed = 1; $seed <= 260; ++$seed) {
+        for ($seed = 1; $seed <= Chance::seeds(170); ++$seed) {
             $chance = new Chance($seed);
             [$coefficients, $prime] = $this->trinomial($chance, $seed);
             $typed = $this->typed($chance, $seed, $coefficients);
@@ -72,14 +72,14 @@ final class FactorTest extends TestCase
             self::assertComplete($finished[0], $prime, "seed $seed: $typed");
         }
         foreach ([...self::HUNTS, 'sum-product', 'special', 'scale-why'] as $id) {
-            self::assertGreaterThan($id === 'special' ? 40 : 70, $applied[$id] ?? 0, $id);
+            self::assertGreaterThan($id === 'special' ? 24 : 40, $applied[$id] ?? 0, $id);
         }
     }
 
     public function testSolvesWhatItFactors(): void
     {
         $double = 0;
-        for ($seed = 1; $seed <= 200; ++$seed) {
+        for ($seed = 1; $seed <= Chance::seeds(120); ++$seed) {
             $chance = new Chance($seed);
             [$coefficients, $prime] = $this->trinomial($chance, 2 * $seed);
             $right = $chance->polynomial([
@@ -220,7 +220,7 @@ final class FactorTest extends TestCase
     public function testQuestionsAgreeWithThemselves(): void
     {
         $slips = [];
-        for ($seed = 1; $seed <= 60; ++$seed) {
+        for ($seed = 1; $seed <= Chance::seeds(60); ++$seed) {
             $chance = new Chance($seed);
             $task = new Task(Problem::read(
                 $this->typed($chance, 3, $this->trinomial($chance, $seed)[0]),

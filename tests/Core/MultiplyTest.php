@@ -30,7 +30,7 @@ final class MultiplyTest extends TestCase
     public function testEveryMethodProvesTheSameProductInEveryStyle(): void
     {
         $applied = [];
-        for ($seed = 1; $seed <= 240; ++$seed) {
+        for ($seed = 1; $seed <= Chance::seeds(150); ++$seed) {
             $chance = new Chance($seed);
             $letter = $chance->one(['x', 't', 'n', 'z']);
             $large = $seed % 25 === 0;
@@ -75,9 +75,9 @@ final class MultiplyTest extends TestCase
             }
         }
         foreach (['grid', 'term-by-term', 'by-degree', 'columns'] as $id) {
-            self::assertGreaterThan(200, $applied[$id]);
+            self::assertGreaterThan(120, $applied[$id]);
         }
-        self::assertGreaterThan(12, $applied['special']);
+        self::assertGreaterThan(6, $applied['special']);
     }
 
     public function testSeveralLettersAndSingleTerms(): void
@@ -92,7 +92,7 @@ final class MultiplyTest extends TestCase
             '1/2(m-n)(m+n)',
             '-2x(x-1/3)(x+y)',
         ] as $typed) {
-            for ($seed = 1; $seed <= 12; ++$seed) {
+            for ($seed = 1; $seed <= Chance::seeds(12); ++$seed) {
                 $task = new Task(Problem::read($typed), (new Chance($seed))->style());
                 foreach (['grid', 'term-by-term'] as $id) {
                     $this->assertWellMade(

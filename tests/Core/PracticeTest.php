@@ -71,7 +71,7 @@ final class PracticeTest extends TestCase
         $ladder = Ladders::of($skill);
         $seen = [];
         foreach ($ladder->rungs() as $rung) {
-            for ($seed = 1; $seed <= 5; ++$seed) {
+            for ($seed = 1; $seed <= Chance::seeds(3); ++$seed) {
                 foreach ($this->make($skill, (string) $rung->number, '2', (string) ($seed * 37)) as $made) {
                     // Read afresh from what was typed, as anybody would who types it.
                     $again = new Seen(Catalogue::standard()->demonstrate(
@@ -88,7 +88,7 @@ final class PracticeTest extends TestCase
                 }
             }
         }
-        self::assertGreaterThan(\count($ladder->rungs()) * 4, \count($seen));
+        self::assertGreaterThan(\count($ladder->rungs()) * 2, \count($seen));
     }
 
     #[DataProvider('skills')]
