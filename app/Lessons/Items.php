@@ -27,7 +27,7 @@ final readonly class Items
     {
         $item = match ($kept->kind) {
             ItemKind::Goal, ItemKind::Note => Item::words($kept->kind, $kept->text, $pace),
-            ItemKind::Set => Item::set($kept->picked()[2], $pace),
+            ItemKind::Set => Item::set($kept->count(), $pace),
             default => $this->shown($kept, $style, $pace),
         };
         $item = $kept->minutes === null ? $item : $item->lasting($kept->minutes * 60);

@@ -118,10 +118,11 @@ final readonly class KeptLesson implements Planned
     {
         $item = $this->items[$number - 1] ?? null;
 
-        return route('sets', $item?->kind === ItemKind::Set ? [
-            'pick' => [$item->pick],
-            'seed' => $item->seed,
-        ] : [], false);
+        return route('sets', match (true) {
+            $item?->kind !== ItemKind::Set => [],
+            $item->own !== [] => ['own' => $item->own],
+            default => ['pick' => [$item->pick], 'seed' => $item->seed],
+        }, false);
     }
 
     public function code(int $number): string

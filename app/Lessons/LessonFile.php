@@ -117,7 +117,10 @@ final readonly class LessonFile
     {
         return match (true) {
             $item->task !== null => '`' . str_replace('`', "'", $item->task->problem) . '`',
-            $item->kind === ItemKind::Set => "`$item->pick`",
+            $item->kind === ItemKind::Set => implode(' ', array_map(
+                static fn(string $problem): string => '`' . str_replace('`', "'", $problem) . '`',
+                $item->own === [] ? [$item->pick] : $item->own,
+            )),
             default => str_replace(['{', "\n"], ['\\{', '<br>'], str_replace("\r", '', $item->text)),
         };
     }
@@ -133,7 +136,7 @@ final readonly class LessonFile
             'ask' => $item->ask ? 'yes' : null,
             'minutes' => $item->minutes,
             'slip' => $item->slip?->value,
-            'seed' => $item->kind === ItemKind::Set ? $item->seed : null,
+            'seed' => $item->pick === '' ? null : $item->seed,
             'newPage' => $item->newPage ? 'yes' : null,
         ], static fn(mixed $value): bool => $value !== null);
         $parts = array_map(

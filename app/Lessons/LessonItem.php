@@ -32,7 +32,8 @@ final readonly class LessonItem
      * @param int|null           $minutes given by the tutor; null: as forecast
      * @param string|null        $other   the second of two ways
      * @param Slip|null          $slip    of a warning
-     * @param string             $pick    of a set: skill.rungs.count
+     * @param string             $pick    of a set: skill.rungs.count; '' where its problems are the tutor's own
+     * @param list<string>       $own     of a set: its problems, where they are not picked
      * @param string             $seed    of a set
      * @param bool               $newPage whether a new page or a clean board is begun here
      */
@@ -47,6 +48,7 @@ final readonly class LessonItem
         public ?string $other,
         public ?Slip $slip,
         public string $pick,
+        public array $own,
         public string $seed,
         public bool $newPage,
     ) {}
@@ -75,6 +77,8 @@ final readonly class LessonItem
             throw new BadRequest(Message::of('lesson.no-slip'));
         }
 
+        $own = $kind === ItemKind::Set ? self::own($values['own'] ?? []) : [];
+
         return new self(
             preg_match('/^[a-z0-9]{4,12}$/', $text('id')) === 1 ? $text('id') : strtolower(Str::random(8)),
             $kind,
@@ -85,7 +89,8 @@ final readonly class LessonItem
             self::number('minutes', $text('minutes'), self::LONGEST),
             $kind === ItemKind::TwoWays && $text('other') !== '' ? mb_substr($text('other'), 0, 40) : null,
             $kind === ItemKind::Warning ? $slip : null,
-            $kind === ItemKind::Set ? self::pick($text) : '',
+            $kind === ItemKind::Set && $own === [] ? self::pick($text) : '',
+            $own,
             preg_match('/^\d{1,9}$/', $text('seed')) === 1 ? $text('seed') : '1',
             filter_var($values['newPage'] ?? false, \FILTER_VALIDATE_BOOL),
         );
@@ -103,6 +108,7 @@ final readonly class LessonItem
             'other' => $this->other,
             'slip' => $this->slip?->value,
             'pick' => $this->pick,
+            'own' => $this->own === [] ? null : $this->own,
             'seed' => $this->pick === '' ? null : $this->seed,
             'newPage' => $this->newPage,
         ], static fn(mixed $value): bool => $value !== null && $value !== '' && $value !== false);
@@ -120,8 +126,14 @@ final readonly class LessonItem
         return self::of(['id' => $this->id] + $changes + $this->toArray());
     }
 
+    /** How many problems a set has. */
+    public function count(): int
+    {
+        return $this->own === [] ? $this->picked()[2] : \count($this->own);
+    }
+
     /**
-     * The skill, the rungs and the count of a set.
+     * The skill, the rungs and the count of a picked set.
      *
      * @return array{string, string, int}
      */
@@ -154,6 +166,30 @@ final readonly class LessonItem
             HouseStyle::default(),
             $kept->choices ?? [],
         );
+    }
+
+    /**
+     * @param mixed $given a list, or a text with a problem a line
+     *
+     * @return list<string>
+     *
+     * @throws Refusal when one of them cannot be read, or there are too many
+     */
+    private static function own(mixed $given): array
+    {
+        $lines = \is_string($given) ? explode("\n", $given) : (\is_array($given) ? $given : []);
+        $own = array_values(array_filter(
+            array_map(static fn(mixed $line): string => \is_string($line) ? trim(mb_scrub($line)) : '', $lines),
+            static fn(string $line): bool => $line !== '',
+        ));
+        if (\count($own) > Order::MOST) {
+            throw new BadRequest(Message::of('practice.count', ['found' => \count($own), 'most' => Order::MOST]));
+        }
+        foreach ($own as $problem) {
+            Problem::read($problem);
+        }
+
+        return $own;
     }
 
     /**

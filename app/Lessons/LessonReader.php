@@ -91,6 +91,14 @@ final readonly class LessonReader
         $words = str_replace(['\\{', '<br>'], ['{', "\n"], $rest);
         $code = preg_match('/^`(.*)`$/u', $rest, $match) === 1 ? $match[1] : $words;
 
+        if ($kind === ItemKind::Set && preg_match_all('/`([^`]*)`/u', $rest, $problems) > 0) {
+            $isPick = preg_match('/^[a-z-]+\.[\d-]*\.\d+$/', $problems[1][0]) === 1;
+
+            return ['kind' => $kind->value] + $details + ($isPick
+                ? ['pick' => $problems[1][0]]
+                : ['own' => implode("\n", $problems[1])]);
+        }
+
         return $details + [
             'kind' => $kind->value ?? $heading,
             match ($kind) {

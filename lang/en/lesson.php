@@ -91,6 +91,8 @@ return [
     'problem-label' => 'Problem',
     'slip-label' => 'The slip',
     'problem-bites' => 'A problem where it bites',
+    'kept-set' => 'A kept set',
+    'picked-set' => 'none: picked from the ladders below',
     'count-label' => 'How many',
     'rungs-label' => 'Rungs',
     'add-go' => 'Add',

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\Lesson;
 use App\Models\LessonPlay;
+use App\Models\ProblemSetRecord;
 use Sabre\VObject\Component\VEvent;
 use Sabre\VObject\Reader;
 
@@ -134,6 +135,29 @@ final class LessonsTest extends TestCase
             self::assertSame($lesson->name, (string) $event->__get('SUMMARY'));
             self::assertSame($lesson->held_at?->format('Ymd\\THis'), (string) $event->__get('DTSTART'));
         }
+    }
+
+    public function testAKeptSetIsPracticeInALesson(): void
+    {
+        $lesson = $this->begin('With a kept set');
+        $set = ProblemSetRecord::query()->firstOrFail();
+        $tasks = \is_array($set->tasks) ? $set->tasks : [];
+        $this->add($lesson, ['kind' => 'set', 'skill' => 'linear', 'rungs' => '1', 'kept' => (string) $set->id]);
+        self::assertSame(array_column($tasks, 'problem'), self::items($lesson)[0]['own'] ?? null);
+        $page = (string) $this->get("/lessons/$lesson->id")->assertOk()->getContent();
+        self::assertStringContainsString(\count($tasks) . ' problems', self::visible($page));
+        preg_match('/href="(\/sets\?own[^"]*)"/', $page, $match);
+        $this->get(html_entity_decode($match[1] ?? ''))->assertOk();
+        foreach (['json', 'md'] as $extension) {
+            $text = (string) $this->get("/lessons/$lesson->id/runel-lesson.$extension")->getContent();
+            $back = (string) $this->post('/lessons/import', ['text' => $text])->headers->get('Location');
+            self::assertSame(self::bare($lesson), self::bare(Lesson::query()->findOrFail(basename($back))), $text);
+        }
+        $id = self::ids($lesson)[0];
+        \assert(\is_string($id));
+        $this->put("/lessons/$lesson->id/items/$id", ['version' => $this->version($lesson), 'own' => 'x + (']);
+        $this->put("/lessons/$lesson->id/items/$id", ['version' => $this->version($lesson), 'own' => "x+1=2\n2x=6"]);
+        self::assertSame(['x+1=2', '2x=6'], self::items($lesson)[0]['own'] ?? null);
     }
 
     public function testWordsOfSeveralLinesAndBracesComeBack(): void

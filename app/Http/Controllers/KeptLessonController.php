@@ -19,6 +19,7 @@ use App\Lessons\LessonReader;
 use App\Lessons\ProposedLesson;
 use App\Models\Lesson;
 use App\Page\PageFace;
+use App\Sets\KeptSets;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -39,6 +40,7 @@ final readonly class KeptLessonController
         private HouseStyle $style,
         private PageFace $page,
         private Catalogue $catalogue,
+        private KeptSets $sets,
     ) {}
 
     public function show(Request $request, Lesson $lesson): Response
@@ -98,7 +100,12 @@ final readonly class KeptLessonController
     public function add(Request $request, Lesson $lesson): Response|RedirectResponse
     {
         return $this->changed($request, $lesson, function (int $version) use ($request, $lesson): void {
-            $item = LessonItem::of(['id' => ''] + $request->all());
+            $set = $request->input('kept');
+            $kept = \is_string($set) && ctype_digit($set) && \strlen($set) < 10 ? $this->sets->find((int) $set) : null;
+            // Its problems come along, so that the lesson stays what it is when the set is removed.
+            $item = LessonItem::of(['id' => ''] + ($kept === null ? [] : [
+                'own' => array_column($kept->tasks, 'problem'),
+            ]) + $request->all());
             $this->kept->rearrange(
                 $lesson,
                 $version,
@@ -272,6 +279,7 @@ final readonly class KeptLessonController
                 ),
             ),
             'pace' => $this->kept->pace(),
+            'sets' => $this->sets->all(),
             'refused' => $refused,
             'typed' => array_filter($typed, is_string(...)),
         ];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Runel\Practice\Ladder;
 
+use Runel\Polynomial\Polynomial;
 use Runel\Practice\Difficulty;
 use Runel\Practice\Rung;
 use Runel\Practice\Seen;
@@ -52,7 +53,10 @@ final class MultiplyBinomials extends Multiplying
             Difficulty::LeadingNumber->value => $leading > 0,
             Difficulty::BothLeading->value => $leading > 1,
         ] + self::common($factors) + [
-            Difficulty::Longer->value => \count($factors) !== 2,
+            Difficulty::Longer->value => \count($factors) !== 2 || array_filter(
+                $factors,
+                static fn(Polynomial $factor): bool => \count($factor->terms) !== 2,
+            ) !== [],
             Difficulty::ZeroMiddle->value => \count($seen->whole()->terms) < 3,
         ]);
     }

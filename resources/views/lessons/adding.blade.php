@@ -24,6 +24,14 @@
                 <label>{{ __('lesson.slip-label') }} <x-slip-choice :chosen="$own['slip'] ?? ''" /></label>
                 <label>{{ __('lesson.problem-bites') }} <input class="input maths-input" name="problem" value="{{ $own['problem'] ?? '' }}" autocomplete="off" spellcheck="false"></label>
             @else
+                @if ($sets !== [])
+                    <label>{{ __('lesson.kept-set') }} <select class="input" name="kept">
+                        <option value="">{{ __('lesson.picked-set') }}</option>
+                        @foreach ($sets as [$id, $name, $count])
+                            <option value="{{ $id }}" @selected(($own['kept'] ?? '') === (string) $id)>{{ $name }}, {{ trans_choice('sets.problems', $count) }}</option>
+                        @endforeach
+                    </select></label>
+                @endif
                 @include('lessons.set-fields', ['skill' => $own['skill'] ?? '', 'rungs' => $own['rungs'] ?? '1', 'count' => $own['count'] ?? '8', 'seed' => $own['seed'] ?? '1'])
             @endif
             <button class="button" id="add-{{ $what }}-go">{{ __('lesson.add-go') }}</button>

@@ -5,6 +5,8 @@
     <input type="hidden" name="version" value="{{ $lesson->lesson->version }}">
     @if (in_array($kept->kind->value, ['goal', 'note'], true))
         <label>{{ __('lesson.words-label') }} <textarea class="textarea" name="text" rows="2">{{ $kept->text }}</textarea></label>
+    @elseif ($kept->own !== [])
+        <label>{{ __('handed.problems') }} <textarea class="textarea maths-input" name="own" rows="5" spellcheck="false">{{ implode("\n", $kept->own) }}</textarea></label>
     @elseif ($kept->kind->value === 'set')
         @include('lessons.set-fields', ['skill' => $kept->picked()[0], 'rungs' => $kept->picked()[1], 'count' => $kept->picked()[2], 'seed' => $kept->seed])
     @else
