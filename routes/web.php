@@ -11,7 +11,7 @@ use App\Http\Middleware\TutorOnly;
 use Illuminate\Session\Middleware\AuthenticateSession;
 use Illuminate\Support\Facades\Route;
 
-// Rooms with forms: they need a session, which lives in a cookie.
+// Rooms with forms: they need a session.
 Route::get('/', [BenchController::class, 'show'])->name('bench');
 Route::get('/style', [StyleController::class, 'show'])->name('style');
 Route::get('/style/kept', [StyleController::class, 'kept'])->name('style.kept');

@@ -150,7 +150,7 @@ final readonly class KeptLessons
             $end = $next[$moment->play_id] ?? LessonPlay::query()->find($moment->play_id)?->ended_at;
             $next[$moment->play_id] = $moment->at;
             $seconds = $end === null ? 0 : (int) $moment->at->diffInSeconds($end);
-            // Half a minute was not the item, two hours were a break.
+            // A few seconds were not the item, two hours were a break.
             if ($moment->usual !== null && $seconds >= 15 && $seconds <= 7200) {
                 $played[] = [$seconds, $moment->usual];
             }

@@ -19,6 +19,8 @@ return [
     'too-many' => 'At most :most problems are handed out at once.',
     'made' => 'Addresses to hand out',
     'made-hint' => 'Copy each to its learner. Whoever has an address can work under it until it expires.',
+    'open-here' => 'Open it here',
+    'only-here' => 'As Runel is started now, these addresses are reached from this machine only. For others, start it with HOST.',
     'until' => 'until :moment',
     'taken-back' => 'The address opens nothing any more.',
     'take-back' => 'Take it back',

@@ -109,7 +109,7 @@ return [
     'farewell-lead' => 'This takes out of Runel’s database, and out of its log on disk:',
     'farewell-name' => 'the name, the note and the house style',
     'links' => 'One address handed out|:count addresses handed out',
-    'words' => 'One word of yours on when something comes back|:count words of yours on when something comes back',
+    'words' => 'one day you moved or dropped|:count days you moved or dropped',
     'memberships' => 'the place in one group|the place in :count groups',
     'farewell-stays' => 'Runel makes no copies by itself. Files you exported are yours: delete them where you put them.',
     'mentions' => 'These notes of lessons name them and stay; take them out where they stand:',

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Learners\Handings;
 use App\Models\Attempt;
+use App\Models\Example;
 use App\Models\Handing;
 use App\Models\Learner;
 use App\Models\LearnerGroup;
@@ -15,6 +16,7 @@ use App\Models\Tutor;
 use Illuminate\Routing\Route as Registered;
 use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Facades\Route;
+use Illuminate\Support\Facades\Schema;
 use Illuminate\Testing\TestResponse;
 use Runel\Demonstration\TaskReference;
 use Runel\Style\HouseStyle;
@@ -107,6 +109,15 @@ final class AccessTest extends TestCase
         self::assertSame('/tutor', $this->post('/examples', ['problem' => 'x+1'])->headers->get('Location'));
         $this->signIn();
         self::assertSame('/?problem=x%2B1', $this->post('/examples', ['problem' => 'x+1'])->headers->get('Location'));
+    }
+
+    public function testWhereNobodyCanTellNothingIsWrittenAndNothingLost(): void
+    {
+        Schema::rename('tutors', 'tutors_away');
+        $before = Example::query()->count();
+        $this->post('/examples', ['problem' => 'x+1'])->assertRedirect('/?problem=x%2B1')->assertSessionHas('notice');
+        self::assertSame($before, Example::query()->count());
+        Schema::rename('tutors_away', 'tutors');
     }
 
     public function testThePassphraseIsSetOnceAndOnlyHere(): void

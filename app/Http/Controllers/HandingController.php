@@ -29,6 +29,7 @@ use Runel\Message\BadRequest;
 use Runel\Message\Message;
 use Runel\Message\Refusal;
 use Runel\Method\Catalogue;
+use Runel\Problem\Job;
 use Runel\Style\HouseStyle;
 
 /** Tasks handed to learners by the tutor, and what a learner sees of them: these tasks and nothing else. */
@@ -83,6 +84,7 @@ final readonly class HandingController
             'handed' => $handed,
             'addresses' => $this->handings,
             'host' => $request->getSchemeAndHttpHost(),
+            'isOnlyHere' => \in_array($request->getHost(), ['localhost', '127.0.0.1', '[::1]'], true),
         ]);
     }
 
@@ -115,7 +117,7 @@ final readonly class HandingController
 
             return self::kept(response()->view('learners.tasks', [
                 'references' => $references,
-                'nodes' => array_map(self::node(...), $references),
+                'tasks' => array_map(self::task(...), $references),
                 'done' => $done,
                 'back' => $back,
                 'until' => $handing->expires_at,
@@ -136,10 +138,13 @@ final readonly class HandingController
         ));
     }
 
-    private static function node(TaskReference $reference): ?Node
+    /** @return array{Node, Job}|null what is to be done with what; null where it can no longer be read */
+    private static function task(TaskReference $reference): ?array
     {
         try {
-            return $reference->task()->problem->node;
+            $task = $reference->task();
+
+            return [$task->problem->node, Jobs::chosen($task, $reference->job)];
         } catch (Refusal) {
             return null;
         }

@@ -8,6 +8,7 @@ use App\Access\Passphrase;
 use App\Address\Hidden;
 use Closure;
 use Illuminate\Contracts\Auth\Factory;
+use Illuminate\Database\QueryException;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response as HtmlResponse;
 use Symfony\Component\HttpFoundation\Response;
@@ -20,7 +21,16 @@ final readonly class TutorOnly
     /** @param Closure(Request): Response $next */
     public function handle(Request $request, Closure $next, string $when = 'always'): Response
     {
-        if ($this->auth->guard()->check() || ($when === 'once-set' && !$this->passphrase->isSet())) {
+        try {
+            $isOpen = $when === 'once-set' && !$this->passphrase->isSet();
+        } catch (QueryException) {
+            // Whether there is a tutor cannot be told: nothing is written, and what was typed comes back.
+            $typed = $request->input('problem');
+            $back = route('bench', \is_string($typed) ? ['problem' => $typed] : [], false);
+
+            return redirect($back)->with('notice', __('ui.shelf-not-written'));
+        }
+        if ($isOpen || $this->auth->guard()->check()) {
             $response = $next($request);
             // What is only the tutor's must not wait in a cache for the next one at this screen.
             $response->headers->set('Cache-Control', 'no-store, private');

@@ -6,10 +6,11 @@
             <p>{{ __('learner.farewell-lead') }}</p>
             <ul class="farewell-list">
                 <li>{{ __('learner.farewell-name') }}</li>
-                <li>{{ trans_choice('learner.pieces', $counts['attempts']) }}</li>
-                <li>{{ trans_choice('learner.links', $counts['handings']) }}</li>
-                <li>{{ trans_choice('learner.words', $counts['words']) }}</li>
-                <li>{{ trans_choice('learner.memberships', $counts['groups']) }}</li>
+                @foreach (['attempts' => 'learner.pieces', 'handings' => 'learner.links', 'words' => 'learner.words', 'groups' => 'learner.memberships'] as $what => $words)
+                    @if ($counts[$what] > 0)
+                        <li>{{ trans_choice($words, $counts[$what]) }}</li>
+                    @endif
+                @endforeach
             </ul>
             @if ($mentions !== [])
                 <p>{{ __('learner.mentions') }}</p>
