@@ -91,6 +91,13 @@ final readonly class Records
             return null;
         }
         $task = new Task($piece->problem, $learner->style);
+        $today = $learner->attempts()->where('source', self::PILE)->where('at', '>=', Carbon::today());
+        foreach ($today->get() as $kept) {
+            // The same page sent a second time is the same page.
+            if ($kept->task->problem === $task->problem->source && $kept->typed() === $piece->piece->lines) {
+                return $kept;
+            }
+        }
 
         return $this->write($learner, $task, $piece->job, $piece->piece->lines, $piece->marking, self::PILE, [
             'mark' => mb_substr($piece->mark, 0, 20),

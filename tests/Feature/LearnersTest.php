@@ -139,7 +139,8 @@ final class LearnersTest extends TestCase
         $whose = [$learner->id, 'new', ''];
         $this->post('/learners/pile/keep', ['text' => $pile, 'whose' => $whose, 'remark' => ['good']])
             ->assertRedirect('/learners');
-        self::assertSame('good', $learner->attempts()->sole()->remark);
+        $this->post('/learners/pile/keep', ['text' => $pile, 'whose' => $whose, 'remark' => ['good']]);
+        self::assertSame('good', $learner->attempts()->sole()->remark, 'sent twice, kept once');
         self::assertSame(1, Learner::query()->where('name', 'Somebody')->sole()->attempts()->count());
         self::assertSame(0, Learner::query()->where('name', 'Other')->count());
     }

@@ -8,7 +8,7 @@
                 @csrf
                 <textarea name="text" hidden>{{ $text }}</textarea>
                 <input type="hidden" name="common" value="{{ $common }}">
-                <ul class="handed-list">
+                <ul class="handed-list whose-list">
                     @foreach ($pile->pieces as $place => $piece)
                         <li>
                             <p><strong>{{ $piece->piece->learner }}</strong> @if ($piece->problem !== null){!! $page->maths($piece->problem->node) !!}@else<span class="marked-typed">{{ $piece->piece->problem }}</span>@endif</p>
