@@ -226,24 +226,15 @@ final readonly class FigureTable
 
     private static function columns(Columns $figure): self
     {
-        $data = $figure->data();
-        $rows = [];
-        $powers = \is_array($data['powers']) ? \count($data['powers']) : 0;
-        foreach (['upper', 'lower'] as $name) {
-            $rows[] = self::nodes($data[$name]);
-        }
-        $rows[1][0] ??= '';
+        ['upper' => $upper, 'lower' => $lower, 'rows' => $products, 'sums' => $sums] = $figure->data();
+        $rows = array_map(self::nodes(...), [$upper, $lower, ...$products]);
         $ruled = [1];
-        foreach (\is_array($data['rows']) ? array_values($data['rows']) : [] as $place => $row) {
-            // Each row stands one place further to the left than the one before.
-            $rows[] = [...self::nodes($row), ...array_fill(0, $place, '')];
-        }
-        if ($data['sums'] !== []) {
+        if ($sums !== []) {
             $ruled[] = \count($rows) - 1;
-            $rows[] = self::nodes($data['sums'], array_fill(0, $powers, ''));
+            $rows[] = self::nodes($sums);
         }
 
-        return self::right($rows, $ruled);
+        return self::right($rows, $ruled, \count($figure->powers));
     }
 
     private static function arcs(Arcs $figure): self
@@ -339,18 +330,13 @@ final readonly class FigureTable
     }
 
     /**
-     * @param list<Node|string> $else
+     * @param list<Node|null> $row
      *
      * @return list<Node|string>
      */
-    private static function nodes(mixed $row, array $else = []): array
+    private static function nodes(array $row): array
     {
-        $nodes = $else;
-        foreach (\is_array($row) ? array_values($row) : [] as $place => $cell) {
-            $nodes[$place] = $cell instanceof Node ? $cell : '';
-        }
-
-        return array_values($nodes);
+        return array_map(static fn(?Node $cell): Node|string => $cell ?? '', $row);
     }
 
     /**
@@ -358,10 +344,11 @@ final readonly class FigureTable
      *
      * @param list<list<Node|string>> $rows
      * @param list<int>               $ruled
+     * @param int                     $wide  at least so many places
      */
-    private static function right(array $rows, array $ruled): self
+    private static function right(array $rows, array $ruled, int $wide = 0): self
     {
-        $longest = max([0, ...array_map(\count(...), $rows)]);
+        $longest = max([$wide, ...array_map(\count(...), $rows)]);
 
         return new self(array_map(
             static fn(array $row): array => [...array_fill(0, $longest - \count($row), ''), ...$row],

@@ -24,7 +24,7 @@ final readonly class Columns implements Figure
      * @param list<Expression>           $powers      over the columns, highest first
      * @param list<array<int, Rational>> $rows        the products by power, one row a lower coefficient from the
      *                                                constant up
-     * @param array<int, Rational>       $sums        by power, highest first
+     * @param array<int, Rational>       $sums        by power, lowest first
      * @param int                        $sumsWritten from the lowest power up
      */
     private function __construct(
@@ -133,20 +133,40 @@ final readonly class Columns implements Figure
         return 'columns';
     }
 
+    /**
+     * Everything in the order of the powers, the highest first; what is worked out has a place under each of them.
+     *
+     * @return array{
+     *     powers: list<Expression>, upper: list<Expression>, lower: list<Expression>,
+     *     rows: list<list<Expression|null>>, sums: list<Expression|null>
+     * }
+     */
     public function data(): array
     {
-        $rows = [];
-        foreach (\array_slice($this->rows, 0, $this->rowsWritten) as $row) {
-            $rows[] = array_map(Numeral::of(...), $row);
-        }
-
         return [
             'powers' => $this->powers,
             'upper' => array_map(Numeral::of(...), $this->upper),
             'lower' => array_map(Numeral::of(...), $this->lower),
-            'rows' => $rows,
-            'sums' => array_map(Numeral::of(...), \array_slice($this->sums, 0, $this->sumsWritten, true)),
+            'rows' => array_map($this->placed(...), \array_slice($this->rows, 0, $this->rowsWritten)),
+            'sums' => $this->sumsWritten === 0
+                ? []
+                : $this->placed(\array_slice($this->sums, 0, $this->sumsWritten, true)),
         ];
+    }
+
+    /**
+     * Numbers in their columns, as the powers over them: the highest first, null where none stands.
+     *
+     * @param array<int, Rational> $numbers by power
+     *
+     * @return list<Expression|null>
+     */
+    private function placed(array $numbers): array
+    {
+        return array_map(
+            static fn(int $power): ?Expression => isset($numbers[$power]) ? Numeral::of($numbers[$power]) : null,
+            range(\count($this->powers) - 1, 0),
+        );
     }
 
     public function ground(): array
