@@ -14,7 +14,7 @@ use Runel\Number\Rational;
 /** A marking as the contract writes it. */
 final class MarkingData
 {
-    /** @return array{lines: list<array<string, mixed>>, finished: bool, wants: string|null} */
+    /** @return array{lines: list<array<string, mixed>>, finished: bool, wants: string|null, looked-at: int} */
     public static function of(Marking $marking, Wording $wording): array
     {
         return [
@@ -24,6 +24,7 @@ final class MarkingData
             ),
             'finished' => $marking->finished,
             'wants' => $marking->wants?->value,
+            'looked-at' => $marking->lookedAt(),
         ];
     }
 
@@ -35,6 +36,8 @@ final class MarkingData
             'ascii' => $line->node === null ? null : Ascii::write($line->node),
             'verdict' => $line->verdict->value,
             'true' => $line->holds,
+            'extraneous' => $line->extraneous,
+            'branch' => $line->branch,
             'slip' => $line->slip?->value,
             'say' => $wording->say($line->say),
             'at' => $line->at,

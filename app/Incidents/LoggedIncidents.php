@@ -9,7 +9,7 @@ use Runel\Audit\Unproved;
 use Runel\Demonstration\Task;
 use Runel\Method\Incidents;
 
-/** Defects of Runel go to the log, with what led to them. */
+/** Defects of Runel go to the log, with what led to them; nothing that a learner wrote does. */
 final readonly class LoggedIncidents implements Incidents
 {
     public function __construct(private LoggerInterface $log) {}
@@ -18,13 +18,13 @@ final readonly class LoggedIncidents implements Incidents
     {
         try {
             $this->log->error($fault instanceof Unproved ? 'The audit rejected a demonstration.' : 'A method failed.', [
-                'problem' => $task->problem->source,
+                'problem' => $task->isPersonal ? 'a line that somebody wrote' : $task->problem->source,
                 'method' => $method,
                 'style' => $task->style->chosen(),
                 'choices' => $task->choices,
                 'fault' => $fault instanceof Unproved
                     ? \array_slice($fault->faults, 0, 5)
-                    : $fault::class . ': ' . $fault->getMessage(),
+                    : $fault::class,
                 'at' => basename($fault->getFile()) . ':' . $fault->getLine(),
             ]);
         } catch (\Throwable) {

@@ -70,16 +70,15 @@ final readonly class YourTurn
         return new self($address, $turn, $task, $job, $given, $marking, $catalogue, $demonstrations, $door);
     }
 
-    /** Whether the last line cannot stay, so that it is mended before anything else. */
+    /**
+     * Whether the last line cannot stay, so that it is mended before anything else. A branch that was taken for the
+     * whole can: the others may stand on the lines to come.
+     */
     public function isStuck(): bool
     {
         $last = $this->last();
 
-        return $last !== null && \in_array(
-            $last->verdict,
-            [LineVerdict::Wrong, LineVerdict::SideWrong, LineVerdict::Unreadable],
-            true,
-        );
+        return $last !== null && $last->verdict->fails() && $last->branch === null;
     }
 
     public function last(): ?MarkedLine
@@ -103,8 +102,7 @@ final readonly class YourTurn
     public function standing(): Node
     {
         foreach (array_reverse($this->marking->lines) as $line) {
-            $isChain = \in_array($line->verdict, [LineVerdict::Follows, LineVerdict::Same], true);
-            if ($isChain && $line->holds && $line->node !== null) {
+            if ($line->verdict->isChain() && $line->branch === null && $line->holds && $line->node !== null) {
                 return $line->node;
             }
         }

@@ -16,11 +16,15 @@ final class Task
     /** @var array<string, mixed> */
     private array $known = [];
 
-    /** @param array<string, string> $choices by the choice's key */
+    /**
+     * @param array<string, string> $choices    by the choice's key
+     * @param bool                  $isPersonal whether the problem is a line somebody wrote, which goes into no log
+     */
     public function __construct(
         public readonly Problem $problem,
         public readonly HouseStyle $style,
         public readonly array $choices = [],
+        public readonly bool $isPersonal = false,
     ) {}
 
     public function choice(string $key): ?string

@@ -22,6 +22,8 @@ use Runel\Notation\Ascii;
 use Runel\Polynomial\Polynomial;
 use Runel\Polynomial\Term;
 use Runel\Problem\Job;
+use Runel\Proof\Effort;
+use Runel\Proof\OutOfEffort;
 use Runel\Proof\Proof;
 use Runel\Slip\FactoringRule;
 use Runel\Slip\Slip;
@@ -31,22 +33,28 @@ use Runel\Slip\WrongRules;
 /** Why a line does not follow: a slip that leads to it when it is done on purpose, or one number that is off. */
 final readonly class Diagnosis
 {
+    /** What trying one outcome of a rule takes for each sign of the line, in steps. */
+    private const OUTCOME = 2;
+
     private function __construct(public ?Slip $slip, public Message $say, public Message $hint) {}
 
     /**
-     * @param list<Node> $skipped lines that follow from the line before and may have been skipped
+     * @param Worked     $worked  lines of ours that follow from the line before may have been skipped
      * @param list<Node> $earlier the problem and the learner's lines, from which something can have been copied
+     *
+     * @throws OutOfEffort when looking takes more than is granted
      */
     public static function of(
         Proof $proof,
+        Effort $effort,
         Job $job,
         Node $before,
         Node $after,
-        array $skipped,
+        Worked $worked,
         array $earlier,
     ): self {
         $rules = WrongRules::of($job);
-        $rule = self::rule($proof, $rules, $before, $after);
+        $rule = self::rule($proof, $effort, $rules, $before, $after);
         if ($rule !== null) {
             return self::said($rule);
         }
@@ -55,26 +63,49 @@ final readonly class Diagnosis
         if ($one !== null) {
             return self::number($one, $after, [$before, ...$earlier]);
         }
-        foreach ($skipped as $line) {
-            $rule = self::rule($proof, $rules, $line, $after);
+        foreach ($worked->lines() as $line) {
+            $rule = self::rule($proof, $effort, $rules, $line, $after);
             if ($rule !== null) {
                 return self::said($rule);
             }
         }
+
+        return self::none();
+    }
+
+    /** No reason is known. */
+    public static function none(): self
+    {
         $say = Message::of('marking.wrong');
 
         return new self(null, $say, $say);
     }
 
-    /** @param list<WrongRule> $rules */
-    private static function rule(Proof $proof, array $rules, Node $before, Node $after): ?WrongRule
+    /** The line lets in what does not solve the one before. */
+    public static function added(): self
     {
+        $say = Message::of('marking.added');
+
+        return new self(null, $say, $say);
+    }
+
+    /** @param list<WrongRule> $rules */
+    private static function rule(
+        Proof $proof,
+        Effort $effort,
+        array $rules,
+        Node $before,
+        Node $after,
+    ): ?WrongRule {
+        // Long numbers take longer.
+        $cost = self::OUTCOME * \strlen(Ascii::write($before));
         $fingerprint = Fingerprint::of($after);
         // A term that changes sides changes both of them.
         $keepsSide = $before instanceof Equation && $after instanceof Equation
             && ($proof->same($before->left, $after->left) || $proof->same($before->right, $after->right));
         $isProduct = self::isProduct($after instanceof Equation ? $after->left : $after);
         foreach (WrongRules::outcomes($rules, $before) as [$rule, $wrong]) {
+            $effort->spend($cost);
             $isOut = ($rule instanceof FactoringRule && !$isProduct)
                 || ($rule->slip() === Slip::SignNotTurned && $keepsSide)
                 || ($rule->slip() === Slip::MinusOneTwice && self::minuses($after) < 2);

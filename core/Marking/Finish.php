@@ -22,39 +22,37 @@ use Runel\Polynomial\Polynomial;
 use Runel\Polynomial\Term;
 use Runel\Problem\Job;
 use Runel\Proof\Proof;
-use Runel\Proof\Verdict;
 
 /** Whether the last line does the job in the form it asks, and if not, what is missing. */
 final readonly class Finish
 {
-    public function __construct(private Task $task, private Job $job) {}
+    public function __construct(
+        private Task $task,
+        private Job $job,
+        private Following $following,
+        private Worked $worked,
+    ) {}
 
-    /**
-     * @param list<MarkedLine>                    $lines
-     * @param \Closure(): (list<Expression>|null) $known what solves the problem, where that has to be looked up
-     */
-    public function wants(array $lines, \Closure $known): ?Wanting
+    /** @param list<MarkedLine> $lines */
+    public function wants(Trail $trail, array $lines): ?Wanting
     {
-        $last = array_values(array_filter($lines, static fn(MarkedLine $line): bool => !\in_array(
-            $line->verdict,
-            [LineVerdict::Side, LineVerdict::SideWrong, LineVerdict::Unreadable],
-            true,
-        )));
-        $line = $last[\count($last) - 1] ?? null;
-        if ($line === null) {
+        $chain = array_values(array_filter($lines, static fn(MarkedLine $line): bool => $line->verdict->isChain()));
+        $last = $chain[\count($chain) - 1] ?? null;
+        $joined = $trail->joined();
+        if ($last === null) {
             return Wanting::Lines;
         }
-        if (!$line->holds) {
-            return Wanting::Truth;
+        if ($trail->isTrue !== true || $joined->isTrue !== true) {
+            return $trail->isTrue === null ? Wanting::Judged : Wanting::Truth;
         }
 
-        return $line->node === null ? null : match ($this->job) {
-            Job::Multiply => self::collected($line->node),
-            Job::Factor => self::factored($line->node),
-            Job::Solve => $this->solved($line->node, $known),
-            Job::Divide => self::divided($line->node),
-            Job::Rearrange => $this->rearranged($line->node),
-            Job::CompleteSquare => $this->squared($line->node, $known),
+        return $last->node === null ? null : match ($this->job) {
+            Job::Multiply => self::collected($joined->line),
+            Job::Factor => self::factored($joined->line),
+            Job::Solve => $this->solved($joined->line),
+            Job::Divide => self::divided($joined->line),
+            Job::Rearrange => $this->rearranged($joined->line),
+            Job::CompleteSquare => $this->squared($joined->line),
         };
     }
 
@@ -100,34 +98,52 @@ final readonly class Finish
         ) === []) !== [];
     }
 
-    /** @param \Closure(): (list<Expression>|null) $known */
-    private function solved(Node $node, \Closure $known): ?Wanting
+    private function solved(Node $node): ?Wanting
     {
         $letter = $this->task->problem->letter();
-        $equations = match (true) {
-            $node instanceof Alternatives => $node->equations,
-            $node instanceof Equation => [$node],
-            default => [],
-        };
         // Where no letter is left, all is said: numbers that are equal, or that are not.
         if (Letters::of($node) === []) {
             return null;
         }
-        foreach ($equations as $equation) {
-            $isAlone = $equation->left instanceof Letter && $equation->left->name === $letter;
-            if (!$isAlone || Letters::of($equation->right) !== []) {
+        $values = [];
+        foreach (self::equations($node) as $equation) {
+            $value = self::value($equation, (string) $letter);
+            if ($value === null || Letters::of($value) !== []) {
                 return Wanting::UnknownAlone;
             }
-            $wants = self::wantsOfNumber($equation->right);
+            $wants = self::wantsOfNumber($value);
             if ($wants !== null) {
                 return $wants;
             }
+            $values[] = $value;
         }
 
-        return match ((new Proof())->follows($this->task->problem->node, $node)) {
-            Verdict::Implies => Wanting::Extraneous,
-            Verdict::Unrelated => Wanting::RootLost,
-            Verdict::Undecided => $this->tested($equations, (string) $letter, $known()),
+        return match ($this->following->relation($this->task->problem->node, $node)) {
+            Relation::Adds, Relation::Invents => Wanting::Extraneous,
+            Relation::Loses, Relation::Breaks => Wanting::RootLost,
+            Relation::Undecided => $this->tested($values, (string) $letter),
+            Relation::Follows, Relation::Positive => null,
+        };
+    }
+
+    /** @return list<Equation> */
+    private static function equations(Node $node): array
+    {
+        return match (true) {
+            $node instanceof Alternatives => $node->equations,
+            $node instanceof Equation => [$node],
+            default => [],
+        };
+    }
+
+    /** What a letter is said to be, on whichever side it stands alone; null where it does not. */
+    private static function value(Equation $equation, string $letter): ?Expression
+    {
+        $isLetter = static fn(Expression $side): bool => $side instanceof Letter && $side->name === $letter;
+
+        return match (true) {
+            $isLetter($equation->left) => $equation->right,
+            $isLetter($equation->right) => $equation->left,
             default => null,
         };
     }
@@ -143,21 +159,23 @@ final readonly class Finish
         };
     }
 
-    /**
-     * @param array<Equation>       $equations each a candidate
-     * @param list<Expression>|null $solutions
-     */
-    private function tested(array $equations, string $letter, ?array $solutions): ?Wanting
+    /** @param list<Expression> $values each a candidate */
+    private function tested(array $values, string $letter): ?Wanting
     {
         $problem = $this->task->problem->node;
         $proof = new Proof();
-        foreach ($equations as $equation) {
-            if (!$problem instanceof Equation || !$proof->holds(new Solves($problem, $letter, $equation->right))) {
-                return Wanting::Extraneous;
+        foreach ($values as $value) {
+            if (!$problem instanceof Equation || !$proof->holds(new Solves($problem, $letter, $value))) {
+                return Wanting::Judged;
             }
         }
+        $solutions = $this->worked->solutions();
 
-        return \count($equations) < \count($solutions ?? []) ? Wanting::RootLost : null;
+        return match (true) {
+            $solutions === null => Wanting::Judged,
+            \count($values) < \count($solutions) => Wanting::RootLost,
+            default => null,
+        };
     }
 
     private static function divided(Node $node): ?Wanting
@@ -186,11 +204,11 @@ final readonly class Finish
 
     private function rearranged(Node $node): ?Wanting
     {
-        $subject = $this->task->problem->subject;
-        $equations = $node instanceof Alternatives ? $node->equations : ($node instanceof Equation ? [$node] : []);
+        $subject = (string) $this->task->problem->subject;
+        $equations = self::equations($node);
         foreach ($equations as $equation) {
-            $isAlone = $equation->left instanceof Letter && $equation->left->name === $subject;
-            if (!$isAlone || Letters::count($equation->right, (string) $subject) > 0) {
+            $value = self::value($equation, $subject);
+            if ($value === null || Letters::count($value, $subject) > 0) {
                 return Wanting::UnknownAlone;
             }
         }
@@ -198,15 +216,11 @@ final readonly class Finish
         return $equations === [] ? Wanting::UnknownAlone : null;
     }
 
-    /**
-     * The letter has to stand once: in the square.
-     *
-     * @param \Closure(): (list<Expression>|null) $known
-     */
-    private function squared(Node $node, \Closure $known): ?Wanting
+    /** The letter has to stand once: in the square. */
+    private function squared(Node $node): ?Wanting
     {
         if ($this->task->problem->node instanceof Equation && $this->task->problem->letter() !== null) {
-            return $this->solved($node, $known);
+            return $this->solved($node);
         }
         $side = $node instanceof Equation ? $node->right : $node;
         $letters = $this->task->problem->polynomial?->letters() ?? [];

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Runel\Marking;
 
-use Runel\Audit\Unproved;
 use Runel\Demonstration\Demonstration;
 use Runel\Demonstration\Line;
 use Runel\Demonstration\Link;
@@ -103,7 +102,7 @@ final readonly class Guidance
         foreach ([...$shown, ...array_diff($ids, $shown)] as $id) {
             try {
                 yield $catalogue->demonstrate($task, $job->value, $id);
-            } catch (Refusal | Unproved) {
+            } catch (Refusal) {
                 continue;
             }
         }
@@ -225,7 +224,9 @@ final readonly class Guidance
             $subject = $task->problem->subject;
             $problem = Problem::read(Ascii::write($line) . ($subject === null ? '' : " for $subject"));
 
-            return \in_array($job, $problem->jobs, true) ? new Task($problem, $task->style, $task->choices) : null;
+            return \in_array($job, $problem->jobs, true)
+                ? new Task($problem, $task->style, $task->choices, true)
+                : null;
         } catch (Refusal) {
             return null;
         }

@@ -14,5 +14,28 @@ enum LineVerdict: string
     case Same = 'same';
     case Side = 'side';
     case SideWrong = 'side-wrong';
+    /** It can neither be shown to follow nor not to. Nothing is counted by it. */
+    case Undecided = 'undecided';
     case Unreadable = 'unreadable';
+
+    /** Whether it carries the work on: it says of the problem what it says, right or wrong. */
+    public function isChain(): bool
+    {
+        return match ($this) {
+            self::Follows, self::FollowsWrong, self::Wrong, self::Same, self::Undecided => true,
+            self::Side, self::SideWrong, self::Unreadable => false,
+        };
+    }
+
+    /** Whether it is wrong by itself. */
+    public function isFault(): bool
+    {
+        return $this === self::Wrong || $this === self::SideWrong;
+    }
+
+    /** Whether it cannot stay as it is. */
+    public function fails(): bool
+    {
+        return $this->isFault() || $this === self::Unreadable;
+    }
 }

@@ -12,14 +12,17 @@ use Runel\Slip\Slip;
 final readonly class MarkedLine
 {
     /**
-     * @param string    $typed as it was typed
-     * @param Node|null $node  what it says; null where it cannot be read, or says that there is no solution or that all
-     *                         numbers are
-     * @param bool      $holds whether it is still true to the problem
-     * @param Message   $say   what a tutor is told
-     * @param Message   $hint  what a learner is told, who is to find it
-     * @param Node|null $shown the line with the place of the slip marked, where one can be singled out
-     * @param int|null  $at    the character at which an unreadable line breaks, from 1
+     * @param string      $typed      as it was typed
+     * @param Node|null   $node       what it says; null where it cannot be read, or says that there is no solution or
+     *                                that all numbers are
+     * @param bool        $holds      whether it is still true to the problem
+     * @param Message     $say        what a tutor is told
+     * @param Message     $hint       what a learner is told, who is to find it
+     * @param Node|null   $shown      the line with the place of the slip marked, where one can be singled out
+     * @param int|null    $at         the character at which an unreadable line breaks, from 1
+     * @param string|null $branch     the branch it stands on, counted from 1, behind those that one stands on: 2.1
+     * @param bool        $extraneous whether it lets in what does not solve the line before, by a move that may do so
+     * @param bool        $isLookedAt whether there was work left to judge it
      */
     public function __construct(
         public string $typed,
@@ -32,5 +35,29 @@ final readonly class MarkedLine
         public ?int $at = null,
         public ?Difference $differs = null,
         public ?Node $shown = null,
+        public ?string $branch = null,
+        public bool $extraneous = false,
+        public bool $isLookedAt = true,
     ) {}
+
+    /** A line of which nothing more is to be said than its verdict, and what it is to the line it goes on from. */
+    public static function plain(
+        string $typed,
+        ?Node $node,
+        LineVerdict $verdict,
+        bool $holds,
+        ?string $branch = null,
+        Relation $relation = Relation::Follows,
+    ): self {
+        $isSound = $verdict === LineVerdict::Follows || $verdict === LineVerdict::FollowsWrong;
+        $say = Message::of(match (true) {
+            $isSound && $relation === Relation::Adds => 'marking.adds',
+            $isSound && $relation === Relation::Positive => 'marking.positive',
+            $verdict === LineVerdict::Follows && $branch !== null => 'marking.branch',
+            default => "marking.$verdict->value",
+        });
+
+        return new self($typed, $node, $verdict, $holds, $say, $say, branch: $branch, extraneous: $isSound
+            && $relation === Relation::Adds);
+    }
 }

@@ -4,11 +4,9 @@ declare(strict_types=1);
 
 namespace Runel\Marking;
 
-use Runel\Audit\Unproved;
 use Runel\Claim\AllSolve;
 use Runel\Claim\NoSolution;
 use Runel\Claim\Solves;
-use Runel\Demonstration\Link;
 use Runel\Demonstration\Task;
 use Runel\Expression\Alternatives;
 use Runel\Expression\Equation;
@@ -16,76 +14,161 @@ use Runel\Expression\Expression;
 use Runel\Expression\Letter;
 use Runel\Expression\Letters;
 use Runel\Expression\Node;
-use Runel\Expression\Rewriter;
-use Runel\Expression\Substitution;
 use Runel\Expression\Sum;
 use Runel\Message\Message;
 use Runel\Message\Refusal;
 use Runel\Method\Catalogue;
 use Runel\Notation\Ascii;
 use Runel\Problem\Job;
-use Runel\Problem\Problem;
 use Runel\Problem\Reading;
+use Runel\Proof\Effort;
+use Runel\Proof\OutOfEffort;
 use Runel\Proof\Proof;
-use Runel\Proof\Verdict;
 use Runel\Slip\Slip;
 
 /**
  * Judges the lines a person has written, any road, any number of steps skipped: each against the person's own line
  * before, and apart from that against the problem. What has to hold is that it follows, by the audit's own laws; no
- * line is ever compared with a demonstration of ours.
+ * line is ever compared with a demonstration of ours. What cannot be told is undecided, and so is what there is no work
+ * left for.
  */
 final class Marker
 {
+    /** The work that looking for the reason of one slip may take, in steps. */
+    private const DIAGNOSIS = 60_000;
+    /** The work that judging one line may take, in steps. */
+    private const MOST = 200_000;
+    /** What reading a line and writing down its verdict takes. */
+    private const LINE = 250;
+
     private readonly Proof $proof;
+    private readonly Following $following;
     private readonly LineReader $reader;
     private readonly SlipPlace $place;
-    private readonly Finish $finish;
-    /** The learner's last line that carried the work on. */
-    private Node $before;
-    /** Whether that line is still true to the problem. */
-    private bool $holds = true;
-    /** @var list<Node> the problem and the lines before that one */
-    private array $earlier = [];
-    /** @var list<Node>|null the lines of a demonstration */
-    private ?array $onward = null;
-    /** @var list<Expression>|null what solves the problem, where that has been looked up */
-    private ?array $solutions = null;
-    /** @var array<string, list<Expression>> what the wanted letter is, by formula */
-    private array $subjects = [];
+    private readonly Worked $worked;
+    private Trail $trail;
+    /** @var list<MarkedLine> those judged so far */
+    private array $marked = [];
 
     private function __construct(
-        private readonly Catalogue $catalogue,
+        Catalogue $catalogue,
         private readonly Task $task,
         private readonly Job $job,
+        private readonly Effort $effort,
     ) {
-        $this->proof = new Proof();
+        $this->proof = new Proof($effort);
+        $this->following = new Following($this->proof, $effort);
         $division = $job === Job::Divide ? Reading::quotient($task->problem->node) : null;
         $this->reader = new LineReader(Letters::of($task->problem->node), $division?->denominator);
         $this->place = new SlipPlace($this->proof);
-        $this->finish = new Finish($task, $job);
-        $this->before = $task->problem->node;
+        $this->worked = new Worked($catalogue, $task, $job, $effort);
+        $this->trail = Trail::from($task->problem->node);
     }
 
     /**
-     * @param Job          $job   one that the problem has
-     * @param list<string> $lines as they were typed
-     * @param list<Node>   $given proved lines that stand already, from which the first of these goes on
+     * @param Job          $job    one that the problem has
+     * @param list<string> $lines  as they were typed
+     * @param list<Node>   $given  proved lines that stand already, from which the first of these goes on
+     * @param Effort|null  $effort the work that may be spent on it; null: as much as it takes
      */
-    public static function mark(Catalogue $catalogue, Task $task, Job $job, array $lines, array $given = []): Marking
-    {
-        $marker = new self($catalogue, $task, $job);
+    public static function mark(
+        Catalogue $catalogue,
+        Task $task,
+        Job $job,
+        array $lines,
+        array $given = [],
+        ?Effort $effort = null,
+    ): Marking {
+        $marker = new self($catalogue, $task, $job, $effort ?? Effort::endless());
         foreach ($given as $node) {
-            $marker->earlier[] = $marker->before;
-            $marker->before = $node;
+            $marker->trail = $marker->trail->goOn($node, true);
         }
-        $marked = [];
         foreach ($lines as $line) {
-            $marked[] = $marker->line($line);
+            $marker->marked[] = $marker->looked($line);
         }
-        $wants = $marker->finish->wants($marked, $marker->known(...));
 
-        return new Marking($marked, $wants === null, $wants);
+        return $marker->marking();
+    }
+
+    private function looked(string $line): MarkedLine
+    {
+        $trail = $this->trail;
+        if (!$this->effort->isUsedUp()) {
+            try {
+                $this->effort->spend(self::LINE);
+
+                return $this->effort->within(self::MOST, fn(): MarkedLine => $this->line($line));
+            } catch (OutOfEffort) {
+                $this->trail = $trail->withTruth(null);
+            }
+        }
+        $isLookedAt = !$this->effort->isUsedUp();
+        $say = Message::of($isLookedAt ? 'marking.undecided' : 'marking.not-looked-at');
+
+        return new MarkedLine($line, null, LineVerdict::Undecided, false, $say, $say, isLookedAt: $isLookedAt);
+    }
+
+    private function marking(): Marking
+    {
+        $last = $this->marked[\count($this->marked) - 1] ?? null;
+        try {
+            $this->closeForks();
+            $wants = match (true) {
+                $last === null => Wanting::Lines,
+                $last->node === null && !$last->verdict->isChain() => Wanting::Judged,
+                $last->verdict === LineVerdict::Undecided => Wanting::Judged,
+                default => (new Finish($this->task, $this->job, $this->following, $this->worked))->wants(
+                    $this->trail,
+                    $this->marked,
+                ),
+            };
+        } catch (OutOfEffort) {
+            $wants = Wanting::Judged;
+        }
+
+        return new Marking($this->marked, $wants === null, $wants);
+    }
+
+    /**
+     * Branches that do not come to all there is: where the line that forked does not show that there are several, the
+     * one that was taken for the whole is a slip, after all.
+     */
+    private function closeForks(): void
+    {
+        foreach ($this->trail->forks as $fork) {
+            if ($fork->isVisible() || $this->isSaidTogether($fork) || $this->covers($fork)) {
+                continue;
+            }
+            $opening = $this->marked[$fork->opened];
+            \assert($opening->node !== null);
+            $slipped = $this->slipped($opening->typed, $fork->line, $opening->node, branch: $opening->branch);
+            array_splice($this->marked, $fork->opened, 1, [$slipped]);
+            $this->marked = array_map(
+                static fn(MarkedLine $line, int $place): MarkedLine => $place > $fork->opened
+                    && $line->verdict === LineVerdict::Follows
+                        ? MarkedLine::plain($line->typed, $line->node, LineVerdict::FollowsWrong, false)
+                        : $line,
+                $this->marked,
+                array_keys($this->marked),
+            );
+            $this->trail = $this->trail->withTruth(false);
+        }
+    }
+
+    /** Whether a line behind them says, wrongly, what they come to together: that one is the slip. */
+    private function isSaidTogether(Fork $fork): bool
+    {
+        return array_filter(
+            \array_slice($this->marked, $fork->opened + 1),
+            static fn(MarkedLine $line): bool => $line->verdict === LineVerdict::Wrong
+                && $line->node instanceof Alternatives,
+        ) !== [];
+    }
+
+    /** Whether the branches together come to all that solves the line that forked, or nobody can tell. */
+    private function covers(Fork $fork): bool
+    {
+        return $this->following->relation($fork->line, $this->trail->together($fork))->holds() !== false;
     }
 
     /** A line with arrows in it is judged statement by statement, and is what the first of them is that fails. */
@@ -95,8 +178,8 @@ final class Marker
         $last = null;
         foreach (LineReader::statements($typed) as $statement) {
             $last = $this->statement($typed, $statement);
-            $fails = !\in_array($last->verdict, [LineVerdict::Follows, LineVerdict::Same, LineVerdict::Side], true);
-            $failed ??= $fails ? $last : null;
+            $isSound = \in_array($last->verdict, [LineVerdict::Follows, LineVerdict::Same, LineVerdict::Side], true);
+            $failed ??= $isSound ? null : $last;
         }
 
         return $failed ?? $last;
@@ -105,21 +188,20 @@ final class Marker
     /** What can be read in two ways is taken in the way in which it follows, and that is said. */
     private function statement(string $typed, string $written): MarkedLine
     {
-        $state = [$this->before, $this->holds, $this->earlier];
+        $trail = $this->trail;
         $marked = $this->read($typed, $written);
         $other = LineReader::otherwise($written);
         if ($marked->verdict !== LineVerdict::Wrong || $other === $written) {
             return $marked;
         }
-        $after = [$this->before, $this->holds, $this->earlier];
-        [$this->before, $this->holds, $this->earlier] = $state;
+        [$after, $this->trail] = [$this->trail, $trail];
         $again = $this->read($typed, $other);
         if (\in_array($again->verdict, [LineVerdict::Follows, LineVerdict::FollowsWrong], true)) {
-            $say = Message::of('marking.read-as', ['line' => $again->node ?? $this->before]);
+            $say = Message::of('marking.read-as', ['line' => $again->node ?? $this->trail->line]);
 
             return new MarkedLine($typed, $again->node, $again->verdict, $again->holds, $say, $say);
         }
-        [$this->before, $this->holds, $this->earlier] = $after;
+        $this->trail = $after;
 
         return $marked;
     }
@@ -140,7 +222,7 @@ final class Marker
                 $typed,
                 null,
                 LineVerdict::Unreadable,
-                $this->holds,
+                $this->trail->isTrue === true,
                 $refusal->reason,
                 $refusal->reason,
                 at: $refusal->at ?? 1,
@@ -158,7 +240,7 @@ final class Marker
             return $this->unreadable($typed, 'marking.expression-wanted');
         }
         $goesOn = $this->proof->same($node->left, $this->problem()) || (
-            $this->before instanceof Expression && $this->proof->same($node->left, $this->before)
+            $this->trail->line instanceof Expression && $this->proof->same($node->left, $this->trail->line)
         );
 
         return $goesOn ? $this->judged($typed, $node->right) : $this->side($typed, $node);
@@ -176,7 +258,7 @@ final class Marker
         }
         $isIdentity = $node instanceof Equation && $this->proof->same($node->left, $node->right);
         $isPlain = $node instanceof Equation && Letters::of($node) === [];
-        if ($node instanceof Equation && ($isIdentity || $isPlain) && !$this->isTrivial($this->before)) {
+        if ($node instanceof Equation && ($isIdentity || $isPlain) && !$this->isTrivial($this->trail->line)) {
             return $this->side($typed, $node);
         }
 
@@ -205,7 +287,7 @@ final class Marker
         }
         foreach ($parts as $place => $part) {
             if ($place > 0 && !$this->proof->same($parts[$place - 1], $part)) {
-                $this->before = $parts[$place - 1];
+                $this->trail = $this->trail->at($parts[$place - 1]);
 
                 return $this->task->problem->node instanceof Expression
                     ? $this->judged($typed, $part)
@@ -214,8 +296,8 @@ final class Marker
         }
         $last = $parts[\count($parts) - 1];
 
-        return $this->task->problem->node instanceof Expression && $this->before instanceof Expression
-            && ($this->proof->same($last, $this->before) || $this->proof->same($last, $this->problem()))
+        return $this->task->problem->node instanceof Expression && $this->trail->line instanceof Expression
+            && ($this->proof->same($last, $this->trail->line) || $this->proof->same($last, $this->problem()))
             ? $this->judged($typed, $last)
             : $this->side($typed, new Equation($parts[0], $last));
     }
@@ -239,13 +321,12 @@ final class Marker
     /** "no solution", "all numbers". */
     private function said(string $typed, Statement $statement): MarkedLine
     {
-        $follows = $this->isSaidOf($this->before, $statement);
-        $true = $this->isSaidOf($this->task->problem->node, $statement);
-        $verdict = $this->verdict($follows, $true);
-        $this->holds = $true;
+        $isTrue = $this->isSaidOf($this->task->problem->node, $statement);
+        $verdict = self::verdict($this->isSaidOf($this->trail->line, $statement), $isTrue, $this->trail->isTrue);
+        $this->trail = $this->trail->withTruth($isTrue);
         $say = Message::of($verdict === LineVerdict::Wrong ? 'marking.said-wrong' : "marking.$verdict->value");
 
-        return new MarkedLine($typed, null, $verdict, $true, $say, $say);
+        return new MarkedLine($typed, null, $verdict, $isTrue, $say, $say);
     }
 
     private function isSaidOf(Node $node, Statement $statement): bool
@@ -258,32 +339,124 @@ final class Marker
         }
 
         return $this->proof->holds(new NoSolution($node))
-            || ($node === $this->task->problem->node && $this->job === Job::Solve && $this->known() === []);
+            || ($node === $this->task->problem->node && $this->worked->solutions() === []);
     }
 
+    /** A line that carries the work on: as a whole, or on a branch. */
     private function judged(string $typed, Node $node): MarkedLine
     {
-        $before = $this->before;
+        $before = $this->trail->line;
         if (Ascii::write($node) === Ascii::write($before)) {
-            $say = Message::of('marking.same');
-
-            return new MarkedLine($typed, $node, LineVerdict::Same, $this->holds, $say, $say);
+            return MarkedLine::plain($typed, $node, LineVerdict::Same, $this->trail->isTrue === true);
         }
-        $true = $this->follows($this->task->problem->node, $node, true);
-        $verdict = $this->verdict($this->follows($before, $node, $this->holds), $true);
-        [$this->before, $this->holds] = [$node, $true];
-        $this->earlier[] = $before;
+        $true = $this->following->relation($this->task->problem->node, $node);
+        if ($true->holds() === true) {
+            // All there is to the problem: whatever branches there were are joined.
+            $this->trail = $this->trail->joined();
+            $relation = $this->following->relation($this->trail->line, $node);
+            $this->trail = $this->trail->goOn($node, true);
+
+            return MarkedLine::plain($typed, $node, LineVerdict::Follows, true, null, match ($relation) {
+                Relation::Adds, Relation::Invents => Relation::Adds,
+                Relation::Positive => $relation,
+                default => $true === Relation::Positive ? $true : Relation::Follows,
+            });
+        }
+        $relation = $this->following->relation($before, $node);
+        if ($relation->holds() === true && $this->trail->forks !== []) {
+            $this->trail = $this->trail->goOn($node, $this->trail->isTrue);
+
+            return $this->onBranch($typed, $node, $relation);
+        }
+        $branched = $relation->holds() === true ? null : $this->branched($node, $relation);
+        if ($branched !== null) {
+            $this->trail = $branched;
+
+            return $this->onBranch($typed, $node, Relation::Follows);
+        }
+
+        return $this->alone($typed, $node, $relation, $true);
+    }
+
+    /**
+     * The trail where a line is a part of what stands above: of the line before, or of a fork; null where it is of
+     * none.
+     */
+    private function branched(Node $node, Relation $relation): ?Trail
+    {
+        $place = \count($this->marked);
+        if ($relation === Relation::Loses) {
+            return $this->trail->forked($node, $place);
+        }
+        for ($trail = $this->trail; $trail->forks !== []; $trail = $trail->closed()) {
+            $fork = $trail->forks[\count($trail->forks) - 1];
+            if ($this->following->relation($fork->line, $node)->holds() === true) {
+                return $trail->closed()->goOn($node, $fork->isTrue);
+            }
+            if ($this->following->isPart($node, $fork->line) === true) {
+                return $trail->branched($node, $place);
+            }
+        }
+
+        return null;
+    }
+
+    private function onBranch(string $typed, Node $node, Relation $relation): MarkedLine
+    {
+        $isTrue = $this->trail->isTrue;
+        $verdict = $isTrue === false ? LineVerdict::FollowsWrong : LineVerdict::Follows;
+
+        return MarkedLine::plain($typed, $node, $verdict, $isTrue === true, $this->trail->branch(), $relation);
+    }
+
+    private function alone(string $typed, Node $node, Relation $relation, Relation $true): MarkedLine
+    {
+        $before = $this->trail;
+        $verdict = self::verdict($relation->holds(), $true->holds(), $before->isTrue);
+        if ($verdict === LineVerdict::Undecided && $before->isTrue === true && $this->keepsSolutions($node)) {
+            $verdict = LineVerdict::Follows;
+        }
+        $isTrue = match ($verdict) {
+            LineVerdict::Follows => true,
+            LineVerdict::Undecided => null,
+            default => $true->holds(),
+        };
+        $this->trail = $before->goOn($node, $isTrue);
         if ($verdict !== LineVerdict::Wrong) {
-            $say = Message::of("marking.$verdict->value");
-
-            return new MarkedLine($typed, $node, $verdict, $true, $say, $say);
+            return MarkedLine::plain($typed, $node, $verdict, $isTrue === true, null, $relation);
         }
-        $diagnosis = Diagnosis::of($this->proof, $this->job, $before, $node, $this->onward(), $this->earlier);
+
+        return $this->slipped($typed, $before->line, $node, $relation);
+    }
+
+    private function slipped(
+        string $typed,
+        Node $before,
+        Node $node,
+        Relation $relation = Relation::Breaks,
+        ?string $branch = null,
+    ): MarkedLine {
+        try {
+            $diagnosis = $this->effort->within(self::DIAGNOSIS, fn(): Diagnosis => Diagnosis::of(
+                $this->proof,
+                $this->effort,
+                $this->job,
+                $before,
+                $node,
+                $this->worked,
+                $this->trail->earlier,
+            ));
+        } catch (OutOfEffort) {
+            $diagnosis = Diagnosis::none();
+        }
+        // A number that is off does not say that a value came in from nowhere.
+        $isVague = \in_array($diagnosis->slip, [null, Slip::Arithmetic, Slip::Copying], true);
+        $diagnosis = $isVague && $relation === Relation::Invents ? Diagnosis::added() : $diagnosis;
 
         return new MarkedLine(
             $typed,
             $node,
-            $verdict,
+            LineVerdict::Wrong,
             false,
             $diagnosis->say,
             $diagnosis->hint,
@@ -291,157 +464,40 @@ final class Marker
             null,
             Difference::between($before, $node),
             $this->place->marked($before, $node),
+            $branch,
         );
     }
 
-    /** @return list<Node> the lines of a demonstration: people skip lines, and slip after them */
-    private function onward(): array
-    {
-        if ($this->onward !== null) {
-            return $this->onward;
-        }
-        try {
-            $demonstration = $this->catalogue->demonstrate($this->task, $this->job->value);
-        } catch (Refusal | Unproved) {
-            return $this->onward = [];
-        }
-        $nodes = [];
-        foreach ($demonstration->steps() as $step) {
-            foreach ($step->lines as $line) {
-                if ($line->link !== Link::Side && $line->link !== Link::Given && $line->branch === null) {
-                    $nodes[] = Rewriter::unmarked($line->node);
-                }
-            }
-        }
-
-        return $this->onward = $nodes;
-    }
-
-    private function verdict(bool $follows, bool $true): LineVerdict
+    /**
+     * @param bool|null $follows from the line before; null where that cannot be told
+     * @param bool|null $isTrue  to the problem
+     * @param bool|null $stood   whether the line before is true to it
+     */
+    private static function verdict(?bool $follows, ?bool $isTrue, ?bool $stood): LineVerdict
     {
         return match (true) {
-            $true => LineVerdict::Follows,
-            $follows && !$this->holds => LineVerdict::FollowsWrong,
+            $isTrue === true => LineVerdict::Follows,
+            $follows === true => $stood === false ? LineVerdict::FollowsWrong : LineVerdict::Follows,
+            $follows === null || ($isTrue === null && $stood !== true) => LineVerdict::Undecided,
             default => LineVerdict::Wrong,
         };
     }
 
-    /** @param bool $isTrue whether the line before is true to the problem, so that what solves that may decide */
-    private function follows(Node $before, Node $node, bool $isTrue): bool
+    /** Where nothing tells what a line is to the line before: a line that keeps all that solves the problem follows. */
+    private function keepsSolutions(Node $node): bool
     {
-        if ($before instanceof Expression && $node instanceof Expression) {
-            return $this->proof->same($before, $node);
-        }
-        if ($before instanceof Expression || $node instanceof Expression) {
-            return false;
-        }
-        $verdict = $this->proof->follows($before, $node);
-
-        return match ($verdict) {
-            Verdict::Undecided => $this->job === Job::Rearrange
-                ? $this->holdsForSubject($before, $node)
-                : $isTrue && $this->holdsForSolutions($node),
-            Verdict::Implies => true,
-            default => $verdict->keepsSolutions(),
-        };
-    }
-
-    /** Of formulas: what the wanted letter is by the line before has to make this line true. */
-    private function holdsForSubject(Node $before, Node $node): bool
-    {
-        $subject = $this->task->problem->subject ?? '';
-        foreach ($this->subjectBy($before) as $result) {
-            foreach (self::equations($node) as $equation) {
-                $put = static fn(Expression $side): Expression => Substitution::into($side, $subject, $result);
-                if ($this->proof->same($put($equation->left), $put($equation->right))) {
-                    continue 2;
-                }
-            }
-
-            return false;
-        }
-
-        return $this->subjectBy($before) !== [];
-    }
-
-    /** @return list<Expression> what the wanted letter is by a formula, proved by a demonstration's audit */
-    private function subjectBy(Node $formula): array
-    {
-        $subject = $this->task->problem->subject;
-        if (!$formula instanceof Equation || $subject === null) {
-            return [];
-        }
-        $written = Ascii::write($formula);
-        if (!isset($this->subjects[$written])) {
-            try {
-                $problem = Problem::read("$written for $subject");
-                $answer = $this->catalogue->demonstrate(
-                    new Task($problem, $this->task->style),
-                    Job::Rearrange->value,
-                )->answer->node();
-                $results = array_map(
-                    static fn(Equation $equation): Expression => $equation->right,
-                    self::equations($answer),
-                );
-            } catch (Refusal | Unproved) {
-                $alone = $formula->left instanceof Letter && $formula->left->name === $subject;
-                $results = $alone ? [$formula->right] : [];
-            }
-            $this->subjects[$written] = $results;
-        }
-
-        return $this->subjects[$written];
-    }
-
-    /** @return list<Equation> */
-    private static function equations(Node $node): array
-    {
-        return match (true) {
-            $node instanceof Alternatives => array_values($node->equations),
-            $node instanceof Equation => [$node],
-            default => [],
-        };
-    }
-
-    /** Where solution sets cannot be compared: a line that keeps every solution of the problem follows. */
-    private function holdsForSolutions(Node $node): bool
-    {
-        $solutions = $this->known();
+        $solutions = $this->worked->solutions() ?? [];
         $letter = $this->task->problem->letter();
-        if ($solutions === null || $letter === null) {
-            return false;
-        }
-        $equations = self::equations($node);
+        $equations = $node instanceof Alternatives ? $node->equations : [$node];
         foreach ($solutions as $solution) {
-            $solves = array_filter(
-                $equations,
-                fn(Equation $equation): bool => $this->proof->holds(new Solves($equation, $letter, $solution)),
-            );
+            $solves = array_filter($equations, fn(Node $equation): bool => $equation instanceof Equation
+                && $letter !== null && $this->proof->holds(new Solves($equation, $letter, $solution)));
             if ($solves === []) {
                 return false;
             }
         }
 
-        return true;
-    }
-
-    /** @return list<Expression>|null what solves the problem, proved by a demonstration's audit, where there is one */
-    private function known(): ?array
-    {
-        if ($this->solutions === null && $this->job === Job::Solve) {
-            try {
-                $details = $this->catalogue->demonstrate($this->task, Job::Solve->value)->answer->details();
-            } catch (Refusal | Unproved) {
-                return null;
-            }
-            $solutions = $details['solutions'] ?? [];
-            $this->solutions = \is_array($solutions) ? array_values(array_filter(
-                $solutions,
-                static fn(mixed $solution): bool => $solution instanceof Expression,
-            )) : [];
-        }
-
-        return $this->solutions;
+        return $solutions !== [];
     }
 
     private function side(string $typed, Equation $equation): MarkedLine
@@ -454,7 +510,7 @@ final class Marker
             $typed,
             $equation,
             $verdict,
-            $this->holds,
+            $this->trail->isTrue === true,
             $say,
             $say,
             differs: $true ? null : Difference::between($equation->left, $equation->right),
@@ -465,7 +521,7 @@ final class Marker
     {
         $say = Message::of($key);
 
-        return new MarkedLine($typed, null, LineVerdict::Unreadable, $this->holds, $say, $say, at: 1);
+        return new MarkedLine($typed, null, LineVerdict::Unreadable, $this->trail->isTrue === true, $say, $say, at: 1);
     }
 
     private function problem(): Expression

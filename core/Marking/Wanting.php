@@ -18,4 +18,6 @@ enum Wanting: string
     case UnknownAlone = 'unknown-not-alone';
     case Remainder = 'remainder-left-out';
     case Square = 'not-a-square';
+    /** What the last line says is not known. */
+    case Judged = 'not-judged';
 }

@@ -9,6 +9,7 @@ use Runel\Audit\Unproved;
 use Runel\Demonstration\Demonstration;
 use Runel\Demonstration\Task;
 use Runel\Expression\Equation;
+use Runel\Message\Defect;
 use Runel\Message\Message;
 use Runel\Message\MethodDoesNotApply;
 use Runel\Message\NoSuchJob;
@@ -20,8 +21,17 @@ use Runel\Problem\Job;
 /** Every family of methods, and the one way to a demonstration: built, audited, then given. */
 final readonly class Catalogue
 {
-    /** @param list<Family> $families one a job */
-    public function __construct(private array $families, private ?Incidents $incidents = null) {}
+    /** @var \WeakMap<Task, array<string, Defect>> what has failed with a task, by job and method */
+    private \WeakMap $failed;
+
+    /**
+     * @param list<Family>   $families  one a job
+     * @param Incidents|null $incidents where what fails is noted; null: it is thrown on
+     */
+    public function __construct(private array $families, private ?Incidents $incidents = null)
+    {
+        $this->failed = new \WeakMap();
+    }
 
     public static function standard(?Incidents $incidents = null): self
     {
@@ -68,20 +78,49 @@ final readonly class Catalogue
     }
 
     /**
-     * The audited demonstration of a task.
+     * The audited demonstration of a task. A method that fails, or that the audit does not approve, is noted, and
+     * passed over from then on: where none was named, the next one is taken.
      *
      * @param string|null $job    a job's id; left out, the problem's first job that has a demonstration
      * @param string|null $method a method's id; left out, the first one offered
      *
      * @throws Refusal  when there is nothing to show, with the reason
-     * @throws Unproved when the audit finds a fault: a defect of Runel, never shown
+     * @throws Unproved when the audit finds a fault and there is nowhere to note it: a defect of Runel, never shown
      */
     public function demonstrate(Task $task, ?string $job = null, ?string $method = null): Demonstration
     {
-        $demonstration = $this->choose($task, $job, $method)->demonstrate($task);
-        Auditor::approve($demonstration);
+        while (true) {
+            $chosen = $this->choose($task, $job, $method);
+            try {
+                $demonstration = $chosen->demonstrate($task);
+                Auditor::approve($demonstration);
 
-        return $demonstration;
+                return $demonstration;
+            } catch (Refusal $refusal) {
+                throw $refusal;
+            } catch (\Throwable $fault) {
+                $this->note($fault, $task, $chosen);
+            }
+        }
+    }
+
+    /** @throws \Throwable the fault itself where there is nowhere to note it */
+    private function note(\Throwable $fault, Task $task, Method $method): Defect
+    {
+        $id = "{$method->job()->value}.{$method->id()}";
+        if ($this->incidents === null) {
+            throw $fault;
+        }
+        $this->incidents->note($fault, $task, $id);
+        $defect = new Defect(Message::of($fault instanceof Unproved ? 'error.unproved' : 'error.failed'));
+        $this->failed[$task] = [$id => $defect] + ($this->failed[$task] ?? []);
+
+        return $defect;
+    }
+
+    private function defect(Task $task, Method $method): ?Defect
+    {
+        return ($this->failed[$task] ?? [])["{$method->job()->value}.{$method->id()}"] ?? null;
     }
 
     /** @return list<Offer> */
@@ -143,7 +182,7 @@ final readonly class Catalogue
         foreach ($jobs as $job) {
             foreach ($this->ofJob($job) as $method) {
                 if ($method->id() === $id) {
-                    $refusal = $method->refusal($task);
+                    $refusal = $this->defect($task, $method) ?? $method->refusal($task);
 
                     return $refusal === null ? $method : throw $refusal;
                 }
@@ -194,7 +233,7 @@ final readonly class Catalogue
     private function offer(Method $method, Task $task): Offer
     {
         try {
-            $refusal = $method->refusal($task);
+            $refusal = $this->defect($task, $method) ?? $method->refusal($task);
 
             return $refusal === null ? Offer::fits(
                 $method,
@@ -203,12 +242,7 @@ final readonly class Catalogue
         } catch (Refusal $refusal) {
             return Offer::refuses($method, $refusal);
         } catch (\Throwable $fault) {
-            if ($this->incidents === null) {
-                throw $fault;
-            }
-            $this->incidents->note($fault, $task, "{$method->job()->value}.{$method->id()}");
-
-            return Offer::refuses($method, new OutOfReach(Message::of('error.failed')));
+            return Offer::refuses($method, $this->note($fault, $task, $method));
         }
     }
 }

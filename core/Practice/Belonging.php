@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Runel\Practice;
 
-use Runel\Audit\Unproved;
 use Runel\Demonstration\Demonstration;
 use Runel\Message\Refusal;
 use Runel\Method\Catalogue;
@@ -57,7 +56,7 @@ final readonly class Belonging
         }
         try {
             return $catalogue->demonstrate($demonstration->task, $ladder->job()->value, $ladder->method());
-        } catch (Refusal | Unproved) {
+        } catch (Refusal) {
             return null;
         }
     }

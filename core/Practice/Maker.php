@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Runel\Practice;
 
-use Runel\Audit\Unproved;
 use Runel\Demonstration\Demonstration;
 use Runel\Demonstration\Step;
 use Runel\Demonstration\Task;
@@ -14,6 +13,7 @@ use Runel\Expression\Node;
 use Runel\Expression\Numeral;
 use Runel\Judging\FactorsOf;
 use Runel\Message\BadRequest;
+use Runel\Message\Defect;
 use Runel\Message\Message;
 use Runel\Message\Refusal;
 use Runel\Method\Catalogue;
@@ -41,6 +41,8 @@ final class Maker
     private array $answers = [];
     /** @var array<string, int> how often each wish turned a throw down */
     private array $refused = [];
+    /** What went wrong with a throw that might have done. */
+    private ?Defect $defect = null;
 
     private function __construct(
         private readonly Catalogue $catalogue,
@@ -54,6 +56,7 @@ final class Maker
      * @return non-empty-list<Made>
      *
      * @throws BadRequest when there is no such problem: which wish to loosen
+     * @throws Defect     when there might have been one and a method failed
      */
     public static function make(Catalogue $catalogue, Chance $chance, HouseStyle $style, Order $order): array
     {
@@ -109,6 +112,9 @@ final class Maker
                 return new Made($typed, $this->order->skill, $rung, $demonstration);
             }
         }
+        if ($this->defect !== null) {
+            throw $this->defect;
+        }
         // A wish that turned anything down says more than that throws came to nothing.
         $wishes = array_diff_key($this->refused, ['other' => 0]);
         arsort($wishes);
@@ -139,7 +145,11 @@ final class Maker
         $method = $this->order->wishes->method ?? $this->ladder->method();
         try {
             return $this->catalogue->demonstrate($task, $this->ladder->job()->value, $method);
-        } catch (Refusal | Unproved) {
+        } catch (Defect $defect) {
+            $this->defect = $defect;
+
+            return null;
+        } catch (Refusal) {
             return $this->turnDown('method');
         }
     }

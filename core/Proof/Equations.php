@@ -7,18 +7,23 @@ namespace Runel\Proof;
 use Runel\Expression\Alternatives;
 use Runel\Expression\Equation;
 use Runel\Expression\Evaluation;
+use Runel\Expression\Expression;
 use Runel\Expression\Letters;
 use Runel\Expression\Negative;
 use Runel\Expression\Node;
 use Runel\Expression\Power;
+use Runel\Expression\Product;
 use Runel\Expression\Quotient;
 use Runel\Expression\Sum;
+use Runel\Number\DivisionByZero;
 use Runel\Number\NoExactValue;
 use Runel\Number\Rational;
 
 /** What solves equations, and whether two of them are solved by the same. */
 final readonly class Equations
 {
+    private const COST = 40;
+
     /** @param Evaluation<Ratio> $evaluation in the forms */
     public function __construct(private Forms $forms, private Evaluation $evaluation) {}
 
@@ -34,10 +39,14 @@ final readonly class Equations
         }
         $letters = Letters::of($before) + Letters::of($after);
         $letter = array_key_first($letters) ?? '';
+        if (\count($letters) > 1) {
+            return Verdict::Undecided;
+        }
+        [$own, $other] = [$this->solutions($before, $letter), $this->solutions($after, $letter)];
+        // Dividing and counting zeros take about as long as the cube of the degrees, with ever longer numbers.
+        $this->forms->spend(self::COST * ($own->degree() + $other->degree()) ** 3);
 
-        return \count($letters) <= 1
-            ? $this->solutions($before, $letter)->compare($this->solutions($after, $letter))
-            : Verdict::Undecided;
+        return $own->compare($other);
     }
 
     /**
@@ -53,6 +62,40 @@ final readonly class Equations
             $equation,
             array_key_first($letters) ?? '',
         );
+    }
+
+    /**
+     * Whether what solves a line without solving the line before was brought in by a move that may do so: squaring
+     * both sides, multiplying both by what can be 0, or clearing denominators.
+     *
+     * @throws NoExactValue   when it cannot be seen as a polynomial in one letter
+     * @throws DivisionByZero when something is divided by 0 in it
+     */
+    public function bringsIn(Equation $before, Node $after): bool
+    {
+        $letters = Letters::of($before) + Letters::of($after);
+        if (\count($letters) !== 1) {
+            throw new NoExactValue('several letters');
+        }
+        $letter = (string) array_key_first($letters);
+        $added = $this->solutions($after, $letter)->beyond($this->solutions($before, $letter));
+        if ($added === null) {
+            return false;
+        }
+        $explained = fn(Expression ...$sources): bool => array_filter(
+            $sources,
+            fn(Expression $source): bool => $added->without(
+                $this->polynomial($this->evaluation->of($source)->numerator, $letter),
+            )->realZeros() > 0,
+        ) === [];
+        $difference = Sum::of([$before->left, new Negative($before->right)]);
+        if ($explained($difference) || !$after instanceof Equation) {
+            return $explained($difference);
+        }
+        $isZero = fn(Expression $side): bool => $this->evaluation->of($side)->numerator === [];
+
+        return $explained(Product::of([$difference, Sum::of([$before->left, $before->right])]))
+            || (!$isZero($after->left) && !$isZero($after->right) && $explained($after->left, $after->right));
     }
 
     private function solutions(Node $node, string $letter): SolutionSet
@@ -71,7 +114,10 @@ final readonly class Equations
             $poles = $poles->times($this->polynomial($denominator, $letter));
         }
 
-        return SolutionSet::of($this->polynomial($this->difference($node), $letter), $poles);
+        $difference = $this->polynomial($this->difference($node), $letter);
+        $this->forms->spend(self::COST * ($difference->degree() + $poles->degree()) ** 3);
+
+        return SolutionSet::of($difference, $poles);
     }
 
     /** @param array<int, Rational> $form */
@@ -92,10 +138,7 @@ final readonly class Equations
         if ($node instanceof Alternatives) {
             $product = $this->forms->number(Rational::one());
             foreach ($node->equations as $equation) {
-                $product = $this->forms->product(
-                    $product,
-                    new Ratio($this->difference($equation), [0 => Rational::one()], 24),
-                );
+                $product = $this->forms->product($product, $this->sides($equation));
             }
 
             return $product->numerator;
@@ -104,7 +147,15 @@ final readonly class Equations
             throw new NoExactValue('not an equation');
         }
 
-        return $this->evaluation->of(Sum::of([$node->left, new Negative($node->right)]))->numerator;
+        return $this->sides($node)->numerator;
+    }
+
+    /** Left side minus right side. */
+    private function sides(Equation $equation): Ratio
+    {
+        $sides = $this->evaluation->of(Sum::of([$equation->left, new Negative($equation->right)]));
+
+        return new Ratio($sides->numerator, $this->forms->number(Rational::one())->denominator, $sides->degree);
     }
 
     /**

@@ -38,9 +38,20 @@ final class Forms implements Field
     /** @var array<int, Rational> the number 1, the denominator of what has none */
     private readonly array $whole;
 
-    public function __construct()
+    /** @param Effort|null $effort what may be spent; null: as much as it takes */
+    public function __construct(private readonly ?Effort $effort = null)
     {
         $this->whole = [0 => Rational::one()];
+    }
+
+    /**
+     * Counts work that is done with forms elsewhere.
+     *
+     * @throws OutOfEffort
+     */
+    public function spend(int $steps): void
+    {
+        $this->effort?->spend($steps);
     }
 
     public function areSame(Ratio $first, Ratio $second): bool
@@ -334,6 +345,7 @@ final class Forms implements Field
         if (\count($left) * \count($right) > self::MOST_TERMS) {
             throw new NoExactValue('more terms than can be followed');
         }
+        $this->effort?->spend(\count($left) * \count($right));
         $product = [];
         foreach ($left as $first => $coefficient) {
             foreach ($right as $second => $other) {

@@ -48,9 +48,10 @@ final readonly class Proof
     private Equations $equations;
     private Laws $laws;
 
-    public function __construct()
+    /** @param Effort|null $effort what may be spent; null: as much as it takes */
+    public function __construct(?Effort $effort = null)
     {
-        $this->forms = new Forms();
+        $this->forms = new Forms($effort);
         $this->evaluation = new Evaluation($this->forms, $this->forms->letter(...));
         $this->equations = new Equations($this->forms, $this->evaluation);
         $this->laws = new Laws($this->forms, $this->evaluation, $this->equations);
@@ -103,6 +104,19 @@ final readonly class Proof
             };
         } catch (NoExactValue | DivisionByZero) {
             return Verdict::Undecided;
+        }
+    }
+
+    /**
+     * Whether what solves a line without solving the line before was brought in by a move that may do so; null where
+     * nothing exact can tell.
+     */
+    public function bringsIn(Node $before, Node $after): ?bool
+    {
+        try {
+            return $before instanceof Equation ? $this->equations->bringsIn($before, $after) : false;
+        } catch (NoExactValue | DivisionByZero) {
+            return null;
         }
     }
 

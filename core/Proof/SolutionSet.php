@@ -50,6 +50,17 @@ final readonly class SolutionSet
         return !$this->all && $this->zeros->realZeros() === 0;
     }
 
+    public function degree(): int
+    {
+        return $this->zeros->degree();
+    }
+
+    /** What solves it and does not solve another, as zeros; null where everything solves it. */
+    public function beyond(self $other): ?OneLetter
+    {
+        return $this->all ? null : $this->zeros->without($other->zeros);
+    }
+
     public function compare(self $other): Verdict
     {
         if ($this->all || $other->all) {

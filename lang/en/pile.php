@@ -47,6 +47,7 @@ return [
         'root-lost' => 'a solution is missing',
         'unknown-not-alone' => 'the letter does not stand alone yet',
         'remainder-left-out' => 'it is not divided out',
+        'not-judged' => 'what the last line says could not be judged',
         'not-a-square' => 'the letter has to stand once, in the square',
     ],
 ];

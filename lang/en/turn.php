@@ -43,7 +43,7 @@ return [
     'time-left' => 'Time left',
     'no-time' => 'No limit',
     'stage' => ['hidden' => 'Show the problem', 'open' => 'Show the answer', 'answer' => 'Lines for one learner'],
-    'mark' => ['follows' => '✓', 'follows-wrong' => '✓', 'wrong' => '○', 'same' => '=', 'side' => '✓', 'side-wrong' => '○', 'unreadable' => '?'],
+    'mark' => ['follows' => '✓', 'follows-wrong' => '✓', 'wrong' => '○', 'same' => '=', 'side' => '✓', 'side-wrong' => '○', 'undecided' => '?', 'unreadable' => '?'],
     'sign' => [
         'follows' => 'follows',
         'follows-wrong' => 'follows from a line that is wrong',
@@ -51,6 +51,7 @@ return [
         'same' => 'says nothing new',
         'side' => 'side work, true',
         'side-wrong' => 'side work, not true',
+        'undecided' => 'not judged',
         'unreadable' => 'cannot be read',
     ],
     'keys-title' => 'Keys on this page',

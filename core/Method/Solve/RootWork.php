@@ -50,6 +50,7 @@ use Runel\Method\Quadratic\RootArithmetic;
 use Runel\Notation\Ascii;
 use Runel\Number\DivisionByZero;
 use Runel\Number\Field\Floats;
+use Runel\Number\Field\Surds;
 use Runel\Number\NoExactValue;
 use Runel\Number\Rational;
 use Runel\Polynomial\Polynomial;
@@ -550,7 +551,12 @@ final class RootWork
             lines: $answer === null
                 ? []
                 : [Line::result($answer->node(), $several ? new JoinBranches() : new Rewrite())],
-            figure: new SidesCurve($letter, $original, $this->solutions, $this->rejected),
+            figure: new SidesCurve(
+                $letter,
+                $original,
+                array_values(array_filter($this->solutions, self::isReal(...))),
+                array_values(array_filter($this->rejected, self::isReal(...))),
+            ),
             question: $answer === null ? null : Question::solutions(
                 Message::of('isolate.left.ask'),
                 $original,
@@ -562,8 +568,33 @@ final class RootWork
         return $steps;
     }
 
-    /** Whether both sides agree, nearly: what is decided here for the telling is proved exactly by the audit. */
+    /** Whether both sides agree: exactly, or, where a root does not come out, nearly; the audit proves it exactly. */
     private function agree(Expression $candidate): bool
+    {
+        try {
+            $there = Evaluation::at(new Surds(), [
+                $this->equation->letter => Evaluation::at(new Surds(), [])->of($candidate),
+            ]);
+
+            return $there->of($this->equation->equation->left)->equals($there->of($this->equation->equation->right));
+        } catch (DivisionByZero) {
+            return false;
+        } catch (NoExactValue) {
+            return $this->nearlyAgree($candidate);
+        }
+    }
+
+    /** Only what is real stands on a line of numbers. */
+    private static function isReal(Expression $candidate): bool
+    {
+        try {
+            return Evaluation::at(new Surds(), [])->of($candidate)->isReal();
+        } catch (NoExactValue | DivisionByZero) {
+            return true;
+        }
+    }
+
+    private function nearlyAgree(Expression $candidate): bool
     {
         try {
             $value = Evaluation::at(new Floats(), [])->of($candidate);

@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Marking;
+
+use Runel\Expression\Alternatives;
+use Runel\Expression\Equation;
+use Runel\Expression\Expression;
+use Runel\Expression\Letter;
+use Runel\Expression\Letters;
+use Runel\Expression\Negative;
+use Runel\Expression\Node;
+use Runel\Notation\Ascii;
+use Runel\Proof\Effort;
+use Runel\Proof\Points;
+use Runel\Proof\Proof;
+use Runel\Proof\Verdict;
+
+/**
+ * What one line is to another: by the audit's own laws where they decide, by places where they do not. Each pair of
+ * lines is looked at once.
+ */
+final class Following
+{
+    private readonly Points $points;
+    /** @var array<string, Relation> by both lines as they are written */
+    private array $known = [];
+
+    public function __construct(private readonly Proof $proof, Effort $effort)
+    {
+        $this->points = new Points($effort);
+    }
+
+    public function relation(Node $before, Node $after): Relation
+    {
+        $written = Ascii::write($before) . ' => ' . Ascii::write($after);
+
+        return $this->known[$written] ??= $this->judged($before, $after);
+    }
+
+    /** Whether everything that solves a line solves the other, so that it is a part of it; null where it is unclear. */
+    public function isPart(Node $part, Node $whole): ?bool
+    {
+        if ($part instanceof Expression || $whole instanceof Expression) {
+            return false;
+        }
+        $verdict = $this->verdict($part, $whole);
+
+        return $verdict === Verdict::Undecided ? null : $verdict !== Verdict::Unrelated;
+    }
+
+    private function judged(Node $before, Node $after): Relation
+    {
+        if ($before instanceof Expression !== $after instanceof Expression) {
+            return Relation::Breaks;
+        }
+
+        return match ($this->verdict($before, $after)) {
+            Verdict::Same, Verdict::Equivalent => Relation::Follows,
+            Verdict::Implies => $this->isExplained($before, $after) ? Relation::Adds : Relation::Invents,
+            Verdict::Undecided => Relation::Undecided,
+            Verdict::Unrelated => $this->lesser($before, $after),
+        };
+    }
+
+    private function lesser(Node $before, Node $after): Relation
+    {
+        if ($this->isPart($after, $before) !== true) {
+            return Relation::Breaks;
+        }
+        $isFormula = $after instanceof Equation && $after->left instanceof Letter && Letters::of($after->right) !== [];
+
+        return $isFormula && $this->verdict($before, new Alternatives([
+            $after,
+            new Equation($after->left, new Negative($after->right)),
+        ])) === Verdict::Equivalent ? Relation::Positive : Relation::Loses;
+    }
+
+    private function verdict(Node $before, Node $after): Verdict
+    {
+        $verdict = $this->proof->follows($before, $after);
+        // With roots of letters what is called the same is the same, and nothing is said of what is not.
+        $isOpen = $verdict === Verdict::Undecided
+            || ($verdict === Verdict::Unrelated && $before instanceof Expression);
+
+        return $isOpen ? $this->points->compare($before, $after) : $verdict;
+    }
+
+    private function isExplained(Node $before, Node $after): bool
+    {
+        return $this->proof->bringsIn($before, $after) ?? $this->points->isExplained($before, $after);
+    }
+}

@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Marking;
+
+use Runel\Expression\Alternatives;
+use Runel\Expression\Equation;
+use Runel\Expression\Letters;
+use Runel\Expression\Node;
+use Runel\Expression\Numeral;
+use Runel\Expression\Product;
+
+/** A line that several lines together carry on, each on a branch of its own: x = 8 and x = −1 under a product. */
+final readonly class Fork
+{
+    /**
+     * @param Node       $line   what forked
+     * @param bool|null  $isTrue whether it is true to the problem; null where that is not known
+     * @param int        $opened which of the learner's lines opened the first branch
+     * @param list<Node> $ends   how far each branch has come, the present one last
+     * @param list<int>  $places which of the learner's lines began each branch
+     * @param string     $path   the branch it stands on itself, '' for none
+     */
+    private function __construct(
+        public Node $line,
+        public ?bool $isTrue,
+        public int $opened,
+        public array $ends,
+        public array $places,
+        public string $path,
+    ) {}
+
+    public static function open(Node $line, ?bool $isTrue, int $place, Node $first, string $path): self
+    {
+        return new self($line, $isTrue, $place, [$first], [$place], $path);
+    }
+
+    public function branch(Node $first, int $place): self
+    {
+        return new self(
+            $this->line,
+            $this->isTrue,
+            $this->opened,
+            [...$this->ends, $first],
+            [...$this->places, $place],
+            $this->path,
+        );
+    }
+
+    public function goOn(Node $line): self
+    {
+        return new self(
+            $this->line,
+            $this->isTrue,
+            $this->opened,
+            [...\array_slice($this->ends, 0, -1), $line],
+            $this->places,
+            $this->path,
+        );
+    }
+
+    /** The present branch, counted from 1, behind those it stands on: 2.1. */
+    public function present(): string
+    {
+        return ltrim("$this->path." . \count($this->ends), '.');
+    }
+
+    /** All branches as far as they have come, in one line. */
+    public function together(): Node
+    {
+        $equations = [];
+        foreach ($this->ends as $end) {
+            array_push($equations, ...($end instanceof Alternatives
+                ? $end->equations
+                : ($end instanceof Equation ? [$end] : [])));
+        }
+
+        return \count($equations) === 1 ? $equations[0] : new Alternatives($equations);
+    }
+
+    /** Whether the line itself shows that there are several: this or that, or a product that is 0. */
+    public function isVisible(): bool
+    {
+        if ($this->line instanceof Alternatives) {
+            return true;
+        }
+        $isZero = static fn(Node $side): bool => $side instanceof Numeral && $side->value->isZero();
+        $product = $this->line instanceof Equation
+            ? ($isZero($this->line->left) ? $this->line->right : $this->line->left)
+            : null;
+        $isEqualToZero = $this->line instanceof Equation
+            && ($isZero($this->line->right) || $isZero($this->line->left));
+
+        return $isEqualToZero && $product instanceof Product && \count(array_filter(
+            $product->factors,
+            static fn(Node $factor): bool => Letters::of($factor) !== [],
+        )) > 1;
+    }
+}

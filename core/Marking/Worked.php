@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Marking;
+
+use Runel\Demonstration\Demonstration;
+use Runel\Demonstration\Link;
+use Runel\Demonstration\Task;
+use Runel\Expression\Expression;
+use Runel\Expression\Node;
+use Runel\Expression\Rewriter;
+use Runel\Message\Refusal;
+use Runel\Method\Catalogue;
+use Runel\Problem\Job;
+use Runel\Proof\Effort;
+
+/** What a demonstration of ours says of the problem, worked when it is first asked for: its lines, what solves it. */
+final class Worked
+{
+    /** What a demonstration costs, in steps. */
+    private const COST = 8_000;
+
+    private bool $isTried = false;
+    private ?Demonstration $demonstration = null;
+
+    public function __construct(
+        private readonly Catalogue $catalogue,
+        private readonly Task $task,
+        private readonly Job $job,
+        private readonly Effort $effort,
+    ) {}
+
+    /** @return list<Node> the lines that carry its work on */
+    public function lines(): array
+    {
+        $nodes = [];
+        foreach ($this->demonstration()?->steps() ?? [] as $step) {
+            foreach ($step->lines as $line) {
+                if ($line->link !== Link::Side && $line->link !== Link::Given && $line->branch === null) {
+                    $nodes[] = Rewriter::unmarked($line->node);
+                }
+            }
+        }
+
+        return $nodes;
+    }
+
+    /** @return list<Expression>|null what solves the problem; null where that is not known */
+    public function solutions(): ?array
+    {
+        $solutions = $this->job === Job::Solve || $this->job === Job::CompleteSquare
+            ? $this->demonstration()?->answer->details()['solutions'] ?? null
+            : null;
+
+        return \is_array($solutions) ? array_values(array_filter(
+            $solutions,
+            static fn(mixed $solution): bool => $solution instanceof Expression,
+        )) : null;
+    }
+
+    private function demonstration(): ?Demonstration
+    {
+        if (!$this->isTried) {
+            $this->effort->spend(self::COST);
+            $this->isTried = true;
+            try {
+                $this->demonstration = $this->catalogue->demonstrate($this->task, $this->job->value);
+            } catch (Refusal) {
+                $this->demonstration = null;
+            }
+        }
+
+        return $this->demonstration;
+    }
+}
