@@ -289,6 +289,32 @@
         document.getElementById(handle.id.replace('handle', way))?.click();
     });
 
+    // What a tutor has typed into a marked pile waits in this browser, for this pile, until it is cleared.
+    const pile = document.getElementById('pile');
+    const drafted = document.getElementById('pile-draft');
+    const own = () => [...pile.querySelectorAll('.piece [name]')];
+    if (pile && drafted) {
+        const key = 'pile ' + drafted.dataset.pileDraft;
+        const typed = JSON.parse(localStorage.getItem(key) ?? '{}');
+        own().forEach((field) => {
+            if (field.value === '' && typed[field.name]) field.value = typed[field.name];
+            if (field.value !== '') field.closest('details')?.setAttribute('open', '');
+        });
+        const keep = () => {
+            own().forEach((field) => { typed[field.name] = field.value; });
+            localStorage.setItem(key, JSON.stringify(typed));
+            drafted.hidden = !Object.values(typed).some((value) => value !== '');
+        };
+        pile.addEventListener('input', keep);
+        keep();
+        document.getElementById('draft-clear').addEventListener('click', () => {
+            localStorage.removeItem(key);
+            Object.keys(typed).forEach((name) => { delete typed[name]; });
+            own().forEach((field) => { field.value = ''; });
+            drafted.hidden = true;
+        });
+    }
+
     // A problem on the projector: when its time is over, its answer is shown.
     const counting = document.querySelector('[data-countdown]');
     if (counting) {

@@ -7,6 +7,7 @@ use App\Http\Controllers\HandingController;
 use App\Http\Controllers\PileController;
 use App\Http\Controllers\SetController;
 use App\Http\Controllers\YourTurnController;
+use App\Http\Middleware\OneAtATime;
 use App\Http\Middleware\SignedDoor;
 use Illuminate\Support\Facades\Route;
 
@@ -22,9 +23,13 @@ Route::get('/sets/runel-set.{extension}', [
 ])->where('extension', 'txt|md|tex|csv|json|zip')->name('set-file');
 // Marking keeps nothing either, so it needs no session; what is sent changes nothing anywhere.
 Route::get('/marking', [PileController::class, 'show'])->name('marking');
-Route::post('/marking', [PileController::class, 'mark'])->name('mark-pile');
+Route::post('/marking', [PileController::class, 'mark'])->middleware(OneAtATime::class)->name('mark-pile');
 // What a learner is handed: the address is signed and expires, and shows these tasks and nothing else.
 Route::get('/handed/{handing}', [
     HandingController::class,
     'show',
 ])->whereUlid('handing')->middleware(SignedDoor::class)->name('handed');
+Route::post('/handed/{handing}', [
+    HandingController::class,
+    'write',
+])->whereUlid('handing')->middleware(SignedDoor::class)->name('handed.write');

@@ -41,6 +41,7 @@ Route::prefix('/lessons/{lesson}')->name('lessons.')->whereUlid('lesson')->group
 Route::prefix('/plays/{play}')->name('plays.')->whereUlid('play')->whereNumber('item')->group(static function (): void {
     Route::get('/', [PlayController::class, 'show'])->name('show');
     Route::get('/{item}', [PlayController::class, 'item'])->name('item');
+    Route::post('/reach/{item}', [PlayController::class, 'reach'])->name('reach');
     Route::get('/{item}/line', [PlayController::class, 'line'])->name('line');
     Route::post('/notes', [PlayController::class, 'note'])->name('note');
     Route::post('/end', [PlayController::class, 'end'])->name('end');
@@ -60,10 +61,14 @@ Route::prefix('/learners/{learner}')->name('learners.')->whereUlid('learner')->g
         LearnerController::class,
         'file',
     ])->where('extension', 'json|csv|ics')->name('file');
+    Route::put('/attempts/{attempt}', [
+        LearnerController::class,
+        'rule',
+    ])->whereUlid('attempt')->scopeBindings()->name('attempts.rule');
     Route::delete('/attempts/{attempt}', [
         LearnerController::class,
         'removeAttempt',
-    ])->whereUlid('attempt')->name('attempts.remove');
+    ])->whereUlid('attempt')->scopeBindings()->name('attempts.remove');
 });
 Route::post('/groups', [GroupController::class, 'store'])->name('groups.store');
 Route::prefix('/groups/{group}')->name('groups.')->whereUlid('group')->group(static function (): void {

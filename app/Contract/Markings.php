@@ -12,10 +12,13 @@ use Runel\Message\Message;
 use Runel\Message\OutOfReach;
 use Runel\Message\Refusal;
 use Runel\Method\Catalogue;
+use Runel\Proof\Effort;
 
 /** The contract for marking: a problem and the lines of a person in, each line judged out. Nothing is kept. */
 final readonly class Markings
 {
+    /** The work that one request may take, in steps. */
+    public const EFFORT = 700_000;
     /** More lines than this are no page of work. */
     private const MOST = 500;
 
@@ -28,12 +31,14 @@ final readonly class Markings
     /**
      * @param array<array-key, mixed> $request problem and lines, and optionally job and style (a map)
      *
+     * @param Effort|null $effort what it may take; null: what one request may
+     *
      * @return array<string, mixed> the marking or the error
      */
-    public function answer(array $request): array
+    public function answer(array $request, ?Effort $effort = null): array
     {
         try {
-            return $this->marking($request);
+            return $this->marking($request, $effort);
         } catch (Refusal $refusal) {
             return $this->requested->error($refusal);
         } catch (\Throwable $fault) {
@@ -50,13 +55,13 @@ final readonly class Markings
      *
      * @throws Refusal with the contract's code
      */
-    private function marking(array $request): array
+    private function marking(array $request, ?Effort $effort): array
     {
         $lines = self::lines($request['lines'] ?? null);
         $reference = $this->requested->reference(array_diff_key($request, ['lines' => 1]));
         $task = $reference->task();
         $job = Jobs::chosen($task, $reference->job);
-        $marking = Marker::mark($this->catalogue, $task, $job, $lines);
+        $marking = Marker::mark($this->catalogue, $task, $job, $lines, effort: $effort ?? Effort::of(self::EFFORT));
         $wording = $this->faces->text($reference->style);
 
         return [

@@ -24,7 +24,7 @@ final readonly class LoggedIncidents implements Incidents
                 'choices' => $task->choices,
                 'fault' => $fault instanceof Unproved
                     ? \array_slice($fault->faults, 0, 5)
-                    : $fault::class,
+                    : $fault::class . ($task->isPersonal ? '' : ': ' . $fault->getMessage()),
                 'at' => basename($fault->getFile()) . ':' . $fault->getLine(),
             ]);
         } catch (\Throwable) {

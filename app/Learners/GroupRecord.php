@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Learners;
 
-use App\Models\Learner;
 use App\Models\LearnerGroup;
 use Illuminate\Support\Carbon;
 use Runel\Practice\Ladders;
@@ -24,10 +23,7 @@ final readonly class GroupRecord
 
     public static function of(LearnerGroup $group, Carbon $now): self
     {
-        return new self($group, array_values(array_map(
-            static fn(Learner $learner): LearnerRecord => LearnerRecord::of($learner, $now),
-            $group->learners->all(),
-        )));
+        return new self($group, array_values(LearnerRecord::all($group->learners->all(), $now)));
     }
 
     /**
@@ -40,11 +36,11 @@ final readonly class GroupRecord
         $times = [];
         $learners = [];
         foreach ($this->records as $record) {
-            foreach ($record->attempts as $attempt) {
-                if (Day::of($attempt->at) < $record->today - self::DAYS) {
+            foreach ($record->work as $one) {
+                if ($one->day < $record->today - self::DAYS) {
                     continue;
                 }
-                foreach ($attempt->slipIds() as $slip) {
+                foreach ($one->slips as $slip) {
                     $times[$slip] = ($times[$slip] ?? 0) + 1;
                     $learners[$slip][$record->learner->name] = true;
                 }

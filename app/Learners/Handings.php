@@ -23,7 +23,7 @@ final readonly class Handings
     public const TIMES = [1, 3, 7, 14];
     public const MOST_TASKS = 20;
     /** What a learner's own work adds to the address, and what it is signed without. */
-    public const UNSIGNED = ['task', 'line', 'next', 'help', 'mended', 'time', 'compare', 'on'];
+    public const UNSIGNED = ['task', 'line', 'next', 'help', 'mended', 'time', 'compare', 'on', 'draft', 'said'];
 
     public function __construct(
         private Catalogue $catalogue,

@@ -7,8 +7,8 @@ namespace App\Learners;
 use App\Models\Attempt;
 use App\Models\Learner;
 use App\Models\ReturnWord;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Carbon;
-use Runel\Practice\Attempted;
 use Runel\Practice\ComingBack;
 use Runel\Practice\Happening;
 use Runel\Practice\History;
@@ -20,36 +20,87 @@ use Runel\Practice\Standing;
 /** All that is kept of a learner's work, as it stands on a day. */
 final readonly class LearnerRecord
 {
-    /** So many weeks are shown. */
+    /** So many weeks are shown, and so many pieces of work. */
     private const WEEKS = 8;
+    private const LATEST = 12;
 
     /**
-     * @param list<Attempt>              $attempts with lines, the latest first
-     * @param array<string, RungHistory> $rungs    those that were tried, by their key
-     * @param int                        $today    as a number of days
+     * @param list<RecordedWork>         $work    with lines, the latest first
+     * @param array<string, RungHistory> $rungs   those that were tried, by their key
+     * @param int                        $today   as a number of days
+     * @param int                        $damaged how many rows of theirs cannot be read
      */
     private function __construct(
         public Learner $learner,
-        public array $attempts,
+        public array $work,
         public array $rungs,
         public int $today,
+        public int $damaged,
     ) {}
 
     public static function of(Learner $learner, Carbon $now): self
     {
-        $attempts = array_values(array_filter(
-            $learner->attempts->all(),
-            static fn(Attempt $attempt): bool => $attempt->typed() !== [],
-        ));
+        return self::all([$learner], $now)[0];
+    }
+
+    /**
+     * Of many at once, with as many queries as of one.
+     *
+     * @template K of array-key
+     *
+     * @param array<K, Learner> $learners
+     *
+     * @return array<K, self>
+     */
+    public static function all(array $learners, Carbon $now): array
+    {
+        $ids = array_values(array_map(static fn(Learner $learner): string => $learner->id, $learners));
+        // One by its key, all without: a list of a thousand keys is slower than the whole table.
+        $own = static fn(Builder $query): Builder => \count($ids) === 1 ? $query->where('learner_id', $ids[0]) : $query;
+        $work = $own(Attempt::query()->toBase())->where('lines', '<>', '[]')->orderByDesc('at')->orderByDesc('id')
+            ->get(['learner_id', 'at', 'skill', 'rung', 'outcome', 'counted'])->all();
+        $words = $own(ReturnWord::query()->toBase())->orderBy('said_on')->orderBy('id')
+            ->get(['learner_id', 'skill', 'rung', 'said_on', 'due_on'])->all();
+        [$works, $said] = [self::byLearner($work), self::byLearner($words)];
+        $today = Day::of($now);
+
+        return array_map(static fn(Learner $learner): self => self::from(
+            $learner,
+            $works[$learner->id] ?? [],
+            $said[$learner->id] ?? [],
+            $today,
+        ), $learners);
+    }
+
+    /**
+     * The last pieces of work, whole.
+     *
+     * @return list<Attempt>
+     */
+    public function latest(): array
+    {
+        return array_values(Attempt::query()->where('learner_id', $this->learner->id)->where('lines', '<>', '[]')
+            ->readable()->orderByDesc('at')->orderByDesc('id')->limit(self::LATEST)->get()->all());
+    }
+
+    /**
+     * @param list<\stdClass> $rows
+     * @param list<\stdClass> $words
+     */
+    private static function from(Learner $learner, array $rows, array $words, int $today): self
+    {
+        $work = array_values(array_filter(array_map(RecordedWork::ofRow(...), $rows)));
         $happenings = [];
-        foreach ($attempts as $attempt) {
-            $how = self::outcome($attempt);
-            if ($attempt->skill !== null && $attempt->rung !== null && $how !== null) {
-                $happenings["$attempt->skill.$attempt->rung"][] = Happening::tried(Day::of($attempt->at), $how);
+        foreach ($work as $one) {
+            if ($one->rung !== null && $one->outcome !== null) {
+                $happenings[$one->rung][] = Happening::tried($one->day, $one->outcome);
             }
         }
-        foreach ($learner->returnWords as $word) {
-            $happenings["$word->skill.$word->rung"][] = self::said($word);
+        $damaged = \count($rows) - \count($work);
+        foreach ($words as $word) {
+            $happening = self::said($word);
+            $key = \is_string($word->skill) && \is_int($word->rung) ? "$word->skill.$word->rung" : '';
+            $happening === null ? ++$damaged : $happenings[$key][] = $happening;
         }
         $rungs = [];
         foreach ($happenings as $key => $list) {
@@ -62,18 +113,22 @@ final readonly class LearnerRecord
             }
         }
 
-        return new self($learner, $attempts, $rungs, Day::of($now));
+        return new self($learner, $work, $rungs, $today, $damaged);
     }
 
-    /** How a piece of work went; null where it came to no end, so that it says nothing. */
-    public static function outcome(Attempt $attempt): ?Attempted
+    /**
+     * @param array<array-key, \stdClass> $rows
+     *
+     * @return array<string, list<\stdClass>>
+     */
+    private static function byLearner(array $rows): array
     {
-        return match (true) {
-            $attempt->slipIds() !== [] => Attempted::Slipped,
-            !$attempt->finished => null,
-            $attempt->help > 0 => Attempted::WithHelp,
-            default => Attempted::Sound,
-        };
+        $sorted = [];
+        foreach ($rows as $row) {
+            $sorted[\is_string($row->learner_id) ? $row->learner_id : ''][] = $row;
+        }
+
+        return $sorted;
     }
 
     public function standing(Skill $skill, Rung $rung): Standing
@@ -142,11 +197,12 @@ final readonly class LearnerRecord
             $from = Day::date($this->today)->startOfWeek()->subWeeks($back);
             $weeks[Day::of($from)] = ['from' => $from, 'pieces' => 0, 'slips' => []];
         }
-        foreach ($this->attempts as $attempt) {
-            $week = Day::of($attempt->at->copy()->startOfWeek());
+        $monday = array_key_first($weeks);
+        foreach ($this->work as $one) {
+            $week = $monday + 7 * (int) floor(($one->day - $monday) / 7);
             if (isset($weeks[$week])) {
                 ++$weeks[$week]['pieces'];
-                foreach ($attempt->slipIds() as $slip) {
+                foreach ($one->slips as $slip) {
                     $weeks[$week]['slips'][$slip] = ($weeks[$week]['slips'][$slip] ?? 0) + 1;
                 }
             }
@@ -170,11 +226,17 @@ final readonly class LearnerRecord
         ));
     }
 
-    private static function said(ReturnWord $word): Happening
+    /** Null where the row cannot be read. */
+    private static function said(\stdClass $word): ?Happening
     {
-        $day = Day::of($word->said_on);
+        $day = Day::ofText(\is_string($word->said_on) ? substr($word->said_on, 0, 10) : '');
+        $due = $word->due_on === null ? null : Day::ofText(\is_string($word->due_on) ? substr($word->due_on, 0, 10) : '');
 
-        return $word->due_on === null ? Happening::dropped($day) : Happening::moved($day, Day::of($word->due_on));
+        return match (true) {
+            $day === null, $word->due_on !== null && $due === null => null,
+            $due === null => Happening::dropped($day),
+            default => Happening::moved($day, $due),
+        };
     }
 
     private static function rung(string $skill, int $number): ?Rung

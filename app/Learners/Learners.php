@@ -6,6 +6,7 @@ namespace App\Learners;
 
 use App\Kept\ChangedElsewhere;
 use App\Kept\Named;
+use App\Kept\Ruling;
 use App\Kept\Writing;
 use App\Models\Attempt;
 use App\Models\Learner;
@@ -31,9 +32,7 @@ final readonly class Learners
     /** @return list<Learner> by name */
     public function all(): array
     {
-        $learners = Learner::query()->with(['groups', 'attempts', 'returnWords']);
-
-        return array_values($learners->orderBy('name')->get()->all());
+        return array_values(Learner::query()->readable()->with('groups')->orderBy('name')->get()->all());
     }
 
     /** @return list<LearnerGroup> by name */
@@ -52,7 +51,7 @@ final readonly class Learners
         $name = Named::of($name);
 
         return $this->writing->whole(static function () use ($name, $style, $group): Learner {
-            if (self::named($name) !== null) {
+            if (self::alike($name) !== []) {
                 throw new BadRequest(Message::of('learner.name-taken', ['name' => $name]));
             }
             if (Learner::query()->count() >= self::MOST) {
@@ -95,8 +94,9 @@ final readonly class Learners
             $groups,
             $style,
         ): void {
-            $other = self::named($name);
-            if ($other !== null && $other->id !== $learner->id) {
+            $others = array_filter(self::alike($name), static fn(Learner $other): bool => $other->id !== $learner->id);
+            // Somebody who shares a name already keeps it; nobody comes to share one.
+            if ($others !== [] && self::key($learner->name) !== self::key($name)) {
                 throw new BadRequest(Message::of('learner.name-taken', ['name' => $name]));
             }
             // The version is taken in the same statement, so that two windows cannot both have it.
@@ -142,11 +142,18 @@ final readonly class Learners
     /** Whoever a name means: however it is written, as long as nobody else could be meant. */
     public static function named(string $name): ?Learner
     {
-        $key = self::key($name);
-        $found = Learner::query()->get(['id', 'name'])
-            ->filter(static fn(Learner $learner): bool => self::key($learner->name) === $key);
+        $found = self::alike($name);
 
-        return $found->count() === 1 ? $found->first() : null;
+        return \count($found) === 1 ? $found[0] : null;
+    }
+
+    /** @return list<Learner> all whose name is this one, however it is written */
+    private static function alike(string $name): array
+    {
+        $key = self::key($name);
+
+        return array_values(Learner::query()->get(['id', 'name'])
+            ->filter(static fn(Learner $learner): bool => self::key($learner->name) === $key)->all());
     }
 
     /**
@@ -158,10 +165,30 @@ final readonly class Learners
     {
         $since = Carbon::now()->subMonths($months);
 
-        return array_values(Learner::query()->where('created_at', '<', $since)->whereDoesntHave(
+        return array_values(Learner::query()->readable()->where('created_at', '<', $since)->whereDoesntHave(
             'attempts',
             static fn(Builder $attempts): Builder => $attempts->where('at', '>=', $since),
         )->orderBy('name')->get()->all());
+    }
+
+    /**
+     * The tutor's word on a piece of work, with a mark and a remark.
+     *
+     * @param array<array-key, mixed> $said piece, lines, slips, mark, remark
+     *
+     * @throws BadRequest when a word is none
+     */
+    public function rule(Attempt $attempt, array $said): void
+    {
+        $ruling = Ruling::of($said);
+        $text = static fn(string $key, int $most): string => \is_string($said[$key] ?? null)
+            ? mb_substr(trim(mb_scrub($said[$key])), 0, $most)
+            : '';
+        $this->writing->whole(static function () use ($attempt, $ruling, $text): void {
+            $fresh = Attempt::query()->findOrFail($attempt->id);
+            $fresh->fill(['mark' => $text('mark', 20), 'remark' => $text('remark', 400), 'ruled' => $ruling->toArray()]);
+            $fresh->save();
+        });
     }
 
     public function removeAttempt(Attempt $attempt): void

@@ -6,18 +6,17 @@ namespace App\Learners;
 
 use App\Demonstrations\Demonstrations;
 use App\Demonstrations\Jobs;
-use App\Kept\Writing;
 use App\Models\Attempt;
-use App\Models\Handing;
 use App\Models\Learner;
 use App\Pile\MarkedPiece;
-use App\Turn\YourTurn;
 use Illuminate\Support\Carbon;
+use Runel\Demonstration\Demonstration;
 use Runel\Demonstration\Task;
 use Runel\Demonstration\TaskReference;
 use Runel\Marking\MarkedLine;
 use Runel\Marking\Marker;
 use Runel\Marking\Marking;
+use Runel\Marking\SideBySide;
 use Runel\Message\BadRequest;
 use Runel\Message\Message;
 use Runel\Message\Refusal;
@@ -25,7 +24,7 @@ use Runel\Method\Catalogue;
 use Runel\Practice\Belonging;
 use Runel\Problem\Job;
 use Runel\Problem\Problem;
-use Runel\Slip\Slip;
+use Runel\Proof\Effort;
 
 /** Writes down what learners did. Every piece is one row, written whole or not at all. */
 final readonly class Records
@@ -33,56 +32,10 @@ final readonly class Records
     public const TURN = 'turn';
     public const PILE = 'pile';
     public const TYPED = 'typed';
-    /** In seconds: whoever takes longer was away. */
-    private const LONGEST_TRY = 7200;
     private const MOST_LINES = 60;
     private const LONGEST_LINE = 1000;
 
-    public function __construct(
-        private Writing $writing,
-        private Catalogue $catalogue,
-        private Demonstrations $demonstrations,
-    ) {}
-
-    /**
-     * A learner at work under an address that was handed out. Slips that were made and mended stay counted; what is
-     * finished is closed.
-     */
-    public function turn(Handing $handing, int $place, YourTurn $turn): Attempt
-    {
-        return $this->writing->whole(function () use ($handing, $place, $turn): Attempt {
-            $attempt = Attempt::query()->where('handing_id', $handing->id)->where('place', $place)->first();
-            $attempt ??= new Attempt([
-                'learner_id' => $handing->learner_id,
-                'handing_id' => $handing->id,
-                'place' => $place,
-                'source' => self::TURN,
-                'at' => Carbon::now(),
-                'slips' => [],
-                'lines' => [],
-            ] + $this->belonging($turn->task, $turn->job));
-            if ($attempt->finished) {
-                return $attempt;
-            }
-            $seconds = (int) $attempt->at->diffInSeconds(Carbon::now());
-            if ($seconds > self::LONGEST_TRY && $attempt->typed() === []) {
-                // Looked at long ago, perhaps by a program that looks at addresses: the work begins now.
-                $attempt->at = Carbon::now();
-            }
-            $made = array_map(static fn(Slip $slip): string => $slip->value, $turn->slips());
-            $attempt->fill([
-                'lines' => $turn->query->lines,
-                'verdicts' => self::verdicts($turn->marking),
-                'slips' => self::united($attempt->slipIds(), $made),
-                'help' => max($attempt->help, $turn->query->help),
-                'finished' => $turn->marking->finished,
-                'seconds' => $turn->query->lines === [] || $seconds > self::LONGEST_TRY ? $attempt->seconds : $seconds,
-            ]);
-            $attempt->save();
-
-            return $attempt;
-        });
-    }
+    public function __construct(private Catalogue $catalogue, private Demonstrations $demonstrations) {}
 
     /** A marked piece of a pile, which the tutor has said is this learner's. */
     public function piece(Learner $learner, MarkedPiece $piece): ?Attempt
@@ -102,6 +55,7 @@ final readonly class Records
         return $this->write($learner, $task, $piece->job, $piece->piece->lines, $piece->marking, self::PILE, [
             'mark' => mb_substr($piece->mark, 0, 20),
             'remark' => $piece->remark,
+            'ruled' => $piece->ruling->toArray(),
         ]);
     }
 
@@ -120,26 +74,9 @@ final readonly class Records
         }
         $task = new Task(Problem::read($problem), $learner->style);
         $job = Jobs::chosen($task, null);
-        $marking = Marker::mark($this->catalogue, $task, $job, $lines);
+        $marking = Marker::mark($this->catalogue, $task, $job, $lines, effort: Effort::of(Judged::EFFORT));
 
         return $this->write($learner, $task, $job, $lines, $marking, self::TYPED, ['at' => $at]);
-    }
-
-    /**
-     * The lines of a kept attempt, judged anew, so that they are shown as they would be marked today.
-     *
-     * @return list<MarkedLine>
-     */
-    public function marked(Attempt $attempt): array
-    {
-        try {
-            $task = $attempt->task->task();
-            $job = Jobs::chosen($task, $attempt->task->job);
-
-            return Marker::mark($this->catalogue, $task, $job, $attempt->typed())->lines;
-        } catch (Refusal) {
-            return [];
-        }
     }
 
     /**
@@ -155,34 +92,26 @@ final readonly class Records
         string $source,
         array $more,
     ): Attempt {
-        $slips = array_values(array_filter(array_map(
-            static fn(MarkedLine $line): ?string => $line->slip?->value,
-            $marking->lines,
-        )));
-        $wanted = Slip::tryFrom($marking->wants->value ?? '');
-
         return Attempt::query()->create($more + [
             'learner_id' => $learner->id,
             'lines' => $lines,
-            'verdicts' => self::verdicts($marking),
-            'slips' => $wanted === null ? $slips : [...$slips, $wanted->value],
-            'finished' => $marking->finished,
+            'slips' => Judged::slips($marking),
             'source' => $source,
             'at' => Carbon::now(),
-        ] + $this->belonging($task, $job));
+        ] + Judged::columns($marking) + $this->belonging($task, $job, $marking->lines));
     }
 
-    /** @return list<string> one a line */
-    private static function verdicts(Marking $marking): array
-    {
-        return array_map(static fn(MarkedLine $line): string => $line->verdict->value, $marking->lines);
-    }
-
-    /** @return array{task: TaskReference, skill: string|null, rung: int|null} */
-    private function belonging(Task $task, Job $job): array
+    /**
+     * Where a problem belongs that was not made for a rung, by the road that was taken.
+     *
+     * @param list<MarkedLine> $lines
+     *
+     * @return array{task: TaskReference, skill: string|null, rung: int|null}
+     */
+    public function belonging(Task $task, Job $job, array $lines = []): array
     {
         try {
-            $belongs = Belonging::of($this->demonstrations->of($task, $job->value), $this->catalogue);
+            $belongs = Belonging::of($this->road($task, $job, $lines), $this->catalogue);
         } catch (Refusal) {
             $belongs = null;
         }
@@ -195,24 +124,36 @@ final readonly class Records
     }
 
     /**
-     * Each slip as often as it is in the one list or the other, whichever has more.
+     * Of an equation, the way with the most of somebody's lines in it; the first one offered where none has more.
      *
-     * @param list<string> $one
-     * @param list<string> $other
+     * @param list<MarkedLine> $lines
      *
-     * @return list<string>
+     * @throws Refusal where there is no way
      */
-    private static function united(array $one, array $other): array
+    private function road(Task $task, Job $job, array $lines): Demonstration
     {
-        $counts = array_count_values($one);
-        foreach (array_count_values($other) as $slip => $times) {
-            $counts[$slip] = max($counts[$slip] ?? 0, $times);
+        $first = $this->demonstrations->of($task, $job->value);
+        if ($job !== Job::Solve || $lines === []) {
+            return $first;
         }
-        $united = [];
-        foreach ($counts as $slip => $times) {
-            array_push($united, ...array_fill(0, $times, (string) $slip));
+        [$road, $most] = [$first, self::shared($lines, $first)];
+        foreach ($this->demonstrations->offers($task) as $offer) {
+            if ($offer->forecast !== null && $offer->method->job() === $job && $offer->method->id() !== $first->method) {
+                $other = $this->demonstrations->of($task, $job->value, $offer->method->id());
+                $shared = self::shared($lines, $other);
+                [$road, $most] = $shared > $most ? [$other, $shared] : [$road, $most];
+            }
         }
 
-        return $united;
+        return $road;
+    }
+
+    /** @param list<MarkedLine> $lines */
+    private static function shared(array $lines, Demonstration $demonstration): int
+    {
+        return \count(array_filter(
+            SideBySide::of($lines, $demonstration)->rows,
+            static fn(array $row): bool => $row[0] !== null && $row[1] !== null,
+        ));
     }
 }

@@ -90,6 +90,12 @@ final readonly class KeptLesson implements Planned
             : route('plays.show', ['play' => $this->played->id], false);
     }
 
+    /** Where it is sent that an item is reached; behind the last one, that the lesson is over. */
+    public function reach(int $number): string
+    {
+        return route('plays.reach', ['play' => $this->played->id ?? '', 'item' => $number], false);
+    }
+
     public function room(int $number): ?string
     {
         $item = $this->item($number);

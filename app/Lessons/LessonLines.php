@@ -47,7 +47,7 @@ final readonly class LessonLines
      *
      * @param string $step how far the room has come; '' where it has no steps
      *
-     * @return array{item: int, line: string, next: string}|null null where the code is no kept lesson's
+     * @return array{item: int, line: string, next: string, step: string}|null null where the code is no kept lesson's
      */
     public static function held(string $code, string $step): ?array
     {
@@ -60,8 +60,8 @@ final readonly class LessonLines
         return [
             'item' => $item,
             'line' => route('plays.line', ['play' => $play, 'item' => $item], false),
-            'next' => route('plays.item', ['play' => $play, 'item' => $item + 1], false)
-                . (ctype_digit($step) ? "?step=$step" : ''),
+            'next' => route('plays.reach', ['play' => $play, 'item' => $item + 1], false),
+            'step' => ctype_digit($step) ? $step : '',
         ];
     }
 }

@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Kept\Ruling;
 use Database\Factories\AttemptFactory;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 use Runel\Demonstration\TaskReference;
+use Runel\Marking\LineVerdict;
+use Runel\Practice\Attempted;
 
 /**
  * One piece of a learner's work on one problem.
@@ -31,19 +34,32 @@ use Runel\Demonstration\TaskReference;
  * @property Carbon        $at
  * @property string|null   $handing_id
  * @property int|null      $place      within what was handed, from 1
+ * @property mixed         $history    lines that were mended or taken back
+ * @property int           $helping    the rung of help shown with the line to come
+ * @property mixed         $judged     what the judge said, as App\Learners\Judged keeps it
+ * @property mixed         $ruled      the tutor's word on it, as App\Kept\Ruling keeps it
+ * @property mixed         $counted    ids of the slips that count, the tutor's word heard
+ * @property string|null   $outcome    how it went, the tutor's word heard; null where that says nothing
  */
 final class Attempt extends Model
 {
     /** @use HasFactory<AttemptFactory> */
     use HasFactory;
     use HasUlids;
+    use Readable;
+
+    public const MENDED = 'mended';
+    public const TAKEN_BACK = 'taken-back';
 
     protected $fillable = [
         'id', 'learner_id', 'task', 'skill', 'rung', 'lines', 'verdicts', 'slips', 'help', 'seconds', 'finished',
-        'source', 'mark', 'remark', 'at', 'handing_id', 'place',
+        'source', 'mark', 'remark', 'at', 'handing_id', 'place', 'history', 'helping', 'judged', 'ruled',
     ];
 
-    protected $attributes = ['verdicts' => '[]', 'help' => 0, 'finished' => false, 'mark' => '', 'remark' => ''];
+    protected $attributes = [
+        'verdicts' => '[]', 'help' => 0, 'finished' => false, 'mark' => '', 'remark' => '', 'history' => '[]',
+        'helping' => 0, 'judged' => '{}', 'ruled' => '{}', 'counted' => '[]',
+    ];
 
     /** @return list<string> */
     public function typed(): array
@@ -63,6 +79,77 @@ final class Attempt extends Model
         return self::words($this->slips);
     }
 
+    /** @return list<string> the slips that count, the tutor's word heard */
+    public function countedSlips(): array
+    {
+        return self::words($this->counted);
+    }
+
+    /** @return list<array<array-key, mixed>> lines that no longer stand, the latest last */
+    public function past(): array
+    {
+        return \is_array($this->history) ? array_values(array_filter($this->history, is_array(...))) : [];
+    }
+
+    /** @return array<array-key, mixed> */
+    public function judged(): array
+    {
+        return \is_array($this->judged) ? $this->judged : [];
+    }
+
+    public function ruling(): Ruling
+    {
+        return Ruling::kept($this->ruled);
+    }
+
+    /** What is counted follows from what was judged and what the tutor says, whenever either is written. */
+    public function settle(): void
+    {
+        $ruling = $this->ruling();
+        $full = $ruling->piece === null ? Ruling::fullMark($this->mark) : null;
+        $isRight = $ruling->piece === Ruling::RIGHT || $full === true;
+        $isApart = $ruling->piece === Ruling::APART || $this->typed() === [];
+        $found = $this->foundSlips();
+        $this->counted = $isRight || $isApart ? [] : $ruling->slips($this->slipIds(), $found);
+        $isFinished = $this->finished || ($found !== [] && ($this->judged()['wants'] ?? null) === 'wrong-line'
+            && array_diff_key($found, array_filter($ruling->lines, static fn(string $word): bool =>
+                $word === Ruling::RIGHT)) === []);
+        $isSlipped = $ruling->piece === Ruling::WRONG || $full === false || $this->countedSlips() !== []
+            || \in_array(Ruling::WRONG, $ruling->lines, true);
+        $this->outcome = match (true) {
+            $isApart => null,
+            !$isRight && $isSlipped => Attempted::Slipped->value,
+            !$isRight && !$isFinished => null,
+            $this->help > 0 => Attempted::WithHelp->value,
+            default => Attempted::Sound->value,
+        };
+    }
+
+    /** @return array<int, string|null> the slips found in the lines that are wrong, by the line's number, from 1 */
+    public function foundSlips(): array
+    {
+        $found = [];
+        $lines = $this->judged()['lines'] ?? [];
+        foreach ($this->verdictIds() as $place => $verdict) {
+            if (LineVerdict::tryFrom($verdict)?->isFault() === true) {
+                $line = \is_array($lines) && \is_array($lines[$place] ?? null) ? $lines[$place] : [];
+                $found[$place + 1] = \is_string($line['slip'] ?? null) ? $line['slip'] : null;
+            }
+        }
+
+        return $found;
+    }
+
+    protected static function booted(): void
+    {
+        self::saving(static fn(self $attempt) => $attempt->settle());
+    }
+
+    protected static function dated(): array
+    {
+        return ['at'];
+    }
+
     /** @return array<string, string> */
     protected function casts(): array
     {
@@ -77,6 +164,11 @@ final class Attempt extends Model
             'finished' => 'boolean',
             'at' => 'datetime',
             'place' => 'integer',
+            'history' => 'array',
+            'helping' => 'integer',
+            'judged' => 'array',
+            'ruled' => 'array',
+            'counted' => 'array',
         ];
     }
 

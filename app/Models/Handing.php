@@ -24,6 +24,7 @@ use Runel\Message\BadRequest;
 final class Handing extends Model
 {
     use HasUlids;
+    use Readable;
 
     protected $fillable = ['id', 'learner_id', 'tasks', 'expires_at'];
 
@@ -52,6 +53,11 @@ final class Handing extends Model
         }
 
         return $references;
+    }
+
+    protected static function dated(): array
+    {
+        return ['expires_at'];
     }
 
     /** @return array<string, string> */

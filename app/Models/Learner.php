@@ -31,6 +31,7 @@ final class Learner extends Model
     /** @use HasFactory<LearnerFactory> */
     use HasFactory;
     use HasUlids;
+    use Readable;
 
     protected $fillable = ['id', 'name', 'style', 'note', 'daily', 'version'];
 
@@ -58,6 +59,11 @@ final class Learner extends Model
     public function handings(): HasMany
     {
         return $this->hasMany(Handing::class)->orderByDesc('expires_at');
+    }
+
+    protected static function dated(): array
+    {
+        return ['created_at'];
     }
 
     /** @return array<string, string> */

@@ -26,6 +26,7 @@ use Runel\Style\HouseStyle;
 final class Lesson extends Model
 {
     use HasUlids;
+    use Readable;
 
     protected $fillable = ['id', 'name', 'held_at', 'minutes', 'wide', 'high', 'style', 'items', 'version'];
 
@@ -35,6 +36,11 @@ final class Lesson extends Model
     public function plays(): HasMany
     {
         return $this->hasMany(LessonPlay::class)->orderByDesc('started_at');
+    }
+
+    protected static function dated(): array
+    {
+        return ['held_at'];
     }
 
     /** @return array<string, string> */

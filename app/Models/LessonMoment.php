@@ -23,11 +23,17 @@ use Illuminate\Support\Carbon;
 final class LessonMoment extends Model
 {
     use HasUlids;
+    use Readable;
 
     public const REACHED = 'reached';
     public const NOTE = 'note';
 
     protected $fillable = ['id', 'play_id', 'kind', 'place', 'step', 'usual', 'text', 'at'];
+
+    protected static function dated(): array
+    {
+        return ['at'];
+    }
 
     /** @return array<string, string> */
     protected function casts(): array

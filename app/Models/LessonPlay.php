@@ -22,6 +22,7 @@ use Illuminate\Support\Carbon;
 final class LessonPlay extends Model
 {
     use HasUlids;
+    use Readable;
 
     protected $fillable = ['id', 'lesson_id', 'started_at', 'ended_at'];
 
@@ -35,6 +36,11 @@ final class LessonPlay extends Model
     public function moments(): HasMany
     {
         return $this->hasMany(LessonMoment::class, 'play_id')->orderBy('at')->orderBy('id');
+    }
+
+    protected static function dated(): array
+    {
+        return ['started_at', 'ended_at'];
     }
 
     /** @return array<string, string> */

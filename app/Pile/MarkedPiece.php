@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pile;
 
+use App\Kept\Ruling;
 use Runel\Marking\MarkedLine;
 use Runel\Marking\Marking;
 use Runel\Message\Refusal;
@@ -26,6 +27,7 @@ final readonly class MarkedPiece
         public ?Refusal $refusal,
         public string $mark,
         public string $remark,
+        public Ruling $ruling,
     ) {}
 
     /** @return list<MarkedLine> */
@@ -34,25 +36,33 @@ final readonly class MarkedPiece
         return $this->marking->lines ?? [];
     }
 
-    /** @return list<Slip> each as often as it was made; what the last line still wants counts, where it is a slip */
+    /**
+     * Each as often as it was made; what the last line still wants counts, where it is a slip. The tutor's word stands.
+     *
+     * @return list<Slip>
+     */
     public function slips(): array
     {
-        $slips = array_values(array_filter(array_map(
-            static fn(MarkedLine $line): ?Slip => $line->slip,
-            $this->lines(),
-        )));
+        if ($this->isRight()) {
+            return [];
+        }
+        $found = [];
+        foreach ($this->lines() as $place => $line) {
+            if ($line->verdict->isFault()) {
+                $found[$place + 1] = $line->slip?->value;
+            }
+        }
+        $slips = array_values(array_filter($found));
         $wanted = $this->lines() === [] ? null : Slip::tryFrom($this->marking->wants->value ?? '');
+        $counted = $this->ruling->slips($wanted === null ? $slips : [...$slips, $wanted->value], $found);
 
-        return $wanted === null ? $slips : [...$slips, $wanted];
+        return array_values(array_filter(array_map(Slip::tryFrom(...), $counted)));
     }
 
-    /** How many lines follow. */
-    public function right(): int
+    /** Whether the tutor has said that all of it is right, or that it is not to be counted. */
+    public function isRight(): bool
     {
-        return \count(array_filter($this->lines(), static fn(MarkedLine $line): bool => \in_array(
-            $line->verdict->value,
-            ['follows', 'follows-wrong', 'side'],
-            true,
-        )));
+        return $this->ruling->piece === Ruling::RIGHT || $this->ruling->piece === Ruling::APART
+            || ($this->ruling->piece === null && Ruling::fullMark($this->mark) === true);
     }
 }

@@ -5,33 +5,41 @@ declare(strict_types=1);
 namespace App\Pile;
 
 use App\Demonstrations\Jobs;
+use App\Kept\Ruling;
 use Runel\Demonstration\Task;
 use Runel\Marking\Marker;
+use Runel\Message\Defect;
 use Runel\Message\Message;
-use Runel\Message\OutOfReach;
 use Runel\Message\Refusal;
 use Runel\Method\Catalogue;
 use Runel\Problem\Problem;
+use Runel\Proof\Effort;
 use Runel\Slip\Slip;
 use Runel\Style\HouseStyle;
 
 /** A pile of work, marked. It lives as long as one request: nothing of it is kept or logged. */
 final readonly class Pile
 {
+    /** The work that marking may take in one go, in steps. */
+    private const EFFORT = 700_000;
     /** So many lines are marked in one go. */
     public const MOST_LINES = 500;
 
     /**
-     * @param list<MarkedPiece> $pieces
-     * @param list<Tally>       $tallies the commonest slip first
-     * @param int               $left    how many pieces were left for another go
+     * @param array<int, MarkedPiece> $pieces  by their place in the whole pile, from 0
+     * @param list<Tally>             $tallies the commonest slip first
+     * @param int                     $from    the place of the first that was looked at
+     * @param int                     $left    how many pieces were left for another go
      */
-    private function __construct(public array $pieces, public array $tallies, public int $left) {}
+    private function __construct(public array $pieces, public array $tallies, public int $from, public int $left) {}
 
     /**
+     * Marked from a piece on, as far as the work that is granted goes; the rest is left for another go.
+     *
      * @param list<Piece>             $pieces
      * @param array<array-key, mixed> $marks   the tutor's own, by the piece's place
      * @param array<array-key, mixed> $remarks
+     * @param array<array-key, mixed> $rulings
      */
     public static function mark(
         array $pieces,
@@ -39,10 +47,14 @@ final readonly class Pile
         Catalogue $catalogue,
         array $marks = [],
         array $remarks = [],
+        array $rulings = [],
+        int $from = 0,
     ): self {
         $marked = [];
         $lines = 0;
-        foreach ($pieces as $place => $piece) {
+        $effort = Effort::of(self::EFFORT);
+        $from = max(0, min($from, \count($pieces) - 1));
+        foreach (\array_slice($pieces, $from, null, true) as $place => $piece) {
             $lines += max(1, \count($piece->lines));
             if ($lines > self::MOST_LINES && $marked !== []) {
                 break;
@@ -50,10 +62,28 @@ final readonly class Pile
             $own = static fn(array $texts): string => \is_string($texts[$place] ?? null)
                 ? mb_substr(mb_scrub($texts[$place]), 0, 400)
                 : '';
-            $marked[] = self::piece($piece, $style, $catalogue, $own($marks), $own($remarks));
+            $one = self::piece($piece, $style, $catalogue, $own($marks), $own($remarks), Ruling::kept(
+                $rulings[$place] ?? [],
+            ), $effort);
+            // What would be looked at in part only is left whole.
+            if ($marked !== [] && $one->marking !== null && $one->marking->lookedAt() < \count($one->lines())) {
+                break;
+            }
+            $marked[$place] = $one;
         }
 
-        return new self($marked, Tally::of($marked), \count($pieces) - \count($marked));
+        return new self(
+            $marked,
+            Tally::of(array_values($marked)),
+            $from,
+            \count($pieces) - $from - \count($marked),
+        );
+    }
+
+    /** The place of the first piece that was left for another go; null where none was. */
+    public function next(): ?int
+    {
+        return $this->left === 0 ? null : $this->from + \count($this->pieces);
     }
 
     /** The job at which a slip was made first. */
@@ -74,6 +104,8 @@ final readonly class Pile
         Catalogue $catalogue,
         string $mark,
         string $remark,
+        Ruling $ruling,
+        Effort $effort,
     ): MarkedPiece {
         try {
             $problem = Problem::read($piece->problem);
@@ -85,19 +117,20 @@ final readonly class Pile
                 $piece,
                 $problem,
                 $job,
-                Marker::mark($catalogue, $task, $job, $lines),
+                Marker::mark($catalogue, $task, $job, $lines, effort: $effort),
                 null,
                 $mark,
                 $remark,
+                $ruling,
             );
         } catch (Refusal $refusal) {
-            return new MarkedPiece($piece, null, null, null, $refusal, $mark, $remark);
+            return new MarkedPiece($piece, null, null, null, $refusal, $mark, $remark, $ruling);
         } catch (\Throwable $fault) {
             // Only what failed, and where: the work itself is nobody's.
             logger()->error($fault::class, ['at' => basename($fault->getFile()) . ':' . $fault->getLine()]);
-            $failed = new OutOfReach(Message::of('error.failed'));
+            $failed = new Defect(Message::of('error.failed'));
 
-            return new MarkedPiece($piece, null, null, null, $failed, $mark, $remark);
+            return new MarkedPiece($piece, null, null, null, $failed, $mark, $remark, $ruling);
         }
     }
 }

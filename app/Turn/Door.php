@@ -8,8 +8,22 @@ namespace App\Turn;
 final readonly class Door
 {
     /**
-     * @param array<string, string> $key  the parts of the query by which it opens
-     * @param string                $back to all that was handed out
+     * @param array<string, string> $key    the parts of the query by which it opens
+     * @param string                $back   to all that was handed out
+     * @param int                   $opened when this page was opened, as a timestamp
+     * @param string|null           $notice what is to be said of what was just sent
      */
-    public function __construct(public string $path, public array $key, public string $back) {}
+    public function __construct(
+        public string $path,
+        public array $key,
+        public string $back,
+        public int $opened,
+        public ?string $notice = null,
+    ) {}
+
+    /** Where lines are sent. */
+    public function entry(): string
+    {
+        return $this->path . '?' . http_build_query($this->key, '', '&', \PHP_QUERY_RFC3986);
+    }
 }

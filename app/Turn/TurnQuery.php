@@ -25,6 +25,7 @@ final readonly class TurnQuery
      * @param int|null     $time   of a timed try, in seconds
      * @param string|null  $stage  on a projector: hidden, open or answer
      * @param bool         $goesOn whether the learner goes on from a line that is wrong
+     * @param bool         $isKept whether the lines stand in a record, so that no address carries them
      */
     private function __construct(
         public array $lines,
@@ -36,7 +37,33 @@ final readonly class TurnQuery
         public ?string $compare,
         public bool $isFull,
         public bool $goesOn,
+        private bool $isKept = false,
     ) {}
+
+    /**
+     * Of work that is kept: what stands in the record, and from the address only what is looked at.
+     *
+     * @param list<string>            $lines
+     * @param list<Slip>              $mended
+     * @param array<array-key, mixed> $query  draft, on, compare
+     */
+    public static function kept(array $lines, array $mended, int $help, array $query): self
+    {
+        $text = static fn(string $key): ?string => \is_string($query[$key] ?? null) ? $query[$key] : null;
+
+        return new self(
+            $lines,
+            mb_substr(mb_scrub($text('draft') ?? ''), 0, self::LONGEST_LINE),
+            $help,
+            $mended,
+            null,
+            null,
+            $text('compare'),
+            \count($lines) >= self::MOST_LINES,
+            $text('on') !== null,
+            true,
+        );
+    }
 
     /** @param array<array-key, mixed> $query what is of no use is passed over */
     public static function of(array $query): self
@@ -78,6 +105,10 @@ final readonly class TurnQuery
     /** @return array<string, mixed> */
     public function parts(): array
     {
+        if ($this->isKept) {
+            return ['compare' => $this->compare];
+        }
+
         return [
             'line' => $this->lines,
             'mended' => array_map(static fn(Slip $slip): string => $slip->value, $this->mended),

@@ -26,11 +26,15 @@ use Runel\Message\Refusal;
 use Runel\Method\Catalogue;
 use Runel\Method\Offer;
 use Runel\Problem\Job;
+use Runel\Proof\Effort;
 use Runel\Slip\Slip;
 
 /** A learner at work on a problem, or from a step of a demonstration on: a pure function of the address. */
 final readonly class YourTurn
 {
+    /** The work that judging the lines may take, in steps. */
+    private const EFFORT = 300_000;
+
     /**
      * @param list<Line> $given what a demonstration has written already
      * @param Door|null  $door  where the problem was handed out; null where the room is open to everybody
@@ -57,7 +61,6 @@ final readonly class YourTurn
         Address $address,
         Demonstrations $demonstrations,
         Catalogue $catalogue,
-        ?Door $door = null,
     ): self {
         $task = $address->task();
         $job = Jobs::chosen($task, $address->reference->job);
@@ -65,9 +68,35 @@ final readonly class YourTurn
             ? []
             : self::written($demonstrations->of($task, $job->value, $address->reference->method), $address->step);
         $turn = TurnQuery::of($query);
-        $marking = Marker::mark($catalogue, $task, $job, $turn->lines, array_map(self::bare(...), $given));
+        $marking = Marker::mark(
+            $catalogue,
+            $task,
+            $job,
+            $turn->lines,
+            array_map(self::bare(...), $given),
+            Effort::of(self::EFFORT),
+        );
 
-        return new self($address, $turn, $task, $job, $given, $marking, $catalogue, $demonstrations, $door);
+        return new self($address, $turn, $task, $job, $given, $marking, $catalogue, $demonstrations, null);
+    }
+
+    /**
+     * Work that was handed out, as it stands in the record.
+     *
+     * @throws Refusal when the problem can no longer be read
+     */
+    public static function handed(
+        TurnQuery $query,
+        Address $address,
+        Demonstrations $demonstrations,
+        Catalogue $catalogue,
+        Door $door,
+    ): self {
+        $task = $address->task();
+        $job = Jobs::chosen($task, $address->reference->job);
+        $marking = Marker::mark($catalogue, $task, $job, $query->lines, effort: Effort::of(self::EFFORT));
+
+        return new self($address, $query, $task, $job, [], $marking, $catalogue, $demonstrations, $door);
     }
 
     /**
@@ -229,6 +258,10 @@ final readonly class YourTurn
      */
     public function sent(): array
     {
+        if ($this->door !== null) {
+            // So many lines were seen; what was written elsewhere since is not written over.
+            return ['seen' => \count($this->query->lines), 'opened' => $this->door->opened];
+        }
         if (!$this->isMending()) {
             return $this->parts(['compare' => null]);
         }

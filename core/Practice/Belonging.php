@@ -7,13 +7,14 @@ namespace Runel\Practice;
 use Runel\Demonstration\Demonstration;
 use Runel\Message\Refusal;
 use Runel\Method\Catalogue;
+use Runel\Problem\Job;
 
 /** Where a problem that was not made to order belongs: read off its demonstration. */
 final readonly class Belonging
 {
     /**
      * @param Skill|null       $skill  whose rung is nearest; null where no ladder is for its job
-     * @param Rung|null        $rung   the nearest one whose own difficulty it has
+     * @param Rung|null        $rung   the lowest one that has all its difficulties
      * @param list<Difficulty> $traits what it has, as that ladder sees it
      * @param bool             $exact  whether it has what the rung asks for, and nothing else
      */
@@ -24,7 +25,12 @@ final readonly class Belonging
         public bool $exact,
     ) {}
 
-    /** Only a ladder whose own method would do is for a problem. */
+    /**
+     * The lowest rung that has all its difficulties and whose own is among them. A problem with one that no rung has is
+     * of no ladder; so is an equation that is solved by another road than the ladder's.
+     *
+     * @param Demonstration $demonstration by the road that was taken
+     */
     public static function of(Demonstration $demonstration, Catalogue $catalogue): self
     {
         $nearest = new self(null, null, [], false);
@@ -36,11 +42,11 @@ final readonly class Belonging
             }
             $traits = $ladder->traits(new Seen($own));
             foreach ($ladder->rungs() as $rung) {
-                $apart = self::apart($rung->traits, $traits);
+                [$lacking, $beyond] = self::apart($rung->traits, $traits);
                 $hasIts = $rung->adds === null || \in_array($rung->adds, $traits, true);
-                if ($hasIts && $apart < $least) {
-                    $least = $apart;
-                    $nearest = new self($ladder->skill(), $rung, $traits, $apart === 0);
+                if ($hasIts && $beyond === 0 && $lacking < $least) {
+                    $least = $lacking;
+                    $nearest = new self($ladder->skill(), $rung, $traits, $lacking === 0);
                 }
             }
         }
@@ -51,8 +57,9 @@ final readonly class Belonging
     /** By the ladder's own method, from which its difficulties are read; null where that would not do. */
     private static function own(Ladder $ladder, Demonstration $demonstration, Catalogue $catalogue): ?Demonstration
     {
-        if ($demonstration->method === $ladder->method()) {
-            return $demonstration;
+        // Of an equation the road is what is practised; of expressions it is only another way of writing.
+        if ($demonstration->method === $ladder->method() || $ladder->job() === Job::Solve) {
+            return $demonstration->method === $ladder->method() ? $demonstration : null;
         }
         try {
             return $catalogue->demonstrate($demonstration->task, $ladder->job()->value, $ladder->method());
@@ -62,16 +69,18 @@ final readonly class Belonging
     }
 
     /**
-     * How many difficulties are in one of them only.
+     * How many difficulties are in the one only, and in the other only.
      *
      * @param list<Difficulty> $one
      * @param list<Difficulty> $other
+     *
+     * @return array{int, int}
      */
-    private static function apart(array $one, array $other): int
+    private static function apart(array $one, array $other): array
     {
         $names = static fn(Difficulty $trait): string => $trait->value;
         [$one, $other] = [array_map($names, $one), array_map($names, $other)];
 
-        return \count(array_diff($one, $other)) + \count(array_diff($other, $one));
+        return [\count(array_diff($one, $other)), \count(array_diff($other, $one))];
     }
 }

@@ -28,6 +28,9 @@ return [
     'open-until' => 'This page can be opened until :moment.',
     'done' => 'done',
     'to-do' => 'to do',
+    'begun' => 'begun',
+    'elsewhere' => 'Something was written here in another window or on another device. It stands above; what you typed is in the field.',
+    'full' => 'This page holds :most lines, and they are full. Your work is kept as it stands.',
     'back' => 'All problems',
     'problem' => 'Problem :number',
 ];

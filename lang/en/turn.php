@@ -43,6 +43,7 @@ return [
     'time-left' => 'Time left',
     'no-time' => 'No limit',
     'stage' => ['hidden' => 'Show the problem', 'open' => 'Show the answer', 'answer' => 'Lines for one learner'],
+    'branch' => 'branch :branch',
     'mark' => ['follows' => '✓', 'follows-wrong' => '✓', 'wrong' => '○', 'same' => '=', 'side' => '✓', 'side-wrong' => '○', 'undecided' => '?', 'unreadable' => '?'],
     'sign' => [
         'follows' => 'follows',

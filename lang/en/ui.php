@@ -97,6 +97,7 @@ return [
     'to-board' => 'Back to the board',
     'house-style' => 'House style',
     'space' => 'Space',
+    'send-again' => 'Send it again',
     'typed-here' => 'What you typed, to be copied:',
     'failed' => 'That was not taken: you are signed out, or Runel does not answer. What you typed still stands here.',
     'error' => [
@@ -104,6 +105,8 @@ return [
         '405' => 'This address cannot be used that way.',
         '403' => 'This address has expired, is not whole, or is not meant for this machine. Whoever gave it to you can make a new one.',
         '404' => 'There is nothing at this address.',
+        '415' => 'JSON is wanted here: send it with Content-Type: application/json.',
+        '429' => 'Runel is busy with work like this, or has done much of it for this machine already. Wait a moment and send it again; what you typed stands here.',
         '419' => 'This page was open for too long. Go back, reload it and try again; if you were signed in, sign in first.',
         '500' => 'Something went wrong inside Runel; it has been noted in the log.',
         '503' => 'Runel is being looked after and will be back soon.',

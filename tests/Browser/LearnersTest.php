@@ -48,6 +48,11 @@ final class LearnersTest extends TestCase
         }
         $this->waitUntil(fn(): bool => $this->many('#done') === 1, 'done');
         $this->assertSound('a learner\'s turn');
+        self::$browser->navigate()->back();
+        $this->waitUntil(fn(): bool => $this->many('#task-1') === 1, 'all problems');
+        $this->one('#task-1')->click();
+        $this->waitUntil(fn(): bool => $this->many('#done') === 1, 'the work stands where it was left');
+        self::assertSame(2, $this->many('.marked'));
         self::$browser->get($wren);
         self::assertStringContainsString('minus not carried through', $this->text('.attempt-slips'));
         self::assertStringContainsString('Nothing is due today', $this->text('.learner-main'));

@@ -75,9 +75,23 @@ final class OwnLinesTest extends TestCase
         $this->assertSound('a marked pile');
         $this->phone();
         $this->assertSound('a marked pile on a phone');
+        $pile = self::$browser->getWindowHandle();
         $this->one('button[value="print"]')->click();
+        $this->waitUntil(static fn(): bool => \count(self::$browser->getWindowHandles()) === 2, 'a window beside');
+        self::$browser->switchTo()->window(current(array_diff(self::$browser->getWindowHandles(), [$pile])) ?: '');
         $this->waitUntil(fn(): bool => $this->many('.pile-print') === 1, 'the printed sheet');
         self::assertStringContainsString('look at the minus', $this->text('.pile-print'));
+        self::$browser->close()->switchTo()->window($pile);
+        $this->open('/marking', ['sample' => 1]);
+        $this->one('#mark')->click();
+        $this->waitUntil(fn(): bool => $this->many('.piece') === 10, 'the same pile once more');
+        $remark = fn(): string => (string) $this->one('input[name="remark[0]"]')->getAttribute('value');
+        self::assertSame('look at the minus', $remark(), 'what was typed waits in this browser');
+        $this->one('select[name="rule[0][piece]"]')->sendKeys('right');
+        $this->one('#count-anew')->click();
+        $this->waitUntil(fn(): bool => str_contains($this->text('.tally'), 'through 1 Jarek'), 'the tutor\'s word');
+        $this->one('#draft-clear')->click();
+        self::assertSame('', $remark());
     }
 
     private function write(string $line): void

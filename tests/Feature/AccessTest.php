@@ -32,7 +32,7 @@ final class AccessTest extends TestCase
     ];
     /** Open as long as nobody has set a passphrase. */
     private const KEEPING = ['keep-set', 'remove-set', 'examples.store', 'examples.destroy'];
-    private const SIGNED = ['handed'];
+    private const SIGNED = ['handed', 'handed.write'];
 
     /** A route nobody has thought about is a tutor's route, or this fails. */
     public function testEveryRouteIsClosedToStrangersUnlessItIsMeantToBeOpen(): void

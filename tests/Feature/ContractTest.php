@@ -250,7 +250,7 @@ final class ContractTest extends TestCase
             $answers[0]['lines'][0]['differs']['before'],
             $answers[0]['lines'][0]['differs']['after'],
         );
-        self::assertSame([false, 'wrong-line'], [$answers[0]['finished'], $answers[0]['wants']]);
+        self::assertSame([false, 'not-judged'], [$answers[0]['finished'], $answers[0]['wants']]);
         self::assertSame([true, null], [$answers[1]['finished'], $answers[1]['wants']]);
         self::assertSame(
             ['no-such-job', 'bad-request', 'bad-request', 'syntax', 'bad-request'],

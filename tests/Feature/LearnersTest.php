@@ -13,6 +13,7 @@ use App\Models\LearnerGroup;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Testing\TestResponse;
 use Runel\Message\BadRequest;
 use Runel\Practice\Skill;
 use Runel\Practice\Standing;
@@ -102,21 +103,31 @@ final class LearnersTest extends TestCase
         $handing = $learner->handings()->sole();
         $address = app(Handings::class)->address($handing);
         $task = "$address&task=1";
-        $this->get($task)->assertOk();
-        self::assertSame([], $learner->attempts()->sole()->typed());
+        $opened = (string) $this->get($task)->assertOk()->getContent();
+        self::assertSame(0, $learner->attempts()->count(), 'looking writes nothing');
+        preg_match('/name="opened" value="(\d+)"/', $opened, $match);
         $this->travel(90)->seconds();
-        $this->get($task . '&' . http_build_query(['line' => ['4x-12-2x-10=12']]))->assertOk()->assertSee('carried');
+        $sent = fn(string $do, string $line, int $seen): TestResponse => $this->post($task, [
+            'do' => $do, 'next' => $line, 'seen' => (string) $seen, 'opened' => $match[1] ?? '',
+        ])->assertRedirect();
+        $sent('write', '4x-12-2x-10=12', 0);
         self::assertSame(['minus-not-carried'], $learner->attempts()->sole()->slipIds());
-        $this->get($task . '&' . http_build_query(['line' => ['4x-12-2x+10=12'], 'help' => '2']))->assertOk();
-        $this->get($task . '&' . http_build_query(['line' => ['4x-12-2x+10=12', 'x=7']]))->assertOk();
+        $this->get($task)->assertOk()->assertSee('carried');
+        $sent('mend', '4x-12-2x+10=12', 1);
+        $sent('help', '2x', 1);
+        $sent('help', '', 1);
+        $this->get("$task&draft=2x")->assertSee('value="2x"', false);
+        $sent('write', 'x=7', 1);
         $attempt = $learner->attempts()->sole();
         self::assertSame(
             [['4x-12-2x+10=12', 'x=7'], ['minus-not-carried'], 2, true, 90],
             [$attempt->typed(), $attempt->slipIds(), $attempt->help, $attempt->finished, $attempt->seconds],
             'what was mended stays counted',
         );
-        $this->get("$task&" . http_build_query(['line' => ['x=8']]));
-        self::assertTrue($learner->attempts()->sole()->finished, 'what is done is closed');
+        self::assertSame(['4x-12-2x-10=12'], array_column($attempt->past(), 'line'), 'and stays written');
+        $sent('write', 'x=8', 2);
+        $sent('undo', '', 2);
+        self::assertSame(['4x-12-2x+10=12', 'x=7'], $learner->attempts()->sole()->typed(), 'what is done is closed');
         $this->get($address)->assertOk()->assertSee('✓ done');
         $this->signIn();
         $this->delete("/handing/$handing->id")->assertRedirect();

@@ -134,7 +134,8 @@ final class OwnLinesTest extends TestCase
         ));
         $this->post('/marking', ['file' => $old])->assertOk()->assertSee('José');
         $many = "Mirela\n2x+3=11\n" . str_repeat("2x=8\n", 400) . "\n2x+3=11\n" . str_repeat("2x=8\n", 200);
-        $this->post('/marking', ['text' => $many])->assertOk()->assertSee('left for another go');
+        $this->post('/marking', ['text' => $many])->assertOk()->assertSee('one more piece is left');
+        $this->post('/marking', ['text' => $many, 'from' => '1'])->assertOk()->assertSee('Back to the first pieces');
     }
 
     public function testNothingOfAPileIsLogged(): void

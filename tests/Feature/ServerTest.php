@@ -40,8 +40,7 @@ final class ServerTest extends TestCase
         $lines = ['4x-12-2x+10=12', '2x-2=12', '2x=14'];
         $this->serve();
         foreach ($lines as $count => $line) {
-            $written = http_build_query(['line' => \array_slice($lines, 0, $count + 1)]);
-            self::assertSame(200, $this->ask("$link&$written"));
+            self::assertSame(303, $this->ask($link, ['do' => 'write', 'next' => $line, 'seen' => (string) $count]));
         }
         $this->enter();
         $lesson = Lesson::on('killed')->firstOrFail();
@@ -50,10 +49,10 @@ final class ServerTest extends TestCase
         $play = DB::connection('killed')->table('lesson_plays')->where('lesson_id', $lesson->id)->orderByDesc('id')
             ->value('id');
         self::assertIsString($play);
-        self::assertContains($this->ask("/plays/$play/2"), [200, 302]);
+        self::assertContains($this->ask("/plays/$play/reach/2", []), [302, 303]);
         self::assertSame(302, $this->ask("/plays/$play/notes", ['item' => '2', 'text' => 'said just before']));
         // While the next line is under way, the plug is pulled.
-        $this->send("$link&" . http_build_query(['line' => [...$lines, 'x=7']]));
+        $this->send($link, ['do' => 'write', 'next' => 'x=7', 'seen' => '3']);
         $this->kill();
         $kept = DB::connection('killed');
         self::assertSame('ok', ((array) $kept->selectOne('pragma integrity_check'))['integrity_check'] ?? null);
@@ -70,20 +69,23 @@ final class ServerTest extends TestCase
     public function testManyAtOnceAreWrittenDownOnce(): void
     {
         $handing = $this->prepare();
-        $link = app(Handings::class)->address($handing) . '&task=1&' . http_build_query(['line' => ['2x-2=12']]);
+        $link = app(Handings::class)->address($handing) . '&task=1';
         $this->serve(['PHP_CLI_SERVER_WORKERS' => '4']);
         $all = curl_multi_init();
         $asked = [];
         for ($one = 0; $one < 12; ++$one) {
             $asked[$one] = curl_init($this->address . $link);
-            curl_setopt($asked[$one], \CURLOPT_RETURNTRANSFER, true);
+            curl_setopt_array($asked[$one], [
+                \CURLOPT_RETURNTRANSFER => true,
+                \CURLOPT_POSTFIELDS => http_build_query(['do' => 'write', 'next' => '2x-2=12', 'seen' => '0']),
+            ]);
             curl_multi_add_handle($all, $asked[$one]);
         }
         do {
             curl_multi_exec($all, $running);
             curl_multi_select($all, 0.1);
         } while ($running > 0);
-        self::assertSame(array_fill(0, 12, 200), array_map(
+        self::assertSame(array_fill(0, 12, 303), array_map(
             static fn(\CurlHandle $one): mixed => curl_getinfo($one, \CURLINFO_RESPONSE_CODE),
             $asked,
         ));
@@ -240,11 +242,14 @@ final class ServerTest extends TestCase
     }
 
     /** Sends and does not wait. */
-    private function send(string $path): void
+    /** @param array<string, string> $form */
+    private function send(string $path, array $form): void
     {
+        $body = http_build_query($form);
         $socket = stream_socket_client('tcp://' . substr($this->address, 7));
         \assert(\is_resource($socket));
-        fwrite($socket, "GET $path HTTP/1.0\r\nHost: localhost\r\n\r\n");
+        fwrite($socket, "POST $path HTTP/1.0\r\nHost: localhost\r\nContent-Length: " . \strlen($body)
+            . "\r\nContent-Type: application/x-www-form-urlencoded\r\n\r\n$body");
         usleep(random_int(0, 40_000));
     }
 }

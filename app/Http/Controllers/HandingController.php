@@ -8,17 +8,18 @@ use App\Address\Address;
 use App\Demonstrations\Demonstrations;
 use App\Demonstrations\Jobs;
 use App\Faces\Faces;
+use App\Kept\ChangedElsewhere;
+use App\Learners\HandedWork;
 use App\Learners\Handings;
 use App\Learners\LearnerRecord;
 use App\Learners\Learners;
-use App\Learners\Records;
+use App\Models\Attempt;
 use App\Models\Handing;
 use App\Models\Learner;
 use App\Models\LearnerGroup;
 use App\Turn\Door;
+use App\Turn\TurnQuery;
 use App\Turn\YourTurn;
-use Illuminate\Contracts\Container\Container;
-use Illuminate\Contracts\Translation\Translator;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -30,6 +31,7 @@ use Runel\Message\Message;
 use Runel\Message\Refusal;
 use Runel\Method\Catalogue;
 use Runel\Problem\Job;
+use Runel\Slip\Slip;
 use Runel\Style\HouseStyle;
 
 /** Tasks handed to learners by the tutor, and what a learner sees of them: these tasks and nothing else. */
@@ -37,7 +39,7 @@ final readonly class HandingController
 {
     public function __construct(
         private Handings $handings,
-        private Records $records,
+        private HandedWork $work,
         private Learners $learners,
         private Demonstrations $demonstrations,
         private Catalogue $catalogue,
@@ -98,44 +100,123 @@ final readonly class HandingController
         return $back->with('notice', __('handed.taken-back'));
     }
 
-    /** The learner's side. */
-    public function show(Request $request, Handing $handing, Container $container, Translator $translator): Response
+    /** The learner's side: what was handed out, or one problem with what is written on it. Nothing is written here. */
+    public function show(Request $request, Handing $handing): Response
     {
-        $style = $handing->learner->style;
-        $container->instance(HouseStyle::class, $style);
-        $translator->setLocale(Faces::locale($style));
+        self::speak($handing);
         $references = $handing->references();
-        $asked = $request->query('task');
-        $place = \is_string($asked) && ctype_digit($asked) && \strlen($asked) < 4 ? (int) $asked : 0;
-        $key = ['expires' => (string) $handing->expires_at->getTimestamp()];
-        $signature = $request->query('signature');
-        $key['signature'] = \is_string($signature) ? $signature : '';
-        $path = route('handed', ['handing' => $handing->id], false);
-        $back = $path . '?' . http_build_query($key);
-        if (!isset($references[$place])) {
-            $done = $handing->attempts()->where('finished', true)->pluck('place')->all();
-
-            return self::kept(response()->view('learners.tasks', [
-                'references' => $references,
-                'tasks' => array_map(self::task(...), $references),
-                'done' => $done,
-                'back' => $back,
-                'until' => $handing->expires_at,
-            ]));
+        $place = self::place($request);
+        if (isset($references[$place])) {
+            return $this->turn($request, $handing, $place, $references[$place], $request->query->all());
         }
-        $turn = YourTurn::of(
-            array_diff_key($request->query->all(), ['stage' => 1]),
-            Address::for($references[$place]),
+        $work = $handing->attempts()->get()->keyBy('place');
+
+        return self::kept(response()->view('learners.tasks', [
+            'references' => $references,
+            'tasks' => array_map(self::task(...), $references),
+            'work' => $work->all(),
+            'back' => self::door($request, $handing)->back,
+            'until' => $handing->expires_at,
+        ]));
+    }
+
+    /** A line that is sent, mended or taken back, or a rung of help that is taken. */
+    public function write(Request $request, Handing $handing): Response|RedirectResponse
+    {
+        self::speak($handing);
+        $place = self::place($request);
+        $reference = $handing->references()[$place] ?? abort(404);
+        $line = $request->input('next');
+        $line = \is_string($line) ? trim(mb_substr(mb_scrub($line), 0, TurnQuery::LONGEST_LINE)) : '';
+        $seen = $request->integer('seen');
+        $opened = $request->integer('opened');
+        $opened = $opened > 0 ? Carbon::createFromTimestamp($opened) : null;
+        $look = [];
+        try {
+            match (true) {
+                $request->input('do') === 'help' => $this->work->help($handing, $place, $opened),
+                $request->input('do') === 'undo' => $this->work->takeBack($handing, $place, $seen),
+                $line === '' => null,
+                $request->input('do') === 'mend' => $this->work->mend($handing, $place, $line, $seen),
+                default => $this->work->write($handing, $place, $line, $seen, $opened),
+            };
+            $look = $request->input('do') === 'help' ? ['draft' => $line] : [];
+        } catch (ChangedElsewhere) {
+            // Written in another window, or on another device: what was sent comes back in the field.
+            $look = ['draft' => $line, 'said' => 'elsewhere'];
+        }
+        if ($request->headers->has('HX-Request')) {
+            return $this->turn($request, $handing, $place, $reference, $look);
+        }
+
+        return redirect(self::door($request, $handing, $place)->entry() . ($look === [] ? '' : '&' . http_build_query($look)), 303);
+    }
+
+    /** @param array<array-key, mixed> $look what of the address says how it is looked at */
+    private function turn(Request $request, Handing $handing, int $place, TaskReference $reference, array $look): Response
+    {
+        $attempt = HandedWork::of($handing, $place);
+        $turn = YourTurn::handed(
+            TurnQuery::kept($attempt?->typed() ?? [], self::mended($attempt), $attempt->helping ?? 0, $look),
+            Address::for($reference),
             $this->demonstrations,
             $this->catalogue,
-            new Door($path, $key + ['task' => (string) $place], $back),
+            self::door($request, $handing, $place, ($look['said'] ?? null) === 'elsewhere' ? 'handed.elsewhere' : null),
         );
-        $this->records->turn($handing, $place, $turn);
 
         return self::kept(response()->view(
             $request->headers->has('HX-Request') ? 'your-turn.turn' : 'your-turn.page',
             ['turn' => $turn, 'part' => 'your-turn.turn'],
         ));
+    }
+
+    /** @return list<Slip> slips that were made and no longer stand */
+    private static function mended(?Attempt $attempt): array
+    {
+        if ($attempt === null) {
+            return [];
+        }
+        $made = $attempt->slipIds();
+        foreach ($attempt->foundSlips() as $slip) {
+            $place = array_search($slip, $made, true);
+            if ($place !== false) {
+                array_splice($made, (int) $place, 1);
+            }
+        }
+
+        return array_values(array_filter(array_map(Slip::tryFrom(...), $made)));
+    }
+
+    private static function door(Request $request, Handing $handing, ?int $place = null, ?string $notice = null): Door
+    {
+        $signature = $request->query('signature');
+        $path = route('handed', ['handing' => $handing->id], false);
+        $key = [
+            'expires' => (string) $handing->expires_at->getTimestamp(),
+            'signature' => \is_string($signature) ? $signature : '',
+        ];
+
+        return new Door(
+            $path,
+            $key + ($place === null ? [] : ['task' => (string) $place]),
+            $path . '?' . http_build_query($key),
+            Carbon::now()->getTimestamp(),
+            $notice,
+        );
+    }
+
+    private static function place(Request $request): int
+    {
+        $asked = $request->query('task');
+
+        return \is_string($asked) && ctype_digit($asked) && \strlen($asked) < 4 ? (int) $asked : 0;
+    }
+
+    /** In the words of the learner's school. */
+    private static function speak(Handing $handing): void
+    {
+        app()->instance(HouseStyle::class, $handing->learner->style);
+        app()->setLocale(Faces::locale($handing->learner->style));
     }
 
     /** @return array{Node, Job}|null what is to be done with what; null where it can no longer be read */

@@ -10,6 +10,7 @@ use App\Kept\Archive;
 use App\Kept\ChangedElsewhere;
 use App\Kept\Forgetting;
 use App\Learners\Day;
+use App\Learners\Judged;
 use App\Learners\LearnerRecord;
 use App\Learners\Learners;
 use App\Learners\Records;
@@ -24,6 +25,7 @@ use Runel\Message\Message;
 use Runel\Message\Refusal;
 use Runel\Practice\Ladders;
 use Runel\Practice\Skill;
+use Runel\Proof\Effort;
 use Runel\Style\HouseStyle;
 
 /** Learners: who they are, what they did, what comes back when; handed over and forgotten on demand. */
@@ -32,6 +34,7 @@ final readonly class LearnerController
     public function __construct(
         private Learners $learners,
         private Records $records,
+        private Judged $judged,
         private Forgetting $forgetting,
         private HouseStyle $style,
     ) {}
@@ -122,10 +125,21 @@ final readonly class LearnerController
         return self::to($learner)->with('notice', __($due === null ? 'learner.is-dropped' : 'learner.is-moved'));
     }
 
+    /** The tutor's own word on a piece of work. */
+    public function rule(Request $request, Learner $learner, Attempt $attempt): Response|RedirectResponse
+    {
+        try {
+            $this->learners->rule($attempt, $request->all());
+        } catch (Refusal $refusal) {
+            return $this->learner($learner, $refusal->reason, [], 422);
+        }
+
+        return self::to($learner)->with('notice', __('ruling.kept'));
+    }
+
     /** One piece of work is taken out of the record. */
     public function removeAttempt(Learner $learner, Attempt $attempt): RedirectResponse
     {
-        abort_unless($attempt->learner_id === $learner->id, 404);
         $this->learners->removeAttempt($attempt);
 
         return self::to($learner)->with('notice', __('learner.attempt-removed'));
@@ -193,10 +207,8 @@ final readonly class LearnerController
         $months = $tutor instanceof Tutor ? $tutor->keep_months : 12;
 
         return response()->view('learners.list', [
-            'records' => array_map(
-                static fn(Learner $learner): LearnerRecord => LearnerRecord::of($learner, Carbon::now()),
-                $this->learners->all(),
-            ),
+            'records' => LearnerRecord::all($this->learners->all(), Carbon::now()),
+            'damaged' => Learner::damaged(),
             'groups' => $this->learners->groups(),
             'resting' => $this->learners->resting($months),
             'months' => $months,
@@ -211,7 +223,9 @@ final readonly class LearnerController
         return response()->view('learners.show', [
             'record' => LearnerRecord::of($learner, Carbon::now()),
             'groups' => $this->learners->groups(),
-            'records' => $this->records,
+            'judged' => $this->judged,
+            'effort' => Effort::of(Judged::EFFORT),
+            'handings' => $learner->handings()->readable()->limit(6)->get()->all(),
             'refused' => $refused,
             'typed' => array_filter($typed, is_string(...)),
         ], $status);

@@ -48,7 +48,15 @@ final readonly class PileController
             return $this->page(\is_string($text) ? mb_scrub($text) : '', $common, null, $refused->reason, 422);
         }
         $own = static fn(string $key): array => \is_array($request->input($key)) ? $request->input($key) : [];
-        $pile = Pile::mark($pieces, $this->style, $this->catalogue, $own('mark'), $own('remark'));
+        $pile = Pile::mark(
+            $pieces,
+            $this->style,
+            $this->catalogue,
+            $own('mark'),
+            $own('remark'),
+            $own('rule'),
+            $request->integer('from'),
+        );
         $format = $request->input('format');
         if ($format === 'print') {
             return response()->view('marking-pile.print', ['pile' => $pile]);

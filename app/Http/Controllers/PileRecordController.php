@@ -111,6 +111,8 @@ final readonly class PileRecordController
             $this->catalogue,
             $own('mark'),
             $own('remark'),
+            $own('rule'),
+            $request->integer('from'),
         )];
     }
 

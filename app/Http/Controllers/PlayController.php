@@ -8,7 +8,6 @@ use App\Lessons\Items;
 use App\Lessons\KeptLesson;
 use App\Lessons\KeptLessons;
 use App\Models\Lesson;
-use App\Models\LessonMoment;
 use App\Models\LessonPlay;
 use App\Page\PageFace;
 use Illuminate\Http\RedirectResponse;
@@ -24,21 +23,35 @@ final readonly class PlayController
     public function start(Lesson $lesson): RedirectResponse
     {
         $play = $this->kept->start($lesson);
+        $this->kept->reach($play, 1, null);
 
         return redirect(route('plays.item', ['play' => $play->id, 'item' => 1], false));
     }
 
-    /** An item is reached: written down, then shown where it is played. */
-    public function item(Request $request, LessonPlay $play, int $item): Response|RedirectResponse
+    /** The next item is reached, and written down; behind the last one the lesson is over. */
+    public function reach(Request $request, LessonPlay $play, int $item): RedirectResponse
+    {
+        $lesson = $this->lesson($play);
+        $step = $request->input('step');
+        $left = \is_string($step) && ctype_digit($step) && \strlen($step) < 4 ? (int) $step : null;
+        if ($lesson->item($item) === null) {
+            $this->kept->end($play);
+
+            return redirect(route('plays.show', ['play' => $play->id], false), 303);
+        }
+        $this->kept->reach($play, $item, $left);
+
+        return redirect(route('plays.item', ['play' => $play->id, 'item' => $item], false), 303);
+    }
+
+    /** An item, where it is played. */
+    public function item(LessonPlay $play, int $item): Response|RedirectResponse
     {
         $lesson = $this->lesson($play);
         $planned = $lesson->item($item);
         if ($planned === null) {
             return redirect(route('plays.show', ['play' => $play->id], false));
         }
-        $step = $request->query('step');
-        $left = \is_string($step) && ctype_digit($step) && \strlen($step) < 4 ? (int) $step : null;
-        $this->kept->reach($play, $item, $left);
         $room = $lesson->room($item);
 
         return $room !== null ? redirect($room) : response()->view('lessons.play', [
@@ -88,15 +101,10 @@ final readonly class PlayController
         ]);
     }
 
-    /** What became of it: the lesson's end, and its log ever after. */
-    public function show(Request $request, LessonPlay $play): Response
+    /** What became of it. */
+    public function show(LessonPlay $play): Response
     {
-        $reached = $play->moments()->where('kind', LessonMoment::REACHED)->max('place');
-        if (is_numeric($reached) && (int) $reached >= \count($this->lesson($play)->items)) {
-            $this->kept->end($play);
-        }
-
-        return response()->view('lessons.log', ['lesson' => $this->lesson($play), 'play' => $play->refresh()]);
+        return response()->view('lessons.log', ['lesson' => $this->lesson($play), 'play' => $play]);
     }
 
     /** Over before its plan is. */

@@ -44,6 +44,8 @@ final readonly class TutorOnly
                 'common' => $request->input('common'),
                 'mark' => $request->input('mark'),
                 'remark' => $request->input('remark'),
+                'rule' => $request->input('rule'),
+                'from' => $request->input('from'),
             ])])->render(), Response::HTTP_UNAUTHORIZED, ['Cache-Control' => 'no-store, private']);
         }
         $door = route('tutor', [], false);

@@ -6,7 +6,10 @@
     {{-- Whoever opens the address sees which item it is; the rest is asked for with the tutor's session. --}}
     <span class="lesson-line">
         <span class="lesson-held" id="lesson-held" hx-get="{{ $held['line'] }}" hx-trigger="load" hx-push-url="false"><span class="lesson-where">{{ __('lesson.item-of', ['item' => $held['item']]) }}</span></span>
-        <a id="pen-item" class="pen" href="{{ $held['next'] }}">{{ __('lesson.next') }} <kbd>n</kbd></a>
+        <form action="{{ $held['next'] }}" method="post" class="pen-form">
+            <input type="hidden" name="step" value="{{ $held['step'] }}">
+            <button id="pen-item" class="pen">{{ __('lesson.next') }} <kbd>n</kbd></button>
+        </form>
     </span>
 @elseif ($at !== null)
     <span class="lesson-line" data-lesson="{{ $at['name'] }}" data-begins="{{ $at['begins'] }}" data-seconds-left="{{ $at['left'] }}">

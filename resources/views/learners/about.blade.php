@@ -20,10 +20,10 @@
     <button class="button ask-go" id="save-learner">{{ __('learner.save') }}</button>
 </form>
 @inject('addresses', 'App\Learners\Handings')
-@if ($learner->handings->isNotEmpty())
+@if ($handings !== [])
     <h2 class="margin-label">{{ __('handed.made') }}</h2>
     <ul>
-        @foreach ($learner->handings->take(6) as $handing)
+        @foreach ($handings as $handing)
             <li class="handing">{{ trans_choice('sets.problems', count($handing->references())) }}, {{ __('handed.until', ['moment' => $handing->expires_at->isoFormat('ddd D MMM, H:mm')]) }}
                 @if ($handing->expires_at->isFuture())<a class="plain-link" href="{{ $addresses->address($handing) }}">{{ __('handed.open-here') }}</a>@endif
                 <form action="{{ route('handing.back', ['handing' => $handing->id], false) }}" method="post">@csrf @method('DELETE')<button class="button is-small">{{ __('handed.take-back') }}</button></form></li>

@@ -8,12 +8,16 @@
                 @csrf
                 <textarea name="text" hidden>{{ $text }}</textarea>
                 <input type="hidden" name="common" value="{{ $common }}">
+                <input type="hidden" name="from" value="{{ $pile->from }}">
                 <ul class="handed-list whose-list">
                     @foreach ($pile->pieces as $place => $piece)
                         <li>
                             <p><strong>{{ $piece->piece->learner }}</strong> @if ($piece->problem !== null){!! $page->maths($piece->problem->node) !!}@else<span class="marked-typed">{{ $piece->piece->problem }}</span>@endif</p>
                             <input type="hidden" name="mark[{{ $place }}]" value="{{ $piece->mark }}">
                             <input type="hidden" name="remark[{{ $place }}]" value="{{ $piece->remark }}">
+                            @foreach ($piece->ruling->fields() as $name => $value)
+                                <input type="hidden" name="rule[{{ $place }}]{{ $name }}" value="{{ $value }}">
+                            @endforeach
                             @if ($piece->marking === null)
                                 <p class="refusal-reason">{!! $page->say($piece->refusal->reason) !!}</p>
                             @else

@@ -18,16 +18,20 @@
                     </ul>
                 </div>
             @endif
+            @if ($damaged > 0)
+                <p class="notice is-bad" role="note">{{ trans_choice('learner.damaged', $damaged) }}</p>
+            @endif
             @if ($records === [])
                 <p class="notice">{{ __('learner.none') }}</p>
             @endif
             <ul class="learner-cards">
                 @foreach ($records as $record)
+                    @php($due = $record->due())
                     <li class="learner-card">
                         <a class="learner-name" href="{{ route('learners.show', ['learner' => $record->learner->id], false) }}">{{ $record->learner->name }}</a>
                         <span class="hint">{{ $record->learner->groups->pluck('name')->implode(', ') }}</span>
-                        <span class="learner-state">@foreach ($record->due() as $back)<span class="learner-due">{{ __("practice.skill.{$back->skill->value}") }}, {{ __('sets.rung', ['number' => $back->rung->number]) }}</span>@endforeach</span>
-                        <span class="learner-state">@if ($record->due() === []){{ __('learner.none-due') }}@else<strong>{{ trans_choice('learner.due-count', count($record->due())) }}</strong>@endif · {{ $record->attempts === [] ? __('learner.no-work') : __('learner.last', ['day' => $record->attempts[0]->at->isoFormat('D MMM')]) }}</span>
+                        <span class="learner-state">@foreach ($due as $back)<span class="learner-due">{{ __("practice.skill.{$back->skill->value}") }}, {{ __('sets.rung', ['number' => $back->rung->number]) }}</span>@endforeach</span>
+                        <span class="learner-state">@if ($due === []){{ __('learner.none-due') }}@else<strong>{{ trans_choice('learner.due-count', count($due)) }}</strong>@endif · {{ $record->work === [] ? __('learner.no-work') : __('learner.last', ['day' => \App\Learners\Day::date($record->work[0]->day)->isoFormat('D MMM')]) }}@if ($record->damaged > 0) · {{ trans_choice('learner.damaged-work', $record->damaged) }}@endif</span>
                     </li>
                 @endforeach
             </ul>

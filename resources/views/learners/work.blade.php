@@ -1,23 +1,42 @@
-@forelse (array_slice($record->attempts, 0, 12) as $attempt)
+@if ($record->damaged > 0)
+    <p class="notice is-bad" role="note">{{ trans_choice('learner.damaged-work', $record->damaged) }}</p>
+@endif
+@forelse ($record->latest() as $attempt)
     <details class="attempt" @if ($loop->first) open @endif>
         <summary><span class="attempt-day">{{ $attempt->at->isoFormat('ddd D MMM') }}</span> <code>{{ $attempt->task->problem }}</code> <span class="hint">{{ __('learner.source.' . $attempt->source) }} · {{ $attempt->finished ? '✓ ' . __('learner.finished') : '○ ' . __('learner.unfinished') }}@if ($attempt->help > 0) · {{ trans_choice('learner.took-help', $attempt->help) }}@endif @if ($attempt->seconds !== null) · {{ __('learner.seconds', ['minutes' => max(1, (int) round($attempt->seconds / 60))]) }}@endif</span></summary>
-        @php($lines = $records->marked($attempt))
+        @php($lines = $judged->lines($attempt, $effort))
+        @php($ruling = $attempt->ruling())
         @if ($lines === [])
             <p class="hint">{{ __('learner.unreadable') }}</p>
             @foreach ($attempt->typed() as $line)<p class="marked-typed">{{ $line }}</p>@endforeach
         @else
             <ol class="turn-lines">
                 @foreach ($lines as $line)
-                    <x-marked-line :line="$line" :before="$lines[$loop->index - 1] ?? null" full />
+                    <x-marked-line :line="$line" :before="$lines[$loop->index - 1] ?? null" full>
+                        @if (!in_array($line->verdict->value, ['follows', 'same'], true) || isset($ruling->lines[$loop->iteration]))
+                            <x-ruling-line :line="$line" :number="$loop->iteration" :ruling="$ruling" name="%s[%d]" :form="'rule-' . $attempt->id" />
+                        @endif
+                    </x-marked-line>
                 @endforeach
             </ol>
         @endif
-        @if ($attempt->slipIds() !== [])
-            <p class="attempt-slips">{{ __('learner.slips-head') }}: @foreach (array_count_values($attempt->slipIds()) as $slip => $times){{ $page->plain(\Runel\Message\Message::of("slip.$slip.name")) }}@if ($times > 1) × {{ $times }}@endif{{ $loop->last ? '' : ', ' }}@endforeach</p>
+        @if ($attempt->past() !== [])
+            <details class="attempt-past">
+                <summary>{{ trans_choice('learner.past', count($attempt->past())) }}</summary>
+                <ul>@foreach ($attempt->past() as $past)<li><span class="marked-typed">{{ $past['line'] ?? '' }}</span> <span class="hint">{{ __('learner.gone.' . (in_array($past['gone'] ?? '', ['mended', 'taken-back', 'joined'], true) ? $past['gone'] : 'mended')) }}</span></li>@endforeach</ul>
+            </details>
         @endif
-        @if ($attempt->mark !== '' || $attempt->remark !== '')
-            <p>{{ $attempt->mark }} {{ $attempt->remark }}</p>
+        @if ($attempt->countedSlips() !== [])
+            <p class="attempt-slips">{{ __('learner.slips-head') }}: @foreach (array_count_values($attempt->countedSlips()) as $slip => $times){{ $page->plain(\Runel\Message\Message::of("slip.$slip.name")) }}@if ($times > 1) × {{ $times }}@endif{{ $loop->last ? '' : ', ' }}@endforeach</p>
         @endif
+        <form action="{{ route('learners.attempts.rule', ['learner' => $learner->id, 'attempt' => $attempt->id], false) }}" method="post" id="rule-{{ $attempt->id }}" class="attempt-rule">
+            @csrf
+            @method('PUT')
+            <x-ruling-piece :ruling="$ruling" name="piece" />
+            <label>{{ __('pile.mark') }} <input class="input" name="mark" value="{{ $attempt->mark }}" maxlength="20" autocomplete="off"></label>
+            <label class="piece-remark">{{ __('pile.remark') }} <input class="input" name="remark" value="{{ $attempt->remark }}" maxlength="400" autocomplete="off"></label>
+            <button class="button is-small">{{ __('ruling.save') }}<span class="unseen">: {{ $attempt->task->problem }}</span></button>
+        </form>
         <form action="{{ route('learners.attempts.remove', ['learner' => $learner->id, 'attempt' => $attempt->id], false) }}" method="post">@csrf @method('DELETE')<button class="button is-small">{{ __('learner.remove-attempt') }}<span class="unseen">: {{ $attempt->task->problem }}</span></button></form>
     </details>
 @empty

@@ -20,7 +20,11 @@
             @endif
         </main>
         <nav class="pen-bar" aria-label="{{ __('turn.moves') }}">
-            <a id="pen-next" class="pen is-main" href="{{ $lesson->play($number + 1) }}">{{ __('lesson.next') }} <kbd>→</kbd></a>
+            @if ($lesson instanceof \App\Lessons\KeptLesson)
+                <form action="{{ $lesson->reach($number + 1) }}" method="post" class="pen-form"><button id="pen-next" class="pen is-main">{{ __('lesson.next') }} <kbd>→</kbd></button></form>
+            @else
+                <a id="pen-next" class="pen is-main" href="{{ $lesson->play($number + 1) }}">{{ __('lesson.next') }} <kbd>→</kbd></a>
+            @endif
             <span class="pen-gap"></span>
             <a class="pen" href="{{ $lesson->back() }}">{{ __('lesson.to-plan') }}</a>
         </nav>

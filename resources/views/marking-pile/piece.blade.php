@@ -14,6 +14,10 @@
 @endif
 <ol class="turn-lines">
     @foreach ($piece->lines() as $line)
-        <x-marked-line :line="$line" :before="$piece->lines()[$loop->index - 1] ?? null" full />
+        <x-marked-line :line="$line" :before="$piece->lines()[$loop->index - 1] ?? null" full>
+            @if (($rules ?? false) && !in_array($line->verdict->value, ['follows', 'same'], true))
+                <x-ruling-line :line="$line" :number="$loop->iteration" :ruling="$piece->ruling" :name="'rule[' . $place . '][%s][%d]'" />
+            @endif
+        </x-marked-line>
     @endforeach
 </ol>

@@ -1,4 +1,11 @@
+@if ($turn->door === null)
 <form class="turn-field" id="field" action="{{ $turn->path() }}" method="get" hx-get="{{ $turn->path() }}" hx-target="#turn" hx-push-url="true">
+@else
+<form class="turn-field" id="field" action="{{ $turn->door->entry() }}" method="post" hx-post="{{ $turn->door->entry() }}" hx-target="#turn">
+    @if ($turn->door->notice !== null)
+        <p class="notice is-bad" role="alert">{{ __($turn->door->notice) }}</p>
+    @endif
+@endif
     @foreach (\App\Address\Hidden::fields($turn->sent()) as [$name, $value])
         <input type="hidden" name="{{ $name }}" value="{{ $value }}">
     @endforeach
@@ -9,7 +16,7 @@
     <div class="turn-row">
         <input class="input turn-input" id="draft" name="next" value="{{ $turn->draft() }}" autocomplete="off" autocapitalize="off" spellcheck="false" maxlength="400" autofocus aria-describedby="draft-read"
                hx-get="{{ route('line-reading', [], false) }}?{{ http_build_query(['problem' => $turn->address->problem()]) }}" hx-trigger="input changed delay:90ms" hx-target="#draft-read" hx-push-url="false" hx-sync="this:replace">
-        <button class="button ask-go" id="write">{{ __('turn.write') }} <kbd>↵</kbd></button>
+        <button class="button ask-go" id="write" @if ($turn->door !== null) name="do" value="{{ $turn->isMending() ? 'mend' : 'write' }}" @endif>{{ __('turn.write') }} <kbd>↵</kbd></button>
     </div>
     <div id="draft-read" class="turn-read" aria-live="polite">@if ($turn->isMending() && $turn->last()->verdict->value === 'unreadable')@include('your-turn.reading', ['read' => \App\Turn\LineRead::of($turn->address, $turn->draft())])@endif</div>
     @if ($turn->isMending() && $turn->last()->verdict->value !== 'unreadable')

@@ -21,7 +21,11 @@
         @endif
     </ol>
     @if ($turn->query->help < 4)
-        <a class="button" id="more-help" href="{{ $turn->to(['help' => $turn->query->help + 1]) }}" hx-get="{{ $turn->to(['help' => $turn->query->help + 1]) }}" hx-target="#turn" hx-push-url="true" hx-include="#draft">{{ __('turn.rung-next.' . ($turn->query->help + 1)) }} <kbd>h</kbd></a>
+        @if ($turn->door === null)
+            <a class="button" id="more-help" href="{{ $turn->to(['help' => $turn->query->help + 1]) }}" hx-get="{{ $turn->to(['help' => $turn->query->help + 1]) }}" hx-target="#turn" hx-push-url="true" hx-include="#draft">{{ __('turn.rung-next.' . ($turn->query->help + 1)) }} <kbd>h</kbd></a>
+        @else
+            <button class="button" id="more-help" form="field" name="do" value="help">{{ __('turn.rung-next.' . ($turn->query->help + 1)) }} <kbd>h</kbd></button>
+        @endif
     @endif
 @endif
 <div class="timer turn-timer" hidden data-counts="1" @if ($turn->query->time !== null) data-start="{{ $turn->query->time }}" @endif>

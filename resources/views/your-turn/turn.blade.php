@@ -26,8 +26,10 @@
         </ol>
         @if ($turn->marking->finished)
             @include('your-turn.done')
-        @elseif ($turn->query->isFull)
+        @elseif ($turn->query->isFull && $turn->door === null)
             <p class="notice" role="status">{{ __('turn.full', ['most' => count($turn->query->lines)]) }}</p>
+        @elseif ($turn->query->isFull)
+            <p class="notice" role="status">{{ __('handed.full', ['most' => count($turn->query->lines)]) }}</p>
         @else
             @include('your-turn.field')
         @endif
@@ -41,10 +43,15 @@
     </aside>
 </div>
 <nav class="pen-bar" aria-label="{{ __('turn.moves') }}">
-    @if (!$turn->marking->finished)
-        <a id="pen-hint" @class(['pen', 'is-off' => $turn->query->help >= 4]) @if ($turn->query->help >= 4) role="link" aria-disabled="true" @else href="{{ $turn->to(['help' => $turn->query->help + 1]) }}" hx-get="{{ $turn->to(['help' => $turn->query->help + 1]) }}" hx-target="#turn" hx-push-url="true" hx-include="#draft" @endif>{{ __('turn.hint') }} <kbd>h</kbd></a>
+    @if ($turn->door !== null && !$turn->marking->finished && !$turn->query->isFull)
+        <button id="pen-hint" @class(['pen', 'is-off' => $turn->query->help >= 4]) form="field" name="do" value="help" @disabled($turn->query->help >= 4)>{{ __('turn.hint') }} <kbd>h</kbd></button>
+        <button id="pen-undo" @class(['pen', 'is-off' => $turn->query->lines === []]) form="field" name="do" value="undo" @disabled($turn->query->lines === [])>{{ __('turn.undo') }} <kbd>u</kbd></button>
+    @elseif ($turn->door === null)
+        @if (!$turn->marking->finished)
+            <a id="pen-hint" @class(['pen', 'is-off' => $turn->query->help >= 4]) @if ($turn->query->help >= 4) role="link" aria-disabled="true" @else href="{{ $turn->to(['help' => $turn->query->help + 1]) }}" hx-get="{{ $turn->to(['help' => $turn->query->help + 1]) }}" hx-target="#turn" hx-push-url="true" hx-include="#draft" @endif>{{ __('turn.hint') }} <kbd>h</kbd></a>
+        @endif
+        <a id="pen-undo" @class(['pen', 'is-off' => $turn->query->lines === []]) @if ($turn->query->lines === []) role="link" aria-disabled="true" @else href="{{ $turn->undone() }}" hx-get="{{ $turn->undone() }}" hx-target="#turn" hx-push-url="true" @endif>{{ __('turn.undo') }} <kbd>u</kbd></a>
     @endif
-    <a id="pen-undo" @class(['pen', 'is-off' => $turn->query->lines === []]) @if ($turn->query->lines === []) role="link" aria-disabled="true" @else href="{{ $turn->undone() }}" hx-get="{{ $turn->undone() }}" hx-target="#turn" hx-push-url="true" @endif>{{ __('turn.undo') }} <kbd>u</kbd></a>
     @if ($turn->door !== null)
         <span class="pen-gap"></span>
         <a id="pen-another" class="pen" href="{{ $turn->door->back }}">{{ __('handed.back') }} <kbd>w</kbd></a>

@@ -1,0 +1,222 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Learners;
+
+use App\Demonstrations\Jobs;
+use App\Models\Attempt;
+use Runel\Demonstration\Task;
+use Runel\Expression\Letters;
+use Runel\Expression\Node;
+use Runel\Marking\Difference;
+use Runel\Marking\LineReader;
+use Runel\Marking\LineVerdict;
+use Runel\Marking\MarkedLine;
+use Runel\Marking\Marker;
+use Runel\Marking\Marking;
+use Runel\Marking\SlipPlace;
+use Runel\Message\Message;
+use Runel\Message\Refusal;
+use Runel\Method\Catalogue;
+use Runel\Notation\Ascii;
+use Runel\Parsing\Parser;
+use Runel\Problem\Reading;
+use Runel\Proof\Effort;
+use Runel\Proof\Proof;
+use Runel\Slip\Slip;
+
+/**
+ * What the judge has said of a kept piece of work, kept with it, so that it is judged once. It carries the version of
+ * the program that judged; what another version said is judged anew when it is looked at, and kept by runel:judge.
+ */
+final readonly class Judged
+{
+    /** The work that judging one piece may take, in steps. */
+    public const EFFORT = 300_000;
+
+    public function __construct(private Catalogue $catalogue) {}
+
+    /**
+     * What of a marking is kept, by column.
+     *
+     * @return array{verdicts: list<string>, finished: bool, judged: array<string, mixed>}
+     */
+    public static function columns(Marking $marking): array
+    {
+        return [
+            'verdicts' => array_map(static fn(MarkedLine $line): string => $line->verdict->value, $marking->lines),
+            'finished' => $marking->finished,
+            'judged' => [
+                'version' => self::version(),
+                'wants' => $marking->wants?->value,
+                'lines' => array_map(self::line(...), $marking->lines),
+            ],
+        ];
+    }
+
+    /** @return list<string> the ids of the slips in the lines, and of what the last one still wants */
+    public static function slips(Marking $marking): array
+    {
+        $slips = array_map(static fn(MarkedLine $line): ?Slip => $line->slip, $marking->lines);
+        $slips[] = $marking->lines === [] ? null : Slip::tryFrom($marking->wants->value ?? '');
+
+        return array_values(array_map(
+            static fn(Slip $slip): string => $slip->value,
+            array_filter($slips),
+        ));
+    }
+
+    /**
+     * The lines of a piece as they are shown: as they were judged, or, where another version did, judged anew.
+     *
+     * @param Effort $effort what there is for that, for all pieces of a page
+     *
+     * @return list<MarkedLine> none where the problem can no longer be read
+     */
+    public function lines(Attempt $attempt, Effort $effort): array
+    {
+        try {
+            $task = $attempt->task->task();
+
+            return self::isPresent($attempt)
+                ? $this->kept($attempt, $task)
+                : $this->anew($attempt, $task, $effort)->lines;
+        } catch (Refusal) {
+            return [];
+        }
+    }
+
+    /** @throws Refusal when the problem can no longer be read */
+    public function anew(Attempt $attempt, Task $task, Effort $effort): Marking
+    {
+        return Marker::mark(
+            $this->catalogue,
+            $task,
+            Jobs::chosen($task, $attempt->task->job),
+            $attempt->typed(),
+            effort: $effort,
+        );
+    }
+
+    /** Whether this version of the program has judged it. */
+    public static function isPresent(Attempt $attempt): bool
+    {
+        $judged = $attempt->judged();
+
+        return ($judged['version'] ?? null) === self::version()
+            && \is_array($judged['lines'] ?? null) && \count($judged['lines']) === \count($attempt->typed());
+    }
+
+    /** @return list<MarkedLine> */
+    private function kept(Attempt $attempt, Task $task): array
+    {
+        $division = Reading::quotient($task->problem->node);
+        $reader = new LineReader(Letters::of($task->problem->node), $division?->denominator);
+        $place = new SlipPlace(new Proof());
+        $before = $task->problem->node;
+        $lines = [];
+        $judged = $attempt->judged()['lines'];
+        foreach ($attempt->typed() as $number => $typed) {
+            $said = \is_array($judged) && \is_array($judged[$number] ?? null) ? $judged[$number] : [];
+            $verdict = LineVerdict::tryFrom(self::text($said, 'verdict')) ?? LineVerdict::Undecided;
+            $node = $verdict === LineVerdict::Unreadable ? null : self::node($reader, $typed);
+            $isWrong = $verdict === LineVerdict::Wrong && $node !== null;
+            $slip = Slip::tryFrom(self::text($said, 'slip'));
+            $lines[] = new MarkedLine(
+                $typed,
+                $node,
+                $verdict,
+                ($said['true'] ?? null) === true,
+                self::said($said['say'] ?? null),
+                self::said($said['hint'] ?? null),
+                $slip,
+                \is_int($said['at'] ?? null) ? $said['at'] : null,
+                $isWrong && $slip === null ? Difference::between($before, $node) : null,
+                $isWrong ? $place->marked($before, $node) : null,
+                \is_string($said['branch'] ?? null) ? $said['branch'] : null,
+                ($said['extraneous'] ?? null) === true,
+            );
+            $before = $verdict->isChain() && $node !== null ? $node : $before;
+        }
+
+        return $lines;
+    }
+
+    private static function node(LineReader $reader, string $typed): ?Node
+    {
+        try {
+            $statements = LineReader::statements($typed);
+
+            return $reader->read($statements[\count($statements) - 1])->node;
+        } catch (Refusal) {
+            return null;
+        }
+    }
+
+    /** @return array<string, mixed> */
+    private static function line(MarkedLine $line): array
+    {
+        return array_filter([
+            'verdict' => $line->verdict->value,
+            'true' => $line->holds,
+            'slip' => $line->slip?->value,
+            'at' => $line->at,
+            'branch' => $line->branch,
+            'extraneous' => $line->extraneous ?: null,
+            'say' => self::message($line->say),
+            'hint' => $line->hint === $line->say ? null : self::message($line->hint),
+        ], static fn(mixed $value): bool => $value !== null);
+    }
+
+    /** @return array{key: string, with?: array<string, mixed>} */
+    private static function message(Message $message): array
+    {
+        $with = array_map(static fn(Node|Message|string|int $value): array|string|int => match (true) {
+            $value instanceof Node => ['ascii' => Ascii::write($value)],
+            $value instanceof Message => self::message($value),
+            default => $value,
+        }, $message->parameters);
+
+        return ['key' => $message->key] + ($with === [] ? [] : ['with' => $with]);
+    }
+
+    private static function said(mixed $kept): Message
+    {
+        if (!\is_array($kept) || !\is_string($kept['key'] ?? null)) {
+            return Message::of('marking.undecided');
+        }
+        $with = [];
+        foreach (\is_array($kept['with'] ?? null) ? $kept['with'] : [] as $name => $value) {
+            $with[(string) $name] = match (true) {
+                \is_string($value), \is_int($value) => $value,
+                \is_array($value) && \is_string($value['ascii'] ?? null) => self::read($value['ascii']),
+                default => self::said($value),
+            };
+        }
+
+        return Message::of($kept['key'], $with);
+    }
+
+    private static function read(string $ascii): Node|string
+    {
+        try {
+            return Parser::parse($ascii)->node;
+        } catch (Refusal) {
+            return $ascii;
+        }
+    }
+
+    /** @param array<array-key, mixed> $said */
+    private static function text(array $said, string $key): string
+    {
+        return \is_string($said[$key] ?? null) ? $said[$key] : '';
+    }
+
+    private static function version(): string
+    {
+        $version = config('runel.version');
+
+        return \is_string($version) ? $version : '';
+    }
+}

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'own' => 'Your word on it',
+    'line' => 'This line is',
+    'slip' => 'The slip is',
+    'piece' => 'The whole is',
+    'judged' => 'as judged',
+    'right' => 'right',
+    'wrong' => 'wrong',
+    'apart' => 'not to be counted',
+    'no-slip' => 'none',
+    'save' => 'Keep this word',
+    'kept' => 'Your word is kept, and everything counted goes by it.',
+];

@@ -1,0 +1,1 @@
+<x-error message="{{ __('ui.error.415') }}" />

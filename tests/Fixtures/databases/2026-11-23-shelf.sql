@@ -1,0 +1,11 @@
+BEGIN TRANSACTION;
+CREATE TABLE "examples" ("id" integer primary key autoincrement not null, "shelf" varchar not null, "problem" varchar not null, "method" varchar, "note" varchar not null default '', "position" integer not null default '0', "created_at" datetime, "updated_at" datetime);
+INSERT INTO "examples" VALUES(1,'Multiplying, first evening','(x + 6)(x + 3)','grid','All plus: four cells and nothing else new',1,'2026-11-27 10:30:57','2026-11-27 10:30:57');
+INSERT INTO "examples" VALUES(2,'Multiplying, first evening','(4n - 3)(n + 7)','term-by-term','One minus; the middle terms pull against each other',2,'2026-11-27 10:30:57','2026-11-27 10:30:57');
+INSERT INTO "examples" VALUES(3,'Multiplying, first evening','(5x - 2)(5x + 2)','special','Sum times difference: watch the middle go',3,'2026-11-27 10:30:57','2026-11-27 10:30:57');
+INSERT INTO "examples" VALUES(4,'Multiplying, first evening','(3p + 8)^2','special','A square has a middle term',4,'2026-11-27 10:30:57','2026-11-27 10:30:57');
+INSERT INTO "examples" VALUES(5,'Multiplying, gaps and longer ones','(2t^3 - 5t + 1)(t^2 - 4)','grid','Powers are missing: keep their places',5,'2026-11-27 10:30:57','2026-11-27 10:30:57');
+INSERT INTO "examples" VALUES(6,'Multiplying, gaps and longer ones','(4x^2 + x + 5)(x^2 + 3x + 2)','by-degree','Degree by degree, with its whole-number twin',6,'2026-11-27 10:30:57','2026-11-27 10:30:57');
+CREATE TABLE "migrations" ("id" integer primary key autoincrement not null, "migration" varchar not null, "batch" integer not null);
+INSERT INTO "migrations" VALUES(1,'2026_11_23_000001_create_examples',1);
+COMMIT;

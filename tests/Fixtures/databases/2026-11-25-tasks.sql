@@ -1,0 +1,14 @@
+BEGIN TRANSACTION;
+CREATE TABLE "examples" ("id" integer primary key autoincrement not null, "shelf" varchar not null, "note" varchar not null default '', "position" integer not null default '0', "created_at" datetime, "updated_at" datetime, "task" text not null default '{}');
+INSERT INTO "examples" VALUES(1,'multiply-first','All plus: four cells and nothing else new',1,'2026-11-27 10:31:00','2026-11-27 10:31:00','{"problem":"(x + 6)(x + 3)","job":"multiply","method":"grid","style":[],"choices":[]}');
+INSERT INTO "examples" VALUES(2,'multiply-first','One minus; the middle terms pull against each other',2,'2026-11-27 10:31:00','2026-11-27 10:31:00','{"problem":"(4n - 3)(n + 7)","job":"multiply","method":"term-by-term","style":[],"choices":[]}');
+INSERT INTO "examples" VALUES(3,'multiply-first','Sum times difference: watch the middle go',3,'2026-11-27 10:31:00','2026-11-27 10:31:00','{"problem":"(5x - 2)(5x + 2)","job":"multiply","method":"special","style":[],"choices":[]}');
+INSERT INTO "examples" VALUES(4,'multiply-first','A square has a middle term',4,'2026-11-27 10:31:00','2026-11-27 10:31:00','{"problem":"(3p + 8)^2","job":"multiply","method":"special","style":[],"choices":[]}');
+INSERT INTO "examples" VALUES(5,'multiply-longer','Powers are missing: keep their places',5,'2026-11-27 10:31:00','2026-11-27 10:31:00','{"problem":"(3t^3 - 4t + 2)(t^2 - 5)","job":"multiply","method":"grid","style":[],"choices":[]}');
+INSERT INTO "examples" VALUES(6,'multiply-longer','Degree by degree, with its whole-number twin',6,'2026-11-27 10:31:00','2026-11-27 10:31:00','{"problem":"(2x^2 + 3x + 4)(x^2 + x + 6)","job":"multiply","method":"by-degree","style":[],"choices":[]}');
+CREATE TABLE "migrations" ("id" integer primary key autoincrement not null, "migration" varchar not null, "batch" integer not null);
+INSERT INTO "migrations" VALUES(1,'2026_11_23_000001_create_examples',1);
+INSERT INTO "migrations" VALUES(2,'2026_11_25_000001_keep_tasks_on_the_shelf',1);
+CREATE TABLE "milestones" ("name" varchar not null, "reached_at" datetime not null, primary key ("name"));
+INSERT INTO "milestones" VALUES('demo-shelf','2026-11-27 10:31:00');
+COMMIT;
