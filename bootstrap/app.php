@@ -10,6 +10,7 @@ use App\Http\Middleware\Place;
 use App\Http\Middleware\SameOrigin;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\SignedDoor;
+use App\Http\Middleware\SparingSession;
 use App\Http\Middleware\TutorOnly;
 use App\Http\Refused;
 use App\Http\Troubled;
@@ -22,10 +23,14 @@ use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
 use Illuminate\Routing\Middleware\SubstituteBindings;
 use Illuminate\Session\Middleware\AuthenticateSession;
+use Illuminate\Session\Middleware\StartSession;
 use Illuminate\Support\Facades\Route;
 use Runel\Message\Refusal;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
+
+// What Runel writes is nobody else's to read.
+umask(0o077);
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
@@ -45,6 +50,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);
         $middleware->prepend([SecurityHeaders::class, KnownHosts::class, SameOrigin::class]);
+        $middleware->replaceInGroup('web', StartSession::class, SparingSession::class);
         $middleware->appendToGroup('web', Place::class);
         // Whoever may not see a thing is not told whether it is there.
         $middleware->prependToPriorityList(SubstituteBindings::class, TutorOnly::class);

@@ -12,7 +12,8 @@ return [
             'foreign_key_constraints' => true,
             'busy_timeout' => 5000,
             'journal_mode' => env('DB_DATABASE') === ':memory:' ? null : 'WAL',
-            'synchronous' => 'NORMAL',
+            // What is acknowledged is on the disk, whatever happens next.
+            'synchronous' => 'FULL',
         ],
     ],
     'migrations' => ['table' => 'migrations', 'update_date_on_publish' => false],

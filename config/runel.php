@@ -11,6 +11,10 @@ return [
     'shelf' => 200,
     // Seconds for which a page that says all about itself in its address may be kept.
     'keep' => 600,
+    // So many copies of the database are kept; the oldest go.
+    'copies' => (int) env('RUNEL_COPIES', 14),
+    // Under which address other machines reach this one, where bin/demo has found one.
+    'reach' => env('RUNEL_REACH'),
     // Changes with every change of the program; pages and assets are remembered under it.
     'version' => Version::ofProgram(dirname(__DIR__)),
     'assets' => Version::ofAssets(dirname(__DIR__) . '/public'),

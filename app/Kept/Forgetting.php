@@ -10,7 +10,7 @@ use Illuminate\Database\Connection;
 
 /**
  * Takes a learner out of this installation so that nothing of theirs is left in its files: what was written is
- * overwritten, and the log of the database is emptied. Runel makes no copies of its database by itself; a file the
+ * overwritten, the log of the database is emptied, and they leave the copies and the log of the program. A file the
  * tutor has exported is the tutor's.
  */
 final readonly class Forgetting
@@ -19,7 +19,7 @@ final readonly class Forgetting
     private const PATIENCE = 50_000;
     private const TRIES = 20;
 
-    public function __construct(private Connection $connection, private Writing $writing) {}
+    public function __construct(private Connection $connection, private Writing $writing, private Copies $copies) {}
 
     /**
      * What is kept of them, by kind: what deleting will take.
@@ -56,6 +56,8 @@ final readonly class Forgetting
             $learner->groups()->detach();
             $learner->delete();
         });
+        $this->copies->forget($learner->id);
+        self::clean(storage_path('logs/runel.log'), [$learner->id, $learner->name]);
         for ($try = 0; $try < self::TRIES; ++$try) {
             $said = (array) $this->connection->selectOne('pragma wal_checkpoint(truncate)');
             if (($said['busy'] ?? 0) === 0) {
@@ -65,5 +67,22 @@ final readonly class Forgetting
         }
 
         return false;
+    }
+
+    /**
+     * Takes the lines out of a log that hold any of these words.
+     *
+     * @param list<string> $words
+     */
+    private static function clean(string $log, array $words): void
+    {
+        $lines = is_file($log) && is_writable($log) ? file($log) : false;
+        $kept = array_filter($lines ?: [], static fn(string $line): bool => array_filter(
+            $words,
+            static fn(string $word): bool => str_contains($line, $word),
+        ) === []);
+        if ($lines !== false && \count($kept) < \count($lines)) {
+            file_put_contents($log, implode('', $kept), \LOCK_EX);
+        }
     }
 }

@@ -23,10 +23,26 @@ final readonly class Writing
      */
     public function whole(\Closure $work): mixed
     {
-        return $this->connection->transaction(function () use ($work): mixed {
+        $this->connection->beginTransaction();
+        try {
             $this->connection->statement('update milestones set name = name where 0');
+            $done = $work();
+            $this->connection->commit();
+        } catch (\Throwable $fault) {
+            $this->undo();
+            throw $fault;
+        }
 
-            return $work();
-        });
+        return $done;
+    }
+
+    /** On a full disk SQLite has taken everything back by itself, and says so when it is asked to. */
+    private function undo(): void
+    {
+        try {
+            $this->connection->rollBack();
+        } catch (\PDOException) {
+            $this->connection->reconnect();
+        }
     }
 }

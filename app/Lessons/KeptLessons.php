@@ -6,6 +6,7 @@ namespace App\Lessons;
 
 use App\Kept\ChangedElsewhere;
 use App\Kept\Writing;
+use App\Learners\Day;
 use App\Models\Lesson;
 use App\Models\LessonMoment;
 use App\Models\LessonPlay;
@@ -29,7 +30,8 @@ final readonly class KeptLessons
     /** @return list<Lesson> those to come first, by their date; then the others by name */
     public function all(): array
     {
-        return array_values(Lesson::query()->orderByRaw('held_at is null, held_at desc, name')->get()->all());
+        return array_values(Lesson::query()->readable()->withCount('plays')
+            ->orderByRaw('held_at is null, held_at desc, name')->get()->all());
     }
 
     /**
@@ -144,20 +146,31 @@ final readonly class KeptLessons
     {
         $played = [];
         $next = [];
-        $moments = LessonMoment::query()->where('kind', LessonMoment::REACHED)
-            ->orderByDesc('at')->orderByDesc('id')->limit(self::PACE_BACK)->get();
+        $moments = LessonMoment::query()->toBase()->join('lesson_plays', 'lesson_plays.id', '=', 'lesson_moments.play_id')
+            ->where('kind', LessonMoment::REACHED)->orderByDesc('lesson_moments.at')->orderByDesc('lesson_moments.id')
+            ->limit(self::PACE_BACK)->get(['play_id', 'lesson_moments.at', 'usual', 'ended_at']);
         foreach ($moments as $moment) {
-            $end = $next[$moment->play_id] ?? LessonPlay::query()->find($moment->play_id)?->ended_at;
-            $next[$moment->play_id] = $moment->at;
-            $seconds = $end === null ? 0 : (int) $moment->at->diffInSeconds($end);
+            $play = \is_string($moment->play_id) ? $moment->play_id : '';
+            $at = self::seconds($moment->at);
+            $end = $next[$play] ?? self::seconds($moment->ended_at);
+            $next[$play] = $at;
+            $seconds = $end === null || $at === null ? 0 : $end - $at;
             // A few seconds were not the item, two hours were a break.
-            if ($moment->usual !== null && $seconds >= 15 && $seconds <= 7200) {
+            if (\is_int($moment->usual) && $seconds >= 15 && $seconds <= 7200) {
                 $played[] = [$seconds, $moment->usual];
             }
         }
         $learned = Pace::learned($played);
 
         return $learned === null ? [Pace::usual(), 0] : [$learned, \count($played)];
+    }
+
+    /** A moment as it is stored, in seconds; null where it is none. */
+    private static function seconds(mixed $moment): ?int
+    {
+        $seconds = \is_string($moment) && Day::ofText($moment) !== null ? strtotime($moment) : false;
+
+        return $seconds === false ? null : $seconds;
     }
 
     /**

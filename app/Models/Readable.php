@@ -29,6 +29,19 @@ trait Readable
         }
     }
 
+    /**
+     * A row that cannot be read has no page of its own.
+     *
+     * @param mixed       $value
+     * @param string|null $field
+     */
+    public function resolveRouteBinding($value, $field = null): ?Model
+    {
+        $found = static::query()->readable()->where($field ?? $this->getRouteKeyName(), $value)->first();
+
+        return \is_string($value) ? $found : null;
+    }
+
     /** How many there are that cannot be read. */
     public static function damaged(): int
     {

@@ -14,6 +14,8 @@ use App\Page\Remembered;
 use App\Sets\SeededChance;
 use App\Shelf\Shelf;
 use App\View\Version;
+use Illuminate\Cache\CacheManager;
+use Illuminate\Contracts\Cache\LockProvider;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Contracts\View\View as ViewContract;
 use Illuminate\Database\ConnectionInterface;
@@ -35,6 +37,11 @@ final class RunelServiceProvider extends ServiceProvider
             $app->make(Incidents::class),
         ));
         $this->app->singleton(Faces::class);
+        $this->app->bind(LockProvider::class, static function (Application $app): LockProvider {
+            $store = $app->make(CacheManager::class)->store()->getStore();
+
+            return $store instanceof LockProvider ? $store : throw new \LogicException('The cache has no locks.');
+        });
         $this->app->bind(Chance::class, SeededChance::class);
         $this->app->bind(MissingWords::class, static fn(Application $app): MissingWords => new MissingWords(
             $app->make(LoggerInterface::class),

@@ -12,6 +12,7 @@ final class Version
         'runel.css',
         'runel.js',
         'mark.svg',
+        'vendor/bulma.css',
         'vendor/htmx.js',
         'vendor/sortable.js',
         'vendor/text.woff2',
@@ -54,6 +55,9 @@ final class Version
     {
         $versions = config('runel.assets');
 
-        return "/$path?v=" . (\is_array($versions) && \is_string($versions[$path] ?? null) ? $versions[$path] : '');
+        // An address without a version would be kept for a year, whatever becomes of the file.
+        return "/$path?v=" . (\is_array($versions) && \is_string($versions[$path] ?? null)
+            ? $versions[$path]
+            : throw new \LogicException("No version is known of $path."));
     }
 }

@@ -11,5 +11,6 @@ return [
     'no-archive' => ':path is no file that Runel has exported. Nothing was changed.',
     'too-large' => 'This file holds more than :limit MB. Nothing was changed.',
     'damaged' => ':file is damaged at line :line. Nothing was changed.',
+    'broken' => 'Line :line of :file holds something in “:column” that Runel never writes there. Nothing was changed.',
     'came' => ':table: :came came in, :here were here already',
 ];

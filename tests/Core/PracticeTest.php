@@ -271,6 +271,7 @@ final class PracticeTest extends TestCase
             $belongs = Belonging::of($catalogue->demonstrate(
                 new Task(Problem::read($made->problem), HouseStyle::default()),
                 $made->demonstration->job->value,
+                $made->demonstration->method,
             ), $catalogue);
             self::assertTrue($belongs->exact, $made->problem);
             if ($belongs->skill === $skill) {
@@ -281,5 +282,28 @@ final class PracticeTest extends TestCase
         $nearest = Belonging::of($linear, $catalogue);
         self::assertFalse($nearest->exact);
         self::assertSame([Skill::Linear, 5], [$nearest->skill, $nearest->rung?->number]);
+    }
+
+    /** @return iterable<array{string, string, Skill|null, int|null}> */
+    public static function belongings(): iterable
+    {
+        yield ['x/2+x/3=10', 'balance', Skill::Linear, 6];
+        yield ['3x+5=20', 'balance', Skill::Linear, 1];
+        yield ['x^2-5x+6=0', 'factoring', null, null];
+        yield ['x^2-5x+6=0', 'formula', null, null];
+        yield ['2x+3=2x+5', 'balance', null, null];
+    }
+
+    /** The problem and the road say where work belongs; what is of no ladder is filed under none. */
+    #[DataProvider('belongings')]
+    public function testWorkIsFiledWhereItBelongs(string $problem, string $method, ?Skill $skill, ?int $rung): void
+    {
+        $catalogue = Catalogue::standard();
+        $belongs = Belonging::of($catalogue->demonstrate(
+            new Task(Problem::read($problem), HouseStyle::default()),
+            'solve',
+            $method,
+        ), $catalogue);
+        self::assertSame([$skill, $rung], [$belongs->skill, $belongs->rung?->number]);
     }
 }

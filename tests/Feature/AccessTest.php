@@ -146,11 +146,22 @@ final class AccessTest extends TestCase
     {
         $this->signIn();
         auth()->logout();
-        for ($try = 0; $try < 5; ++$try) {
+        for ($try = 0; $try < 4; ++$try) {
+            $this->post('/tutor', ['passphrase' => "guess $try"]);
+        }
+        $this->post('/tutor', ['passphrase' => self::PASSPHRASE]);
+        self::assertTrue(auth()->check(), 'a few wrong ones lock nobody out');
+        auth()->logout();
+        for ($try = 0; $try < 6; ++$try) {
             $this->post('/tutor', ['passphrase' => "guess $try"]);
         }
         $this->post('/tutor', ['passphrase' => self::PASSPHRASE])->assertSessionHas('notice');
-        self::assertFalse(auth()->check(), 'five tries a minute, the right one too');
+        self::assertFalse(auth()->check(), 'after more of them there is a pause, for the right one, too');
+        $this->travel(3)->seconds();
+        $this->post('/tutor', ['passphrase' => 'guess']);
+        $this->travel(3)->seconds();
+        $this->post('/tutor', ['passphrase' => self::PASSPHRASE]);
+        self::assertFalse(auth()->check(), 'and it doubles');
         $this->travel(61)->seconds();
         $this->post('/tutor', ['passphrase' => self::PASSPHRASE]);
         self::assertTrue(auth()->check());

@@ -228,7 +228,7 @@ final class LearnersTest extends TestCase
             app(Archive::class)->read($file);
             self::fail('damaged');
         } catch (BadRequest $refused) {
-            self::assertSame('kept.damaged', $refused->reason->key);
+            self::assertSame('kept.broken', $refused->reason->key);
         }
         self::assertSame(0, Learner::query()->where('name', 'New')->count(), 'nothing of a damaged file comes in');
         unlink($file);

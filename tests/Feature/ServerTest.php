@@ -11,6 +11,7 @@ use App\Models\Lesson;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\Crypt;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\File;
 use Runel\Demonstration\TaskReference;
 use Runel\Style\HouseStyle;
 
@@ -26,10 +27,10 @@ final class ServerTest extends TestCase
     protected function tearDown(): void
     {
         $this->kill();
-        foreach (glob("$this->folder/*") ?: [] as $file) {
-            unlink($file);
+        // Where nothing was prepared there is nothing to remove: an empty name would be the root of the machine.
+        if ($this->folder !== '') {
+            File::deleteDirectory($this->folder);
         }
-        rmdir($this->folder);
         parent::tearDown();
     }
 

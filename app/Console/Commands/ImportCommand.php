@@ -6,6 +6,7 @@ namespace App\Console\Commands;
 
 use App\Console\Refuses;
 use App\Kept\Archive;
+use App\Kept\Copies;
 use Illuminate\Console\Command;
 use Runel\Message\Refusal;
 
@@ -18,9 +19,10 @@ final class ImportCommand extends Command
 
     protected $description = 'Reads back what runel:export has written, into an empty or a running database';
 
-    public function handle(Archive $archive): int
+    public function handle(Archive $archive, Copies $copies): int
     {
         try {
+            $copies->make('import');
             $counts = $archive->read($this->argument('file'));
         } catch (Refusal $refusal) {
             return $this->refuse($refusal->reason);

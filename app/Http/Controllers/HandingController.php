@@ -82,11 +82,15 @@ final readonly class HandingController
             return $this->form($text, $refusal, $chosen);
         }
 
+        // Asked for on this machine itself, the address has to be one that reaches it from others.
+        $isHere = \in_array($request->getHost(), ['localhost', '127.0.0.1', '[::1]', '0.0.0.0', '[::]'], true);
+        $reach = config('runel.reach');
+
         return response()->view('learners.handed', [
             'handed' => $handed,
             'addresses' => $this->handings,
-            'host' => $request->getSchemeAndHttpHost(),
-            'isOnlyHere' => \in_array($request->getHost(), ['localhost', '127.0.0.1', '[::1]'], true),
+            'host' => $isHere && \is_string($reach) ? $reach : $request->getSchemeAndHttpHost(),
+            'isOnlyHere' => $isHere && $reach === null,
         ]);
     }
 

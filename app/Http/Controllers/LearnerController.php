@@ -35,6 +35,7 @@ final readonly class LearnerController
         private Learners $learners,
         private Records $records,
         private Judged $judged,
+        private Archive $archive,
         private Forgetting $forgetting,
         private HouseStyle $style,
     ) {}
@@ -149,7 +150,7 @@ final readonly class LearnerController
     public function file(Learner $learner, string $extension): Response
     {
         [$content, $type] = match ($extension) {
-            'csv' => [Csv::write(Archive::attempts([$learner])), 'text/csv'],
+            'csv' => [Csv::write($this->archive->attempts($learner)), 'text/csv'],
             'ics' => [$this->calendar($learner), 'text/calendar'],
             default => [json_encode(
                 Archive::of($learner),

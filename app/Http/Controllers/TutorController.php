@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Access\Guesses;
 use App\Access\Passphrase;
 use App\Kept\Archive;
 use App\Models\Tutor;
 use Illuminate\Auth\SessionGuard;
-use Illuminate\Cache\RateLimiter;
 use Illuminate\Contracts\Auth\Factory;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -18,13 +18,9 @@ use Symfony\Component\HttpFoundation\BinaryFileResponse;
 /** The door to lessons and learners: the passphrase set, given, changed, and everybody signed out. */
 final readonly class TutorController
 {
-    /** Tries a minute, from one machine and from all of them. */
-    private const TRIES = 5;
-    private const ALL_TRIES = 30;
-
     public function __construct(
         private Passphrase $passphrase,
-        private RateLimiter $limiter,
+        private Guesses $guesses,
         private Factory $auth,
     ) {}
 
@@ -57,22 +53,11 @@ final readonly class TutorController
 
     public function enterByPassphrase(Request $request): RedirectResponse
     {
-        $tries = ['door ' . $request->ip() => self::TRIES, 'door' => self::ALL_TRIES];
-        foreach ($tries as $key => $most) {
-            if ($this->limiter->tooManyAttempts($key, $most)) {
-                return self::back('door.too-many', ['count' => $this->limiter->availableIn($key)]);
-            }
-        }
-        $given = $request->input('passphrase');
         $tutor = Tutor::query()->first();
-        if ($tutor === null || !\is_string($given) || !$this->passphrase->isRight($tutor, $given)) {
-            foreach (array_keys($tries) as $key) {
-                $this->limiter->hit($key, 60);
-            }
-
-            return self::back('door.wrong');
+        $guess = $tutor === null ? false : $this->guess($request, $tutor);
+        if ($tutor === null || $guess !== true) {
+            return self::refused($guess);
         }
-        $this->limiter->clear('door ' . $request->ip());
 
         return $this->enter($request, $tutor, $request->boolean('remember'));
     }
@@ -90,11 +75,11 @@ final readonly class TutorController
     public function leaveEverywhere(Request $request): RedirectResponse
     {
         $tutor = $this->tutor();
-        $given = $request->input('passphrase');
-        if ($tutor === null || !\is_string($given) || !$this->isRightUnhurried($request, $tutor, $given)) {
-            return self::back('door.wrong');
+        $guess = $tutor === null ? false : $this->guess($request, $tutor);
+        if ($tutor === null || $guess !== true) {
+            return self::refused($guess);
         }
-        $this->passphrase->change($tutor, $given);
+        $this->passphrase->change($tutor, $request->string('passphrase')->value());
         $this->guard()->logout();
         $request->session()->invalidate();
         $request->session()->regenerateToken();
@@ -105,9 +90,9 @@ final readonly class TutorController
     public function change(Request $request): RedirectResponse
     {
         $tutor = $this->tutor();
-        $given = $request->input('passphrase');
-        if ($tutor === null || !\is_string($given) || !$this->isRightUnhurried($request, $tutor, $given)) {
-            return self::back('door.wrong');
+        $guess = $tutor === null ? false : $this->guess($request, $tutor);
+        if ($tutor === null || $guess !== true) {
+            return self::refused($guess);
         }
         $wanted = $this->wanted($request);
         if ($wanted === null) {
@@ -159,19 +144,20 @@ final readonly class TutorController
             : null;
     }
 
-    /** Guessing from within a session left open is as slow as from the door. */
-    private function isRightUnhurried(Request $request, Tutor $tutor, string $given): bool
+    /** @return int|bool whether the passphrase is right; for how many seconds none is looked at */
+    private function guess(Request $request, Tutor $tutor): int|bool
     {
-        $key = 'within ' . $request->ip();
-        if ($this->limiter->tooManyAttempts($key, self::TRIES)) {
-            return false;
-        }
-        $isRight = $this->passphrase->isRight($tutor, $given);
-        if (!$isRight) {
-            $this->limiter->hit($key, 60);
-        }
+        $given = $request->input('passphrase');
 
-        return $isRight;
+        return !\is_string($given) ? false : $this->guesses->guess(
+            (string) $request->ip(),
+            fn(): bool => $this->passphrase->isRight($tutor, $given),
+        );
+    }
+
+    private static function refused(int|bool $guess): RedirectResponse
+    {
+        return \is_int($guess) ? self::back('door.too-many', ['count' => $guess]) : self::back('door.wrong');
     }
 
     private function tutor(): ?Tutor

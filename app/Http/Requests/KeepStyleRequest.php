@@ -6,6 +6,9 @@ namespace App\Http\Requests;
 
 use App\Address\Standing;
 use Illuminate\Foundation\Http\FormRequest;
+use Runel\Expression\Limits;
+use Runel\Message\Message;
+use Runel\Message\TooLarge;
 use Runel\Method\Catalogue;
 
 /** A house style to be kept, and the place to go back to. */
@@ -45,10 +48,19 @@ final class KeepStyleRequest extends FormRequest
         return \is_string($name) ? $name : null;
     }
 
-    /** @return array<string, string> */
+    /**
+     * @return array<string, string>
+     *
+     * @throws TooLarge when a part of it would fit no address
+     */
     public function place(): array
     {
         $place = array_intersect_key($this->request->all(), array_flip(self::PLACE));
+        foreach ($place as $value) {
+            if (\is_string($value) && mb_strlen($value) > Limits::LENGTH) {
+                throw new TooLarge(Message::of('error.too-long', ['limit' => Limits::LENGTH]), Limits::LENGTH + 1);
+            }
+        }
 
         return array_filter($place, static fn(mixed $value): bool => \is_string($value) && $value !== '');
     }

@@ -27,11 +27,11 @@
             <h2 class="margin-label lesson-adding">{{ __('lesson.add') }}</h2>
             @include('lessons.adding')
             <h2 class="margin-label lesson-adding">{{ __('lesson.log') }}</h2>
-            @if ($model->plays->isEmpty())
+            @if (($plays = $model->plays()->readable()->get())->isEmpty())
                 <p class="hint">{{ __('lesson.log-none') }}</p>
             @endif
             <ul>
-                @foreach ($model->plays as $play)
+                @foreach ($plays as $play)
                     <li><a class="plain-link" href="{{ route('plays.show', ['play' => $play->id], false) }}">{{ __('lesson.log-started', ['moment' => $play->started_at->isoFormat('ddd D MMM YYYY, H:mm')]) }}</a></li>
                 @endforeach
             </ul>

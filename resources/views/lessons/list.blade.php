@@ -6,7 +6,7 @@
     @foreach ($kept as $one)
         <li class="kept-lesson">
             <a class="kept-lesson-name" href="{{ route('lessons.show', ['lesson' => $one->id], false) }}">{{ $one->name }}</a>
-            <span class="hint">{{ $one->held_at === null ? '' : $one->held_at->isoFormat('ddd D MMM YYYY, H:mm') . ' · ' }}{{ trans_choice('lesson.items', is_array($one->items) ? count($one->items) : 0) }} · {{ $one->minutes }} min @if ($one->plays->isNotEmpty()) · {{ trans_choice('lesson.played', $one->plays->count()) }}@endif</span>
+            <span class="hint">{{ $one->held_at === null ? '' : $one->held_at->isoFormat('ddd D MMM YYYY, H:mm') . ' · ' }}{{ trans_choice('lesson.items', is_array($one->items) ? count($one->items) : 0) }} · {{ $one->minutes }} min @if ($one->plays_count > 0) · {{ trans_choice('lesson.played', $one->plays_count) }}@endif</span>
         </li>
     @endforeach
 </ul>
