@@ -38,7 +38,8 @@ final readonly class Refused
     /** A wrong address or method of the web API, in the contract's form. */
     public function status(HttpExceptionInterface $fault): JsonResponse
     {
-        $key = \in_array($fault->getStatusCode(), [400, 403, 404, 405, 415, 419, 429], true) ? $fault->getStatusCode() : 500;
+        $isKnown = \in_array($fault->getStatusCode(), [400, 403, 404, 405, 415, 419, 429], true);
+        $key = $isKnown ? $fault->getStatusCode() : 500;
 
         return $this->json(new BadRequest(Message::of("ui.error.$key")), $fault->getStatusCode());
     }

@@ -15,7 +15,9 @@ use Symfony\Component\HttpFoundation\Response;
 final class Troubled
 {
     /** What is nobody's typing, or is never shown again. */
-    private const NOT_TYPED = ['_token', '_method', 'version', 'passphrase', 'wanted', 'again', 'order', 'opened', 'seen'];
+    private const NOT_TYPED = [
+        '_token', '_method', 'version', 'passphrase', 'wanted', 'again', 'order', 'opened', 'seen',
+    ];
 
     public static function response(Trouble $trouble, Request $request): Response
     {

@@ -189,7 +189,10 @@ final readonly class Archive
                     try {
                         $this->row($table, $row) ? ++$came : ++$here;
                     } catch (QueryException) {
-                        throw new BadRequest(Message::of('kept.damaged', ['file' => "$table.jsonl", 'line' => $number]));
+                        throw new BadRequest(Message::of('kept.damaged', [
+                            'file' => "$table.jsonl",
+                            'line' => $number,
+                        ]));
                     }
                 }
                 $counts[$table] = [$came, $here];
@@ -241,9 +244,11 @@ final readonly class Archive
     private static function work(\stdClass $row): array
     {
         $task = json_decode(self::text($row->task), true);
-        $list = static fn(mixed $json, string $between): string => \is_array($list = json_decode(self::text($json), true))
-            ? implode($between, array_map(self::text(...), $list))
-            : self::text($json);
+        $list = static function (mixed $json, string $between): string {
+            $list = json_decode(self::text($json), true);
+
+            return \is_array($list) ? implode($between, array_map(self::text(...), $list)) : self::text($json);
+        };
 
         return [
             self::text($row->learner),

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Kept;
 
-use App\Learners\Day;
+use App\Calendar\Day;
+use App\Ruling\Ruling;
 use Runel\Demonstration\TaskReference;
 use Runel\Message\BadRequest;
 use Runel\Slip\Slip;
@@ -41,7 +42,7 @@ final class RowRules
             'lines' => 'lines', 'verdicts' => 'words', 'slips' => 'slips', 'help' => 'number', 'seconds' => 'number?',
             'finished' => 'flag', 'source' => 'word', 'mark' => 'mark', 'remark' => 'remark', 'at' => 'moment',
             'handing_id' => 'ulid?', 'place' => 'count?', 'history' => 'list', 'helping' => 'number',
-            'judged' => 'map', 'ruled' => 'ruling', 'counted' => 'slips', 'outcome' => 'word?',
+            'judged' => 'map', 'ruled' => 'ruling', 'counted' => 'slips', 'outcome' => 'word?', 'began' => 'flag',
         ],
         'return_words' => [
             'id' => 'ulid', 'learner_id' => 'ulid', 'skill' => 'word', 'rung' => 'count', 'said_on' => 'day',
@@ -55,7 +56,7 @@ final class RowRules
     ];
     private const EVERYWHERE = ['created_at' => 'moment?', 'updated_at' => 'moment?'];
     /** What older files do not have. */
-    private const LATER = ['verdicts', 'history', 'helping', 'judged', 'ruled', 'counted', 'outcome'];
+    private const LATER = ['verdicts', 'history', 'helping', 'judged', 'ruled', 'counted', 'outcome', 'began'];
 
     /**
      * @param array<array-key, mixed> $row

@@ -36,7 +36,7 @@ final readonly class GroupRecord
         $times = [];
         $learners = [];
         foreach ($this->records as $record) {
-            foreach ($record->work as $one) {
+            foreach ($record->work() as $one) {
                 if ($one->day < $record->today - self::DAYS) {
                     continue;
                 }

@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace App\Learners;
 
+use App\Calendar\Day;
 use App\Models\Attempt;
 use App\Models\Learner;
 use App\Models\ReturnWord;
+use Illuminate\Database\Connection;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Carbon;
+use Runel\Practice\Attempted;
 use Runel\Practice\ComingBack;
 use Runel\Practice\Happening;
 use Runel\Practice\History;
@@ -23,18 +26,21 @@ final readonly class LearnerRecord
     /** So many weeks are shown, and so many pieces of work. */
     private const WEEKS = 8;
     private const LATEST = 12;
+    private const FEW = 60;
 
     /**
-     * @param list<RecordedWork>         $work    with lines, the latest first
+     * @param list<list<mixed>>          $rows    of work with lines, in no order
      * @param array<string, RungHistory> $rungs   those that were tried, by their key
      * @param int                        $today   as a number of days
+     * @param int|null                   $lastDay of the last piece of work; null where there is none
      * @param int                        $damaged how many rows of theirs cannot be read
      */
     private function __construct(
         public Learner $learner,
-        public array $work,
+        private array $rows,
         public array $rungs,
         public int $today,
+        public ?int $lastDay,
         public int $damaged,
     ) {}
 
@@ -55,21 +61,42 @@ final readonly class LearnerRecord
     public static function all(array $learners, Carbon $now): array
     {
         $ids = array_values(array_map(static fn(Learner $learner): string => $learner->id, $learners));
-        // One by its key, all without: a list of a thousand keys is slower than the whole table.
-        $own = static fn(Builder $query): Builder => \count($ids) === 1 ? $query->where('learner_id', $ids[0]) : $query;
-        $work = $own(Attempt::query()->toBase())->where('lines', '<>', '[]')->orderByDesc('at')->orderByDesc('id')
-            ->get(['learner_id', 'at', 'skill', 'rung', 'outcome', 'counted'])->all();
-        $words = $own(ReturnWord::query()->toBase())->orderBy('said_on')->orderBy('id')
-            ->get(['learner_id', 'skill', 'rung', 'said_on', 'due_on'])->all();
-        [$works, $said] = [self::byLearner($work), self::byLearner($words)];
-        $today = Day::of($now);
+        // A few by their keys, many without: a long list of keys is slower than the whole table.
+        $own = static fn(Builder $query): Builder => \count($ids) <= self::FEW
+            ? $query->whereIn('learner_id', $ids)
+            : $query;
+        $work = self::rows($own(Attempt::query()->toBase())->where('began', 1)->select(RecordedWork::COLUMNS));
+        $words = self::rows($own(ReturnWord::query()->toBase())->orderBy('said_on')->orderBy('id')
+            ->select(['learner_id', 'skill', 'rung', 'said_on', 'due_on']));
+        [$today, $known] = [Day::of($now), self::known()];
 
         return array_map(static fn(Learner $learner): self => self::from(
             $learner,
-            $works[$learner->id] ?? [],
-            $said[$learner->id] ?? [],
+            $work[$learner->id] ?? [],
+            $words[$learner->id] ?? [],
             $today,
+            $known,
         ), $learners);
+    }
+
+    /**
+     * Bare rows, by the learner in their first column: a model or an object for each would take longer than the query.
+     *
+     * @return array<string, list<list<mixed>>>
+     */
+    private static function rows(Builder $query): array
+    {
+        $connection = $query->getConnection();
+        \assert($connection instanceof Connection);
+        $statement = $connection->getPdo()->prepare($query->toSql());
+        $statement->execute($query->getBindings());
+        $rows = [];
+        foreach ($statement->fetchAll(\PDO::FETCH_NUM) as $row) {
+            \assert(\is_array($row) && array_is_list($row));
+            $rows[\is_string($row[0]) ? $row[0] : ''][] = $row;
+        }
+
+        return $rows;
     }
 
     /**
@@ -79,61 +106,58 @@ final readonly class LearnerRecord
      */
     public function latest(): array
     {
-        return array_values(Attempt::query()->where('learner_id', $this->learner->id)->where('lines', '<>', '[]')
+        return array_values(Attempt::query()->where('learner_id', $this->learner->id)->where('began', 1)
             ->readable()->orderByDesc('at')->orderByDesc('id')->limit(self::LATEST)->get()->all());
     }
 
     /**
-     * @param list<\stdClass> $rows
-     * @param list<\stdClass> $words
+     * @param list<list<mixed>>                 $rows
+     * @param list<list<mixed>>                 $words
+     * @param array<string, array{Skill, Rung}> $known every rung by its key
      */
-    private static function from(Learner $learner, array $rows, array $words, int $today): self
+    private static function from(Learner $learner, array $rows, array $words, int $today, array $known): self
     {
-        $work = array_values(array_filter(array_map(RecordedWork::ofRow(...), $rows)));
-        $happenings = [];
-        foreach ($work as $one) {
-            if ($one->rung !== null && $one->outcome !== null) {
-                $happenings[$one->rung][] = Happening::tried($one->day, $one->outcome);
+        [$worst, $said, $damaged, $lastDay] = [[], [], 0, null];
+        $outcomes = array_column(Attempted::cases(), null, 'value');
+        // Bare, since this is done for every piece of work there is.
+        foreach ($rows as [, $at, $skill, $number, $outcome]) {
+            $day = Day::ofText(\is_string($at) ? $at : '');
+            if ($day === null) {
+                ++$damaged;
+                continue;
+            }
+            $lastDay = $lastDay === null || $day > $lastDay ? $day : $lastDay;
+            $key = \is_string($skill) && \is_int($number) ? "$skill.$number" : '';
+            if (\is_string($outcome) && isset($known[$key], $outcomes[$outcome])) {
+                $worst[$key][$day] = History::worse($worst[$key][$day] ?? null, $outcomes[$outcome]);
             }
         }
-        $damaged = \count($rows) - \count($work);
         foreach ($words as $word) {
             $happening = self::said($word);
-            $key = \is_string($word->skill) && \is_int($word->rung) ? "$word->skill.$word->rung" : '';
-            $happening === null ? ++$damaged : $happenings[$key][] = $happening;
-        }
-        $rungs = [];
-        foreach ($happenings as $key => $list) {
-            [$skill, $number] = explode('.', $key, 2);
-            $rung = self::rung($skill, (int) $number);
-            $known = Skill::tryFrom($skill);
-            $history = History::of($list);
-            if ($rung !== null && $known !== null && $history->last !== null) {
-                $rungs[$key] = new RungHistory($known, $rung, $history);
+            if ($happening === null) {
+                ++$damaged;
+            } elseif (\is_string($word[1]) && \is_int($word[2])) {
+                $said["$word[1].$word[2]"][$happening->day][] = $happening;
             }
         }
-
-        return new self($learner, $work, $rungs, $today, $damaged);
-    }
-
-    /**
-     * @param array<array-key, \stdClass> $rows
-     *
-     * @return array<string, list<\stdClass>>
-     */
-    private static function byLearner(array $rows): array
-    {
-        $sorted = [];
-        foreach ($rows as $row) {
-            $sorted[\is_string($row->learner_id) ? $row->learner_id : ''][] = $row;
+        $rungs = [];
+        foreach ($worst as $key => $days) {
+            [$skill, $rung] = $known[$key];
+            $rungs[$key] = new RungHistory($skill, $rung, History::ofDays($days, $said[$key] ?? []));
         }
 
-        return $sorted;
+        return new self($learner, $rows, $rungs, $today, $lastDay, $damaged);
     }
 
     public function standing(Skill $skill, Rung $rung): Standing
     {
         return ($this->rungs["$skill->value.$rung->number"] ?? null)?->history->standing() ?? Standing::New;
+    }
+
+    /** @return list<RecordedWork> with lines, in no order */
+    public function work(): array
+    {
+        return array_values(array_filter(array_map(RecordedWork::ofRow(...), $this->rows)));
     }
 
     /** @return list<RungHistory> what to come back to today, at most so many as the learner has a day */
@@ -198,7 +222,7 @@ final readonly class LearnerRecord
             $weeks[Day::of($from)] = ['from' => $from, 'pieces' => 0, 'slips' => []];
         }
         $monday = array_key_first($weeks);
-        foreach ($this->work as $one) {
+        foreach ($this->work() as $one) {
             $week = $monday + 7 * (int) floor(($one->day - $monday) / 7);
             if (isset($weeks[$week])) {
                 ++$weeks[$week]['pieces'];
@@ -226,23 +250,34 @@ final readonly class LearnerRecord
         ));
     }
 
-    /** Null where the row cannot be read. */
-    private static function said(\stdClass $word): ?Happening
+    /**
+     * @param list<mixed> $word
+     *
+     * @return Happening|null null where the row cannot be read
+     */
+    private static function said(array $word): ?Happening
     {
-        $day = Day::ofText(\is_string($word->said_on) ? substr($word->said_on, 0, 10) : '');
-        $due = $word->due_on === null ? null : Day::ofText(\is_string($word->due_on) ? substr($word->due_on, 0, 10) : '');
+        [, , , $saidOn, $dueOn] = $word;
+        $day = \is_string($saidOn) ? Day::ofText(substr($saidOn, 0, 10)) : null;
+        $due = \is_string($dueOn) ? Day::ofText(substr($dueOn, 0, 10)) : null;
 
         return match (true) {
-            $day === null, $word->due_on !== null && $due === null => null,
+            $day === null, $dueOn !== null && $due === null => null,
             $due === null => Happening::dropped($day),
             default => Happening::moved($day, $due),
         };
     }
 
-    private static function rung(string $skill, int $number): ?Rung
+    /** @return array<string, array{Skill, Rung}> every rung there is, by its key */
+    private static function known(): array
     {
-        $known = Skill::tryFrom($skill);
+        $known = [];
+        foreach (Ladders::all() as $ladder) {
+            foreach ($ladder->rungs() as $rung) {
+                $known["{$ladder->skill()->value}.$rung->number"] = [$ladder->skill(), $rung];
+            }
+        }
 
-        return $known === null ? null : Ladders::of($known)->rungs()[$number - 1] ?? null;
+        return $known;
     }
 }

@@ -6,12 +6,12 @@ namespace App\Learners;
 
 use App\Kept\ChangedElsewhere;
 use App\Kept\Named;
-use App\Kept\Ruling;
 use App\Kept\Writing;
 use App\Models\Attempt;
 use App\Models\Learner;
 use App\Models\LearnerGroup;
 use App\Models\ReturnWord;
+use App\Ruling\Ruling;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Carbon;
 use Runel\Message\BadRequest;
@@ -186,7 +186,11 @@ final readonly class Learners
             : '';
         $this->writing->whole(static function () use ($attempt, $ruling, $text): void {
             $fresh = Attempt::query()->findOrFail($attempt->id);
-            $fresh->fill(['mark' => $text('mark', 20), 'remark' => $text('remark', 400), 'ruled' => $ruling->toArray()]);
+            $fresh->fill([
+                'mark' => $text('mark', 20),
+                'remark' => $text('remark', 400),
+                'ruled' => $ruling->toArray(),
+            ]);
             $fresh->save();
         });
     }

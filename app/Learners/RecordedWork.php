@@ -4,11 +4,15 @@ declare(strict_types=1);
 
 namespace App\Learners;
 
+use App\Calendar\Day;
 use Runel\Practice\Attempted;
 
 /** One piece of work as far as it is counted: all that lists need of it. */
 final readonly class RecordedWork
 {
+    /** What is asked for, in the order of a row. */
+    public const COLUMNS = ['learner_id', 'at', 'skill', 'rung', 'outcome', 'counted'];
+
     /**
      * @param int            $day     as a number
      * @param string|null    $rung    skill and number of the rung it belongs to, as RungHistory::key() writes them
@@ -22,21 +26,25 @@ final readonly class RecordedWork
         public array $slips,
     ) {}
 
-    /** @return self|null null where the row cannot be read */
-    public static function ofRow(\stdClass $row): ?self
+    /**
+     * @param list<mixed> $row
+     *
+     * @return self|null null where the row cannot be read
+     */
+    public static function ofRow(array $row): ?self
     {
-        $day = Day::ofText(\is_string($row->at) ? $row->at : '');
-        $slips = $row->counted === '[]' ? [] : json_decode(\is_string($row->counted) ? $row->counted : '', true);
+        [, $at, $skill, $rung, $outcome, $counted] = $row;
+        $day = \is_string($at) ? Day::ofText($at) : null;
+        $slips = $counted === '[]' ? [] : json_decode(\is_string($counted) ? $counted : '', true);
         if ($day === null || !\is_array($slips)) {
             return null;
         }
-        $belongs = \is_string($row->skill) && \is_int($row->rung);
 
         return new self(
             $day,
-            $belongs ? "$row->skill.$row->rung" : null,
-            Attempted::tryFrom(\is_string($row->outcome) ? $row->outcome : ''),
-            array_values(array_filter($slips, is_string(...))),
+            \is_string($skill) && \is_int($rung) ? "$skill.$rung" : null,
+            \is_string($outcome) ? Attempted::tryFrom($outcome) : null,
+            $slips === [] ? [] : array_values(array_filter($slips, is_string(...))),
         );
     }
 }

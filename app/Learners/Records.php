@@ -138,7 +138,8 @@ final readonly class Records
         }
         [$road, $most] = [$first, self::shared($lines, $first)];
         foreach ($this->demonstrations->offers($task) as $offer) {
-            if ($offer->forecast !== null && $offer->method->job() === $job && $offer->method->id() !== $first->method) {
+            $isOther = $offer->method->job() === $job && $offer->method->id() !== $first->method;
+            if ($offer->forecast !== null && $isOther) {
                 $other = $this->demonstrations->of($task, $job->value, $offer->method->id());
                 $shared = self::shared($lines, $other);
                 [$road, $most] = $shared > $most ? [$other, $shared] : [$road, $most];

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Lessons;
 
+use App\Calendar\Day;
 use App\Kept\ChangedElsewhere;
 use App\Kept\Writing;
-use App\Learners\Day;
 use App\Models\Lesson;
 use App\Models\LessonMoment;
 use App\Models\LessonPlay;
@@ -146,7 +146,8 @@ final readonly class KeptLessons
     {
         $played = [];
         $next = [];
-        $moments = LessonMoment::query()->toBase()->join('lesson_plays', 'lesson_plays.id', '=', 'lesson_moments.play_id')
+        $moments = LessonMoment::query()->toBase()
+            ->join('lesson_plays', 'lesson_plays.id', '=', 'lesson_moments.play_id')
             ->where('kind', LessonMoment::REACHED)->orderByDesc('lesson_moments.at')->orderByDesc('lesson_moments.id')
             ->limit(self::PACE_BACK)->get(['play_id', 'lesson_moments.at', 'usual', 'ended_at']);
         foreach ($moments as $moment) {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Kept\Ruling;
+use App\Ruling\Ruling;
 use Database\Factories\AttemptFactory;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
@@ -37,8 +37,9 @@ use Runel\Practice\Attempted;
  * @property mixed         $history    lines that were mended or taken back
  * @property int           $helping    the rung of help shown with the line to come
  * @property mixed         $judged     what the judge said, as App\Learners\Judged keeps it
- * @property mixed         $ruled      the tutor's word on it, as App\Kept\Ruling keeps it
+ * @property mixed         $ruled      the tutor's word on it, as App\Ruling\Ruling keeps it
  * @property mixed         $counted    ids of the slips that count, the tutor's word heard
+ * @property bool          $began      whether there is a line in it
  * @property string|null   $outcome    how it went, the tutor's word heard; null where that says nothing
  */
 final class Attempt extends Model
@@ -58,7 +59,7 @@ final class Attempt extends Model
 
     protected $attributes = [
         'verdicts' => '[]', 'help' => 0, 'finished' => false, 'mark' => '', 'remark' => '', 'history' => '[]',
-        'helping' => 0, 'judged' => '{}', 'ruled' => '{}', 'counted' => '[]',
+        'helping' => 0, 'judged' => '{}', 'ruled' => '{}', 'counted' => '[]', 'began' => false,
     ];
 
     /** @return list<string> */
@@ -105,6 +106,7 @@ final class Attempt extends Model
     /** What is counted follows from what was judged and what the tutor says, whenever either is written. */
     public function settle(): void
     {
+        $this->began = $this->typed() !== [];
         $ruling = $this->ruling();
         $full = $ruling->piece === null ? Ruling::fullMark($this->mark) : null;
         $isRight = $ruling->piece === Ruling::RIGHT || $full === true;
@@ -169,6 +171,7 @@ final class Attempt extends Model
             'judged' => 'array',
             'ruled' => 'array',
             'counted' => 'array',
+            'began' => 'boolean',
         ];
     }
 

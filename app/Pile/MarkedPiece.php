@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pile;
 
-use App\Kept\Ruling;
+use App\Ruling\Ruling;
 use Runel\Marking\MarkedLine;
 use Runel\Marking\Marking;
 use Runel\Message\Refusal;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Pile;
 
 use App\Demonstrations\Jobs;
-use App\Kept\Ruling;
+use App\Ruling\Ruling;
 use Runel\Demonstration\Task;
 use Runel\Marking\Marker;
 use Runel\Message\Defect;

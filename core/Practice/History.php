@@ -40,15 +40,27 @@ final readonly class History
                 $worst[$happening->day] = self::worse($before, $happening->tried);
             }
         }
-        $days = array_unique([...array_keys($worst), ...array_keys($words)]);
+
+        return self::ofDays($worst, $words);
+    }
+
+    /**
+     * @param array<int, Attempted>       $worst how each day went on which it was tried
+     * @param array<int, list<Happening>> $words what the tutor said, by the day
+     */
+    public static function ofDays(array $worst, array $words = []): self
+    {
+        $days = array_keys($words === [] ? $worst : $worst + $words);
         sort($days);
         $comesBack = null;
         $known = null;
         $place = 0;
+        $lastDay = null;
         foreach ($days as $day) {
             if (isset($worst[$day])) {
                 $comesBack = $comesBack === null ? ComingBack::first($day) : $comesBack->after($worst[$day], $day);
                 $place = $comesBack->place;
+                $lastDay = $day;
             }
             // What was dropped can be brought back to where it was.
             $known = $comesBack ?? $known;
@@ -56,10 +68,8 @@ final readonly class History
                 $comesBack = $word->due === null ? null : $known?->moved($word->due);
             }
         }
-        $tried = array_keys($worst);
-        $lastDay = $tried === [] ? null : max($tried);
 
-        return new self($comesBack, $worst[$lastDay ?? ''] ?? null, $lastDay, \count($tried), $place);
+        return new self($comesBack, $worst[$lastDay ?? ''] ?? null, $lastDay, \count($worst), $place);
     }
 
     /** What was met once and went well is still new; what came back and went well stands. */
@@ -72,13 +82,13 @@ final readonly class History
         };
     }
 
-    private static function worse(?Attempted $one, Attempted $other): Attempted
+    /** Of one day's work, whichever went worse. */
+    public static function worse(?Attempted $one, Attempted $other): Attempted
     {
-        $order = [Attempted::Sound, Attempted::WithHelp, Attempted::Slipped];
-
-        return $one === null ? $other : $order[max(
-            (int) array_search($one, $order, true),
-            (int) array_search($other, $order, true),
-        )];
+        return match (true) {
+            $one === null, $other === Attempted::Slipped => $other,
+            $one === Attempted::Slipped, $other === Attempted::Sound => $one,
+            default => $other,
+        };
     }
 }

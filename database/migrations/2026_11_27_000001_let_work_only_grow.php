@@ -22,10 +22,11 @@ return new class extends Migration {
             $table->json('ruled')->default('{}');
             $table->json('counted')->default('[]');
             $table->string('outcome', 10)->nullable();
+            $table->boolean('began')->default(false);
         });
         $this->joinDoubles();
         // What stands, what comes back and which slips are counted is read off these.
-        DB::table('attempts')->update(['counted' => DB::raw('slips'), 'outcome' => DB::raw(
+        DB::table('attempts')->update(['counted' => DB::raw('slips'), 'began' => DB::raw("lines <> '[]'"), 'outcome' => DB::raw(
             "case when lines = '[]' then null when slips <> '[]' then 'slipped' when finished = 0 then null"
             . " when help > 0 then 'with-help' else 'sound' end",
         )]);
@@ -39,7 +40,11 @@ return new class extends Migration {
                 ]);
             }
         }
-        Schema::table('attempts', fn(Blueprint $table) => $table->index(['learner_id', 'outcome']));
+        Schema::table('attempts', fn(Blueprint $table) => $table->index(
+            // All that lists need of a piece of work, so that they read nothing else.
+            ['learner_id', 'began', 'at', 'skill', 'rung', 'outcome', 'counted'],
+            'attempts_listed',
+        ));
         $unique = array_filter(Schema::getIndexes('attempts'), static fn(array $index): bool => $index['unique']
             && $index['columns'] === ['handing_id', 'place']);
         if ($unique === []) {

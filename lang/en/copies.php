@@ -9,5 +9,6 @@ return [
     'none' => 'There are no copies yet.',
     'made' => 'A copy was made: :name',
     'restored' => ':name is the database now. What was there before is kept as :aside.',
+    'judged' => ':count pieces of work were judged anew; :changed of them have other verdicts now.',
     'wrong-form' => 'The database lacks :what, so this version of Runel cannot work with it. Bring back a copy with bin/restore, or begin with bin/demo --fresh.',
 ];

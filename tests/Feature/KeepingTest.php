@@ -108,7 +108,10 @@ final class KeepingTest extends DiskTestCase
     public function testWhoIsDeletedLeavesTheCopies(): void
     {
         $this->fill();
-        $learner = Learner::query()->create(['name' => 'Quillon Ostrander', 'style' => \Runel\Style\HouseStyle::default()]);
+        $learner = Learner::query()->create([
+            'name' => 'Quillon Ostrander',
+            'style' => \Runel\Style\HouseStyle::default(),
+        ]);
         $name = (string) app(Copies::class)->make('asked');
         self::assertStringContainsString('Quillon', (string) file_get_contents("$this->folder/copies/$name"));
         app(Forgetting::class)->forget($learner);
@@ -134,8 +137,11 @@ final class KeepingTest extends DiskTestCase
 
     /** @param array<string, mixed> $change */
     #[DataProvider('strangeRows')]
-    public function testAnImportLooksAtEveryRowBeforeAnythingIsWritten(string $table, array $change, string $column): void
-    {
+    public function testAnImportLooksAtEveryRowBeforeAnythingIsWritten(
+        string $table,
+        array $change,
+        string $column,
+    ): void {
         $this->fill();
         $file = (string) tempnam(sys_get_temp_dir(), 'runel');
         DB::table('handings')->insert([
@@ -179,13 +185,17 @@ final class KeepingTest extends DiskTestCase
         $learner = Learner::query()->whereHas('attempts')->orderBy('name')->firstOrFail();
         $sound = $learner->attempts()->count();
         $attempt = $learner->attempts()->firstOrFail();
-        DB::table('attempts')->where('id', $attempt->id)->update(['at' => 'yesterday-ish', 'lines' => '["x=4', 'task' => '{']);
+        DB::table('attempts')->where('id', $attempt->id)->update([
+            'at' => 'yesterday-ish',
+            'lines' => '["x=4',
+            'task' => '{',
+        ]);
         DB::table('lessons')->limit(1)->update(['held_at' => 'soon']);
         foreach (['/learners', "/learners/$learner->id", '/lessons', '/lessons/runel-lessons.ics'] as $room) {
             $this->get($room)->assertOk();
         }
         $this->get("/learners/$learner->id")->assertSee('one piece of work cannot be read');
-        self::assertSame($sound - 1, \count(LearnerRecord::of($learner, Carbon::now())->work));
+        self::assertSame($sound - 1, \count(LearnerRecord::of($learner, Carbon::now())->work()));
         $file = (string) tempnam(sys_get_temp_dir(), 'runel');
         app(Archive::class)->write($file);
         $zip = new \ZipArchive();
@@ -193,8 +203,10 @@ final class KeepingTest extends DiskTestCase
         self::assertStringContainsString('yesterday-ish', (string) $zip->getFromName('attempts.jsonl'));
         self::assertStringContainsString('yesterday-ish', (string) $zip->getFromName('attempts.csv'));
         $manifest = (array) json_decode((string) $zip->getFromName('runel.json'), true);
-        self::assertNotEmpty(array_filter((array) $manifest['damaged'], static fn(mixed $named): bool => \is_string($named)
-            && str_starts_with($named, 'attempts.jsonl:')));
+        self::assertStringContainsString('attempts.jsonl:', implode(' ', array_filter(
+            (array) $manifest['damaged'],
+            is_string(...),
+        )));
         $zip->close();
         unlink($file);
     }

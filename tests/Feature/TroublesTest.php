@@ -137,8 +137,8 @@ final class TroublesTest extends DiskTestCase
                 try {
                     for ($more = 0; $more < 5000; ++$more) {
                         DB::table($table)->insert([
+                            ...(isset($row[$longest]) ? [$longest => bin2hex(random_bytes(40))] : []),
                             'id' => bin2hex(random_bytes(13)),
-                            ...(isset($row[$longest]) && $longest !== 'id' ? [$longest => bin2hex(random_bytes(40))] : []),
                             ...(\array_key_exists('handing_id', $row) ? ['handing_id' => null, 'place' => null] : []),
                         ] + $row);
                     }

@@ -39,7 +39,8 @@ final class RestoreCommand extends Command
     private function listed(Copies $copies): void
     {
         foreach ($copies->all() as $copy) {
-            $this->line(sprintf('%s  %8d KB  %-9s  %s', $copy['made'], $copy['bytes'] / 1000, $copy['reason'], $copy['name']));
+            $size = intdiv($copy['bytes'], 1000);
+            $this->line(sprintf('%s  %8d KB  %-9s  %s', $copy['made'], $size, $copy['reason'], $copy['name']));
         }
         if ($copies->all() === []) {
             $this->line((string) __('copies.none'));

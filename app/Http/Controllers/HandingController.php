@@ -153,12 +153,19 @@ final readonly class HandingController
             return $this->turn($request, $handing, $place, $reference, $look);
         }
 
-        return redirect(self::door($request, $handing, $place)->entry() . ($look === [] ? '' : '&' . http_build_query($look)), 303);
+        $entry = self::door($request, $handing, $place)->entry();
+
+        return redirect($entry . ($look === [] ? '' : '&' . http_build_query($look)), 303);
     }
 
     /** @param array<array-key, mixed> $look what of the address says how it is looked at */
-    private function turn(Request $request, Handing $handing, int $place, TaskReference $reference, array $look): Response
-    {
+    private function turn(
+        Request $request,
+        Handing $handing,
+        int $place,
+        TaskReference $reference,
+        array $look,
+    ): Response {
         $attempt = HandedWork::of($handing, $place);
         $turn = YourTurn::handed(
             TurnQuery::kept($attempt?->typed() ?? [], self::mended($attempt), $attempt->helping ?? 0, $look),

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Calendar\Calendar;
+use App\Calendar\Day;
 use App\Files\Csv;
 use App\Kept\Archive;
 use App\Kept\ChangedElsewhere;
 use App\Kept\Forgetting;
-use App\Learners\Day;
 use App\Learners\Judged;
 use App\Learners\LearnerRecord;
 use App\Learners\Learners;

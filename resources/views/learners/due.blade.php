@@ -24,7 +24,7 @@
         <ul class="returns">
             @foreach ($record->later() as $back)
                 <li class="return">
-                    <p><x-rung-name :skill="$back->skill" :rung="$back->rung" /> @if ($back->history->comesBack->due <= $record->today){{ __('learner.waits') }}@else{{ __('learner.on-day', ['day' => \App\Learners\Day::date($back->history->comesBack->due)->isoFormat('ddd D MMM')]) }}@endif</p>
+                    <p><x-rung-name :skill="$back->skill" :rung="$back->rung" /> @if ($back->history->comesBack->due <= $record->today){{ __('learner.waits') }}@else{{ __('learner.on-day', ['day' => \App\Calendar\Day::date($back->history->comesBack->due)->isoFormat('ddd D MMM')]) }}@endif</p>
                     @include('learners.moving', ['from' => max($record->today, $back->history->comesBack->due)])
                 </li>
             @endforeach
@@ -37,7 +37,7 @@
         <ul class="returns">
             @foreach ($record->dropped() as $back)
                 <li class="return"><p><x-rung-name :skill="$back->skill" :rung="$back->rung" /></p>
-                    <form action="{{ route('learners.move', ['learner' => $learner->id], false) }}" method="post">@csrf<input type="hidden" name="rung" value="{{ $back->key() }}"><input type="hidden" name="due" value="{{ \App\Learners\Day::date($record->today + 1)->toDateString() }}"><button class="button is-small">{{ __('learner.bring-back') }}</button></form></li>
+                    <form action="{{ route('learners.move', ['learner' => $learner->id], false) }}" method="post">@csrf<input type="hidden" name="rung" value="{{ $back->key() }}"><input type="hidden" name="due" value="{{ \App\Calendar\Day::date($record->today + 1)->toDateString() }}"><button class="button is-small">{{ __('learner.bring-back') }}</button></form></li>
             @endforeach
         </ul>
     </details>

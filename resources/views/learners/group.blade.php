@@ -24,7 +24,7 @@
                         <tbody>
                             @foreach ($record->records as $one)
                                 <tr><th scope="row"><a class="plain-link" href="{{ route('learners.show', ['learner' => $one->learner->id], false) }}">{{ $one->learner->name }}</a></th>
-                                    <td>@forelse ($one->wobbling() as $rung)<span class="need">{{ __("practice.skill.{$rung->skill->value}") }}, {{ __('sets.rung', ['number' => $rung->rung->number]) }}</span>@empty{{ $one->work === [] ? __('learner.no-work') : __('learner.nothing-wobbles') }}@endforelse</td>
+                                    <td>@forelse ($one->wobbling() as $rung)<span class="need">{{ __("practice.skill.{$rung->skill->value}") }}, {{ __('sets.rung', ['number' => $rung->rung->number]) }}</span>@empty{{ $one->lastDay === null ? __('learner.no-work') : __('learner.nothing-wobbles') }}@endforelse</td>
                                     <td>{{ count($one->due()) }}</td></tr>
                             @endforeach
                         </tbody>

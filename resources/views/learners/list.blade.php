@@ -24,14 +24,19 @@
             @if ($records === [])
                 <p class="notice">{{ __('learner.none') }}</p>
             @endif
+            @php([$days, $skills] = [[], []])
+            @php([$noneDue, $noWork] = [__('learner.none-due'), __('learner.no-work')])
+            @php($room = route('learners.show', ['learner' => ':id'], false))
             <ul class="learner-cards">
                 @foreach ($records as $record)
                     @php($due = $record->due())
+                    @php($last = $record->lastDay)
+                    @php($days[$last ?? 0] ??= $last === null ? $noWork : __('learner.last', ['day' => \App\Calendar\Day::date($last)->isoFormat('D MMM')]))
                     <li class="learner-card">
-                        <a class="learner-name" href="{{ route('learners.show', ['learner' => $record->learner->id], false) }}">{{ $record->learner->name }}</a>
-                        <span class="hint">{{ $record->learner->groups->pluck('name')->implode(', ') }}</span>
-                        <span class="learner-state">@foreach ($due as $back)<span class="learner-due">{{ __("practice.skill.{$back->skill->value}") }}, {{ __('sets.rung', ['number' => $back->rung->number]) }}</span>@endforeach</span>
-                        <span class="learner-state">@if ($due === []){{ __('learner.none-due') }}@else<strong>{{ trans_choice('learner.due-count', count($due)) }}</strong>@endif · {{ $record->work === [] ? __('learner.no-work') : __('learner.last', ['day' => \App\Learners\Day::date($record->work[0]->day)->isoFormat('D MMM')]) }}@if ($record->damaged > 0) · {{ trans_choice('learner.damaged-work', $record->damaged) }}@endif</span>
+                        <a class="learner-name" href="{{ str_replace(':id', $record->learner->id, $room) }}">{{ $record->learner->name }}</a>
+                        <span class="hint">{{ implode(', ', array_map(static fn($group) => $group->name, $record->learner->groups->all())) }}</span>
+                        <span class="learner-state">@foreach ($due as $back)<span class="learner-due">{{ $skills[$back->key()] ??= __("practice.skill.{$back->skill->value}") . ', ' . __('sets.rung', ['number' => $back->rung->number]) }}</span>@endforeach</span>
+                        <span class="learner-state">@if ($due === []){{ $noneDue }}@else<strong>{{ trans_choice('learner.due-count', count($due)) }}</strong>@endif · {{ $days[$last ?? 0] }}@if ($record->damaged > 0) · {{ trans_choice('learner.damaged-work', $record->damaged) }}@endif</span>
                     </li>
                 @endforeach
             </ul>

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Kept;
+namespace App\Ruling;
 
 use Runel\Message\BadRequest;
 use Runel\Message\Message;
@@ -87,7 +87,7 @@ final readonly class Ruling
         return $fields;
     }
 
-    /** Whether a mark gives all there is: 5 of 5, 5/5, 100 %; false where it gives nothing; null where it says neither. */
+    /** Whether a mark gives all there is: 5 of 5, 5/5, 100 %; false where it gives nothing; null for anything else. */
     public static function fullMark(string $mark): ?bool
     {
         $points = '\d{1,4}(?:[.,]\d{1,2})?';
