@@ -34,7 +34,7 @@ use Runel\Slip\WrongRules;
 final readonly class Diagnosis
 {
     /** What trying one outcome of a rule takes for each sign of the line, in steps. */
-    private const OUTCOME = 2;
+    private const OUTCOME = 4;
 
     private function __construct(public ?Slip $slip, public Message $say, public Message $hint) {}
 

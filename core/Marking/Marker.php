@@ -38,8 +38,10 @@ final class Marker
     private const DIAGNOSIS = 60_000;
     /** The work that judging one line may take, in steps. */
     private const MOST = 200_000;
+    /** What showing the place of a slip takes. */
+    private const PLACE = 1_500;
     /** What reading a line and writing down its verdict takes. */
-    private const LINE = 250;
+    private const LINE = 600;
 
     private readonly Proof $proof;
     private readonly Following $following;
@@ -436,6 +438,7 @@ final class Marker
         Relation $relation = Relation::Breaks,
         ?string $branch = null,
     ): MarkedLine {
+        $this->effort->spend(self::PLACE);
         try {
             $diagnosis = $this->effort->within(self::DIAGNOSIS, fn(): Diagnosis => Diagnosis::of(
                 $this->proof,

@@ -22,7 +22,7 @@ use Runel\Number\Rational;
 /** What solves equations, and whether two of them are solved by the same. */
 final readonly class Equations
 {
-    private const COST = 40;
+    private const COST = 4;
 
     /** @param Evaluation<Ratio> $evaluation in the forms */
     public function __construct(private Forms $forms, private Evaluation $evaluation) {}

@@ -238,7 +238,7 @@ final readonly class Points
         $places = self::places($at === []);
         $met = [];
         foreach ($curves as $curve) {
-            $this->effort->spend($curve->size * intdiv(\count($places), 4));
+            $this->effort->spend($curve->size * intdiv(\count($places), 2));
             array_push($met, ...$curve->meetings($letter, $at, $places));
         }
 

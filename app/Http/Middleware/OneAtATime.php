@@ -18,7 +18,7 @@ final readonly class OneAtATime
 {
     private const LOCK = 'framework/one-at-a-time.lock';
     /** How long somebody waits for the one before, in milliseconds, looking every so many. */
-    private const PATIENCE = 200;
+    private const PATIENCE = 40;
     private const LOOK = 10;
     /** Of its own time, in milliseconds a minute, each address may have so much. */
     private const ALLOWANCE = 20_000;
