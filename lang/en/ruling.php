@@ -12,6 +12,7 @@ return [
     'wrong' => 'wrong',
     'apart' => 'not to be counted',
     'no-slip' => 'none',
+    'counted-right' => 'right, by your word',
     'save' => 'Keep this word',
     'kept' => 'Your word is kept, and everything counted goes by it.',
 ];

@@ -13,7 +13,7 @@
             <ol class="turn-lines">
                 @foreach ($lines as $line)
                     <x-marked-line :line="$line" :before="$lines[$loop->index - 1] ?? null" full>
-                        @if (!in_array($line->verdict->value, ['follows', 'same'], true) || isset($ruling->lines[$loop->iteration]))
+                        @if ($line->verdict->fails() || $line->verdict->value === 'undecided' || isset($ruling->lines[$loop->iteration]))
                             <x-ruling-line :line="$line" :number="$loop->iteration" :ruling="$ruling" name="%s[%d]" :form="'rule-' . $attempt->id" />
                         @endif
                     </x-marked-line>
@@ -29,7 +29,7 @@
         @if ($attempt->countedSlips() !== [])
             <p class="attempt-slips">{{ __('learner.slips-head') }}: @foreach (array_count_values($attempt->countedSlips()) as $slip => $times){{ $page->plain(\Runel\Message\Message::of("slip.$slip.name")) }}@if ($times > 1) × {{ $times }}@endif{{ $loop->last ? '' : ', ' }}@endforeach</p>
         @endif
-        <form action="{{ route('learners.attempts.rule', ['learner' => $learner->id, 'attempt' => $attempt->id], false) }}" method="post" id="rule-{{ $attempt->id }}" class="attempt-rule">
+        <form action="{{ route('learners.attempts.rule', ['learner' => $learner->id, 'attempt' => $attempt->id], false) }}" method="post" id="rule-{{ $attempt->id }}" class="attempt-rule piece-own">
             @csrf
             @method('PUT')
             <x-ruling-piece :ruling="$ruling" name="piece" />

@@ -17,10 +17,9 @@
         </div>
         <p class="teach-next"><strong>{{ __('pile.teach-next') }}:</strong> {!! $page->word("slip.{$pile->tallies[0]->slip->value}.watch") !!} <a href="{{ route('sets', ['against' => $pile->tallies[0]->slip->value, 'job' => $pile->jobOf($pile->tallies[0]->slip)], false) }}">{{ __('sets.against') }}</a></p>
     @endif
-    <p class="pile-take" role="group" aria-label="{{ __('pile.take') }}"><span class="margin-label">{{ __('pile.take') }}</span> <button class="button" name="format" value="print" formtarget="_blank">{{ __('pile.print') }}</button> <button class="button" name="format" value="csv">CSV</button> <button class="button" name="format" value="md">Markdown</button> <button class="button" name="format" value="json">JSON</button> <button class="button" id="to-records" formaction="{{ route('learners.pile', [], false) }}">{{ __('learner.to-records') }}</button></p>
+    <p class="pile-take" role="group" aria-label="{{ __('pile.take') }}"><span class="margin-label">{{ __('pile.take') }}</span> <button class="button" name="format" value="print" formtarget="_blank">{{ __('pile.print') }}</button> <button class="button" name="format" value="csv">CSV</button> <button class="button" name="format" value="md">Markdown</button> <button class="button" name="format" value="json">JSON</button> <button class="button" id="count-anew">{{ __('pile.count-anew') }}</button> <button class="button" id="to-records" formaction="{{ route('learners.pile', [], false) }}">{{ __('learner.to-records') }}</button></p>
 </section>
 <p class="hint" id="pile-draft" data-pile-draft="{{ substr(hash('xxh64', $text . "\n" . $common), 0, 12) }}" hidden>{{ __('pile.draft') }} <button type="button" class="button is-small" id="draft-clear">{{ __('pile.draft-clear') }}</button></p>
-<p><button class="button" id="count-anew">{{ __('pile.count-anew') }}</button></p>
 @foreach ($pile->pieces as $place => $piece)
     <section class="piece" aria-labelledby="piece-{{ $place }}">
         @include('marking-pile.piece', ['rules' => true])
