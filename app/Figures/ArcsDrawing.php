@@ -79,7 +79,7 @@ final readonly class ArcsDrawing implements Drawing
         $x += 12;
         $centres = [];
         foreach ($terms as $place => $term) {
-            $bare = $term instanceof Negative ? $term->operand : $term;
+            $bare = $term->bare();
             if ($place > 0 || $term instanceof Negative) {
                 $pen->words($term instanceof Negative ? '−' : '+', $x + 13, self::TOP + 8, self::SIZE, Ink::TEXT);
                 $x += $place > 0 ? 31 : 24;

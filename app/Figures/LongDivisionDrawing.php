@@ -259,7 +259,7 @@ final class LongDivisionDrawing implements Drawing
     {
         $polynomial = Polynomial::fromExpression($term);
         $whole = self::size($term);
-        $factors = $whole instanceof Product ? $whole->factors : [$whole];
+        $factors = $whole->factors();
         $letters = array_values(array_filter(
             $factors,
             static fn(Expression $factor): bool => !$factor instanceof Numeral && !$factor instanceof Quotient,
@@ -337,7 +337,7 @@ final class LongDivisionDrawing implements Drawing
     /** A term without its sign. */
     private static function size(Expression $term): Expression
     {
-        return $term instanceof Negative ? $term->operand : $term;
+        return $term->bare();
     }
 
     private function outlineTerm(Pen $pen, int $power, float $y): void

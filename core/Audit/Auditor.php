@@ -98,7 +98,7 @@ final class Auditor
     {
         $before = $this->trail->before($line);
         $verdict = match (true) {
-            $line->link === Link::Given => $before === null && Ascii::write($line->node) === Ascii::write(
+            $line->link === Link::Given => $before === null && $line->node->equals(
                 $this->demonstration->task->problem->node,
             ),
             $line->link === Link::Side => $line->node instanceof Equation && $line->branch === null && $this->isTrue(

@@ -19,4 +19,9 @@ final readonly class Alternatives implements Node
     {
         return new self(Parts::of(Equation::class, $children, \count($this->equations)));
     }
+
+    public function equals(Node $other): bool
+    {
+        return Same::nodes($this, $other);
+    }
 }

@@ -20,4 +20,9 @@ final readonly class Equation implements Node
 
         return new self($left, $right);
     }
+
+    public function equals(Node $other): bool
+    {
+        return Same::nodes($this, $other);
+    }
 }

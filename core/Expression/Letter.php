@@ -7,6 +7,8 @@ namespace Runel\Expression;
 /** A letter standing for a number. */
 final readonly class Letter implements Expression
 {
+    use Vocabulary;
+
     public function __construct(public string $name) {}
 
     public function children(): array

@@ -18,4 +18,7 @@ interface Node
      * @throws \LogicException when they are not as many, or not of the kind that can stand there
      */
     public function withChildren(array $children): self;
+
+    /** Whether another is written with the same signs in the same order, marks aside. */
+    public function equals(Node $other): bool;
 }

@@ -12,6 +12,8 @@ use Runel\Number\Rational;
  */
 final readonly class Numeral implements Expression
 {
+    use Vocabulary;
+
     private function __construct(public Rational $value, public ?string $decimal) {}
 
     /** The expression of any rational number, in its one form. */
@@ -54,5 +56,10 @@ final readonly class Numeral implements Expression
         Parts::expressions($children, 0);
 
         return $this;
+    }
+
+    public function number(): Rational
+    {
+        return $this->value;
     }
 }

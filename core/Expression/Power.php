@@ -7,6 +7,8 @@ namespace Runel\Expression;
 /** A base with an exponent. */
 final readonly class Power implements Expression
 {
+    use Vocabulary;
+
     public function __construct(public Expression $base, public Expression $exponent) {}
 
     public function children(): array

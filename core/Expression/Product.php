@@ -7,6 +7,8 @@ namespace Runel\Expression;
 /** Two or more factors multiplied. A factor that is itself a product is written apart, as in 2x · 3x². */
 final readonly class Product implements Expression
 {
+    use Vocabulary;
+
     /**
      * @param list<Expression> $factors at least two
      * @param bool             $apart   whether a times sign stands between them even where none is needed
@@ -45,5 +47,10 @@ final readonly class Product implements Expression
     public function withChildren(array $children): self
     {
         return new self(Parts::expressions($children, \count($this->factors)), $this->apart);
+    }
+
+    public function factors(): array
+    {
+        return $this->factors;
     }
 }

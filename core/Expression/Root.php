@@ -7,6 +7,8 @@ namespace Runel\Expression;
 /** A root: the radicand and the index, 2 for a square root. */
 final readonly class Root implements Expression
 {
+    use Vocabulary;
+
     public function __construct(public Expression $radicand, public int $index = 2) {}
 
     public function children(): array

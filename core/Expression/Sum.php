@@ -7,6 +7,8 @@ namespace Runel\Expression;
 /** Two or more terms added; a subtracted term is a Negative one. */
 final readonly class Sum implements Expression
 {
+    use Vocabulary;
+
     /** @param list<Expression> $terms at least two */
     private function __construct(public array $terms) {}
 
@@ -32,5 +34,10 @@ final readonly class Sum implements Expression
     public function withChildren(array $children): self
     {
         return new self(Parts::expressions($children, \count($this->terms)));
+    }
+
+    public function terms(): array
+    {
+        return $this->terms;
     }
 }

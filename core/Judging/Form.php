@@ -6,11 +6,9 @@ namespace Runel\Judging;
 
 use Runel\Expression\Expression;
 use Runel\Expression\Letter;
-use Runel\Expression\Negative;
 use Runel\Expression\Node;
 use Runel\Expression\Numeral;
 use Runel\Expression\Power;
-use Runel\Expression\Product;
 use Runel\Expression\Quotient;
 use Runel\Expression\Root;
 use Runel\Expression\Sum;
@@ -24,7 +22,7 @@ final class Form
     /** Whether nothing is left to be worked out: plain terms, no two of them alike, fractions in lowest terms. */
     public static function isCollected(Expression $answer): bool
     {
-        $terms = $answer instanceof Sum ? $answer->terms : [$answer];
+        $terms = $answer->terms();
         foreach ($terms as $term) {
             if (!self::isPlain($term) || !self::isReduced($term)) {
                 return false;
@@ -37,7 +35,7 @@ final class Form
     /** Whether it is one number or one term with a number and each letter once. */
     public static function isPlain(Expression $term): bool
     {
-        $bare = $term instanceof Negative ? $term->operand : $term;
+        $bare = $term->bare();
         // People write (3x)/2 for (3/2)x.
         if ($bare instanceof Quotient && !self::isNumber($bare)) {
             return $bare->denominator instanceof Numeral
@@ -46,7 +44,7 @@ final class Form
         }
         $letters = [];
         $numbers = 0;
-        foreach ($bare instanceof Product ? $bare->factors : [$bare] as $factor) {
+        foreach ($bare->factors() as $factor) {
             $base = $factor instanceof Power && $factor->exponent instanceof Numeral ? $factor->base : $factor;
             if ($base instanceof Letter) {
                 $letters[] = $base->name;
@@ -133,7 +131,7 @@ final class Form
 
     private static function isWholeNumber(Expression $expression): bool
     {
-        $bare = $expression instanceof Negative ? $expression->operand : $expression;
+        $bare = $expression->bare();
 
         return $bare instanceof Numeral;
     }

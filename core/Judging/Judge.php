@@ -138,7 +138,7 @@ final readonly class Judge
         if (
             $asked !== null
             && !\in_array(Ascii::write($answer), array_map(Ascii::write(...), $this->question->accepted), true)
-            && Ascii::write($answer) === Ascii::write(Rewriter::unmarked($asked))
+            && $answer->equals(Rewriter::unmarked($asked))
         ) {
             return Verdict::wrong(Message::of('judge.question-back'));
         }

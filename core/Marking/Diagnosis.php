@@ -122,7 +122,7 @@ final readonly class Diagnosis
 
     private static function isProduct(Node $node): bool
     {
-        $bare = $node instanceof Negative ? $node->operand : $node;
+        $bare = $node instanceof Expression ? $node->bare() : $node;
 
         return $bare instanceof Expression && \count(FactorsOf::expression($bare)) > 1 && Form::holdsSum($bare);
     }
@@ -230,7 +230,7 @@ final readonly class Diagnosis
         };
         $terms = [];
         foreach ($sides as $side) {
-            foreach ($side instanceof Sum ? $side->terms : [$side] as $term) {
+            foreach ($side->terms() as $term) {
                 $own = Polynomial::tryFrom($term);
                 $terms[] = Ascii::write($own === null ? $term : $own->toExpression());
             }

@@ -59,7 +59,8 @@ final class Following
         return match ($this->verdict($before, $after)) {
             Verdict::Same, Verdict::Equivalent => Relation::Follows,
             Verdict::Implies => $this->isExplained($before, $after) ? Relation::Adds : Relation::Invents,
-            Verdict::Undecided => Relation::Undecided,
+            // Where nothing was found that solves the line before, what squaring lets in may still be told.
+            Verdict::Undecided => $this->points->isExplained($before, $after) ? Relation::Adds : Relation::Undecided,
             Verdict::Unrelated => $this->lesser($before, $after),
         };
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Runel\Marking;
 
 use Runel\Claim\AllSolve;
+use Runel\Claim\DoesNotSolve;
 use Runel\Claim\NoSolution;
 use Runel\Claim\Solves;
 use Runel\Demonstration\Task;
@@ -18,7 +19,6 @@ use Runel\Expression\Sum;
 use Runel\Message\Message;
 use Runel\Message\Refusal;
 use Runel\Method\Catalogue;
-use Runel\Notation\Ascii;
 use Runel\Problem\Job;
 use Runel\Problem\Reading;
 use Runel\Proof\Effort;
@@ -348,7 +348,7 @@ final class Marker
     private function judged(string $typed, Node $node): MarkedLine
     {
         $before = $this->trail->line;
-        if (Ascii::write($node) === Ascii::write($before)) {
+        if ($node->equals($before)) {
             return MarkedLine::plain($typed, $node, LineVerdict::Same, $this->trail->isTrue === true);
         }
         $true = $this->following->relation($this->task->problem->node, $node);
@@ -417,10 +417,13 @@ final class Marker
         $verdict = self::verdict($relation->holds(), $true->holds(), $before->isTrue);
         if ($verdict === LineVerdict::Undecided && $before->isTrue === true && $this->keepsSolutions($node)) {
             $verdict = LineVerdict::Follows;
+        } elseif ($verdict === LineVerdict::Undecided && $this->isRefuted($node)) {
+            [$verdict, $relation] = [LineVerdict::Wrong, Relation::Invents];
         }
         $isTrue = match ($verdict) {
             LineVerdict::Follows => true,
             LineVerdict::Undecided => null,
+            LineVerdict::Wrong => false,
             default => $true->holds(),
         };
         $this->trail = $before->goOn($node, $isTrue);
@@ -484,6 +487,23 @@ final class Marker
             $follows === null || ($isTrue === null && $stood !== true) => LineVerdict::Undecided,
             default => LineVerdict::Wrong,
         };
+    }
+
+    /** Whether a line says of a value that it solves the problem, and it is shown not to. */
+    private function isRefuted(Node $node): bool
+    {
+        $problem = $this->task->problem->node;
+        $letter = $this->task->problem->letter();
+        foreach ($node instanceof Alternatives ? $node->equations : [$node] as $said) {
+            $isValue = $said instanceof Equation && $said->left instanceof Letter && $said->left->name === $letter
+                && Letters::of($said->right) === [];
+            if ($problem instanceof Equation && $letter !== null && $isValue
+                && $this->proof->holds(new DoesNotSolve($problem, $letter, $said->right))) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** Where nothing tells what a line is to the line before: a line that keeps all that solves the problem follows. */

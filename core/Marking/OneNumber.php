@@ -7,7 +7,6 @@ namespace Runel\Marking;
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
 use Runel\Expression\Node;
-use Runel\Expression\Sum;
 use Runel\Number\Rational;
 use Runel\Polynomial\Monomial;
 use Runel\Polynomial\Polynomial;
@@ -115,7 +114,7 @@ final readonly class OneNumber
     /** Whether a side is written with a term of this kind. */
     private static function shows(Expression $side, Monomial $monomial): bool
     {
-        foreach ($side instanceof Sum ? $side->terms : [$side] as $term) {
+        foreach ($side->terms() as $term) {
             $terms = Polynomial::tryFrom($term)->terms ?? [];
             if (\count($terms) === 1 && $terms[0]->monomial->key === $monomial->key) {
                 return true;

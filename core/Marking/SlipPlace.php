@@ -48,7 +48,7 @@ final readonly class SlipPlace
 
         return self::terms($after, $given->minus($right), array_map(
             Ascii::write(...),
-            $before instanceof Sum ? $before->terms : [$before],
+            $before->terms(),
         ));
     }
 
@@ -58,7 +58,7 @@ final readonly class SlipPlace
      */
     private static function terms(Expression $side, Polynomial $off, array $stood = []): ?Expression
     {
-        $terms = $side instanceof Sum ? $side->terms : [$side];
+        $terms = $side->terms();
         $doubted = [];
         foreach ($off->terms as $more) {
             $alike = [];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Runel\Marking;
 
+use Runel\Demonstration\Answer\AnswerType;
 use Runel\Demonstration\Demonstration;
 use Runel\Demonstration\Link;
 use Runel\Demonstration\Task;
@@ -49,9 +50,9 @@ final class Worked
     /** @return list<Expression>|null what solves the problem; null where that is not known */
     public function solutions(): ?array
     {
-        $solutions = $this->job === Job::Solve || $this->job === Job::CompleteSquare
-            ? $this->demonstration()?->answer->details()['solutions'] ?? null
-            : null;
+        $isSolved = $this->job === Job::Solve || $this->job === Job::CompleteSquare;
+        $answer = $isSolved ? $this->demonstration()?->answer : null;
+        $solutions = $answer?->type() === AnswerType::None ? [] : $answer?->details()['solutions'] ?? null;
 
         return \is_array($solutions) ? array_values(array_filter(
             $solutions,

@@ -7,7 +7,6 @@ namespace Runel\Method;
 use Runel\Demonstration\Line;
 use Runel\Expression\Evaluation;
 use Runel\Expression\Expression;
-use Runel\Expression\Negative;
 use Runel\Expression\Numeral;
 use Runel\Expression\Quotient;
 use Runel\Expression\Sum;
@@ -78,7 +77,7 @@ final class Arithmetic
     /** Whether it is a number as it is written: 7, −7, 7/3 or −7/3. */
     private static function isNumber(Expression $expression): bool
     {
-        $bare = $expression instanceof Negative ? $expression->operand : $expression;
+        $bare = $expression->bare();
         if ($bare instanceof Numeral) {
             return true;
         }

@@ -12,7 +12,6 @@ use Runel\Expression\Equation;
 use Runel\Expression\Expression;
 use Runel\Expression\Mark;
 use Runel\Expression\Marked;
-use Runel\Expression\Negative;
 use Runel\Expression\Sum;
 use Runel\Notation\Ascii;
 use Runel\Polynomial\Polynomial;
@@ -78,7 +77,7 @@ final class BothSides
     public static function struck(array $side, array $added): Expression
     {
         foreach ($added as $place => $term) {
-            $opposite = Ascii::write($term instanceof Negative ? $term->operand : new Negative($term));
+            $opposite = Ascii::write($term->negated());
             $met = array_search($opposite, array_map(
                 static fn(Expression $own): string => $own instanceof Marked ? '' : Ascii::write($own),
                 $side,

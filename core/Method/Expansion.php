@@ -6,13 +6,11 @@ namespace Runel\Method;
 
 use Runel\Demonstration\Line;
 use Runel\Expression\Expression;
-use Runel\Expression\Negative;
 use Runel\Expression\Power;
 use Runel\Expression\Product;
 use Runel\Expression\Quotient;
 use Runel\Expression\Sum;
 use Runel\Message\Refusal;
-use Runel\Notation\Ascii;
 use Runel\Polynomial\Polynomial;
 use Runel\Problem\Factor;
 use Runel\Problem\ProductForm;
@@ -26,7 +24,7 @@ final class Expansion
         if ($expression instanceof Sum) {
             return array_merge(...array_map(self::lines(...), $expression->terms));
         }
-        $bare = $expression instanceof Negative ? $expression->operand : $expression;
+        $bare = $expression->bare();
         if (!$bare instanceof Product && !$bare instanceof Power && !$bare instanceof Quotient) {
             return [];
         }
@@ -69,7 +67,7 @@ final class Expansion
             $reached = $reached->times($factor);
             foreach ([Sum::of($products), $reached->toExpression()] as $next) {
                 $next = Product::of([...array_reverse($rest), $next]);
-                if (Ascii::write($written) !== Ascii::write($next)) {
+                if (!$written->equals($next)) {
                     $lines[] = Line::side($written, $next);
                     $written = $next;
                 }

@@ -11,16 +11,19 @@ use Runel\Expression\Parts;
 use Runel\Expression\Product;
 use Runel\Expression\Quotient;
 use Runel\Expression\Sum;
+use Runel\Expression\Vocabulary;
 
 /** Something with plus or minus before it: two alternatives that differ in one sign, written as one. */
 final readonly class BothSigns implements Expression
 {
+    use Vocabulary;
+
     private function __construct(public Expression $operand) {}
 
     /** The two as one equation, or null where they differ in more than a sign. */
     public static function together(Equation $first, Equation $second): ?Equation
     {
-        if (Ascii::write($first->left) !== Ascii::write($second->left)) {
+        if (!$first->left->equals($second->left)) {
             return null;
         }
         $right = self::merged($first->right, $second->right);
@@ -40,10 +43,10 @@ final readonly class BothSigns implements Expression
 
     private static function merged(Expression $plus, Expression $minus): ?Expression
     {
-        if (Ascii::write($plus) === Ascii::write($minus)) {
+        if ($plus->equals($minus)) {
             return $plus;
         }
-        if ($minus instanceof Negative && Ascii::write($minus->operand) === Ascii::write($plus)) {
+        if ($minus instanceof Negative && $minus->operand->equals($plus)) {
             return new self($plus);
         }
         $alike = ($plus instanceof Sum && $minus instanceof Sum)

@@ -114,7 +114,7 @@ final readonly class ProductForm
     /** Whether it is nothing but a number and powers of different letters side by side. */
     private static function isPlainTerm(Expression $expression): bool
     {
-        $bare = $expression instanceof Negative ? $expression->operand : $expression;
+        $bare = $expression->bare();
         if (!$bare instanceof Product) {
             return true;
         }

@@ -49,7 +49,7 @@ final readonly class Reading
     {
         $holdsSum = static fn(Node $part): bool => $part instanceof Sum;
         foreach ($node instanceof Sum ? $node->terms : [] as $term) {
-            $bare = $term instanceof Negative ? $term->operand : $term;
+            $bare = $term->bare();
             if (self::any($bare, $holdsSum)) {
                 return true;
             }

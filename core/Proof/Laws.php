@@ -31,7 +31,6 @@ use Runel\Expression\Product;
 use Runel\Expression\Quotient;
 use Runel\Expression\Substitution;
 use Runel\Expression\Sum;
-use Runel\Notation\Ascii;
 
 /** Each move's law: what has to be the same for a line to follow by it. A move without a law proves nothing. */
 final readonly class Laws
@@ -43,7 +42,7 @@ final readonly class Laws
     {
         return match (true) {
             // What the branches have arrived at, said together.
-            $move instanceof JoinBranches && Ascii::write($before) === Ascii::write($after) => Verdict::Equivalent,
+            $move instanceof JoinBranches && $before->equals($after) => Verdict::Equivalent,
             $move instanceof ZeroProduct, $move instanceof JoinBranches => $this->equations->compare($before, $after),
             $move instanceof RootBothSides => $before instanceof Equation
                 ? $this->rooted($before, $after)
@@ -117,7 +116,7 @@ final readonly class Laws
         }
         // With letters in what is done with, it is either said that this may not be 0, or the solutions show it.
         foreach ($move->conditions() as $condition) {
-            if (Ascii::write($condition) === Ascii::write($move->operand)) {
+            if ($condition->equals($move->operand)) {
                 return Verdict::Equivalent;
             }
         }

@@ -67,8 +67,10 @@ final readonly class Points
         try {
             [$own, $others] = [Curve::of($before), self::curves($after)];
             $squared = $this->squared($before);
+            $places = 0;
             foreach ($this->rounds($before, $after) as [$letter, $at]) {
                 foreach ($this->met($others, $letter, $at) as $place) {
+                    ++$places;
                     $there = [$letter => $place] + $at;
                     $isAdded = $own->gap($there) > Curve::NEAR;
                     if ($isAdded && !self::isBroughtIn($own, $squared, $others, $there)) {
@@ -80,7 +82,7 @@ final readonly class Points
             return false;
         }
 
-        return true;
+        return $places > 0;
     }
 
     /**

@@ -26,10 +26,14 @@ return new class extends Migration {
         });
         $this->joinDoubles();
         // What stands, what comes back and which slips are counted is read off these.
-        DB::table('attempts')->update(['counted' => DB::raw('slips'), 'began' => DB::raw("lines <> '[]'"), 'outcome' => DB::raw(
-            "case when lines = '[]' then null when slips <> '[]' then 'slipped' when finished = 0 then null"
-            . " when help > 0 then 'with-help' else 'sound' end",
-        )]);
+        DB::table('attempts')->update([
+            'counted' => DB::raw('slips'),
+            'began' => DB::raw("lines <> '[]'"),
+            'outcome' => DB::raw(
+                "case when lines = '[]' then null when slips <> '[]' then 'slipped' when finished = 0 then null"
+                . " when help > 0 then 'with-help' else 'sound' end",
+            ),
+        ]);
         foreach (DB::table('attempts')->where('mark', '<>', '')->get(['id', 'mark', 'help']) as $row) {
             if (is_string($row->mark)
                 && preg_match('/^\s*(\d{1,4})\s*(?:\/|of)\s*(\d{1,4})\b/', $row->mark, $match) === 1

@@ -186,6 +186,11 @@ final class UndecidedTest extends TestCase
         yield 'multiplying by the letter lets in' => ['x=3', ['x^2=3x'], $right(1), false, '', '+'];
         yield 'a positive root of a formula' => ['E=1/2mv^2 for v', ['2E=mv^2', 'v=sqrt(2E/m)'], $right(2), true];
         yield 'a negative root alone' => ['E=1/2mv^2 for v', ['v=-sqrt(2E/m)'], $right(1), true];
+        yield 'squaring where nothing solves' => [
+            'sqrt(x+3)=-1', ['x+3=1', 'x=-2', 'no solution'], $right(3), true, '', '+ - -',
+        ];
+        yield 'what nobody can tell' => ['sqrt(x)=-3', ['2x+sqrt(x)=17+x^3'], ['undecided'], false];
+        yield 'a value shown not to solve' => ['sqrt(x)=-3', ['x=5'], ['wrong'], false];
         yield 'an unreadable last line' => ['2x=8', ['x=4', 'x=('], ['follows', 'unreadable'], false];
     }
 

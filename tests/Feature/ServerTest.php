@@ -90,7 +90,11 @@ final class ServerTest extends TestCase
             static fn(\CurlHandle $one): mixed => curl_getinfo($one, \CURLINFO_RESPONSE_CODE),
             $asked,
         ));
-        self::assertSame(1, DB::connection('killed')->table('attempts')->where('handing_id', $handing->id)->count());
+        $attempt = DB::connection('killed')->table('attempts')->where('handing_id', $handing->id)->sole();
+        self::assertSame('["2x-2=12"]', $attempt->lines, 'sent twelve times, written once');
+        foreach ($asked as $one) {
+            self::assertStringNotContainsString('elsewhere', (string) curl_getinfo($one, \CURLINFO_REDIRECT_URL));
+        }
     }
 
     public function testWhoIsDeletedIsGoneFromTheFilesToo(): void

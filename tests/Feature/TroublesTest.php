@@ -22,9 +22,13 @@ final class TroublesTest extends DiskTestCase
     ];
 
     private ?\PDO $other = null;
+    private ?string $mounted = null;
 
     protected function tearDown(): void
     {
+        if ($this->mounted !== null) {
+            exec('umount ' . escapeshellarg($this->mounted));
+        }
         $this->other = null;
         parent::tearDown();
     }
@@ -91,6 +95,37 @@ final class TroublesTest extends DiskTestCase
         self::assertNotSame('', $logged, 'it is noted');
         self::assertStringNotContainsString($typed, $logged, 'and nothing that was typed');
         self::assertStringNotContainsString($learner->name, $logged);
+    }
+
+    /** On a real file system without room, or that may only be read, where this machine lets one be made. */
+    public function testStorageThatCannotBeWrittenIsNamed(): void
+    {
+        $this->fill();
+        foreach (['full' => 'size=64k', 'storage' => 'size=64k,ro'] as $trouble => $options) {
+            $this->mounted = "$this->folder/small";
+            is_dir($this->mounted) || mkdir($this->mounted);
+            $mount = "mount -t tmpfs -o $options tmpfs " . escapeshellarg($this->mounted) . ' 2>/dev/null';
+            if (posix_geteuid() !== 0 || system($mount, $code) === false || $code !== 0) {
+                $this->mounted = null;
+                self::markTestSkipped('No file system can be mounted here.');
+            }
+            if ($trouble === 'full') {
+                @file_put_contents("$this->mounted/filled", str_repeat('x', 100_000));
+            }
+            config(['session.driver' => 'file', 'session.files' => $this->mounted]);
+            app('session')->forgetDrivers();
+            foreach (['session.store', 'redirect'] as $kept) {
+                app()->forgetInstance($kept);
+            }
+            foreach (['/', '/style', '/tutor', self::WITHOUT[0]] as $room) {
+                $this->get($room)->assertOk();
+            }
+            $answer = $this->post('/style', ['times' => 'dot', 'name' => 'typed with care']);
+            $answer->assertStatus(500)->assertSee((string) __("trouble.$trouble"))
+                ->assertSee((string) __("trouble.cure.$trouble"))->assertSee('typed with care');
+            exec('umount ' . escapeshellarg($this->mounted));
+            $this->mounted = null;
+        }
     }
 
     /** A file that can be written again takes what is sent again. */

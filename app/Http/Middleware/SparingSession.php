@@ -32,9 +32,21 @@ final class SparingSession extends StartSession
         if ($isKnown || $holds || $hasForm) {
             $this->storeCurrentUrl($request, $session);
             $this->addCookieToResponse($response, $session);
-            $this->saveSession($request);
+            $this->save($request);
         }
 
         return $response;
+    }
+
+    /** Whoever only looks is shown the page where no session can be written, too; whoever sends something is told. */
+    private function save(Request $request): void
+    {
+        try {
+            $this->saveSession($request);
+        } catch (\ErrorException $fault) {
+            if (!$request->isMethod('GET')) {
+                throw $fault;
+            }
+        }
     }
 }

@@ -19,7 +19,6 @@ use Runel\Expression\Negative;
 use Runel\Expression\Numeral;
 use Runel\Expression\Sum;
 use Runel\Message\Message;
-use Runel\Notation\Ascii;
 use Runel\Number\Rational;
 
 /** Long division struck down, stage by stage, until synthetic division stands there. */
@@ -146,7 +145,7 @@ final class Bridge extends DivideMethod
             $top = $figure->subtracting->top[$place + 1];
             $before = Sum::of([$top, new Negative($product)]);
             $after = Sum::of([$top, $figure->adding->products[$place]]);
-            if (Ascii::write($before) !== Ascii::write($after)) {
+            if (!$before->equals($after)) {
                 $lines[] = Line::side($before, $after);
             }
         }

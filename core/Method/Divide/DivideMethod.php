@@ -24,7 +24,6 @@ use Runel\Message\Message;
 use Runel\Message\MethodDoesNotApply;
 use Runel\Message\Refusal;
 use Runel\Method\Method;
-use Runel\Notation\Ascii;
 use Runel\Polynomial\Polynomial;
 use Runel\Polynomial\Term;
 use Runel\Problem\Job;
@@ -172,7 +171,7 @@ abstract class DivideMethod implements Method
 
     private static function isWritten(Division $division, Quotient $standard): bool
     {
-        return Ascii::write($division->written) === Ascii::write($standard);
+        return $division->written->equals($standard);
     }
 
     private static function lit(Polynomial $polynomial, string $letter): Expression

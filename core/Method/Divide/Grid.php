@@ -19,7 +19,6 @@ use Runel\Expression\Product;
 use Runel\Expression\Quotient;
 use Runel\Expression\Sum;
 use Runel\Message\Message;
-use Runel\Notation\Ascii;
 use Runel\Polynomial\Monomial;
 use Runel\Polynomial\Polynomial;
 use Runel\Polynomial\Term;
@@ -168,7 +167,7 @@ final class Grid extends DivideMethod
         )];
         $written = Sum::of($terms);
 
-        return $there === [] || Ascii::write($written) === Ascii::write($left)
+        return $there === [] || $written->equals($left)
             ? null
             : Line::side($written, new Marked($left, Mark::written()));
     }

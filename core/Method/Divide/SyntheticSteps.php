@@ -21,7 +21,6 @@ use Runel\Expression\Substitution;
 use Runel\Expression\Sum;
 use Runel\Message\Message;
 use Runel\Method\Arithmetic;
-use Runel\Notation\Ascii;
 use Runel\Number\Rational;
 use Runel\Polynomial\Monomial;
 use Runel\Polynomial\Polynomial;
@@ -177,7 +176,7 @@ final class SyntheticSteps
         $written = Sum::of([$top, $product]);
         $sum = $tableau->sums[$place];
         $line = Line::side($written, new Marked($sum, Mark::written()));
-        $changes = Ascii::write($written) !== Ascii::write($sum);
+        $changes = !$written->equals($sum);
         $isZero = static fn(Expression $number): bool => $number instanceof Numeral && $number->value->isZero();
 
         return new Step(

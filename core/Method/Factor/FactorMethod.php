@@ -25,7 +25,6 @@ use Runel\Message\MethodDoesNotApply;
 use Runel\Message\Refusal;
 use Runel\Method\Factored;
 use Runel\Method\FactorsQuadratics;
-use Runel\Notation\Ascii;
 use Runel\Number\Rational;
 use Runel\Polynomial\Monomial;
 use Runel\Polynomial\Polynomial;
@@ -190,7 +189,7 @@ abstract class FactorMethod implements FactorsQuadratics
     /** @return non-empty-list<Check> */
     private function checks(Task $task, Expression $answer, Polynomial $whole, ?Trinomial $trinomial): array
     {
-        $unchanged = Ascii::write($answer) === Ascii::write($whole->toExpression());
+        $unchanged = $answer->equals($whole->toExpression());
         $checks = $unchanged ? [] : [
             $this->back->check($answer, $whole, $task),
             ...($trinomial === null ? [] : $this->ownChecks($trinomial)),

@@ -20,7 +20,6 @@ use Runel\Expression\Product;
 use Runel\Message\Message;
 use Runel\Method\BothSides;
 use Runel\Method\Expansion;
-use Runel\Notation\Ascii;
 use Runel\Number\Rational;
 use Runel\Polynomial\Polynomial;
 use Runel\Slip\Slip;
@@ -74,7 +73,7 @@ final readonly class Preliminaries
         return !$this->common->isOne()
             && !$this->gathered->turned
             && $this->gathered->isZeroed()
-            && Ascii::write($written) === Ascii::write($this->outer->wrap([$this->common->rest->toExpression()]));
+            && $written->equals($this->outer->wrap([$this->common->rest->toExpression()]));
     }
 
     /** @return list<Step> */
@@ -97,7 +96,7 @@ final readonly class Preliminaries
         if ($equation !== null && !$this->gathered->isZeroed()) {
             return [$this->gather($this->clearsFirst() ? $this->withoutFractions() : $equation)];
         }
-        if (!$written instanceof Expression || Ascii::write($written) === Ascii::write($standard)) {
+        if (!$written instanceof Expression || $written->equals($standard)) {
             return [];
         }
         $expansion = Expansion::lines($written);

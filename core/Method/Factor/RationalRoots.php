@@ -28,7 +28,6 @@ use Runel\Method\Quadratic\FormulaWritten;
 use Runel\Method\Roots\PolynomialFactoring;
 use Runel\Method\Roots\QuadraticPart;
 use Runel\Method\Roots\RootRound;
-use Runel\Notation\Ascii;
 use Runel\Number\Rational;
 use Runel\Polynomial\Polynomial;
 use Runel\Problem\Job;
@@ -166,7 +165,7 @@ final readonly class RationalRoots implements Method
     private function checks(PolynomialFactoring $parts, Expression $answer, Task $task): array
     {
         $whole = $parts->gathered->whole;
-        $checks = Ascii::write($answer) === Ascii::write($whole->toExpression()) ? [] : [
+        $checks = $answer->equals($whole->toExpression()) ? [] : [
             $this->back->check($answer, $whole, $task),
             ...$this->back->byValues($answer, $whole),
         ];

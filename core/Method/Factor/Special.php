@@ -16,7 +16,6 @@ use Runel\Expression\Power;
 use Runel\Expression\Product;
 use Runel\Message\Message;
 use Runel\Method\Identities;
-use Runel\Notation\Ascii;
 use Runel\Polynomial\Term;
 use Runel\Slip\Slip;
 
@@ -57,7 +56,7 @@ final class Special extends FactorMethod
             $term,
         ]) {
             $power = new Power($root->toExpression(), Numeral::of(2));
-            if (Ascii::write($power) !== Ascii::write($term->toExpression())) {
+            if (!$power->equals($term->toExpression())) {
                 $lines[] = Line::side($term->toExpression(), $power);
             }
         }

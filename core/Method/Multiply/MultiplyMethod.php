@@ -30,7 +30,6 @@ use Runel\Message\MethodDoesNotApply;
 use Runel\Message\Refusal;
 use Runel\Method\Method;
 use Runel\Method\Multiplies;
-use Runel\Notation\Ascii;
 use Runel\Number\Rational;
 use Runel\Polynomial\Polynomial;
 use Runel\Problem\Factor;
@@ -230,7 +229,7 @@ abstract class MultiplyMethod implements Method, Multiplies
         )];
         $tidied = Product::of($factors);
         $before = $given instanceof Equation ? $given->left : $given;
-        if (!$this->keepsWriting() && Ascii::write($tidied) !== Ascii::write($before)) {
+        if (!$this->keepsWriting() && !$tidied->equals($before)) {
             $kind = self::tidied($product, $before);
             $steps[] = new Step(
                 id: 'tidy',
@@ -251,7 +250,7 @@ abstract class MultiplyMethod implements Method, Multiplies
                     'right' => $first->pair->right->toExpression(),
                 ]),
                 why: $plan->reason,
-                lines: Ascii::write($begun) === Ascii::write($tidied) ? [] : [Line::equal($begun)],
+                lines: $begun->equals($tidied) ? [] : [Line::equal($begun)],
                 options: $plan->options,
             );
         }
@@ -277,7 +276,7 @@ abstract class MultiplyMethod implements Method, Multiplies
     {
         foreach ($product->factors as $factor) {
             $standard = $factor->polynomial->toExpression();
-            if ($factor->written instanceof Sum && Ascii::write($factor->written) !== Ascii::write($standard)) {
+            if ($factor->written instanceof Sum && !$factor->written->equals($standard)) {
                 return '';
             }
         }

@@ -26,7 +26,6 @@ use Runel\Expression\Sum;
 use Runel\Message\Message;
 use Runel\Message\Refusal;
 use Runel\Method\Identities;
-use Runel\Notation\Ascii;
 use Runel\Number\Rational;
 use Runel\Polynomial\Polynomial;
 use Runel\Polynomial\Term;
@@ -306,7 +305,7 @@ final class Special extends MultiplyMethod
      */
     private function put(Stage $stage, Expression $written, GridFigure $figure): array
     {
-        return Ascii::write($written) === Ascii::write($stage->pair->product->toExpression()) ? [] : [new Step(
+        return $written->equals($stage->pair->product->toExpression()) ? [] : [new Step(
             id: $stage->id('pattern'),
             title: Message::of('special.put.title'),
             why: Message::of('special.put.why'),

@@ -34,7 +34,6 @@ use Runel\Message\Message;
 use Runel\Method\BothSides;
 use Runel\Method\Expansion;
 use Runel\Method\FractionWork;
-use Runel\Notation\Ascii;
 use Runel\Number\Rational;
 use Runel\Polynomial\Polynomial;
 use Runel\Polynomial\Term;
@@ -133,7 +132,7 @@ final readonly class CompletedSquare
         $letter = $this->quadratic->letter;
         $left = Polynomial::ofCoefficients($letter, [$this->quadratic->a, $this->quadratic->b, Rational::zero()]);
         $wanted = new Equation($left->toExpression(), Numeral::of($this->k));
-        if (Ascii::write($this->quadratic->equation) === Ascii::write($wanted)) {
+        if ($this->quadratic->equation->equals($wanted)) {
             return $steps;
         }
         $expansion = [
@@ -142,7 +141,7 @@ final readonly class CompletedSquare
         ];
         $tidied = new Equation($this->quadratic->left->toExpression(), $this->quadratic->right->toExpression());
         $lines = $expansion;
-        if (Ascii::write($tidied) !== Ascii::write($this->quadratic->equation)) {
+        if (!$tidied->equals($this->quadratic->equation)) {
             $lines[] = Line::equivalent($tidied, new Rewrite());
         }
         $moved = $this->quadratic->left->minus($left);
@@ -154,7 +153,7 @@ final readonly class CompletedSquare
                 $wanted,
                 $this->task->style->moving,
             ));
-        } elseif ($lines === [] || Ascii::write($tidied) !== Ascii::write($wanted)) {
+        } elseif ($lines === [] || !$tidied->equals($wanted)) {
             $lines[] = Line::equivalent($wanted, new Rewrite());
         }
         $across = $this->task->style->moving === Moving::Across;
@@ -242,7 +241,7 @@ final readonly class CompletedSquare
         $half = Numeral::of($this->half);
         $halving = new Quotient(Numeral::of($this->p), Numeral::of(2));
         $lines = [];
-        if (Ascii::write($halving) !== Ascii::write($half)) {
+        if (!$halving->equals($half)) {
             $lines[] = Line::side($halving, $half);
         }
         $squaring = new Power($half, Numeral::of(2));
@@ -369,7 +368,7 @@ final readonly class CompletedSquare
             $sum = $common;
         }
         $right = Numeral::of($total);
-        $changes = Ascii::write($sum) !== Ascii::write($right);
+        $changes = !$sum->equals($right);
         $steps = [];
         if ($changes || $lines !== []) {
             $steps[] = new Step(

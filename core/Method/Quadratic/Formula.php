@@ -38,7 +38,6 @@ use Runel\Method\Factor\Gathered;
 use Runel\Method\Factor\Outer;
 use Runel\Method\Factor\Preliminaries;
 use Runel\Method\Method;
-use Runel\Notation\Ascii;
 use Runel\Number\Rational;
 use Runel\Problem\Job;
 use Runel\Slip\Slip;
@@ -287,7 +286,7 @@ final readonly class Formula implements Method
             $solution = Numeral::of($sum->dividedBy($double));
             $middle = new Quotient(Numeral::of($sum), Numeral::of($double));
             $lines[] = Line::side($written, $middle);
-            if (Ascii::write($middle) !== Ascii::write($solution)) {
+            if (!$middle->equals($solution)) {
                 $lines[] = Line::side($middle, $solution);
             }
         }

@@ -9,7 +9,6 @@ use Runel\Expression\Evaluation;
 use Runel\Expression\Expression;
 use Runel\Expression\Negative;
 use Runel\Expression\Numeral;
-use Runel\Expression\Product;
 use Runel\Expression\Quotient;
 use Runel\Expression\Root;
 use Runel\Expression\Sum;
@@ -58,8 +57,8 @@ final class Keypad
     private static function keyed(Sum $sum, array &$keys): bool
     {
         [$number, $second] = $sum->terms;
-        $size = $number instanceof Negative ? $number->operand : $number;
-        $root = $second instanceof Negative ? $second->operand : $second;
+        $size = $number->bare();
+        $root = $second->bare();
         if (!$size instanceof Numeral) {
             return false;
         }
@@ -69,7 +68,7 @@ final class Keypad
             $keys[] = ['±', "−$first"];
         }
         $keys[] = [$second instanceof Negative ? '−' : '+', self::shown($number)];
-        $factors = $root instanceof Product ? $root->factors : [$root];
+        $factors = $root->factors();
         $inner = $factors[\count($factors) - 1];
         if (!$inner instanceof Root || !$inner->radicand instanceof Numeral || \count($factors) > 2) {
             return false;

@@ -13,7 +13,6 @@ use Runel\Expression\Product;
 use Runel\Expression\Quotient;
 use Runel\Expression\Root;
 use Runel\Expression\Sum;
-use Runel\Notation\Ascii;
 use Runel\Number\Field\Surds;
 use Runel\Number\NoExactValue;
 use Runel\Number\Rational;
@@ -53,7 +52,7 @@ final class RootArithmetic
     private static function worked(Expression $expression): Expression
     {
         $value = self::written(self::value($expression));
-        if (Ascii::write($value) === Ascii::write($expression)) {
+        if ($value->equals($expression)) {
             return $expression;
         }
         $parts = [];

@@ -29,7 +29,6 @@ use Runel\Expression\Quotient;
 use Runel\Expression\Sum;
 use Runel\Message\Message;
 use Runel\Method\FractionWork;
-use Runel\Notation\Ascii;
 use Runel\Number\Rational;
 use Runel\Polynomial\Polynomial;
 use Runel\Polynomial\Term;
@@ -265,7 +264,7 @@ final readonly class Rooting
             $right = $value->isZero() ? [$taken] : [Numeral::of($value), $taken];
             $left = $this->style->moving === Moving::Across
                 ? $mx
-                : Sum::of([...($this->base instanceof Sum ? $this->base->terms : [$this->base]), $taken]);
+                : Sum::of([...$this->base->terms(), $taken]);
             $lines[] = Line::equivalent(new Equation($left, Sum::of($right)), $move, $branch);
             $common = $value->isZero() ? null : FractionWork::overCommonDenominator(
                 [Term::constant($value), Term::constant($this->n->negated())],
@@ -318,7 +317,7 @@ final readonly class Rooting
                     new Equation($mx, $beside(new Negative($root->simplified()))),
                 ]), new JoinBranches());
             }
-        } elseif (Ascii::write($apart[0]) !== Ascii::write($exact[0])) {
+        } elseif (!$apart[0]->equals($exact[0])) {
             $lines[] = Line::equivalent(new Alternatives([
                 new Equation($letter, $apart[0]),
                 new Equation($letter, $apart[1]),

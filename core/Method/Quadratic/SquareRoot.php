@@ -114,7 +114,7 @@ final readonly class SquareRoot
             $lines[] = Line::side($this->written(), Product::of([self::i(), $before]));
         }
         foreach (\array_slice($chain, 1) as $next) {
-            if (Ascii::write($before) !== Ascii::write($next)) {
+            if (!$before->equals($next)) {
                 $lines[] = Line::side($before, $next);
                 $before = $next;
             }
@@ -155,7 +155,7 @@ final readonly class SquareRoot
             return $size;
         }
         $top = $size instanceof Quotient ? $size->numerator : $size;
-        $factors = $top instanceof Product ? $top->factors : [$top];
+        $factors = $top->factors();
         $number = $factors[0] instanceof Numeral ? [$factors[0]] : [];
         $roots = \array_slice($factors, \count($number));
         // A 1 before i is not written, and i stands before a root, where it cannot be read under it.

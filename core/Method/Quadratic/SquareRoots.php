@@ -25,7 +25,6 @@ use Runel\Message\Refusal;
 use Runel\Message\TooLarge;
 use Runel\Method\BothSides;
 use Runel\Method\Method;
-use Runel\Notation\Ascii;
 use Runel\Number\Rational;
 use Runel\Polynomial\Polynomial;
 use Runel\Problem\Job;
@@ -147,12 +146,12 @@ final readonly class SquareRoots implements Method
             Rational::zero(),
         ]);
         $wanted = new Equation($ax->toExpression(), Numeral::of($quadratic->c->negated()));
-        if (Ascii::write($wanted) === Ascii::write($quadratic->equation)) {
+        if ($wanted->equals($quadratic->equation)) {
             return [];
         }
         $lines = [];
         $tidied = new Equation($quadratic->left->toExpression(), $quadratic->right->toExpression());
-        if (Ascii::write($tidied) !== Ascii::write($quadratic->equation)) {
+        if (!$tidied->equals($quadratic->equation)) {
             $lines[] = Line::equivalent($tidied, new Rewrite());
         }
         $moved = $quadratic->left->minus($ax);
@@ -164,7 +163,7 @@ final readonly class SquareRoots implements Method
                 $wanted,
                 $task->style->moving,
             ));
-        } elseif (Ascii::write($tidied) !== Ascii::write($wanted)) {
+        } elseif (!$tidied->equals($wanted)) {
             $lines[] = Line::equivalent($wanted, new Rewrite());
         }
 

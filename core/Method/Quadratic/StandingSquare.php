@@ -8,7 +8,6 @@ use Runel\Expression\Expression;
 use Runel\Expression\Negative;
 use Runel\Expression\Numeral;
 use Runel\Expression\Power;
-use Runel\Expression\Product;
 use Runel\Expression\Quotient;
 use Runel\Expression\Sum;
 use Runel\Number\Rational;
@@ -21,7 +20,7 @@ final readonly class StandingSquare
 
     public static function of(Expression $side): ?self
     {
-        $bare = $side instanceof Negative ? $side->operand : $side;
+        $bare = $side->bare();
         $sign = $side instanceof Negative ? -1 : 1;
         if ($bare instanceof Quotient && $bare->denominator instanceof Numeral) {
             $inside = self::of($bare->numerator);
@@ -31,7 +30,7 @@ final readonly class StandingSquare
                 $inside->front->dividedBy($bare->denominator->value)->times(Rational::of($sign)),
             );
         }
-        $factors = $bare instanceof Product ? $bare->factors : [$bare];
+        $factors = $bare->factors();
         $square = $factors[\count($factors) - 1];
         $number = \array_slice($factors, 0, -1);
         if (

@@ -19,7 +19,6 @@ use Runel\Message\MethodDoesNotApply;
 use Runel\Message\Refusal;
 use Runel\Method\Expansion;
 use Runel\Method\Method;
-use Runel\Notation\Ascii;
 use Runel\Number\DivisionByZero;
 use Runel\Number\Rational;
 use Runel\Polynomial\NotPolynomial;
@@ -87,7 +86,7 @@ final readonly class Vertex implements Method
             lines: [Line::given($task->problem->node)],
         )];
         $standard = $work->standard();
-        if (Ascii::write($given) !== Ascii::write($standard)) {
+        if (!$given->equals($standard)) {
             $expansion = Expansion::lines($given);
             $steps[] = new Step(
                 id: 'standard-form',

@@ -28,7 +28,6 @@ use Runel\Expression\Sum;
 use Runel\Message\Message;
 use Runel\Method\Arithmetic;
 use Runel\Method\FractionWork;
-use Runel\Notation\Ascii;
 use Runel\Number\Rational;
 use Runel\Polynomial\Polynomial;
 use Runel\Polynomial\Term;
@@ -243,7 +242,7 @@ final readonly class VertexWork
         $halving = new Quotient(Numeral::of($this->p), Numeral::of(2));
         $squaring = new Power($half, Numeral::of(2));
         $square = Numeral::of($this->square);
-        $lines = Ascii::write($halving) === Ascii::write($half) ? [] : [Line::side($halving, $half)];
+        $lines = $halving->equals($half) ? [] : [Line::side($halving, $half)];
 
         return new Step(
             id: 'half',
@@ -325,7 +324,7 @@ final readonly class VertexWork
         $number = $this->c->isZero() ? [] : [Numeral::of($this->c)];
         $all = [];
         foreach ([...array_values($terms), ...$number] as $term) {
-            array_push($all, ...($term instanceof Sum ? $term->terms : [$term]));
+            array_push($all, ...$term->terms());
         }
 
         return Sum::of($all);

@@ -15,7 +15,6 @@ use Runel\Expression\Quotient;
 use Runel\Expression\Rewriter;
 use Runel\Expression\Root;
 use Runel\Expression\Sum;
-use Runel\Notation\Ascii;
 use Runel\Number\Rational;
 use Runel\Polynomial\Polynomial;
 
@@ -49,12 +48,12 @@ final class Builder
     /** @return list<Expression> */
     public static function terms(Expression $side): array
     {
-        return $side instanceof Sum ? $side->terms : [$side];
+        return $side->terms();
     }
 
     public static function negated(Expression $term): Expression
     {
-        return $term instanceof Negative ? $term->operand : new Negative($term);
+        return $term->negated();
     }
 
     /** @param list<Expression> $taken */
@@ -125,7 +124,7 @@ final class Builder
         $number = Rational::one();
         $rest = [];
         foreach ($factors as $factor) {
-            foreach ($factor instanceof Product ? $factor->factors : [$factor] as $part) {
+            foreach ($factor->factors() as $part) {
                 $value = self::number($part);
                 if ($value === null) {
                     $rest[] = $part;
@@ -170,7 +169,7 @@ final class Builder
     /** @return array{Expression, Expression} above and below, the same objects where they have nothing in common */
     private static function withoutCommon(Expression $above, Expression $below): array
     {
-        foreach ($below instanceof Product ? $below->factors : [$below] as $factor) {
+        foreach ($below->factors() as $factor) {
             $base = $factor instanceof Power ? $factor->base : $factor;
             $common = min(self::exponent($above, $base), self::exponent($below, $base));
             if ($common > 0 && self::number($base) === null) {
@@ -185,7 +184,7 @@ final class Builder
     private static function exponent(Expression $of, Expression $base): int
     {
         return match (true) {
-            Ascii::write($of) === Ascii::write($base) => 1,
+            $of->equals($base) => 1,
             $of instanceof Negative => self::exponent($of->operand, $base),
             $of instanceof Power && $of->exponent instanceof Numeral
                 => self::exponent($of->base, $base) * max(0, $of->exponent->value->toInt() ?? 0),
@@ -219,7 +218,7 @@ final class Builder
         }
 
         return match (true) {
-            Ascii::write($of) === Ascii::write($base) => Numeral::of(1),
+            $of->equals($base) => Numeral::of(1),
             $of instanceof Negative => self::negated(self::without($of->operand, $base, $times)),
             $of instanceof Sum => Sum::of(array_map(
                 static fn(Expression $term): Expression => self::without($term, $base, $times),

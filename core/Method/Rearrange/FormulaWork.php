@@ -200,7 +200,7 @@ final class FormulaWork
     /** Whether the letter stands under a line in a term. */
     private function isBelow(Expression $term): bool
     {
-        $bare = $term instanceof Negative ? $term->operand : $term;
+        $bare = $term->bare();
 
         return $bare instanceof Quotient && Builder::holds($bare->denominator, $this->subject);
     }
@@ -312,7 +312,7 @@ final class FormulaWork
                 BothSides::struck(Builder::terms($this->other), $added),
             );
             $lines = [Line::equivalent($both, $move)];
-            if (Ascii::write($both) !== Ascii::write($after)) {
+            if (!$both->equals($after)) {
                 $lines[] = Line::equivalent($after, new Rewrite());
             }
         }
@@ -397,7 +397,7 @@ final class FormulaWork
         if ($this->task->style->moving === Moving::BothSides && $operation === Operation::Divide) {
             $both = new Equation(new Quotient($this->own, $by), new Quotient($this->other, $by));
             $lines = [Line::equivalent($both, $move)];
-            if (Ascii::write($both) !== Ascii::write($after)) {
+            if (!$both->equals($after)) {
                 $lines[] = Line::equivalent($after, new Rewrite());
             }
         }
@@ -528,7 +528,7 @@ final class FormulaWork
     {
         foreach ([$this->own, $this->other] as $side) {
             foreach (Builder::terms($side) as $term) {
-                $bare = $term instanceof Negative ? $term->operand : $term;
+                $bare = $term->bare();
                 if ($bare instanceof Quotient && Builder::number($bare->denominator) === null) {
                     $this->clear($bare->denominator);
                 }
@@ -583,7 +583,7 @@ final class FormulaWork
 
     private function cleared(Expression $side, Expression $by): Expression
     {
-        if ($side instanceof Quotient && Ascii::write($side->denominator) === Ascii::write($by)) {
+        if ($side instanceof Quotient && $side->denominator->equals($by)) {
             return $side->numerator;
         }
 
@@ -647,7 +647,7 @@ final class FormulaWork
             return;
         }
         $this->steps[] = $last->withLines([...$lines, Line::result($end->node, $end->move)]);
-        \assert(Ascii::write($end->node) === Ascii::write($result));
+        \assert($end->node->equals($result));
     }
 
     /** What stands on the right when something has been done to it. */

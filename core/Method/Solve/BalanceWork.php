@@ -30,7 +30,6 @@ use Runel\Expression\Letter;
 use Runel\Expression\Numeral;
 use Runel\Expression\Product;
 use Runel\Expression\Substitution;
-use Runel\Expression\Sum;
 use Runel\Message\Message;
 use Runel\Method\Arithmetic;
 use Runel\Method\BothSides;
@@ -173,8 +172,8 @@ final class BalanceWork
             && Ascii::write(Tidying::expanded($equation->right)) === Ascii::write($equation->right);
 
         $terms = [
-            ...($equation->left instanceof Sum ? $equation->left->terms : [$equation->left]),
-            ...($equation->right instanceof Sum ? $equation->right->terms : [$equation->right]),
+            ...$equation->left->terms(),
+            ...$equation->right->terms(),
         ];
         $once = \count(array_filter(
             $terms,
@@ -190,7 +189,7 @@ final class BalanceWork
     {
         $before = $this->reached;
         $after = new Equation(Tidying::expanded($before->left), Tidying::expanded($before->right));
-        if (Ascii::write($after) === Ascii::write($before)) {
+        if ($after->equals($before)) {
             return [];
         }
         $this->reached = $after;
@@ -234,7 +233,7 @@ final class BalanceWork
 
     private static function terms(Expression $side): int
     {
-        return \count($side instanceof Sum ? $side->terms : [$side]);
+        return \count($side->terms());
     }
 
     /** @return array{list<Step>, Polynomial, Polynomial} the unknown on one side, the left one in the end */

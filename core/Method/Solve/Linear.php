@@ -18,7 +18,6 @@ use Runel\Expression\Negative;
 use Runel\Expression\Numeral;
 use Runel\Expression\Product;
 use Runel\Expression\Quotient;
-use Runel\Expression\Sum;
 use Runel\Message\Message;
 use Runel\Method\BothSides;
 use Runel\Number\Rational;
@@ -132,7 +131,7 @@ final readonly class Linear
         }
         $size = Numeral::of($this->r->absolute());
         $taken = $this->r->isNegative() ? $size : new Negative($size);
-        $terms = $this->written instanceof Sum ? $this->written->terms : [$this->written];
+        $terms = $this->written->terms();
 
         return [
             Line::equivalent(

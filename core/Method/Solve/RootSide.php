@@ -49,7 +49,7 @@ final readonly class RootSide
     {
         $plain = Polynomial::constant(0);
         $roots = [];
-        foreach ($side instanceof Sum ? $side->terms : [$side] as $term) {
+        foreach ($side->terms() as $term) {
             $root = self::root($term, $letter, Rational::one());
             if ($root === null) {
                 $plain = $plain->plus(Polynomial::fromExpression($term));

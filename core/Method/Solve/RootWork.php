@@ -250,7 +250,7 @@ final class RootWork
     /** @return list<Expression> */
     private static function terms(Expression $side): array
     {
-        return $side instanceof Sum ? $side->terms : [$side];
+        return $side->terms();
     }
 
     /** A number that goes into everything is divided out first. */
@@ -330,7 +330,7 @@ final class RootWork
         $full = new Equation($products[0], $products[1]);
         $tidy = new Equation($this->left->toExpression(), $this->right->toExpression());
         $lines = [Line::equivalent($full, new Rewrite())];
-        if (Ascii::write($full) !== Ascii::write($tidy)) {
+        if (!$full->equals($tidy)) {
             $lines[] = Line::equivalent($tidy, new Rewrite());
         }
 

@@ -21,7 +21,7 @@ final class Tidying
     {
         $least = Rational::one();
         foreach (self::terms($side) as $term) {
-            $bare = $term instanceof Negative ? $term->operand : $term;
+            $bare = $term->bare();
             $numbers = [];
             if ($bare instanceof Quotient) {
                 $numbers[] = self::number($bare->denominator)?->reciprocal();
@@ -68,7 +68,7 @@ final class Tidying
     /** @return list<Expression> */
     private static function terms(Expression $side): array
     {
-        return $side instanceof Sum ? $side->terms : [$side];
+        return $side->terms();
     }
 
     private static function term(Expression $term, Rational $by): Expression
@@ -76,7 +76,7 @@ final class Tidying
         if ($term instanceof Negative) {
             $inside = self::term($term->operand, $by);
 
-            return $inside instanceof Negative ? $inside->operand : new Negative($inside);
+            return $inside->negated();
         }
         if ($term instanceof Quotient) {
             $below = self::number($term->denominator);

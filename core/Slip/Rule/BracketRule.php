@@ -64,7 +64,7 @@ final readonly class BracketRule implements WrongRule
     {
         $front = [];
         $sum = null;
-        foreach ($expression instanceof Product ? $expression->factors : [$expression] as $factor) {
+        foreach ($expression->factors() as $factor) {
             if (!$factor instanceof Sum) {
                 $front[] = $factor;
             } elseif ($sum !== null) {

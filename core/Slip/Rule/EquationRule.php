@@ -62,7 +62,7 @@ final readonly class EquationRule implements WrongRule
     private static function crossed(Equation $line, bool $vanishes): iterable
     {
         foreach ([[$line->left, $line->right, false], [$line->right, $line->left, true]] as [$side, $other, $turned]) {
-            $terms = $side instanceof Sum ? $side->terms : [$side];
+            $terms = $side->terms();
             foreach ($terms as $place => $term) {
                 $rest = $terms;
                 unset($rest[$place]);
@@ -169,7 +169,7 @@ final readonly class EquationRule implements WrongRule
         $plain = false;
         foreach ([$line->left, $line->right] as $side) {
             $terms = [];
-            foreach ($side instanceof Sum ? $side->terms : [$side] as $term) {
+            foreach ($side->terms() as $term) {
                 try {
                     $polynomial = Polynomial::fromExpression($term);
                 } catch (NotPolynomial | DivisionByZero) {
@@ -213,13 +213,13 @@ final readonly class EquationRule implements WrongRule
     {
         $square = static fn(Expression $side): Expression => Sum::of(array_map(
             static fn(Expression $term): Expression => new Power($term, Numeral::of(2)),
-            $side instanceof Sum ? $side->terms : [$side],
+            $side->terms(),
         ));
         $signed = static fn(Expression $side): Expression => Sum::of(array_map(
             static fn(Expression $term): Expression => $term instanceof Negative
                 ? new Negative(new Power($term->operand, Numeral::of(2)))
                 : new Power($term, Numeral::of(2)),
-            $side instanceof Sum ? $side->terms : [$side],
+            $side->terms(),
         ));
         if ($line->left instanceof Sum || $line->right instanceof Sum) {
             yield new Equation($square($line->left), $square($line->right));

@@ -9,7 +9,6 @@ use Runel\Expression\Node;
 use Runel\Expression\Quotient;
 use Runel\Expression\Rewriter;
 use Runel\Expression\Sum;
-use Runel\Notation\Ascii;
 use Runel\Polynomial\Polynomial;
 use Runel\Slip\OfSlip;
 use Runel\Slip\Slip;
@@ -55,8 +54,8 @@ final readonly class FractionRule implements WrongRule
     {
         $below = $quotient->denominator;
         foreach (self::terms($quotient) as $place => $term) {
-            foreach ($below instanceof Sum ? $below->terms : [$below] as $under => $other) {
-                if (Ascii::write($term) === Ascii::write($other)) {
+            foreach ($below->terms() as $under => $other) {
+                if ($term->equals($other)) {
                     $left = $below instanceof Sum ? self::without($below->terms, $under) : [];
                     $above = Sum::of(self::without(self::terms($quotient), $place));
                     yield $left === [] ? $above : new Quotient($above, Sum::of($left));

@@ -60,6 +60,6 @@ final readonly class OtherInverseRule implements WrongRule
     /** @return list<Expression> */
     private static function terms(Expression $side): array
     {
-        return $side instanceof Sum ? $side->terms : [$side];
+        return $side->terms();
     }
 }

@@ -30,7 +30,7 @@ final readonly class RationalSolutions
         $isZero = Polynomial::tryFrom($line->right)?->isZero() === true;
 
         return $isZero && ($line->left instanceof Product || $line->left instanceof Power)
-            ? self::ofFactors($line->left instanceof Product ? $line->left->factors : [$line->left])
+            ? self::ofFactors($line->left->factors())
             : self::ofQuadratic($line);
     }
 
