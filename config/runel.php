@@ -13,6 +13,8 @@ return [
     'keep' => 600,
     // So many copies of the database are kept; the oldest go.
     'copies' => (int) env('RUNEL_COPIES', 14),
+    // Locked by the one piece of work at a time that anybody may ask for.
+    'lock' => storage_path('framework/one-at-a-time.lock'),
     // Under which address other machines reach this one, where bin/demo has found one.
     'reach' => env('RUNEL_REACH'),
     // Changes with every change of the program; pages and assets are remembered under it.

@@ -174,7 +174,7 @@ final class TrustTest extends TestCase
 
     public function testWhoeverComesWhileWorkIsDoneIsToldSo(): void
     {
-        $lock = fopen(storage_path('framework/one-at-a-time.lock'), 'c');
+        $lock = fopen(config()->string('runel.lock'), 'c');
         self::assertIsResource($lock);
         self::assertTrue(flock($lock, \LOCK_EX | \LOCK_NB));
         $this->post('/marking', ['text' => "Wren\n2x=4\nx=2"])->assertStatus(429)->assertHeader('Retry-After')

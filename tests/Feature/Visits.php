@@ -9,6 +9,17 @@ use App\Models\Tutor;
 /** What a visitor of Runel's rooms needs. */
 trait Visits
 {
+    /** The tests run beside each other, and beside a Runel that is in use: none waits for another's work. */
+    protected function setUpVisits(): void
+    {
+        config(['runel.lock' => (string) tempnam(sys_get_temp_dir(), 'runel-lock-')]);
+    }
+
+    protected function tearDownVisits(): void
+    {
+        unlink(config()->string('runel.lock'));
+    }
+
     /** @param array<string, string|int> $query */
     protected function board(array $query): string
     {

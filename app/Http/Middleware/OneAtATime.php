@@ -6,6 +6,7 @@ namespace App\Http\Middleware;
 
 use Closure;
 use Illuminate\Cache\RateLimiter;
+use Illuminate\Container\Attributes\Config;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\TooManyRequestsHttpException;
@@ -16,7 +17,6 @@ use Symfony\Component\HttpKernel\Exception\TooManyRequestsHttpException;
  */
 final readonly class OneAtATime
 {
-    private const LOCK = 'framework/one-at-a-time.lock';
     /** How long somebody waits for the one before, in milliseconds, looking every so many. */
     private const PATIENCE = 40;
     private const LOOK = 10;
@@ -24,7 +24,12 @@ final readonly class OneAtATime
     private const ALLOWANCE = 20_000;
     private const MINUTE = 60;
 
-    public function __construct(private RateLimiter $limiter) {}
+    /** @param string $lock the file whoever is at work has locked */
+    public function __construct(
+        private RateLimiter $limiter,
+        #[Config('runel.lock')]
+        private string $lock,
+    ) {}
 
     /** @param Closure(Request): Response $next */
     public function handle(Request $request, Closure $next): Response
@@ -33,7 +38,7 @@ final readonly class OneAtATime
         if ($this->limiter->tooManyAttempts($key, self::ALLOWANCE)) {
             throw new TooManyRequestsHttpException(max(1, $this->limiter->availableIn($key)), 'too much');
         }
-        $lock = @fopen(storage_path(self::LOCK), 'c');
+        $lock = @fopen($this->lock, 'c');
         if ($lock !== false && !self::isOurs($lock)) {
             fclose($lock);
             throw new TooManyRequestsHttpException(1, 'one at a time');
