@@ -22,7 +22,6 @@ use Runel\Expression\Expression;
 use Runel\Expression\Letter;
 use Runel\Expression\Node;
 use Runel\Expression\Numeral;
-use Runel\Notation\Ascii;
 use Runel\Proof\Proof;
 use Runel\Proof\Verdict;
 
@@ -163,7 +162,7 @@ final class Auditor
             Numeral::of(0),
         );
 
-        return Ascii::write($zero ? $node->left : $node) === Ascii::write($answer);
+        return ($zero ? $node->left : $node)->equals($answer);
     }
 
     private function judgeFigure(Figure $figure, ?Figure $before, string $where): void

@@ -18,6 +18,11 @@ final class Letters
         return $letters;
     }
 
+    public static function holds(Node $node, string $letter): bool
+    {
+        return self::count($node, $letter) > 0;
+    }
+
     public static function count(Node $node, string $letter): int
     {
         $count = $node instanceof Letter && $node->name === $letter ? 1 : 0;

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Runel\Judging;
 
 use Runel\Expression\Expression;
+use Runel\Expression\Inside;
 use Runel\Expression\Letter;
 use Runel\Expression\Node;
 use Runel\Expression\Numeral;
 use Runel\Expression\Power;
 use Runel\Expression\Quotient;
 use Runel\Expression\Root;
-use Runel\Expression\Sum;
 use Runel\Number\NoExactValue;
 use Runel\Number\Whole;
 use Runel\Polynomial\Polynomial;
@@ -84,22 +84,10 @@ final class Form
             && array_filter($node->children(), static fn(Node $child): bool => !self::isWhole($child)) === [];
     }
 
-    /** Whether it has a sum among its factors. */
-    public static function holdsSum(Node $node): bool
-    {
-        return $node instanceof Sum
-            || array_filter($node->children(), static fn(Node $child): bool => self::holdsSum($child)) !== [];
-    }
-
-    public static function holdsRoot(Node $node): bool
-    {
-        return $node instanceof Root || array_filter($node->children(), self::holdsRoot(...)) !== [];
-    }
-
     /** Whether every square is taken out of the square roots of numbers, and none of them stands below a line. */
     public static function hasSimpleRoots(Node $node): bool
     {
-        if ($node instanceof Quotient && self::holdsRoot($node->denominator)) {
+        if ($node instanceof Quotient && Inside::holds($node->denominator, Root::class)) {
             return false;
         }
         if ($node instanceof Root && $node->index === 2 && !self::isSquareFree($node->radicand)) {

@@ -10,6 +10,7 @@ use Runel\Demonstration\Question;
 use Runel\Expression\Equation;
 use Runel\Expression\Evaluation;
 use Runel\Expression\Expression;
+use Runel\Expression\Inside;
 use Runel\Expression\Letter;
 use Runel\Expression\Letters;
 use Runel\Expression\Node;
@@ -18,6 +19,7 @@ use Runel\Expression\Product;
 use Runel\Expression\Quotient;
 use Runel\Expression\Rewriter;
 use Runel\Expression\Root;
+use Runel\Expression\Sum;
 use Runel\Message\Message;
 use Runel\Message\Refusal;
 use Runel\Notation\Ascii;
@@ -223,7 +225,7 @@ final readonly class Judge
     /** The value is right; what was asked may be about how it is written, and it has to be worked out. */
     private function form(Expression $accepted, Expression $answer): Verdict
     {
-        $isProduct = $accepted instanceof Product && Form::holdsSum($accepted);
+        $isProduct = $accepted instanceof Product && Inside::holds($accepted, Sum::class);
         if ($isProduct || !Form::isCollected(Rewriter::unmarked($accepted))) {
             return $this->factored($accepted, $answer);
         }
@@ -329,7 +331,7 @@ final readonly class Judge
         $given = self::difference($answer);
         $wanted = self::difference($accepted);
         if (self::isMultiple($given, $wanted)) {
-            return Ascii::write($accepted->right) === '0'
+            return $accepted->right->isZero()
                 ? self::zeroed($answer)
                 : self::sameLine($answer, $accepted);
         }

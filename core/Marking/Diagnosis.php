@@ -7,6 +7,7 @@ namespace Runel\Marking;
 use Runel\Expression\Alternatives;
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
+use Runel\Expression\Inside;
 use Runel\Expression\Letter;
 use Runel\Expression\Letters;
 use Runel\Expression\Negative;
@@ -124,7 +125,8 @@ final readonly class Diagnosis
     {
         $bare = $node instanceof Expression ? $node->bare() : $node;
 
-        return $bare instanceof Expression && \count(FactorsOf::expression($bare)) > 1 && Form::holdsSum($bare);
+        return $bare instanceof Expression && \count(FactorsOf::expression($bare)) > 1
+            && Inside::holds($bare, Sum::class);
     }
 
     /** How many factors begin with a minus. */

@@ -9,10 +9,12 @@ use Runel\Demonstration\Task;
 use Runel\Expression\Alternatives;
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
+use Runel\Expression\Inside;
 use Runel\Expression\Letter;
 use Runel\Expression\Letters;
 use Runel\Expression\Node;
 use Runel\Expression\Quotient;
+use Runel\Expression\Root;
 use Runel\Judging\FactorsOf;
 use Runel\Judging\Form;
 use Runel\Method\Factor\Trinomial;
@@ -154,7 +156,7 @@ final readonly class Finish
             !Form::isReduced($number) => Wanting::LowestTerms,
             !Form::hasSimpleRoots($number) => Wanting::Root,
             // Numbers without roots are worked out; sums with roots stand as they are.
-            !Form::holdsRoot($number) && !Form::isCollected($number) => Wanting::Collected,
+            !Inside::holds($number, Root::class) && !Form::isCollected($number) => Wanting::Collected,
             default => null,
         };
     }
@@ -208,7 +210,7 @@ final readonly class Finish
         $equations = self::equations($node);
         foreach ($equations as $equation) {
             $value = self::value($equation, $subject);
-            if ($value === null || Letters::count($value, $subject) > 0) {
+            if ($value === null || Letters::holds($value, $subject)) {
                 return Wanting::UnknownAlone;
             }
         }

@@ -8,13 +8,13 @@ use Runel\Claim\Solves;
 use Runel\Expression\Alternatives;
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
+use Runel\Expression\Inside;
 use Runel\Expression\Letter;
 use Runel\Expression\Mark;
 use Runel\Expression\Marked;
 use Runel\Expression\Node;
 use Runel\Expression\Product;
 use Runel\Expression\Sum;
-use Runel\Judging\Form;
 use Runel\Notation\Ascii;
 use Runel\Number\Rational;
 use Runel\Polynomial\Polynomial;
@@ -42,7 +42,7 @@ final readonly class SlipPlace
         if ($right === null || $given === null) {
             return null;
         }
-        if ($after instanceof Product && Form::holdsSum($after)) {
+        if ($after instanceof Product && Inside::holds($after, Sum::class)) {
             return $this->inProduct($right, $after);
         }
 

@@ -100,6 +100,18 @@ final class Polynomial
         }
     }
 
+    /** Whether an expression comes to nothing: 0x², too. */
+    public static function vanishes(Expression $expression): bool
+    {
+        return self::number($expression)?->isZero() === true;
+    }
+
+    /** The number an expression comes to once it is multiplied out and collected; null of any other. */
+    public static function number(Expression $expression): ?Rational
+    {
+        return $expression->number() ?? self::tryFrom($expression)?->value();
+    }
+
     /**
      * Multiplies out and collects.
      *
@@ -202,6 +214,16 @@ final class Polynomial
             $term->coefficient->times($factor),
             $term->monomial,
         ), $this->terms));
+    }
+
+    /** The number it is; null where there is a letter in it. */
+    public function value(): ?Rational
+    {
+        return match (true) {
+            $this->terms === [] => Rational::zero(),
+            $this->isConstant() => $this->terms[0]->coefficient,
+            default => null,
+        };
     }
 
     public function isZero(): bool

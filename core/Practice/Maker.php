@@ -9,8 +9,11 @@ use Runel\Demonstration\Step;
 use Runel\Demonstration\Task;
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
+use Runel\Expression\Inside;
 use Runel\Expression\Node;
 use Runel\Expression\Numeral;
+use Runel\Expression\Quotient;
+use Runel\Expression\Root;
 use Runel\Judging\FactorsOf;
 use Runel\Message\BadRequest;
 use Runel\Message\Defect;
@@ -210,8 +213,9 @@ final class Maker
     /** Whether a fraction or a root is in the answer. */
     private static function isBroken(Demonstration $demonstration): bool
     {
-        return Seen::holds($demonstration->answer->node(), static fn(Node $node): bool => Seen::isRoot($node)
-            || Seen::isFraction($node));
+        $answer = $demonstration->answer->node();
+
+        return Inside::holds($answer, Root::class) || Inside::holds($answer, Quotient::class);
     }
 
     private static function largest(Node $node): int

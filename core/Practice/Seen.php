@@ -7,11 +7,9 @@ namespace Runel\Practice;
 use Runel\Demonstration\Demonstration;
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
-use Runel\Expression\Negative;
 use Runel\Expression\Node;
 use Runel\Expression\Product;
 use Runel\Expression\Quotient;
-use Runel\Expression\Root;
 use Runel\Expression\Sum;
 use Runel\Judging\FactorsOf;
 use Runel\Polynomial\Polynomial;
@@ -65,20 +63,6 @@ final readonly class Seen
         return array_values(array_filter(array_map(Polynomial::tryFrom(...), $parts)));
     }
 
-    /** @param callable(Node): bool $is */
-    public static function holds(Node $node, callable $is): bool
-    {
-        return $is($node)
-            || array_filter($node->children(), static fn(Node $child): bool => self::holds($child, $is)) !== [];
-    }
-
-    /** @param callable(Node): bool $is */
-    public static function count(Node $node, callable $is): int
-    {
-        return ($is($node) ? 1 : 0)
-            + array_sum(array_map(static fn(Node $child): int => self::count($child, $is), $node->children()));
-    }
-
     public static function hasMinus(Polynomial $polynomial): bool
     {
         return array_filter(
@@ -91,21 +75,6 @@ final readonly class Seen
     public static function hasGap(Polynomial $polynomial): bool
     {
         return \count($polynomial->letters()) === 1 && \count($polynomial->terms) <= $polynomial->degree();
-    }
-
-    public static function isMinus(Node $node): bool
-    {
-        return $node instanceof Negative;
-    }
-
-    public static function isRoot(Node $node): bool
-    {
-        return $node instanceof Root;
-    }
-
-    public static function isFraction(Node $node): bool
-    {
-        return $node instanceof Quotient;
     }
 
     /** Whether a sum stands with something before or behind it. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Runel\Problem;
 
 use Runel\Expression\Expression;
+use Runel\Expression\Inside;
 use Runel\Expression\Limits;
 use Runel\Expression\Negative;
 use Runel\Expression\Numeral;
@@ -140,7 +141,7 @@ final readonly class ProductForm
             $parts = [];
             foreach ($expression->factors as $factor) {
                 // A single term like 3x stays one factor of the product it stands in.
-                if ($factor instanceof Product && !self::holdsSum($factor)) {
+                if ($factor instanceof Product && !Inside::holds($factor, Sum::class)) {
                     $parts[] = $factor;
                 } else {
                     array_push($parts, ...self::flatten($factor));
@@ -153,7 +154,7 @@ final readonly class ProductForm
             return $parts;
         }
         if ($expression instanceof Negative) {
-            return self::holdsSum($expression) ? [
+            return Inside::holds($expression, Sum::class) ? [
                 Numeral::of(-1),
                 ...self::flatten($expression->operand),
             ] : [$expression];
@@ -161,7 +162,7 @@ final readonly class ProductForm
         if (
             $expression instanceof Quotient
             && !$expression->denominator instanceof Sum
-            && self::holdsSum($expression->numerator)
+            && Inside::holds($expression->numerator, Sum::class)
         ) {
             $divisor = Polynomial::fromExpression($expression->denominator);
             if ($divisor->isConstant() && !$divisor->isZero()) {
@@ -170,7 +171,7 @@ final readonly class ProductForm
                 ), ...self::flatten($expression->numerator)];
             }
         }
-        if ($expression instanceof Power && self::holdsSum($expression->base)) {
+        if ($expression instanceof Power && Inside::holds($expression->base, Sum::class)) {
             $exponent = $expression->exponent instanceof Numeral ? $expression->exponent->value->toInt() : null;
             if ($exponent !== null && $exponent > Limits::FACTORS) {
                 throw new TooLarge(Message::of('error.factors', ['limit' => Limits::FACTORS]));
@@ -188,25 +189,11 @@ final readonly class ProductForm
         return [$expression];
     }
 
-    private static function holdsSum(Expression $expression): bool
-    {
-        if ($expression instanceof Sum) {
-            return true;
-        }
-        foreach ($expression->children() as $child) {
-            if ($child instanceof Expression && self::holdsSum($child)) {
-                return true;
-            }
-        }
-
-        return false;
-    }
-
     /** A bracket's polynomial, provided that the bracket holds plain terms only. */
     private static function plain(Sum $sum): Polynomial
     {
         foreach ($sum->terms as $term) {
-            if (self::holdsSum($term)) {
+            if (Inside::holds($term, Sum::class)) {
                 throw new OutOfReach(Message::of('error.bracket-in-bracket'));
             }
         }

@@ -175,7 +175,7 @@ final class Grid extends DivideMethod
     private static function top(Division $division, DivisionGrid $figure, int $column): Step
     {
         [$term, $leading, $cell] = [$figure->top[$column], $figure->side[0], $figure->cells[0][$column]];
-        if (self::isZero($cell)) {
+        if (Polynomial::vanishes($cell)) {
             return new Step(
                 id: 'top-' . ($column + 1),
                 title: Message::of('divide.grid.top.title-zero', ['term' => $term]),
@@ -209,7 +209,7 @@ final class Grid extends DivideMethod
         $lines = [];
         foreach (\array_slice($figure->side, 1) as $place => $edge) {
             $cell = $figure->cells[$place + 1][$column];
-            if (!self::isZero($cell)) {
+            if (!Polynomial::vanishes($cell)) {
                 $lines[] = Line::side(Product::apart([$edge, $term]), new Marked($cell, Mark::written()));
             }
         }
@@ -222,7 +222,7 @@ final class Grid extends DivideMethod
                 default => 'divide.grid.cells.title',
             }),
             why: Message::of(match (true) {
-                self::isZero($term) => 'divide.grid.cells.why-zero',
+                Polynomial::vanishes($term) => 'divide.grid.cells.why-zero',
                 $column === 0 => 'divide.grid.cells.why',
                 default => 'divide.grid.cells.why-again',
             }, [
@@ -278,11 +278,6 @@ final class Grid extends DivideMethod
      */
     private static function withoutZeros(array $terms): array
     {
-        return array_values(array_filter($terms, static fn(Expression $term): bool => !self::isZero($term)));
-    }
-
-    private static function isZero(Expression $term): bool
-    {
-        return Polynomial::fromExpression($term)->isZero();
+        return array_values(array_filter($terms, static fn(Expression $term): bool => !Polynomial::vanishes($term)));
     }
 }

@@ -203,7 +203,7 @@ final class LongDivision extends DivideMethod
     ): Step {
         $lines = [];
         foreach ($round->difference as $power => $left) {
-            if (!self::isZero($round->turned[$power]) && !self::isZero($round->before[$power])) {
+            if (!Polynomial::vanishes($round->turned[$power]) && !Polynomial::vanishes($round->before[$power])) {
                 $lines[] = Line::side(
                     Sum::of([$round->before[$power], $round->turned[$power]]),
                     new Marked($left, Mark::written()),
@@ -220,7 +220,7 @@ final class LongDivision extends DivideMethod
             id: "round-$number-difference",
             title: Message::of('divide.long.difference.title'),
             why: Message::of(match (true) {
-                $round->down === null && self::isZero($left) => 'divide.long.difference.why-nothing',
+                $round->down === null && Polynomial::vanishes($left) => 'divide.long.difference.why-nothing',
                 $round->down === null => 'divide.long.difference.why-end',
                 default => $number === 1 ? 'divide.long.difference.why' : 'divide.long.difference.why-again',
             }, ['first' => array_values($round->before)[0], 'divisor' => $division->divisor->toExpression()]),
@@ -239,12 +239,7 @@ final class LongDivision extends DivideMethod
     {
         return Sum::of(array_values(array_filter(
             $terms,
-            static fn(Expression $term): bool => !self::isZero($term),
+            static fn(Expression $term): bool => !Polynomial::vanishes($term),
         )));
-    }
-
-    private static function isZero(Expression $term): bool
-    {
-        return Polynomial::fromExpression($term)->isZero();
     }
 }

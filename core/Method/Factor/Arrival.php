@@ -7,7 +7,6 @@ namespace Runel\Method\Factor;
 use Runel\Demonstration\Line;
 use Runel\Demonstration\Link;
 use Runel\Demonstration\Section;
-use Runel\Notation\Ascii;
 
 /** The end of a factoring: what the last work has written already is not written again. */
 final class Arrival
@@ -33,7 +32,7 @@ final class Arrival
                 if ($end === null) {
                     continue;
                 }
-                $same = Ascii::write($lines[$end]->node) === Ascii::write($result->node);
+                $same = $lines[$end]->node->equals($result->node);
                 if ($lines[$end]->link === Link::Given || !$same) {
                     return $sections;
                 }

@@ -12,7 +12,6 @@ use Runel\Expression\Product;
 use Runel\Expression\Quotient;
 use Runel\Expression\Root;
 use Runel\Expression\Sum;
-use Runel\Notation\Ascii;
 use Runel\Number\Rational;
 use Runel\Number\Whole;
 
@@ -159,7 +158,7 @@ final readonly class SquareRoot
         $number = $factors[0] instanceof Numeral ? [$factors[0]] : [];
         $roots = \array_slice($factors, \count($number));
         // A 1 before i is not written, and i stands before a root, where it cannot be read under it.
-        $number = $number !== [] && Ascii::write($number[0]) === '1' ? [] : $number;
+        $number = $number !== [] && $number[0]->isOne() ? [] : $number;
         $written = Product::of([...$number, self::i(), ...$roots]);
 
         return $size instanceof Quotient ? new Quotient($written, $size->denominator) : $written;

@@ -21,11 +21,6 @@ use Runel\Polynomial\Polynomial;
 /** Sides of formulas put together as people write them: one fraction, not several; no product with 1. */
 final class Builder
 {
-    public static function holds(Node $node, string $letter): bool
-    {
-        return Letters::count($node, $letter) > 0;
-    }
-
     /** No factor 1: what is typed as 1a is a. */
     public static function withoutOnes(Expression $expression): Expression
     {
@@ -35,7 +30,7 @@ final class Builder
             }
             $factors = array_values(array_filter(
                 $node->factors,
-                static fn(Expression $factor): bool => !$factor instanceof Numeral || !$factor->value->isOne(),
+                static fn(Expression $factor): bool => !$factor->isOne(),
             ));
 
             return \count($factors) === \count($node->factors) ? null : Product::of(array_map(
@@ -45,32 +40,19 @@ final class Builder
         });
     }
 
-    /** @return list<Expression> */
-    public static function terms(Expression $side): array
-    {
-        return $side->terms();
-    }
-
-    public static function negated(Expression $term): Expression
-    {
-        return $term->negated();
-    }
-
     /** @param list<Expression> $taken */
     public static function minus(Expression $side, array $taken): Expression
     {
-        $isZero = $side instanceof Numeral && $side->value->isZero();
-
         return Sum::of([
-            ...($isZero ? [] : self::terms($side)),
-            ...array_map(self::negated(...), $taken),
+            ...($side->isZero() ? [] : $side->terms()),
+            ...array_map(static fn(Expression $term): Expression => $term->negated(), $taken),
         ]);
     }
 
     public static function times(Expression $side, Expression $by): Expression
     {
         if ($side instanceof Negative) {
-            return self::negated(self::times($side->operand, $by));
+            return self::times($side->operand, $by)->negated();
         }
         if ($side instanceof Quotient) {
             return self::over(self::product([$by, $side->numerator]), $side->denominator);
@@ -82,15 +64,15 @@ final class Builder
     public static function over(Expression $side, Expression $by): Expression
     {
         if ($side instanceof Negative) {
-            return self::negated(self::over($side->operand, $by));
+            return self::over($side->operand, $by)->negated();
         }
         if ($by instanceof Negative) {
-            return self::negated(self::over($side, $by->operand));
+            return self::over($side, $by->operand)->negated();
         }
         if ($side instanceof Quotient) {
             return self::over($side->numerator, self::product([$by, $side->denominator]));
         }
-        if ($by instanceof Numeral && $by->value->isOne()) {
+        if ($by->isOne()) {
             return $side;
         }
         if ($by instanceof Quotient) {
@@ -125,7 +107,7 @@ final class Builder
         $rest = [];
         foreach ($factors as $factor) {
             foreach ($factor->factors() as $part) {
-                $value = self::number($part);
+                $value = Polynomial::number($part);
                 if ($value === null) {
                     $rest[] = $part;
                 } else {
@@ -145,16 +127,6 @@ final class Builder
         return $number->isNegative() ? new Negative($whole) : $whole;
     }
 
-    /** The number an expression without letters and roots is; null of any other. */
-    public static function number(Expression $expression): ?Rational
-    {
-        $polynomial = Polynomial::tryFrom($expression);
-
-        return $polynomial?->isConstant() === true && !$polynomial->isZero()
-            ? $polynomial->terms[0]->coefficient
-            : null;
-    }
-
     /**
      * A fraction without the letters and brackets that stand above and below; null where there are none. A sum gives
      * them off when each of its terms has them.
@@ -172,7 +144,7 @@ final class Builder
         foreach ($below->factors() as $factor) {
             $base = $factor instanceof Power ? $factor->base : $factor;
             $common = min(self::exponent($above, $base), self::exponent($below, $base));
-            if ($common > 0 && self::number($base) === null) {
+            if ($common > 0 && Polynomial::number($base) === null) {
                 [$above, $below] = [self::without($above, $base, $common), self::without($below, $base, $common)];
             }
         }
@@ -219,7 +191,7 @@ final class Builder
 
         return match (true) {
             $of->equals($base) => Numeral::of(1),
-            $of instanceof Negative => self::negated(self::without($of->operand, $base, $times)),
+            $of instanceof Negative => self::without($of->operand, $base, $times)->negated(),
             $of instanceof Sum => Sum::of(array_map(
                 static fn(Expression $term): Expression => self::without($term, $base, $times),
                 $of->terms,
@@ -241,7 +213,7 @@ final class Builder
     private static function reduced(Expression $above, Expression $below): Expression
     {
         [$above, $below] = self::withoutCommon($above, $below);
-        if ($below instanceof Numeral && $below->value->isOne()) {
+        if ($below->isOne()) {
             return $above;
         }
         [$top, $bottom] = [self::front($above), self::front($below)];
@@ -253,13 +225,11 @@ final class Builder
         $below = self::product([$factor, $below]);
         $above = self::product([$factor, $above]);
 
-        return $below instanceof Numeral && $below->value->isOne() ? $above : new Quotient($above, $below);
+        return $below->isOne() ? $above : new Quotient($above, $below);
     }
 
     private static function front(Expression $expression): Rational
     {
-        $first = $expression instanceof Product ? $expression->factors[0] : $expression;
-
-        return self::number($first)?->absolute() ?? Rational::one();
+        return Polynomial::number($expression->factors()[0])?->absolute() ?? Rational::one();
     }
 }

@@ -155,7 +155,7 @@ final class FormulaWork
         $isBelow = $this->own instanceof Sum && array_filter($this->own->terms, $this->isBelow(...)) !== [];
         if (
             $isBelow
-            || Builder::holds($this->other, $this->subject)
+            || Letters::holds($this->other, $this->subject)
             || Letters::count($this->own, $this->subject) > 1
         ) {
             $this->collect();
@@ -202,13 +202,13 @@ final class FormulaWork
     {
         $bare = $term->bare();
 
-        return $bare instanceof Quotient && Builder::holds($bare->denominator, $this->subject);
+        return $bare instanceof Quotient && Letters::holds($bare->denominator, $this->subject);
     }
 
     /** The wanted letter on the left, where it stands on the right alone. */
     private function swap(): void
     {
-        if (Builder::holds($this->own, $this->subject)) {
+        if (Letters::holds($this->own, $this->subject)) {
             return;
         }
         [$this->own, $this->other] = [$this->other, $this->own];
@@ -221,8 +221,8 @@ final class FormulaWork
     {
         [$own, $other] = [self::tidied($this->own), self::tidied($this->other)];
         $tidied = new Equation($own, $other);
-        $isTidy = Ascii::write(new Equation($this->own, $this->other)) === Ascii::write($tidied);
-        if ($isTidy || !Builder::holds($tidied, $this->subject)) {
+        $isTidy = $tidied->equals(new Equation($this->own, $this->other));
+        if ($isTidy || !Letters::holds($tidied, $this->subject)) {
             return;
         }
         [$this->own, $this->other] = [$own, $other];
@@ -285,11 +285,11 @@ final class FormulaWork
     {
         $taken = array_values(array_filter(
             $own->terms,
-            fn(Expression $term): bool => !Builder::holds($term, $this->subject),
+            fn(Expression $term): bool => !Letters::holds($term, $this->subject),
         ));
         $left = array_values(array_filter(
             $own->terms,
-            fn(Expression $term): bool => Builder::holds($term, $this->subject),
+            fn(Expression $term): bool => Letters::holds($term, $this->subject),
         ));
         $this->move($taken, Sum::of($left), Builder::minus($this->other, $taken));
     }
@@ -301,15 +301,15 @@ final class FormulaWork
     private function move(array $taken, Expression $own, Expression $other, bool $gathers = false): void
     {
         $adds = \count($taken) === 1 && $taken[0] instanceof Negative;
-        $operand = $adds ? Builder::negated($taken[0]) : Sum::of($taken);
+        $operand = $adds ? $taken[0]->negated() : Sum::of($taken);
         $move = new ToBothSides($adds ? Operation::Add : Operation::Subtract, $operand);
         $after = new Equation($own, $other);
         $lines = [Line::equivalent($after, $move)];
         if ($this->task->style->moving === Moving::BothSides) {
-            $added = array_map(Builder::negated(...), $taken);
+            $added = array_map(static fn(Expression $term): Expression => $term->negated(), $taken);
             $both = new Equation(
-                BothSides::struck(Builder::terms($this->own), $added),
-                BothSides::struck(Builder::terms($this->other), $added),
+                BothSides::struck($this->own->terms(), $added),
+                BothSides::struck($this->other->terms(), $added),
             );
             $lines = [Line::equivalent($both, $move)];
             if (!$both->equals($after)) {
@@ -345,8 +345,8 @@ final class FormulaWork
     private function opposite(Expression $side): Expression
     {
         return $side instanceof Sum
-            ? Sum::of(array_map(Builder::negated(...), $side->terms))
-            : Builder::negated($side);
+            ? Sum::of(array_map(static fn(Expression $term): Expression => $term->negated(), $side->terms))
+            : $side->negated();
     }
 
     private function undoProduct(Product $own): void
@@ -355,8 +355,8 @@ final class FormulaWork
         $away = [];
         $fraction = null;
         foreach ($own->factors as $factor) {
-            $number = Builder::number($factor);
-            if (Builder::holds($factor, $this->subject)) {
+            $number = Polynomial::number($factor);
+            if (Letters::holds($factor, $this->subject)) {
                 $held[] = $factor;
             } elseif ($number !== null && !$number->isInteger() && !$number->isDecimal()) {
                 $fraction = $number;
@@ -367,10 +367,10 @@ final class FormulaWork
         if ($fraction !== null) {
             $rest = array_values(array_filter(
                 $own->factors,
-                static fn(Expression $factor): bool => Builder::number($factor)?->equals($fraction) !== true,
+                static fn(Expression $factor): bool => Polynomial::number($factor)?->equals($fraction) !== true,
             ));
             $this->multiply(Numeral::of($fraction->reciprocal()), Product::of($rest));
-        } elseif (Builder::number(Builder::product($away))?->negated()->isOne() === true) {
+        } elseif (Polynomial::number(Builder::product($away))?->negated()->isOne() === true) {
             $this->undoNegative(new Negative(Product::of($held)));
         } else {
             $this->divide(Builder::product($away), Product::of($held));
@@ -390,7 +390,7 @@ final class FormulaWork
     private function done(Operation $operation, Expression $by, Expression $own, Expression $other, string $key): void
     {
         $before = $this->other;
-        $conditions = Builder::number($by) === null ? [$by] : [];
+        $conditions = Polynomial::number($by) === null ? [$by] : [];
         $move = new ToBothSides($operation, $by, $conditions);
         $after = new Equation($own, $other);
         $lines = [Line::equivalent($after, $move)];
@@ -417,8 +417,8 @@ final class FormulaWork
 
     private function undoQuotient(Quotient $own): void
     {
-        $inside = Builder::holds($own->numerator, $this->subject);
-        if ($inside && Builder::holds($own->denominator, $this->subject)) {
+        $inside = Letters::holds($own->numerator, $this->subject);
+        if ($inside && Letters::holds($own->denominator, $this->subject)) {
             $this->refusal = new OutOfReach(Message::of('rearrange.refusal-form', ['letter' => $this->subject]));
 
             return;
@@ -436,7 +436,7 @@ final class FormulaWork
 
     private function undoPower(Power $own): void
     {
-        $exponent = Builder::number($own->exponent)?->toInt();
+        $exponent = Polynomial::number($own->exponent)?->toInt();
         if ($exponent !== 2) {
             $this->refusal = new OutOfReach(Message::of('rearrange.refusal-power', ['letter' => $this->subject]));
 
@@ -527,9 +527,9 @@ final class FormulaWork
     private function collect(): void
     {
         foreach ([$this->own, $this->other] as $side) {
-            foreach (Builder::terms($side) as $term) {
+            foreach ($side->terms() as $term) {
                 $bare = $term->bare();
-                if ($bare instanceof Quotient && Builder::number($bare->denominator) === null) {
+                if ($bare instanceof Quotient && Polynomial::number($bare->denominator) === null) {
                     $this->clear($bare->denominator);
                 }
             }
@@ -560,7 +560,7 @@ final class FormulaWork
     /** Whether a sum stands inside one of the terms. */
     private static function hasBracket(Expression $side): bool
     {
-        foreach (Builder::terms($side) as $term) {
+        foreach ($side->terms() as $term) {
             $parts = $term->children();
             while ($parts !== []) {
                 $part = array_pop($parts);
@@ -589,7 +589,7 @@ final class FormulaWork
 
         return $side instanceof Sum
             ? Sum::of(array_map(fn(Expression $term): Expression => $term instanceof Negative
-                ? Builder::negated($this->cleared($term->operand, $by))
+                ? $this->cleared($term->operand, $by)->negated()
                 : $this->cleared($term, $by), $side->terms))
             : Builder::times($side, $by);
     }
@@ -723,7 +723,7 @@ final class FormulaWork
     private function withNumbers(): ?Check
     {
         $whole = $this->formula->left instanceof Letter ? $this->formula->left->name : null;
-        if ($whole === null || $whole === $this->subject || Builder::holds($this->formula->right, $whole)) {
+        if ($whole === null || $whole === $this->subject || Letters::holds($this->formula->right, $whole)) {
             return null;
         }
         $letters = array_values(array_diff($this->task->problem->letters, [$whole]));

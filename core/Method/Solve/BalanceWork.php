@@ -34,7 +34,6 @@ use Runel\Message\Message;
 use Runel\Method\Arithmetic;
 use Runel\Method\BothSides;
 use Runel\Method\Factor\Arrival;
-use Runel\Notation\Ascii;
 use Runel\Number\Rational;
 use Runel\Polynomial\Polynomial;
 use Runel\Polynomial\Term;
@@ -168,8 +167,8 @@ final class BalanceWork
         if ($left->letters() === [] || $right->letters() !== []) {
             [$left, $right] = [$right, $left];
         }
-        $plain = Ascii::write(Tidying::expanded($equation->left)) === Ascii::write($equation->left)
-            && Ascii::write(Tidying::expanded($equation->right)) === Ascii::write($equation->right);
+        $plain = Tidying::expanded($equation->left)->equals($equation->left)
+            && Tidying::expanded($equation->right)->equals($equation->right);
 
         $terms = [
             ...$equation->left->terms(),
@@ -216,7 +215,8 @@ final class BalanceWork
             Polynomial::fromExpression($this->reached->right)->toExpression(),
         );
         $before = $this->reached;
-        $count = static fn(Equation $equation): int => self::terms($equation->left) + self::terms($equation->right);
+        $count = static fn(Equation $equation): int =>
+            \count($equation->left->terms()) + \count($equation->right->terms());
         if ($count($after) === $count($before)) {
             return [];
         }
@@ -229,11 +229,6 @@ final class BalanceWork
             lines: [Line::equivalent($after, new Rewrite())],
             question: Question::equation(Message::of('balance.collect.ask'), $before, $after),
         )];
-    }
-
-    private static function terms(Expression $side): int
-    {
-        return \count($side->terms());
     }
 
     /** @return array{list<Step>, Polynomial, Polynomial} the unknown on one side, the left one in the end */

@@ -289,7 +289,7 @@ final readonly class Factoring implements Method
             why: Message::of('solve.given.why'),
             lines: [Line::given($equation)],
         )];
-        if (self::isZero($equation->left)) {
+        if ($equation->left->isZero()) {
             $steps[] = new Step(
                 id: 'swap-sides',
                 title: Message::of('factor.swap.title'),
@@ -304,16 +304,11 @@ final readonly class Factoring implements Method
     /** Whether a product that stands in an equation has a number in front. */
     private static function hasFront(Equation $equation): bool
     {
-        $side = self::isZero($equation->right) ? $equation->left : $equation->right;
-        $first = $side instanceof Product ? $side->factors[0] : $side;
+        $side = $equation->right->isZero() ? $equation->left : $equation->right;
+        $first = $side->factors()[0];
 
         return $side instanceof Negative || $first instanceof Numeral || $first instanceof Quotient
             || ($first instanceof Product && $first->factors[0] instanceof Numeral);
-    }
-
-    private static function isZero(Expression $expression): bool
-    {
-        return $expression instanceof Numeral && $expression->value->isZero();
     }
 
     /**
@@ -328,7 +323,7 @@ final readonly class Factoring implements Method
         if (!$node instanceof Equation || $letter === null) {
             return null;
         }
-        $side = self::isZero($node->right) ? $node->left : (self::isZero($node->left) ? $node->right : null);
+        $side = $node->right->isZero() ? $node->left : ($node->left->isZero() ? $node->right : null);
         if ($side === null || $side instanceof Sum) {
             return null;
         }

@@ -230,8 +230,8 @@ final class RootWork
                 $taken->terms(),
             );
             $lines[] = Line::equivalent(new Equation(
-                BothSides::struck($this->left->isZero() ? [Numeral::of(0)] : self::terms($before->left), $added),
-                BothSides::struck($this->right->isZero() ? [Numeral::of(0)] : self::terms($before->right), $added),
+                BothSides::struck($this->left->isZero() ? [Numeral::of(0)] : $before->left->terms(), $added),
+                BothSides::struck($this->right->isZero() ? [Numeral::of(0)] : $before->right->terms(), $added),
             ), $move);
             $lines[] = Line::equivalent($after, new Rewrite());
         } else {
@@ -245,12 +245,6 @@ final class RootWork
             why: Message::of($round === 1 ? 'isolate.isolate.why' : 'isolate.isolate.why-again'),
             lines: $lines,
         );
-    }
-
-    /** @return list<Expression> */
-    private static function terms(Expression $side): array
-    {
-        return $side->terms();
     }
 
     /** A number that goes into everything is divided out first. */

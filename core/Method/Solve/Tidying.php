@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Runel\Method\Solve;
 
 use Runel\Expression\Expression;
+use Runel\Expression\Inside;
 use Runel\Expression\Negative;
 use Runel\Expression\Numeral;
 use Runel\Expression\Product;
@@ -20,13 +21,13 @@ final class Tidying
     public static function denominator(Expression $side): Rational
     {
         $least = Rational::one();
-        foreach (self::terms($side) as $term) {
+        foreach ($side->terms() as $term) {
             $bare = $term->bare();
             $numbers = [];
             if ($bare instanceof Quotient) {
-                $numbers[] = self::number($bare->denominator)?->reciprocal();
+                $numbers[] = Polynomial::number($bare->denominator)?->reciprocal();
             } elseif ($bare instanceof Product) {
-                $numbers[] = self::number($bare->factors[0]);
+                $numbers[] = Polynomial::number($bare->factors[0]);
             }
             foreach (Polynomial::fromExpression($bare)->terms as $own) {
                 $numbers[] = $own->coefficient;
@@ -46,7 +47,7 @@ final class Tidying
     {
         return Sum::of(array_map(
             static fn(Expression $term): Expression => self::term($term, $by),
-            self::terms($side),
+            $side->terms(),
         ));
     }
 
@@ -58,34 +59,28 @@ final class Tidying
     public static function expanded(Expression $side): Expression
     {
         $terms = [];
-        foreach (self::terms($side) as $term) {
-            array_push($terms, ...(self::holdsSum($term) ? Polynomial::fromExpression($term)->expressions() : [$term]));
+        foreach ($side->terms() as $term) {
+            array_push($terms, ...(Inside::holds($term, Sum::class)
+                ? Polynomial::fromExpression($term)->expressions()
+                : [$term]));
         }
 
         return Sum::of($terms);
     }
 
-    /** @return list<Expression> */
-    private static function terms(Expression $side): array
-    {
-        return $side->terms();
-    }
-
     private static function term(Expression $term, Rational $by): Expression
     {
         if ($term instanceof Negative) {
-            $inside = self::term($term->operand, $by);
-
-            return $inside->negated();
+            return self::term($term->operand, $by)->negated();
         }
         if ($term instanceof Quotient) {
-            $below = self::number($term->denominator);
-            if ($below !== null && !$below->isZero() && self::holdsSum($term)) {
+            $below = Polynomial::number($term->denominator);
+            if ($below !== null && !$below->isZero() && Inside::holds($term, Sum::class)) {
                 return self::scaled($term->numerator, $by->dividedBy($below));
             }
         }
-        if ($term instanceof Product && self::holdsSum($term)) {
-            $number = self::number($term->factors[0]);
+        if ($term instanceof Product && Inside::holds($term, Sum::class)) {
+            $number = Polynomial::number($term->factors[0]);
             $rest = Product::of($number === null ? $term->factors : \array_slice($term->factors, 1));
 
             return self::scaled($rest, $by->times($number ?? Rational::one()));
@@ -101,26 +96,5 @@ final class Tidying
             $by->isNegative() => new Negative(self::scaled($expression, $by->negated())),
             default => Product::of([Numeral::of($by), $expression]),
         };
-    }
-
-    private static function number(Expression $expression): ?Rational
-    {
-        $polynomial = Polynomial::fromExpression($expression);
-
-        return $polynomial->isConstant() && !$polynomial->isZero() ? $polynomial->terms[0]->coefficient : null;
-    }
-
-    private static function holdsSum(Expression $expression): bool
-    {
-        if ($expression instanceof Sum) {
-            return true;
-        }
-        foreach ($expression->children() as $child) {
-            if ($child instanceof Expression && self::holdsSum($child)) {
-                return true;
-            }
-        }
-
-        return false;
     }
 }

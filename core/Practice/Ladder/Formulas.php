@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace Runel\Practice\Ladder;
 
+use Runel\Expression\Inside;
 use Runel\Expression\Letter;
 use Runel\Expression\Letters;
+use Runel\Expression\Negative;
 use Runel\Expression\Node;
 use Runel\Expression\Numeral;
 use Runel\Expression\Power;
 use Runel\Expression\Product;
+use Runel\Expression\Quotient;
 use Runel\Expression\Sum;
 use Runel\Practice\Difficulty;
 use Runel\Practice\Ladder;
@@ -86,30 +89,30 @@ final class Formulas extends Ladder
     public function traits(Seen $seen): array
     {
         $subject = $seen->demonstration->task->problem->subject ?? '';
-        $held = static fn(Node $node): bool => Letters::count($node, $subject) > 0;
+        $held = static fn(Node $node): bool => Letters::holds($node, $subject);
 
         return self::found([
-            Difficulty::Product->value => Seen::holds(
+            Difficulty::Product->value => Inside::some(
                 $seen->node,
                 static fn(Node $node): bool => $node instanceof Product && $held($node),
             ),
-            Difficulty::Quotient->value => Seen::holds($seen->node, Seen::isFraction(...)),
-            Difficulty::Brackets->value => Seen::holds($seen->node, static fn(Node $node): bool =>
+            Difficulty::Quotient->value => Inside::holds($seen->node, Quotient::class),
+            Difficulty::Brackets->value => Inside::some($seen->node, static fn(Node $node): bool =>
                 ($node instanceof Product || $node instanceof Power) && array_filter(
                     $node->children(),
                     static fn(Node $part): bool => ($part instanceof Sum && $held($part))
                         || ($part instanceof Power && $part->base instanceof Sum && $held($part)),
                 ) !== []),
-            Difficulty::Square->value => Seen::holds(
+            Difficulty::Square->value => Inside::some(
                 $seen->node,
                 static fn(Node $node): bool => $node instanceof Power && $node->exponent instanceof Numeral
                     && $held($node->base),
             ),
-            Difficulty::Twice->value => Seen::count(
+            Difficulty::Twice->value => Inside::count(
                 $seen->node,
                 static fn(Node $node): bool => $node instanceof Letter && $node->name === $subject,
             ) > 1,
-            Difficulty::Minus->value => Seen::holds($seen->node, Seen::isMinus(...)),
+            Difficulty::Minus->value => Inside::holds($seen->node, Negative::class),
         ]);
     }
 }

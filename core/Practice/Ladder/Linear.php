@@ -6,9 +6,11 @@ namespace Runel\Practice\Ladder;
 
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
+use Runel\Expression\Inside;
 use Runel\Expression\Letters;
 use Runel\Expression\Negative;
 use Runel\Expression\Node;
+use Runel\Expression\Quotient;
 use Runel\Polynomial\Polynomial;
 use Runel\Practice\Difficulty;
 use Runel\Practice\Ladder;
@@ -105,21 +107,21 @@ final class Linear extends Ladder
         $solution = Polynomial::tryFrom($seen->solutions()[0] ?? $node->left);
 
         return self::found([
-            Difficulty::Minus->value => Seen::holds($node, Seen::isMinus(...))
+            Difficulty::Minus->value => Inside::holds($node, Negative::class)
                 || ($solution !== null && Seen::hasMinus($solution)),
             Difficulty::BothSides->value => Letters::of($node->left) !== [] && Letters::of($node->right) !== [],
-            Difficulty::Brackets->value => Seen::holds($node, Seen::isBracket(...)),
-            Difficulty::MinusBracket->value => Seen::holds(
+            Difficulty::Brackets->value => Inside::some($node, Seen::isBracket(...)),
+            Difficulty::MinusBracket->value => Inside::some(
                 $node,
-                static fn(Node $part): bool => $part instanceof Negative && Seen::holds(
+                static fn(Node $part): bool => $part instanceof Negative && Inside::some(
                     $part->operand,
                     Seen::isBracket(...),
                 ),
             ),
-            Difficulty::Fraction->value => Seen::holds($node, Seen::isFraction(...)),
+            Difficulty::Fraction->value => Inside::holds($node, Quotient::class),
             Difficulty::FractionAnswer->value => array_filter(
                 $seen->solutions(),
-                static fn(Expression $one): bool => Seen::holds($one, Seen::isFraction(...)),
+                static fn(Expression $one): bool => Inside::holds($one, Quotient::class),
             ) !== [],
             Difficulty::ZeroEnd->value => $solution?->isZero() === true,
             Difficulty::NoSolution->value => $seen->solutions() === [],

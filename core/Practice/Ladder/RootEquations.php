@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Runel\Practice\Ladder;
 
 use Runel\Expression\Equation;
+use Runel\Expression\Inside;
 use Runel\Expression\Letter;
 use Runel\Expression\Letters;
 use Runel\Expression\Node;
+use Runel\Expression\Quotient;
 use Runel\Expression\Root;
 use Runel\Polynomial\Polynomial;
 use Runel\Practice\Difficulty;
@@ -88,7 +90,7 @@ final class RootEquations extends Ladder
             return [Difficulty::Longer];
         }
         $roots = self::roots($node);
-        $outside = Letters::of($node) !== [] && Seen::count(
+        $outside = Letters::of($node) !== [] && Inside::count(
             $node,
             static fn(Node $part): bool => $part instanceof Letter,
         ) > array_sum(array_map(static fn(Root $root): int => Letters::count(
@@ -112,8 +114,8 @@ final class RootEquations extends Ladder
             Difficulty::NoSolution->value => $seen->solutions() === [],
             Difficulty::FractionAnswer->value => array_filter(
                 [...$seen->solutions(), ...$seen->rejected()],
-                static fn(Node $one): bool => Seen::holds($one, static fn(Node $part): bool =>
-                    Seen::isFraction($part) || Seen::isRoot($part)),
+                static fn(Node $one): bool => Inside::holds($one, Quotient::class)
+                    || Inside::holds($one, Root::class),
             ) !== [],
         ]);
     }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Runel\Practice\Ladder;
 
 use Runel\Expression\Expression;
+use Runel\Expression\Inside;
+use Runel\Expression\Root;
 use Runel\Number\Rational;
 use Runel\Number\Whole;
 use Runel\Polynomial\Polynomial;
@@ -93,7 +95,7 @@ final class RootsRational extends Ladder
             Difficulty::Gap->value => Seen::hasGap($whole),
             Difficulty::Surd->value => array_filter(
                 $solutions,
-                static fn(Expression $solution): bool => Seen::holds($solution, Seen::isRoot(...)),
+                static fn(Expression $solution): bool => Inside::holds($solution, Root::class),
             ) !== [],
             Difficulty::ZeroEnd->value => $whole->coefficient($letter, 0)->isZero(),
             Difficulty::CommonFactor->value => !$whole->content()->isOne(),

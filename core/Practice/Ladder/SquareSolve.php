@@ -6,6 +6,8 @@ namespace Runel\Practice\Ladder;
 
 use Runel\Demonstration\Answer\AnswerType;
 use Runel\Expression\Expression;
+use Runel\Expression\Inside;
+use Runel\Expression\Root;
 use Runel\Number\Rational;
 use Runel\Number\Whole;
 use Runel\Practice\Difficulty;
@@ -96,7 +98,7 @@ final class SquareSolve extends Ladder
             Difficulty::LeadingNumber->value => !$a->isOne(),
             Difficulty::Surd->value => array_filter(
                 $solutions,
-                static fn(Expression $solution): bool => Seen::holds($solution, Seen::isRoot(...)),
+                static fn(Expression $solution): bool => Inside::holds($solution, Root::class),
             ) !== [],
             Difficulty::NoSolution->value => $seen->demonstration->answer->type() === AnswerType::None,
             Difficulty::ZeroMiddle->value => $b->isZero(),

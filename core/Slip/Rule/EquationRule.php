@@ -92,7 +92,7 @@ final readonly class EquationRule implements WrongRule
             }
         }
         $term = self::linear($line->left);
-        if ($term !== null && self::number($line->right) !== null) {
+        if ($term !== null && Polynomial::number($line->right) !== null) {
             yield new Equation(new Letter($term[0]), $line->right);
         }
     }
@@ -100,7 +100,7 @@ final readonly class EquationRule implements WrongRule
     /** @return iterable<Node> the number before the letter multiplied with instead of divided by, or its sign lost */
     private function divided(Equation $line): iterable
     {
-        [$term, $number] = [self::linear($line->left), self::number($line->right)];
+        [$term, $number] = [self::linear($line->left), Polynomial::number($line->right)];
         if ($term === null || $number === null) {
             return;
         }
@@ -146,7 +146,7 @@ final readonly class EquationRule implements WrongRule
     /** @return iterable<Node> each factor set equal to what the product equals */
     private static function eachEqual(Equation $line): iterable
     {
-        if (!$line->left instanceof Product || self::number($line->right)?->isZero() !== false) {
+        if (!$line->left instanceof Product || Polynomial::number($line->right)?->isZero() !== false) {
             return;
         }
         $factors = array_values(array_filter(
@@ -240,18 +240,5 @@ final readonly class EquationRule implements WrongRule
         return \count($polynomial->terms) === 1 && $polynomial->degree() === 1 && \count($letters) === 1
             ? [$letters[0], $polynomial->terms[0]->coefficient]
             : null;
-    }
-
-    private static function number(Expression $side): ?Rational
-    {
-        try {
-            $polynomial = Polynomial::fromExpression($side);
-        } catch (NotPolynomial | DivisionByZero) {
-            return null;
-        }
-
-        return $polynomial->isZero()
-            ? Rational::zero()
-            : ($polynomial->isConstant() ? $polynomial->terms[0]->coefficient : null);
     }
 }

@@ -38,7 +38,7 @@ final readonly class OtherInverseRule implements WrongRule
             $rest = $factors;
             unset($rest[$place]);
             $gone = new Negative(Product::of(array_values($rest)));
-            yield new Equation($factor, Sum::of([...self::terms($other), $gone]));
+            yield new Equation($factor, Sum::of([...$other->terms(), $gone]));
         }
     }
 
@@ -55,11 +55,5 @@ final readonly class OtherInverseRule implements WrongRule
             unset($rest[$place]);
             yield new Equation(Sum::of(array_values($rest)), new Quotient($other, $term));
         }
-    }
-
-    /** @return list<Expression> */
-    private static function terms(Expression $side): array
-    {
-        return $side->terms();
     }
 }
