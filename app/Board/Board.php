@@ -328,11 +328,9 @@ final readonly class Board
         if ($quotient === null || Polynomial::fromExpression($quotient)->degree() < 2) {
             return null;
         }
-        $ascii = Ascii::write($quotient);
 
         return $this->address->to('board', [
-            // As people type it, where that can be told apart.
-            'problem' => str_contains($ascii, '/') ? $ascii : str_replace('*', '', $ascii),
+            'problem' => Ascii::typed($quotient),
             'job' => Job::Factor->value, 'method' => null, 'step' => null, 'ask' => null,
         ]);
     }

@@ -120,7 +120,7 @@ final readonly class QtiPackage
             $keys,
             str_replace(' ', '', $keys),
             $ascii,
-            str_replace('*', '', $ascii),
+            Ascii::typed($node),
         ]));
     }
 

@@ -221,8 +221,7 @@ final readonly class Guidance
             return null;
         }
         try {
-            $subject = $task->problem->subject;
-            $problem = Problem::read(Ascii::write($line) . ($subject === null ? '' : " for $subject"));
+            $problem = Problem::of($line, $task->problem->subject);
 
             return \in_array($job, $problem->jobs, true)
                 ? new Task($problem, $task->style, $task->choices, true)

@@ -37,6 +37,16 @@ final class Ascii
         };
     }
 
+    /** The same as people type it: no sign for a multiplication where nothing else could be read. */
+    public static function typed(Node $node): string
+    {
+        $written = self::write($node);
+
+        return str_contains($written, '/')
+            ? $written
+            : (string) preg_replace('/(?<=[\d)])\*(?=[a-zα-ω(])/iu', '', $written);
+    }
+
     private static function at(Node $node, int $level): string
     {
         if ($node instanceof Marked) {

@@ -14,9 +14,11 @@ use Runel\Message\Message;
 use Runel\Message\OutOfReach;
 use Runel\Message\SyntaxError;
 use Runel\Message\TooLarge;
+use Runel\Notation\Ascii;
 use Runel\Number\DivisionByZero;
 use Runel\Parsing\Asked;
 use Runel\Parsing\Parser;
+use Runel\Parsing\Typed;
 use Runel\Polynomial\NotPolynomial;
 use Runel\Polynomial\Polynomial;
 use Runel\Problem\Recognition\CompletingTheSquare;
@@ -59,7 +61,25 @@ final readonly class Problem
      */
     public static function read(string $source): self
     {
-        $typed = Parser::parse($source);
+        return self::meant($source, Parser::parse($source));
+    }
+
+    /**
+     * What work has come to, as a problem of its own.
+     *
+     * @throws TooLarge   when it is beyond a limit
+     * @throws OutOfReach when there is nothing to do with it
+     */
+    public static function of(Expression|Equation $node, ?string $subject = null): self
+    {
+        return self::meant(
+            Ascii::typed($node) . ($subject === null ? '' : " for $subject"),
+            new Typed($node, $subject),
+        );
+    }
+
+    private static function meant(string $source, Typed $typed): self
+    {
         $node = $typed->node;
         $letters = [];
         self::collectLetters($node, $letters);

@@ -21,7 +21,7 @@ final class ArchitectureTest extends TestCase
         'Parsing' => ['Expression', 'Message'],
         'Style' => ['Message', 'Notation'],
         'Polynomial' => ['Expression', 'Message', 'Number'],
-        'Problem' => ['Expression', 'Message', 'Number', 'Parsing', 'Polynomial'],
+        'Problem' => ['Expression', 'Message', 'Notation', 'Number', 'Parsing', 'Polynomial'],
         'Slip' => ['Expression', 'Notation', 'Number', 'Polynomial', 'Problem'],
         'Demonstration' => ['Claim', 'Expression', 'Message', 'Number', 'Problem', 'Slip', 'Style'],
         'Proof' => ['Claim', 'Demonstration', 'Expression', 'Notation', 'Number'],

@@ -8,10 +8,12 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Runel\Expression\Equation;
 use Runel\Expression\Evaluation;
+use Runel\Expression\Expression;
 use Runel\Expression\Letter;
 use Runel\Expression\Negative;
 use Runel\Expression\Node;
 use Runel\Expression\Numeral;
+use Runel\Expression\Power;
 use Runel\Expression\Quotient;
 use Runel\Expression\Rewriter;
 use Runel\Expression\Substitution;
@@ -101,6 +103,51 @@ final class TreeTest extends TestCase
             $near = Evaluation::at(new Floats(), $floats)->of($expression);
             self::assertEqualsWithDelta($value->toFloat(), $near, 1e-9 * max(1, abs($near)), "seed $seed");
         }
+    }
+
+    public function testWhatIsTypedOrTakenApartIsStillTheSame(): void
+    {
+        $values = [];
+        foreach (['x', 'y', 'a', 'T', 'n'] as $place => $letter) {
+            $values[$letter] = Rational::fraction(2 * $place + 3, 2);
+        }
+        $numbers = 0;
+        for ($seed = 1; $seed <= Chance::seeds(400); ++$seed) {
+            $expression = (new Chance($seed))->expression(3);
+            try {
+                $value = Evaluation::rational($expression, $values);
+            } catch (\DomainException) {
+                continue;
+            }
+            $of = static fn(Expression $part): Rational => Evaluation::rational($part, $values);
+            $typed = Parser::parse(Ascii::typed($expression))->node;
+            self::assertInstanceOf(Expression::class, $typed);
+            self::assertTrue($of($typed)->equals($value), "seed $seed: " . Ascii::typed($expression));
+            self::assertTrue($of($expression->negated())->equals($value->negated()), "seed $seed: negated");
+            $terms = array_map($of, $expression->terms());
+            $sum = Rational::zero();
+            foreach ($terms as $term) {
+                $sum = $sum->plus($term);
+            }
+            self::assertTrue($sum->equals($value), "seed $seed: terms");
+            $factors = array_map($of, $expression->factors());
+            $all = Rational::one();
+            foreach ($factors as $factor) {
+                $all = $all->times($factor);
+            }
+            self::assertTrue($all->equals($value), "seed $seed: factors");
+            if ($expression->isNumber()) {
+                ++$numbers;
+                self::assertTrue($expression->number()?->equals($value), "seed $seed: number");
+                self::assertSame($value->isZero(), $expression->isZero());
+                self::assertSame($value->isOne(), $expression->isOne());
+            }
+            self::assertTrue($expression->equals($expression->withChildren($expression->children())));
+            self::assertFalse($expression->equals(new Power($expression, Numeral::of(2))));
+        }
+        self::assertGreaterThan(10, $numbers);
+        self::assertSame('15x^2-2(x-4)', Ascii::typed(Parser::parse('15x²-2(x-4)')->node));
+        self::assertSame('s*i*n*(x+1)', Ascii::typed(Parser::parse('s*i*n*(x+1)')->node), 'letters are no word');
     }
 
     /** @return iterable<array{string, string}> */

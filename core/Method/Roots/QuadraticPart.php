@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Runel\Method\Roots;
 
 use Runel\Demonstration\Task;
-use Runel\Notation\Ascii;
+use Runel\Expression\Equation;
+use Runel\Expression\Numeral;
 use Runel\Polynomial\Polynomial;
 use Runel\Problem\Problem;
 
@@ -14,17 +15,13 @@ final class QuadraticPart
 {
     public static function expression(Polynomial $quadratic, Task $task): Task
     {
-        return new Task(Problem::read(self::typed($quadratic)), $task->style, $task->choices);
+        return new Task(Problem::of($quadratic->toExpression()), $task->style, $task->choices);
     }
 
     public static function equation(Polynomial $quadratic, Task $task): Task
     {
-        return new Task(Problem::read(self::typed($quadratic) . '=0'), $task->style, $task->choices);
-    }
+        $equation = new Equation($quadratic->toExpression(), Numeral::of(0));
 
-    /** As people type it: whole coefficients before their letters. */
-    private static function typed(Polynomial $quadratic): string
-    {
-        return str_replace('*', '', Ascii::write($quadratic->toExpression()));
+        return new Task(Problem::of($equation), $task->style, $task->choices);
     }
 }

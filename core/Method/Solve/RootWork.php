@@ -47,7 +47,6 @@ use Runel\Method\BothSides;
 use Runel\Method\Embedded;
 use Runel\Method\Method;
 use Runel\Method\Quadratic\RootArithmetic;
-use Runel\Notation\Ascii;
 use Runel\Number\DivisionByZero;
 use Runel\Number\Field\Floats;
 use Runel\Number\Field\Surds;
@@ -432,9 +431,8 @@ final class RootWork
 
             return;
         }
-        $typed = str_replace('*', '', Ascii::write($part));
         $task = new Task(
-            Problem::read(str_contains($typed, '/') ? Ascii::write($part) : $typed),
+            Problem::of($part),
             $this->task->style->with('answers', 'exact'),
             $this->task->choices,
         );
