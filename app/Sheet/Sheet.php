@@ -6,6 +6,7 @@ namespace App\Sheet;
 
 use Runel\Demonstration\Demonstration;
 use Runel\Demonstration\Figure\Figure;
+use Runel\Demonstration\Role;
 use Runel\Demonstration\Section;
 use Runel\Demonstration\Step;
 use Runel\Message\Message;
@@ -50,7 +51,7 @@ final readonly class Sheet
         return array_values(array_filter(
             $section->steps,
             static fn(Step $step, int $place): bool => $place === $last
-                || preg_match('/^(pair|trial|passed)-/', $step->id) !== 1,
+                || $step->role !== Role::Trial,
             \ARRAY_FILTER_USE_BOTH,
         ));
     }

@@ -18,6 +18,7 @@ final readonly class Step
      * @param Slip|null    $watch   the usual slip here
      * @param list<Option> $options where the tutor can go another way
      * @param Figure|null  $aside   a picture shown on demand
+     * @param Role         $role    what it is there for
      */
     public function __construct(
         public string $id,
@@ -29,6 +30,7 @@ final readonly class Step
         public ?Slip $watch = null,
         public array $options = [],
         public ?Figure $aside = null,
+        public Role $role = Role::Work,
     ) {}
 
     public function named(string $id): self
@@ -60,6 +62,7 @@ final readonly class Step
             $this->watch,
             $this->options,
             $this->aside,
+            $this->role,
         );
     }
 
@@ -76,6 +79,7 @@ final readonly class Step
             $this->watch,
             $this->options,
             $this->aside,
+            $this->role,
         );
     }
 
@@ -110,6 +114,7 @@ final readonly class Step
             watch: $watch,
             options: $options,
             aside: $this->aside,
+            role: $this->role,
         );
     }
 }

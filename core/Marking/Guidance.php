@@ -8,6 +8,7 @@ use Runel\Demonstration\Demonstration;
 use Runel\Demonstration\Line;
 use Runel\Demonstration\Link;
 use Runel\Demonstration\Phase;
+use Runel\Demonstration\Role;
 use Runel\Demonstration\Section;
 use Runel\Demonstration\Step;
 use Runel\Demonstration\Task;
@@ -191,7 +192,7 @@ final readonly class Guidance
                     && str_contains($written, Ascii::write(Rewriter::unmarked($part))),
             );
             // A single pair or arrangement of a hunt is no rule.
-            if ($says === [] && preg_match('/^(pair|trial|passed|found|root)/', $step->id) !== 1) {
+            if ($says === [] && $step->role !== Role::Trial) {
                 return $step->why;
             }
         }

@@ -9,6 +9,7 @@ use Runel\Demonstration\Figure\Curve;
 use Runel\Demonstration\Line;
 use Runel\Demonstration\Link;
 use Runel\Demonstration\Phase;
+use Runel\Demonstration\Role;
 use Runel\Demonstration\Section;
 use Runel\Demonstration\Step;
 use Runel\Expression\Equation;
@@ -109,7 +110,7 @@ final class Embedded
                     static fn(?Line $line): bool => $line !== null,
                 ));
                 // What only reads the part, or gathers its solutions, is said by the whole.
-                if ($step->id !== 'solutions' && ($step->id !== 'read' || $lines !== [])) {
+                if ($step->role !== Role::Gathering && ($step->role !== Role::Reading || $lines !== [])) {
                     // The parabola of a part is not the picture of the whole.
                     $steps[] = ($step->figure instanceof Curve ? $step->withFigure(null) : $step)
                         ->named($prefix . $step->id)

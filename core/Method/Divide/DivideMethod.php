@@ -11,6 +11,7 @@ use Runel\Demonstration\Forecast;
 use Runel\Demonstration\Line;
 use Runel\Demonstration\Phase;
 use Runel\Demonstration\Question;
+use Runel\Demonstration\Role;
 use Runel\Demonstration\Section;
 use Runel\Demonstration\Step;
 use Runel\Demonstration\Task;
@@ -136,6 +137,7 @@ abstract class DivideMethod implements Method
     {
         $steps = [new Step(
             id: 'read',
+            role: Role::Reading,
             title: Message::of('product.read.title'),
             why: Message::of('divide.read.why', [
                 'dividend' => $division->dividend->toExpression(),

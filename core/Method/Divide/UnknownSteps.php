@@ -11,6 +11,7 @@ use Runel\Demonstration\Line;
 use Runel\Demonstration\Move\RemainderIs;
 use Runel\Demonstration\Move\Rewrite;
 use Runel\Demonstration\Phase;
+use Runel\Demonstration\Role;
 use Runel\Demonstration\Section;
 use Runel\Demonstration\Step;
 use Runel\Demonstration\Task;
@@ -67,6 +68,7 @@ final readonly class UnknownSteps
     {
         return new Section(Phase::Reading, [new Step(
             id: 'read',
+            role: Role::Reading,
             title: Message::of('product.read.title'),
             why: Message::of(match (true) {
                 $unknown->remainder->isZero() => 'divide.unknown.read.why-factor',

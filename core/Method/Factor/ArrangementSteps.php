@@ -9,6 +9,7 @@ use Runel\Demonstration\Figure\ArrangementRow;
 use Runel\Demonstration\Figure\TrialVerdict;
 use Runel\Demonstration\Line;
 use Runel\Demonstration\Question;
+use Runel\Demonstration\Role;
 use Runel\Demonstration\Step;
 use Runel\Expression\Expression;
 use Runel\Expression\Mark;
@@ -58,6 +59,7 @@ final class ArrangementSteps
                 $figure = $figure->passing(\array_slice($rows, 0, Window::UNFOLDED), $count);
                 $steps[] = new Step(
                     id: 'passed-' . ($from + 1),
+                    role: Role::Trial,
                     title: Message::of('hunt.passed.title-arrangements', ['count' => $count]),
                     why: Message::of('hunt.passed.why-arrangements', ['target' => Numeral::of($arrangements->target)]),
                     figure: $figure,
@@ -103,6 +105,7 @@ final class ArrangementSteps
 
         return new Step(
             id: 'trial-' . $row->number,
+            role: Role::Trial,
             title: Message::of($row->verdict->ends() ? "$kind.trial.title-fits" : "$kind.trial.title", $parameters),
             why: Message::of("$kind.trial.$why", $parameters + ['difference' => Numeral::of(abs(
                 $row->outer() - $row->inner(),

@@ -9,6 +9,7 @@ use Runel\Demonstration\Figure\PairHunt;
 use Runel\Demonstration\Figure\PairRow;
 use Runel\Demonstration\Line;
 use Runel\Demonstration\Question;
+use Runel\Demonstration\Role;
 use Runel\Demonstration\Step;
 use Runel\Expression\Mark;
 use Runel\Expression\Marked;
@@ -109,6 +110,7 @@ final readonly class PairSearch
                 $figure = $figure->passing(\array_slice($pairs, 0, Window::UNFOLDED), $count);
                 $steps[] = new Step(
                     id: 'passed-' . ($from + 1),
+                    role: Role::Trial,
                     title: Message::of('hunt.passed.title', ['count' => $count]),
                     why: Message::of('hunt.passed.why', [
                         'first' => Numeral::of($pairs[0]->sum()),
@@ -141,6 +143,7 @@ final readonly class PairSearch
 
         return new Step(
             id: 'pair-' . $row->number,
+            role: Role::Trial,
             title: Message::of($row->fits ? 'hunt.pair.title-fits' : 'hunt.pair.title', [
                 'left' => $left,
                 'right' => $right,

@@ -11,6 +11,7 @@ use Runel\Demonstration\Move\Rewrite;
 use Runel\Demonstration\Move\SwapSides;
 use Runel\Demonstration\Move\ToBothSides;
 use Runel\Demonstration\Question;
+use Runel\Demonstration\Role;
 use Runel\Demonstration\Step;
 use Runel\Demonstration\Task;
 use Runel\Expression\Equation;
@@ -41,6 +42,7 @@ final readonly class Preliminaries
         $self = new self($task, $gathered, $common, $outer);
         $read = new Step(
             id: 'read',
+            role: Role::Reading,
             title: Message::of('factor.read.title'),
             why: Message::of(match (true) {
                 $gathered->equation === null => 'factor.read.why',
@@ -235,6 +237,7 @@ final readonly class Preliminaries
 
         return [new Step(
             id: 'common-factor',
+            role: Role::TakingOut,
             title: Message::of('factor.content.title', ['content' => $term]),
             why: Message::of(match (true) {
                 $fraction => 'factor.content.why-fraction',
@@ -261,6 +264,7 @@ final readonly class Preliminaries
     {
         return !$this->common->negative ? [] : [new Step(
             id: 'minus-one',
+            role: Role::TakingOut,
             title: Message::of('factor.minus.title'),
             why: Message::of('factor.minus.why'),
             lines: [$this->outer->line($this->common->rest->toExpression())],

@@ -15,6 +15,7 @@ use Runel\Demonstration\Move\CompareCoefficients;
 use Runel\Demonstration\Move\TakeLeftSide;
 use Runel\Demonstration\Phase;
 use Runel\Demonstration\Question;
+use Runel\Demonstration\Role;
 use Runel\Demonstration\Section;
 use Runel\Demonstration\Step;
 use Runel\Demonstration\Task;
@@ -215,6 +216,7 @@ abstract class MultiplyMethod implements Method, Multiplies
         $degree = Numeral::of(array_sum($degrees));
         $steps = [new Step(
             id: 'read',
+            role: Role::Reading,
             title: Message::of('product.read.title'),
             why: $why,
             lines: $given instanceof Equation ? [Line::given($given), Line::equal(

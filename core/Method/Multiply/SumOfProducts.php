@@ -13,6 +13,7 @@ use Runel\Demonstration\Forecast;
 use Runel\Demonstration\Line;
 use Runel\Demonstration\Phase;
 use Runel\Demonstration\Question;
+use Runel\Demonstration\Role;
 use Runel\Demonstration\Section;
 use Runel\Demonstration\Step;
 use Runel\Demonstration\Task;
@@ -42,6 +43,7 @@ final class SumOfProducts
         $sections = [
             new Section(Phase::Reading, [new Step(
                 id: 'read',
+                role: Role::Reading,
                 title: Message::of('product.read.title'),
                 why: Message::of('product.sum.read', ['count' => \count($steps)]),
                 lines: [Line::given($node)],

@@ -16,6 +16,7 @@ use Runel\Demonstration\Move\SwapSides;
 use Runel\Demonstration\Move\ToBothSides;
 use Runel\Demonstration\Phase;
 use Runel\Demonstration\Question;
+use Runel\Demonstration\Role;
 use Runel\Demonstration\Section;
 use Runel\Demonstration\Step;
 use Runel\Demonstration\Task;
@@ -117,6 +118,7 @@ final readonly class CompletedSquare
         $given = $this->task->problem->node;
         $steps = [new Step(
             id: 'read',
+            role: Role::Reading,
             title: Message::of('factor.read.title'),
             why: Message::of('quadratic.read.why-square'),
             lines: [Line::given($given)],

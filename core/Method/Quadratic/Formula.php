@@ -14,6 +14,7 @@ use Runel\Demonstration\Move\JoinBranches;
 use Runel\Demonstration\Move\Rewrite;
 use Runel\Demonstration\Phase;
 use Runel\Demonstration\Question;
+use Runel\Demonstration\Role;
 use Runel\Demonstration\Section;
 use Runel\Demonstration\Step;
 use Runel\Demonstration\Task;
@@ -82,7 +83,7 @@ final readonly class Formula implements Method
         $outer = new Outer(CommonTerm::of($gathered->whole), true);
         $reading = array_values(array_filter(
             Preliminaries::steps($task, $gathered, CommonTerm::of($gathered->whole), $outer),
-            static fn(Step $step): bool => !\in_array($step->id, ['common-factor', 'minus-one'], true),
+            static fn(Step $step): bool => $step->role !== Role::TakingOut,
         ));
         $reading[] = $this->read($quadratic, $a, $b, $c);
         $zeroed = new Equation($gathered->whole->toExpression(), Numeral::of(0));
@@ -203,6 +204,7 @@ final readonly class Formula implements Method
             $solution = Numeral::of($minus->dividedBy($double));
             $steps[] = new Step(
                 id: 'solutions',
+                role: Role::Gathering,
                 title: Message::of('solve.solutions.title-double'),
                 why: Message::of('quadratic.formula.why-double'),
                 lines: [Line::result(new Equation($letter, $solution), new JoinBranches())],
@@ -234,6 +236,7 @@ final readonly class Formula implements Method
         $lines = $root->isRational() ? $this->split($minus, $root, $double) : [];
         $steps[] = new Step(
             id: 'solutions',
+            role: Role::Gathering,
             title: Message::of('solve.solutions.title'),
             why: Message::of($root->isRational() ? 'quadratic.formula.why-split' : 'quadratic.formula.why-reduced'),
             lines: [...$lines, Line::result($answer->node(), new JoinBranches())],

@@ -16,6 +16,7 @@ use Runel\Demonstration\Move\Rewrite;
 use Runel\Demonstration\Move\RootBothSides;
 use Runel\Demonstration\Move\ToBothSides;
 use Runel\Demonstration\Question;
+use Runel\Demonstration\Role;
 use Runel\Demonstration\Step;
 use Runel\Expression\Alternatives;
 use Runel\Expression\Equation;
@@ -300,6 +301,7 @@ final readonly class Rooting
             // Simplified, it says the letter already; it is only said that this is all.
             return [new Step(
                 id: 'solutions',
+                role: Role::Gathering,
                 title: Message::of('solve.solutions.title'),
                 why: Message::of('quadratic.alone.why-both'),
                 lines: [$result],
@@ -358,6 +360,7 @@ final readonly class Rooting
     {
         return new Step(
             id: 'solutions',
+            role: Role::Gathering,
             title: Message::of('solve.solutions.title'),
             why: Message::of('solve.solutions.why'),
             lines: [Line::result($answer->node(), new JoinBranches())],

@@ -11,6 +11,7 @@ use Runel\Demonstration\Move\Rewrite;
 use Runel\Demonstration\Move\SwapSides;
 use Runel\Demonstration\Move\ToBothSides;
 use Runel\Demonstration\Phase;
+use Runel\Demonstration\Role;
 use Runel\Demonstration\Section;
 use Runel\Demonstration\Step;
 use Runel\Demonstration\Task;
@@ -107,6 +108,7 @@ final readonly class SquareRoots implements Method
     {
         $steps = [new Step(
             id: 'read',
+            role: Role::Reading,
             title: Message::of('factor.read.title'),
             why: Message::of($quadratic->standingSquare() === null
                 ? 'quadratic.read.why-no-middle'

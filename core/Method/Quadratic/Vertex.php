@@ -8,6 +8,7 @@ use Runel\Demonstration\Demonstration;
 use Runel\Demonstration\Forecast;
 use Runel\Demonstration\Line;
 use Runel\Demonstration\Phase;
+use Runel\Demonstration\Role;
 use Runel\Demonstration\Section;
 use Runel\Demonstration\Step;
 use Runel\Demonstration\Task;
@@ -81,6 +82,7 @@ final readonly class Vertex implements Method
     {
         $steps = [new Step(
             id: 'read',
+            role: Role::Reading,
             title: Message::of('factor.read.title'),
             why: Message::of('quadratic.vertex.read'),
             lines: [Line::given($task->problem->node)],

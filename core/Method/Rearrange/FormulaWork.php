@@ -22,6 +22,7 @@ use Runel\Demonstration\Move\SwapSides;
 use Runel\Demonstration\Move\ToBothSides;
 use Runel\Demonstration\Phase;
 use Runel\Demonstration\Question;
+use Runel\Demonstration\Role;
 use Runel\Demonstration\Section;
 use Runel\Demonstration\Step;
 use Runel\Demonstration\Task;
@@ -111,6 +112,7 @@ final class FormulaWork
         $sections = [
             new Section(Phase::Reading, [new Step(
                 id: 'read',
+                role: Role::Reading,
                 title: Message::of('rearrange.read.title', ['letter' => new Letter($this->subject)]),
                 why: Message::of('rearrange.read.why', ['letter' => new Letter($this->subject)]),
                 lines: [Line::given($this->formula)],

@@ -20,6 +20,7 @@ use Runel\Demonstration\Move\SwapSides;
 use Runel\Demonstration\Move\ToBothSides;
 use Runel\Demonstration\Phase;
 use Runel\Demonstration\Question;
+use Runel\Demonstration\Role;
 use Runel\Demonstration\Section;
 use Runel\Demonstration\Step;
 use Runel\Demonstration\Task;
@@ -61,6 +62,7 @@ final class BalanceWork
     {
         $reading = [new Step(
             id: 'read',
+            role: Role::Reading,
             title: Message::of('balance.read.title'),
             why: Message::of('balance.read.why', ['letter' => new Letter($this->letter)]),
             lines: [Line::given($this->linear->equation)],

@@ -15,6 +15,7 @@ use Runel\Demonstration\Move\ZeroProduct;
 use Runel\Demonstration\Option;
 use Runel\Demonstration\Phase;
 use Runel\Demonstration\Question;
+use Runel\Demonstration\Role;
 use Runel\Demonstration\Section;
 use Runel\Demonstration\Step;
 use Runel\Demonstration\Task;
@@ -254,6 +255,7 @@ final readonly class Factoring implements Method
         }
         $steps[] = new Step(
             id: 'solutions',
+            role: Role::Gathering,
             title: Message::of(match (true) {
                 !$one => 'solve.solutions.title',
                 $repeated => 'solve.solutions.title-double',
@@ -285,6 +287,7 @@ final readonly class Factoring implements Method
     {
         $steps = [new Step(
             id: 'read',
+            role: Role::Reading,
             title: Message::of('solve.given.title'),
             why: Message::of('solve.given.why'),
             lines: [Line::given($equation)],

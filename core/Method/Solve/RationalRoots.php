@@ -18,6 +18,7 @@ use Runel\Demonstration\Move\Rewrite;
 use Runel\Demonstration\Move\ZeroProduct;
 use Runel\Demonstration\Phase;
 use Runel\Demonstration\Question;
+use Runel\Demonstration\Role;
 use Runel\Demonstration\Section;
 use Runel\Demonstration\Step;
 use Runel\Demonstration\Task;
@@ -286,6 +287,7 @@ final readonly class RationalRoots implements Method
 
         return new Step(
             id: 'solutions',
+            role: Role::Gathering,
             title: Message::of(\count($solutions) === 1 ? 'solve.solutions.title-one' : 'solve.solutions.title'),
             why: Message::of('roots.all.why', [
                 'count' => \count($solutions),

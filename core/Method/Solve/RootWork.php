@@ -27,6 +27,7 @@ use Runel\Demonstration\Move\ToBothSides;
 use Runel\Demonstration\Option;
 use Runel\Demonstration\Phase;
 use Runel\Demonstration\Question;
+use Runel\Demonstration\Role;
 use Runel\Demonstration\Section;
 use Runel\Demonstration\Step;
 use Runel\Demonstration\Task;
@@ -141,6 +142,7 @@ final class RootWork
     {
         $this->sections[] = new Section(Phase::Reading, [new Step(
             id: 'read',
+            role: Role::Reading,
             title: Message::of('isolate.read.title'),
             why: Message::of('isolate.read.why', ['count' => \count($this->equation->whole()->roots)]),
             lines: [Line::given($this->equation->equation)],
@@ -167,7 +169,7 @@ final class RootWork
     {
         return \count(array_filter(
             Section::steps($this->sections),
-            static fn(Step $step): bool => str_starts_with($step->id, 'square-'),
+            static fn(Step $step): bool => $step->role === Role::Squaring,
         ));
     }
 
@@ -240,6 +242,7 @@ final class RootWork
 
         return new Step(
             id: "isolate-$round",
+            role: Role::Isolating,
             title: Message::of('isolate.isolate.title', ['root' => $target->root()]),
             why: Message::of($round === 1 ? 'isolate.isolate.why' : 'isolate.isolate.why-again'),
             lines: $lines,
@@ -330,6 +333,7 @@ final class RootWork
         return [
             new Step(
                 id: "square-$round",
+                role: Role::Squaring,
                 title: Message::of('isolate.square.title'),
                 why: Message::of($round === 1 ? 'isolate.square.why' : 'isolate.square.why-again'),
                 lines: [Line::implies(new Equation($squares[0], $squares[1]), new SquareBothSides())],
@@ -716,7 +720,7 @@ final class RootWork
         }
         foreach ($this->sections as $number => $section) {
             foreach ($section->steps as $place => $step) {
-                if ($step->id === 'isolate-1' && \count($options) > 1) {
+                if ($step->role === Role::Isolating && \count($options) > 1) {
                     $steps = $section->steps;
                     $steps[$place] = $step->withOptions($options);
                     $sections = $this->sections;
