@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Lessons;
 
+use App\Sets\Pick;
 use Illuminate\Support\Str;
 use Runel\Demonstration\TaskReference;
 use Runel\Lesson\ItemKind;
@@ -22,6 +23,8 @@ final readonly class LessonItem
     private const LONGEST_TEXT = 2000;
     /** So many minutes one item takes at the most. */
     private const LONGEST = 120;
+    /** So many problems in a set where nobody says how many. */
+    private const COUNT = 8;
 
     /**
      * @param string             $id      what it is known by in its lesson
@@ -129,19 +132,12 @@ final readonly class LessonItem
     /** How many problems a set has. */
     public function count(): int
     {
-        return $this->own === [] ? $this->picked()[2] : \count($this->own);
+        return $this->own === [] ? (int) $this->picked()->count : \count($this->own);
     }
 
-    /**
-     * The skill, the rungs and the count of a picked set.
-     *
-     * @return array{string, string, int}
-     */
-    public function picked(): array
+    public function picked(): Pick
     {
-        [$skill, $rungs, $count] = explode('.', $this->pick, 3) + ['', '', '8'];
-
-        return [$skill, $rungs, (int) $count];
+        return Pick::read($this->pick, self::COUNT);
     }
 
     /**
@@ -199,12 +195,12 @@ final readonly class LessonItem
      */
     private static function pick(\Closure $text): string
     {
-        [$skill, $rungs, $count] = $text('skill') !== ''
-            ? [$text('skill'), $text('rungs'), $text('count') === '' ? '8' : $text('count')]
-            : explode('.', $text('pick'), 3) + ['', '', '8'];
-        Order::of($skill, $rungs, $count, '1', Wishes::none());
+        $pick = $text('skill') !== ''
+            ? Pick::of($text('skill'), $text('rungs'), $text('count') === '' ? self::COUNT : $text('count'))
+            : Pick::read($text('pick'), self::COUNT);
+        $pick->order('1', Wishes::none());
 
-        return "$skill.$rungs.$count";
+        return (string) $pick;
     }
 
     /** @throws BadRequest */

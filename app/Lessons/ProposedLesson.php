@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Lessons;
 
+use App\Sets\Pick;
 use Runel\Demonstration\TaskReference;
 use Runel\Lesson\Item;
 use Runel\Lesson\ItemKind;
@@ -77,9 +78,14 @@ final readonly class ProposedLesson implements Planned
         $count = $this->item($number)->count ?? 0;
 
         return route('sets', [
-            'pick' => ["{$this->code->skill->value}.{$this->code->rung}.$count"],
+            'pick' => [(string) $this->pick($count)],
             'seed' => $this->code->seed,
         ], false);
+    }
+
+    private function pick(int $count): Pick
+    {
+        return Pick::of($this->code->skill->value, (string) $this->code->rung, $count);
     }
 
     public function code(int $number): string
@@ -108,7 +114,7 @@ final readonly class ProposedLesson implements Planned
                 HouseStyle::default(),
             ))->toArray(),
             'slip' => $item->slip->value ?? '',
-            'pick' => "{$this->code->skill->value}.{$this->code->rung}.$item->count",
+            'pick' => (string) $this->pick($item->count),
             'seed' => $this->code->seed,
         ]), $this->plan->items);
     }

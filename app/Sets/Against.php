@@ -37,14 +37,14 @@ final readonly class Against
             foreach ($ladder->rungs() as $rung) {
                 if ($this->lurks($ladder->skill()->value, $rung->number, $wishes)) {
                     return [
-                        'pick' => ["{$ladder->skill()->value}.$rung->number." . self::COUNT],
+                        'pick' => [(string) Pick::of($ladder->skill()->value, (string) $rung->number, self::COUNT)],
                         'wish' => $wishes->chosen(),
                     ];
                 }
             }
         }
 
-        return $own === [] ? [] : ['pick' => ["{$own[0]->skill()->value}.." . self::COUNT]];
+        return $own === [] ? [] : ['pick' => [(string) Pick::of($own[0]->skill()->value, '', self::COUNT)]];
     }
 
     private function lurks(string $skill, int $rung, Wishes $wishes): bool

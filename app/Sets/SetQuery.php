@@ -10,9 +10,11 @@ final readonly class SetQuery
     /** Longer ones are no problem anybody types. */
     private const LONGEST = 400;
     public const MOST_OWN = 60;
+    /** So many problems where nobody says how many. */
+    private const COUNT = 10;
 
     /**
-     * @param list<string>          $picks  each skill.rungs.count
+     * @param list<Pick>            $picks
      * @param array<string, string> $wishes
      * @param array<string, int>    $again  by the item's key
      * @param list<string>          $drop   keys
@@ -53,10 +55,9 @@ final readonly class SetQuery
                 $wishes[(string) $key] = $value;
             }
         }
-        $picks = $list('pick', 12);
+        $picks = array_map(static fn(string $pick): Pick => Pick::read($pick, self::COUNT), $list('pick', 12));
         if ($text('skill') !== '') {
-            $count = $text('count') === '' ? '10' : $text('count');
-            $picks[] = "{$text('skill')}.{$text('rung')}.$count";
+            $picks[] = Pick::of($text('skill'), $text('rung'), $text('count') === '' ? self::COUNT : $text('count'));
         }
 
         return new self(
@@ -88,7 +89,7 @@ final readonly class SetQuery
     public function parts(array $changes = []): array
     {
         return array_filter($changes + [
-            'pick' => $this->picks,
+            'pick' => array_map(strval(...), $this->picks),
             'seed' => $this->seed,
             'version' => $this->version === 'b' ? 'b' : null,
             'wish' => array_filter($this->wishes, static fn(string $value): bool => $value !== ''),

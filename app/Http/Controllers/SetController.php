@@ -185,7 +185,7 @@ final readonly class SetController
         int $status = 200,
     ): Response {
         $asked = $request->query('show');
-        $first = explode('.', $query->picks[0] ?? '')[0];
+        $first = $query->picks[0]->skill ?? '';
         try {
             $kept = $this->kept->all();
         } catch (ShelfUnavailable) {

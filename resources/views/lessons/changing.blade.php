@@ -8,7 +8,7 @@
     @elseif ($kept->own !== [])
         <label>{{ __('handed.problems') }} <textarea class="textarea maths-input" name="own" rows="5" spellcheck="false">{{ implode("\n", $kept->own) }}</textarea></label>
     @elseif ($kept->kind->value === 'set')
-        @include('lessons.set-fields', ['skill' => $kept->picked()[0], 'rungs' => $kept->picked()[1], 'count' => $kept->picked()[2], 'seed' => $kept->seed])
+        @include('lessons.set-fields', ['skill' => $kept->picked()->skill, 'rungs' => $kept->picked()->rungs, 'count' => $kept->picked()->count, 'seed' => $kept->seed])
     @else
         <label>{{ __('lesson.problem-label') }} <input class="input maths-input" name="problem" value="{{ $kept->task?->problem }}" autocomplete="off" spellcheck="false"></label>
         @if ($kept->kind->value === 'warning')
