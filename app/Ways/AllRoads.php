@@ -86,27 +86,16 @@ final readonly class AllRoads
 
     private static function arrived(Demonstration $demonstration): string
     {
-        $details = $demonstration->answer->details()['solutions'] ?? null;
-        if (!\is_array($details)) {
-            return self::value($demonstration);
-        }
-        $solutions = array_map(
-            static fn($solution): string => \is_string($solution) ? $solution : Ascii::write($solution),
-            array_values($details),
-        );
+        $solutions = array_map(Ascii::write(...), $demonstration->answer->solutions() ?? []);
         sort($solutions);
 
-        return implode(' or ', $solutions);
+        return $solutions === [] ? self::value($demonstration) : implode(' or ', $solutions);
     }
 
     /** Quotient and remainder, or what an expression is worth, whatever form it was brought to. */
     private static function value(Demonstration $demonstration): string
     {
-        $details = $demonstration->answer->details();
-        $parts = array_filter(
-            [$details['quotient'] ?? null, $details['remainder'] ?? null],
-            static fn(mixed $part): bool => $part instanceof Expression,
-        );
+        $parts = array_filter([$demonstration->answer->quotient(), $demonstration->answer->remainder()]);
         if ($parts !== []) {
             return implode(' | ', array_map(Ascii::write(...), $parts));
         }

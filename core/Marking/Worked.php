@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Runel\Marking;
 
-use Runel\Demonstration\Answer\AnswerType;
 use Runel\Demonstration\Demonstration;
 use Runel\Demonstration\Link;
 use Runel\Demonstration\Task;
@@ -51,13 +50,8 @@ final class Worked
     public function solutions(): ?array
     {
         $isSolved = $this->job === Job::Solve || $this->job === Job::CompleteSquare;
-        $answer = $isSolved ? $this->demonstration()?->answer : null;
-        $solutions = $answer?->type() === AnswerType::None ? [] : $answer?->details()['solutions'] ?? null;
 
-        return \is_array($solutions) ? array_values(array_filter(
-            $solutions,
-            static fn(mixed $solution): bool => $solution instanceof Expression,
-        )) : null;
+        return $isSolved ? $this->demonstration()?->answer->solutions() : null;
     }
 
     private function demonstration(): ?Demonstration

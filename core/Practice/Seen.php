@@ -42,13 +42,13 @@ final readonly class Seen
     /** @return list<Expression> */
     public function solutions(): array
     {
-        return $this->details('solutions');
+        return $this->demonstration->answer->solutions() ?? [];
     }
 
     /** @return list<Expression> */
     public function rejected(): array
     {
-        return $this->details('rejected');
+        return $this->demonstration->answer->rejected();
     }
 
     /** @return list<Polynomial> the sides of an equation, or the parts of a quotient, that are polynomials */
@@ -82,16 +82,5 @@ final readonly class Seen
     {
         return $node instanceof Product
             && array_filter($node->factors, static fn(Expression $factor): bool => $factor instanceof Sum) !== [];
-    }
-
-    /** @return list<Expression> */
-    private function details(string $name): array
-    {
-        $details = $this->demonstration->answer->details()[$name] ?? [];
-
-        return \is_array($details) ? array_values(array_filter(
-            $details,
-            static fn(mixed $one): bool => $one instanceof Expression,
-        )) : [];
     }
 }

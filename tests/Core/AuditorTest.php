@@ -15,6 +15,7 @@ use Runel\Demonstration\Answer\Answer;
 use Runel\Demonstration\Answer\DivisionAnswer;
 use Runel\Demonstration\Answer\FormulaAnswer;
 use Runel\Demonstration\Answer\NoSolutionAnswer;
+use Runel\Demonstration\Answer\PlainAnswer;
 use Runel\Demonstration\Answer\SolutionsAnswer;
 use Runel\Demonstration\Branch;
 use Runel\Demonstration\Demonstration;
@@ -348,6 +349,8 @@ final class AuditorTest extends TestCase
     private static function unclaimed(Answer $answer): Answer
     {
         return new class ($answer) extends \stdClass implements Answer {
+            use PlainAnswer;
+
             public function __construct(private Answer $answer) {}
 
             public function type(): \Runel\Demonstration\Answer\AnswerType

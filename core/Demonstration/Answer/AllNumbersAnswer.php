@@ -11,6 +11,8 @@ use Runel\Expression\Expression;
 /** Every number solves the equation for which both sides have a value. */
 final readonly class AllNumbersAnswer implements Answer
 {
+    use PlainAnswer;
+
     /** @param Equation $identity the last line, true whatever the letter is */
     public function __construct(private Equation $identity) {}
 

@@ -24,6 +24,18 @@ interface Answer
      */
     public function claims(Expression|Equation $given): array;
 
+    /** @return list<Expression>|null none where there is none; null where no solutions are asked for */
+    public function solutions(): ?array;
+
+    /** @return list<Expression> candidates that turned out to solve nothing */
+    public function rejected(): array;
+
+    /** What a division comes to. */
+    public function quotient(): ?Expression;
+
+    /** What a division leaves. */
+    public function remainder(): ?Expression;
+
     /**
      * What else the contract says of it, by name.
      *

@@ -16,6 +16,8 @@ use Runel\Expression\Substitution;
 /** The value of an unknown coefficient for which a division leaves the remainder that is asked for. */
 final readonly class CoefficientAnswer implements Answer
 {
+    use PlainAnswer;
+
     /**
      * @param string     $unknown  the letter of the coefficient
      * @param Expression $dividend with the unknown in it
@@ -62,6 +64,21 @@ final readonly class CoefficientAnswer implements Answer
             new Identity(Substitution::into($this->dividend, $this->letter, $this->root), $this->wanted->left),
             new SameSolutions($this->wanted, $this->node()),
         ];
+    }
+
+    public function solutions(): array
+    {
+        return [$this->value];
+    }
+
+    public function quotient(): Expression
+    {
+        return $this->quotient;
+    }
+
+    public function remainder(): Expression
+    {
+        return $this->wanted->right;
     }
 
     public function details(): array

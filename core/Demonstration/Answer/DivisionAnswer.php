@@ -15,6 +15,8 @@ use Runel\Expression\Sum;
 /** Quotient and remainder of one polynomial divided by another. */
 final readonly class DivisionAnswer implements Answer
 {
+    use PlainAnswer;
+
     /** @param Expression $mixed quotient plus remainder over divisor, as it is written */
     public function __construct(
         private Expression $dividend,
@@ -50,6 +52,16 @@ final readonly class DivisionAnswer implements Answer
             new Identity($asked, new Quotient($this->dividend, $this->divisor)),
             new Identity($this->mixed, Sum::of([$this->quotient, new Quotient($this->remainder, $this->divisor)])),
         ];
+    }
+
+    public function quotient(): Expression
+    {
+        return $this->quotient;
+    }
+
+    public function remainder(): Expression
+    {
+        return $this->remainder;
     }
 
     public function details(): array

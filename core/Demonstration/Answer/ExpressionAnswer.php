@@ -17,6 +17,8 @@ use Runel\Expression\Sum;
  */
 final readonly class ExpressionAnswer implements Answer
 {
+    use PlainAnswer;
+
     /**
      * @param Expression|null $multiple   what both sides of the equation have been multiplied by
      * @param bool            $isLeftSide of an equation: whether its left side alone is meant

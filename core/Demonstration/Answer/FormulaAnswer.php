@@ -13,6 +13,8 @@ use Runel\Expression\Letter;
 /** A formula with another letter as its subject; where a square was undone, in two ways. */
 final readonly class FormulaAnswer implements Answer
 {
+    use PlainAnswer;
+
     /**
      * @param non-empty-list<Expression> $results what the letter equals, one or the other
      * @param Equation|null              $from    where squaring came first: the line from which on every step can be

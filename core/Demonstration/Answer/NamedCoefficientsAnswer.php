@@ -12,6 +12,8 @@ use Runel\Expression\Expression;
 /** A product multiplied out, and what each letter on the right that names a coefficient stands for. */
 final readonly class NamedCoefficientsAnswer implements Answer
 {
+    use PlainAnswer;
+
     /** @param array<string, Expression> $values by letter */
     public function __construct(private Expression $product, private array $values) {}
 

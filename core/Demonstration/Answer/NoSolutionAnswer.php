@@ -12,6 +12,8 @@ use Runel\Expression\Expression;
 /** No real number solves the equation. */
 final readonly class NoSolutionAnswer implements Answer
 {
+    use PlainAnswer;
+
     /**
      * @param Equation         $contradiction the last line, which nothing makes true
      * @param list<Expression> $rejected
@@ -45,6 +47,16 @@ final readonly class NoSolutionAnswer implements Answer
                 $this->rejected,
             ),
         ];
+    }
+
+    public function solutions(): array
+    {
+        return [];
+    }
+
+    public function rejected(): array
+    {
+        return $this->rejected;
     }
 
     public function details(): array

@@ -15,6 +15,8 @@ use Runel\Expression\Expression;
  */
 final readonly class NothingLeftAnswer implements Answer
 {
+    use PlainAnswer;
+
     /**
      * @param Equation         $end      the line nothing solves, or the original with the last candidate put in
      * @param list<Expression> $rejected the candidates; none where the lines themselves leave nothing
@@ -39,6 +41,16 @@ final readonly class NothingLeftAnswer implements Answer
             fn(Expression $candidate): DoesNotSolve => new DoesNotSolve($equation, $this->letter, $candidate),
             $this->rejected,
         );
+    }
+
+    public function solutions(): array
+    {
+        return [];
+    }
+
+    public function rejected(): array
+    {
+        return $this->rejected;
     }
 
     public function details(): array

@@ -16,6 +16,8 @@ use Runel\Expression\Letter;
 /** All solutions of an equation, each once, and the candidates that were none. */
 final readonly class SolutionsAnswer implements Answer
 {
+    use PlainAnswer;
+
     /**
      * @param non-empty-list<Expression> $solutions
      * @param list<Expression>           $rejected
@@ -71,6 +73,11 @@ final readonly class SolutionsAnswer implements Answer
         }
 
         return [new SameSolutions($given, $this->node()), ...$claims];
+    }
+
+    public function rejected(): array
+    {
+        return $this->rejected;
     }
 
     public function details(): array

@@ -17,6 +17,8 @@ use Runel\Expression\Expression;
  */
 final readonly class TestedSolutionsAnswer implements Answer
 {
+    use PlainAnswer;
+
     private SolutionsAnswer $solutions;
 
     /**
@@ -53,6 +55,16 @@ final readonly class TestedSolutionsAnswer implements Answer
         }
 
         return $claims;
+    }
+
+    public function solutions(): array
+    {
+        return $this->solutions->solutions();
+    }
+
+    public function rejected(): array
+    {
+        return $this->rejected;
     }
 
     public function details(): array

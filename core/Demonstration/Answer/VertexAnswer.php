@@ -13,6 +13,8 @@ use Runel\Expression\Substitution;
 /** A quadratic in vertex form, its vertex, and whether that is the least or the greatest value. */
 final readonly class VertexAnswer implements Answer
 {
+    use PlainAnswer;
+
     /** @param Letter|null $name what it is equal to, as y, where the problem says so */
     public function __construct(
         private Expression $form,

@@ -180,7 +180,7 @@ final readonly class RationalRoots implements Method
                 $branch,
                 $dead,
             ));
-            array_push($solutions, ...($own instanceof SolutionsAnswer ? $own->solutions() : []));
+            array_push($solutions, ...($own->solutions() ?? []));
             $roots = $roots || $demonstration->forecast->roots;
         }
 

@@ -462,7 +462,7 @@ final class RootWork
 
             return;
         }
-        $candidates = $answer instanceof SolutionsAnswer ? $answer->solutions() : [];
+        $candidates = $answer->solutions() ?? [];
         array_push($this->sections, ...$sections);
         $this->sections[] = new Section(Phase::Finishing, $this->tested($candidates));
     }

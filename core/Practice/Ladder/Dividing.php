@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Runel\Practice\Ladder;
 
-use Runel\Expression\Expression;
 use Runel\Polynomial\Polynomial;
 use Runel\Practice\Difficulty;
 use Runel\Practice\Ladder;
@@ -58,8 +57,8 @@ abstract class Dividing extends Ladder
             return [Difficulty::Longer];
         }
         [$dividend, $divisor] = $parts;
-        $remainder = $seen->demonstration->answer->details()['remainder'] ?? null;
-        $left = $remainder instanceof Expression ? Polynomial::tryFrom($remainder) : null;
+        $remainder = $seen->demonstration->answer->remainder();
+        $left = $remainder === null ? null : Polynomial::tryFrom($remainder);
 
         return self::found([
             Difficulty::Minus->value => Seen::hasMinus($dividend) || Seen::hasMinus($divisor),
