@@ -392,10 +392,20 @@ final readonly class Rational implements \Stringable
         $value = $value->simplified();
         $numerator = $value->getNumerator();
         $denominator = $value->getDenominator();
-        if ($numerator->getBitLength() < 64 && $denominator->getBitLength() < 64) {
+        if (self::isSmall($numerator) && self::isSmall($denominator)) {
             return new self($numerator->toInt(), $denominator->toInt());
         }
 
         return new self(0, 1, $value);
+    }
+
+    /** Whether it fits a machine integer: told by its digits, which is far quicker than by its bits. */
+    private static function isSmall(BigInteger $whole): bool
+    {
+        $digits = (string) $whole;
+        $limit = (string) ($digits[0] === '-' ? \PHP_INT_MIN : \PHP_INT_MAX);
+
+        return \strlen($digits) < \strlen($limit)
+            || (\strlen($digits) === \strlen($limit) && strcmp($digits, $limit) <= 0);
     }
 }
