@@ -138,7 +138,7 @@ final readonly class Guidance
                     static fn(Node $written): bool => !$alike->lines($written, $line),
                 );
                 if ($onward !== []) {
-                    return self::of($demonstration, $passed, $number);
+                    return self::of($demonstration, $passed, $number, $line);
                 }
             }
         }
@@ -147,7 +147,7 @@ final readonly class Guidance
     }
 
     /** @param non-empty-list<array{Section, Step}> $passed from where the learner stands to the step that writes on */
-    private static function of(Demonstration $demonstration, array $passed, int $number): self
+    private static function of(Demonstration $demonstration, array $passed, int $number, Node $line): self
     {
         [$section, $step] = $passed[\count($passed) - 1];
         // What a part of the work arrives at is asked, of the first part that asks anything.
@@ -169,7 +169,7 @@ final readonly class Guidance
             $section->title(),
             $watched[\count($watched) - 1]->watch ?? null,
             $asked->question->prompt ?? Message::of('marking.ask-next', ['title' => $step->title]),
-            self::rule($own, $asked, $step),
+            self::rule($own, $asked, $step, $line),
             self::main($step),
             $demonstration,
             $number,
@@ -177,27 +177,33 @@ final readonly class Guidance
     }
 
     /**
-     * The reason for what is asked, or for what comes before it where that would say the line itself.
+     * The reason for what is asked, or for what comes before it where that would say the line itself. Where there is no
+     * other reason, what the learner has still to find is left open in it.
      *
      * @param list<Step> $steps of the part of the work that asks
+     * @param Node       $line  where the learner stands: what is in it already may be said
      */
-    private static function rule(array $steps, Step $asked, Step $last): Message
+    private static function rule(array $steps, Step $asked, Step $last, Node $line): Message
     {
         $written = implode(' ', array_map(Ascii::write(...), self::chain($last)));
+        $known = Ascii::write($line);
+        $tells = static function (mixed $part) use ($written, $known): bool {
+            $said = $part instanceof Sum || $part instanceof Product ? Ascii::write(Rewriter::unmarked($part)) : null;
+
+            return $said !== null && str_contains($written, $said) && !str_contains($known, $said);
+        };
         $place = (int) array_search($asked, $steps, true);
         foreach (array_reverse(\array_slice($steps, 0, $place + 1)) as $step) {
-            $says = array_filter(
-                $step->why->parameters,
-                static fn(mixed $part): bool => ($part instanceof Sum || $part instanceof Product)
-                    && str_contains($written, Ascii::write(Rewriter::unmarked($part))),
-            );
             // A single pair or arrangement of a hunt is no rule.
-            if ($says === [] && $step->role !== Role::Trial) {
+            if (array_filter($step->why->parameters, $tells) === [] && $step->role !== Role::Trial) {
                 return $step->why;
             }
         }
 
-        return $asked->why;
+        return Message::of($asked->why->key, array_map(
+            static fn(mixed $part): mixed => $tells($part) ? '…' : $part,
+            $asked->why->parameters,
+        ));
     }
 
     /** @return list<Node> the lines of a step that carry the work on, unmarked */

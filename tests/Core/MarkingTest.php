@@ -7,6 +7,7 @@ namespace Tests\Core;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Runel\Demonstration\Demonstration;
+use Runel\Demonstration\Line;
 use Runel\Demonstration\Link;
 use Runel\Demonstration\Task;
 use Runel\Expression\Equation;
@@ -15,6 +16,7 @@ use Runel\Expression\Letters;
 use Runel\Expression\Node;
 use Runel\Expression\Product;
 use Runel\Expression\Rewriter;
+use Runel\Expression\Sum;
 use Runel\Marking\Guidance;
 use Runel\Marking\LineVerdict;
 use Runel\Marking\MarkedLine;
@@ -170,6 +172,16 @@ final class MarkingTest extends TestCase
                 self::assertNotNull($help, $where);
                 self::assertNotSame([], $help->lines, $where);
                 self::assertLessThan(30, \count($written), $where);
+                $next = implode(' ', array_map(static fn(Line $one): string => Ascii::write(
+                    Rewriter::unmarked($one->node),
+                ), $help->lines));
+                foreach ($help->rule->parameters as $said) {
+                    $said = $said instanceof Sum || $said instanceof Product ? Ascii::write(
+                        Rewriter::unmarked($said),
+                    ) : null;
+                    self::assertFalse($said !== null && str_contains($next, $said)
+                        && !str_contains(Ascii::write($line), $said), "$where: the rule says $said");
+                }
                 foreach ($help->lines as $next) {
                     $line = Rewriter::unmarked($next->node);
                     $written[] = Ascii::write($line);

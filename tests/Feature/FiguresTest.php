@@ -6,8 +6,11 @@ namespace Tests\Feature;
 
 use App\Demonstrations\Demonstrations;
 use App\Figures\Figures;
+use App\Figures\Ink;
+use Runel\Demonstration\Step;
 use Runel\Demonstration\Task;
 use Runel\Problem\Problem;
+use Runel\Style\HouseStyle;
 use Tests\Core\Chance;
 
 /**
@@ -63,6 +66,31 @@ final class FiguresTest extends TestCase
             'two-squares',
             'whole-number-twin',
         ], array_keys($types));
+    }
+
+    /** What is told by colour is told by the line, too: its dashes, or two lines for one. */
+    public function testNoTwoDegreesHaveOneLine(): void
+    {
+        $figures = app(Figures::class);
+        foreach (['(4x+5)(x^2+3x+2)' => 'grid', '(2x+1)(x^2+3x+5)' => 'columns'] as $typed => $method) {
+            $task = new Task(Problem::read($typed), HouseStyle::default());
+            $steps = app(Demonstrations::class)->of($task, 'multiply', $method)->steps();
+            $svg = implode('', array_map(
+                static fn(Step $step): string => $step->figure === null
+                    ? ''
+                    : $figures->svg($step->figure, $task->style),
+                $steps,
+            ));
+            $lines = [];
+            foreach (range(0, 3) as $ink) {
+                $colour = Ink::colour($ink);
+                preg_match_all("/<path [^>]*stroke=\"$colour\" stroke-width=\"([^>]*)>/", $svg, $found);
+                self::assertNotSame([], $found[0], "$typed: degree $ink");
+                self::assertCount(1, array_unique($found[1]), "$typed: one line for degree $ink");
+                $lines[] = $found[1][0];
+            }
+            self::assertCount(4, array_unique($lines), "$typed: " . implode(', ', $lines));
+        }
     }
 
     private function assertSoundPicture(string $svg, string $where): void

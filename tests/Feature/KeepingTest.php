@@ -178,6 +178,24 @@ final class KeepingTest extends DiskTestCase
         unlink($file);
     }
 
+    public function testAFileThatUnpacksToMoreThanThereIsRoomForIsRefusedUnread(): void
+    {
+        $this->fill();
+        $file = (string) tempnam(sys_get_temp_dir(), 'runel');
+        app(Archive::class)->write($file);
+        $bytes = (string) file_get_contents($file);
+        // In the directory at the end of a zip the unpacked size stands 24 bytes behind an entry's mark.
+        $entry = (int) strrpos($bytes, "PK\x01\x02");
+        file_put_contents($file, substr_replace($bytes, pack('V', 1_000_000_001), $entry + 24, 4));
+        try {
+            app(Archive::class)->read($file);
+            self::fail('it came in');
+        } catch (BadRequest $refused) {
+            self::assertSame('kept.too-large', $refused->reason->key);
+        }
+        unlink($file);
+    }
+
     public function testDamagedRowsTakeNothingDownAndGoOutAsTheyAre(): void
     {
         $this->fill();

@@ -103,7 +103,9 @@ final class LearnersTest extends TestCase
         $handing = $learner->handings()->sole();
         $address = app(Handings::class)->address($handing);
         $task = "$address&task=1";
-        $opened = (string) $this->get($task)->assertOk()->getContent();
+        $page = $this->get($task)->assertOk();
+        self::assertTrue($page->headers->hasCacheControlDirective('no-store'), 'whoever comes after sees nothing of it');
+        $opened = (string) $page->getContent();
         self::assertSame(0, $learner->attempts()->count(), 'looking writes nothing');
         preg_match('/name="opened" value="(\d+)"/', $opened, $match);
         $this->travel(90)->seconds();

@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Lessons\KeptLessons;
 use App\Models\Lesson;
+use App\Models\LessonMoment;
 use App\Models\LessonPlay;
 use App\Models\ProblemSetRecord;
+use Illuminate\Support\Carbon;
 use Sabre\VObject\Component\VEvent;
 use Sabre\VObject\Reader;
 
@@ -211,6 +214,37 @@ final class LessonsTest extends TestCase
         self::assertSame($items, $play->moments()->where('kind', 'reached')->count());
         $this->get('/lessons')->assertSee('Your own pace');
         $this->post("/plays/$play->id/notes", ['item' => '1', 'text' => '  '])->assertSessionHas('refused');
+    }
+
+    public function testOnlyWhatLookedLikeTeachingTellsThePace(): void
+    {
+        LessonPlay::query()->delete();
+        $held = function (int ...$seconds): void {
+            $at = Carbon::parse('2026-03-02 18:00:00');
+            $play = LessonPlay::query()->create([
+                'lesson_id' => Lesson::query()->firstOrFail()->id,
+                'started_at' => $at,
+            ]);
+            foreach ($seconds as $number => $taken) {
+                LessonMoment::query()->create([
+                    'play_id' => $play->id, 'kind' => 'reached', 'place' => $number + 1, 'usual' => 100, 'at' => $at,
+                ]);
+                $at = $at->copy()->addSeconds($taken);
+            }
+            $play->update(['ended_at' => $at]);
+        };
+        $told = static function (): array {
+            [$pace, $items] = app(KeptLessons::class)->pace();
+
+            return [$pace->hundredths, $items];
+        };
+        $held(150, 150, 150, 150);
+        self::assertSame([150, 4], $told());
+        // Looked through in a hurry, and left lying over a break: neither is how long an item takes.
+        $held(2, 3, 9000, 14, 7201);
+        self::assertSame([150, 4], $told());
+        $held(15, 7200, 60);
+        self::assertSame([150, 7], $told());
     }
 
     public function testBadInputIsSaidInWordsAndKept(): void

@@ -133,6 +133,24 @@ final class PagesTest extends TestCase
         }
     }
 
+    /** Mathematics is spoken once: by its words, not by its signs. */
+    public function testWhatIsWrittenIsHiddenFromWhoeverListens(): void
+    {
+        $rooms = [
+            $this->board(['problem' => '15x^2-7x-4', 'job' => 'factor', 'method' => 'cross', 'step' => 4]),
+            '/your-turn?' . http_build_query(['problem' => '2x+3=11', 'job' => 'solve']),
+            '/style',
+            '/?' . http_build_query(['problem' => 'x^2-5x+6']),
+        ];
+        foreach ($rooms as $room) {
+            $html = (string) $this->get($room)->assertOk()->getContent();
+            preg_match_all('/<span class="maths" role="math" aria-label="([^"]+)"><math([^>]*)>/', $html, $found);
+            self::assertNotSame([], $found[0], $room);
+            self::assertSame([' aria-hidden="true"'], array_values(array_unique($found[2])), $room);
+            self::assertSame(\count($found[0]), substr_count($html, 'class="maths"'), $room);
+        }
+    }
+
     /** @param array<string, string|int> $query */
     private function part(array $query): string
     {
