@@ -104,7 +104,7 @@ final class LearnersTest extends TestCase
         $address = app(Handings::class)->address($handing);
         $task = "$address&task=1";
         $page = $this->get($task)->assertOk();
-        self::assertTrue($page->headers->hasCacheControlDirective('no-store'), 'whoever comes after sees nothing of it');
+        self::assertTrue($page->headers->hasCacheControlDirective('no-store'), 'who comes after sees nothing of it');
         $opened = (string) $page->getContent();
         self::assertSame(0, $learner->attempts()->count(), 'looking writes nothing');
         preg_match('/name="opened" value="(\d+)"/', $opened, $match);

@@ -10,6 +10,7 @@ use App\Faces\Faces;
 use App\Files\HandedIn;
 use App\Pile\Pile;
 use App\Pile\PileReader;
+use Illuminate\Support\Arr;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Runel\Expression\Marked;
 use Runel\Expression\Node;
@@ -17,6 +18,7 @@ use Runel\Message\Message;
 use Runel\Method\Catalogue;
 use Runel\Notation\Ascii;
 use Runel\Style\HouseStyle;
+use Tests\Golden\Overheard;
 use Tests\Golden\Scenes;
 use Tests\Golden\Transcript;
 
@@ -25,6 +27,13 @@ use Tests\Golden\Transcript;
  */
 final class TranscriptTest extends TestCase
 {
+    /** The rooms of words that methods speak from. */
+    private const METHODS = [
+        'advice', 'arcs', 'balance', 'brackets', 'check', 'columns', 'cross', 'divide', 'factor', 'grid', 'hunt',
+        'isolate', 'product', 'quadratic', 'rearrange', 'roots', 'rows', 'scale', 'scale-why', 'solve', 'special',
+        'special-form',
+    ];
+
     /** @param array<string, string> $style */
     #[DataProvider('scenes')]
     public function testSaysWhatItSaid(string $name, string $problem, string $job, string $method, array $style): void
@@ -84,6 +93,37 @@ final class TranscriptTest extends TestCase
         return $node instanceof Marked
             ? [Ascii::write($node->content)]
             : array_merge(...array_map(self::doubted(...), $node->children()), ...[[]]);
+    }
+
+    /** What a method can say is said by a scene; what no scene says yet is listed, and the list only gets shorter. */
+    public function testEveryWordOfAMethodIsSaidByAScene(): void
+    {
+        $overheard = new Overheard(app('translation.loader'), 'en');
+        $overheard->setFallback('en');
+        app()->instance('translator', $overheard);
+        app()->forgetInstance(Faces::class);
+        $faces = app(Faces::class);
+        foreach (self::scenes() as [, $problem, $job, $method, $style]) {
+            $task = app(Requested::class)->reference(['problem' => $problem, 'style' => $style])->task();
+            Transcript::of(app(Demonstrations::class)->of($task, $job, $method), $faces);
+        }
+        $words = [];
+        foreach (self::METHODS as $room) {
+            foreach (array_keys(Arr::dot(require lang_path("en/$room.php"))) as $key) {
+                $words[] = "$room.$key";
+            }
+        }
+        $unsaid = array_values(array_diff($words, array_keys($overheard->said)));
+        $file = \dirname(__DIR__) . '/Golden/unsaid.txt';
+        if (getenv('RUNEL_GOLDEN') === 'refresh') {
+            file_put_contents($file, implode("\n", $unsaid) . "\n");
+        }
+        self::assertSame(
+            explode("\n", trim((string) file_get_contents($file))),
+            $unsaid,
+            'a new word wants a scene that says it; a word said at last is struck from the list by bin/golden',
+        );
+        self::assertGreaterThan(2 * \count($unsaid), \count($words), 'more than half is said');
     }
 
     public function testNoTranscriptIsLeftOver(): void
