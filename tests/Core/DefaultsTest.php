@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Runel\Demonstration\Task;
+use Runel\Message\Refusal;
+use Runel\Method\Catalogue;
+use Runel\Problem\Job;
+use Runel\Problem\Problem;
+use Runel\Style\HouseStyle;
+
+/** Which job and which way is taken where nobody chooses: a method that is added changes none of it unseen. */
+final class DefaultsTest extends TestCase
+{
+    /** @return iterable<array{string, array<string, string>}> typed, and by job, the likeliest first, the way */
+    public static function problems(): iterable
+    {
+        yield ['(x+3)(x-7)', ['multiply' => 'grid']];
+        yield ['(2x-3)(x^2+4x-1)', ['multiply' => 'grid']];
+        yield ['(x+4)^2', ['multiply' => 'grid']];
+        yield ['(x^2+1)(x^3-x+2)', ['multiply' => 'grid']];
+        yield ['x^2-5x+6', ['factor' => 'trial', 'complete-square' => 'vertex']];
+        yield ['15x^2-7x-4', ['factor' => 'trial', 'complete-square' => 'vertex']];
+        yield ['9x^2-25', ['factor' => 'special', 'complete-square' => 'vertex']];
+        yield ['x^2+10x+25', ['factor' => 'special', 'complete-square' => 'vertex']];
+        yield ['4x^2+8x', ['factor' => 'special', 'complete-square' => 'vertex']];
+        yield ['x^3-2x^2-5x+6', ['factor' => 'rational-roots']];
+        yield ['x^2+6x+1', ['factor' => 'sum-product', 'complete-square' => 'vertex']];
+        yield ['2x^2-8x+3=0', ['solve' => 'formula', 'factor' => 'cross', 'complete-square' => 'equation']];
+        yield ['y=x^2-4x+7', ['complete-square' => 'vertex']];
+        yield ['x^2=49', ['solve' => 'square-roots', 'factor' => 'special']];
+        yield ['x^2-x-12=0', ['solve' => 'factoring', 'factor' => 'trial', 'complete-square' => 'equation']];
+        yield ['3x^2+5x-1=0', ['solve' => 'formula', 'factor' => 'cross', 'complete-square' => 'equation']];
+        yield ['5x+2=2x+11', ['solve' => 'balance']];
+        yield ['x/3-2=4', ['solve' => 'balance']];
+        yield ['x^3-7x+6=0', ['solve' => 'rational-roots', 'factor' => 'rational-roots']];
+        yield ['sqrt(x+6)=x', ['solve' => 'isolate-roots']];
+        yield ['(x^3-2x^2+4)/(x-3)', ['divide' => 'synthetic']];
+        yield ['(2x^3+x^2-5)/(x^2+1)', ['divide' => 'long']];
+        yield ['v=u+at for t', ['rearrange' => 'balance']];
+        yield ['A=1/2(a+b)h for a', ['rearrange' => 'balance']];
+        yield ['x^4-5x^2+4=0', ['solve' => 'rational-roots', 'factor' => 'rational-roots']];
+    }
+
+    /** @param array<string, string> $ways */
+    #[DataProvider('problems')]
+    public function testNobodyChooses(string $typed, array $ways): void
+    {
+        $catalogue = Catalogue::standard();
+        $task = new Task(Problem::read($typed), HouseStyle::default());
+        $taken = [];
+        foreach ($task->problem->jobs as $job) {
+            try {
+                $taken[$job->value] = $catalogue->demonstrate($task, $job->value)->method;
+            } catch (Refusal) {
+                continue;
+            }
+        }
+        self::assertSame($ways, $taken);
+    }
+
+    public function testEveryFamilyIsAmongThem(): void
+    {
+        $jobs = array_merge(...array_map(
+            static fn(array $problem): array => array_keys($problem[1]),
+            iterator_to_array(self::problems(), false),
+        ));
+        self::assertEqualsCanonicalizing(
+            array_map(static fn(Job $job): string => $job->value, Job::cases()),
+            array_values(array_unique($jobs)),
+        );
+    }
+}
