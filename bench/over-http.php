@@ -2,7 +2,8 @@
 
 declare(strict_types=1);
 
-// Serves the application with one route more, and compares the board with that empty route.
+// Serves the application with one route more, and compares the board with that empty route. A part of run.php.
+/** @var non-empty-list<string> $problems */
 $socket = stream_socket_server('tcp://127.0.0.1:0');
 assert(is_resource($socket));
 $port = (int) substr((string) strrchr((string) stream_socket_get_name($socket, false), ':'), 1);

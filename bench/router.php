@@ -10,6 +10,6 @@ require __DIR__ . '/../vendor/autoload.php';
 $app = require __DIR__ . '/../bootstrap/app.php';
 $app->booted(static function () use ($app): void {
     $app['view']->addLocation(__DIR__ . '/views');
-    Route::middleware('web')->get('/bench-empty', static fn() => view('bench-empty'));
+    Route::middleware('web')->get('/bench-empty', static fn() => response()->view('bench-empty'));
 });
 $app->handleRequest(Request::capture());

@@ -157,7 +157,7 @@ putenv('APP_KEY=base64:' . base64_encode(str_repeat('k', 32)));
 $app = require __DIR__ . '/../bootstrap/app.php';
 $kernel = $app->make(Kernel::class);
 $kernel->bootstrap();
-Route::middleware('web')->get('/bench-empty', static fn() => view('bench-empty'));
+Route::middleware('web')->get('/bench-empty', static fn() => response()->view('bench-empty'));
 $app['view']->addLocation(__DIR__ . '/views');
 $get = static function (string $path) use ($kernel): string {
     $response = $kernel->handle(Request::create($path));

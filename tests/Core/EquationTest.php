@@ -185,7 +185,6 @@ final class EquationTest extends TestCase
     {
         $lines = array_merge(...array_map(static fn(Step $step): array => $step->lines, $solved->steps()));
         foreach ($lines as $line) {
-            \assert($line instanceof Line);
             if ($line->link === Link::Side || !$line->node instanceof Equation) {
                 continue;
             }

@@ -424,9 +424,13 @@ final class FactorTest extends TestCase
     private static function wronglyFactored(Question $question, string $slip): ?string
     {
         $subject = $question->accepted[0] instanceof Product ? ($question->subjects()[0] ?? null) : null;
-        foreach ($subject === null ? [] : (new BracketPairRule(Slip::from($slip)))->wrong($subject) as $wrong) {
+        if (!$subject instanceof Expression) {
+            return null;
+        }
+        foreach ((new BracketPairRule(Slip::from($slip)))->wrong($subject) as $wrong) {
             $trinomial = $wrong instanceof Expression ? Trinomial::of(Polynomial::fromExpression($wrong)) : null;
-            if ($trinomial?->isPrime() === false && !(new Proof())->same($wrong, $subject)) {
+            if ($wrong instanceof Expression && $trinomial?->isPrime() === false
+                && !(new Proof())->same($wrong, $subject)) {
                 [$first, $second] = $trinomial->brackets();
 
                 return Ascii::write(Product::of([

@@ -149,7 +149,7 @@ final class MarkingTest extends TestCase
         )->rows;
         $paired = array_filter($rows, static fn(array $row): bool => $row[0] !== null && $row[1] !== null);
         self::assertSame(['10+15x+4x+6x^2', '(2x+5)(2+3x)'], array_values(array_map(
-            static fn(array $row): string => $row[0]->typed ?? '',
+            static fn(array $row): string => $row[0]->typed,
             $paired,
         )));
         self::assertGreaterThan(2, \count($rows), 'what stands on one side only has a row of its own');

@@ -47,7 +47,7 @@ final class ParserTest extends TestCase
         self::assertSame($ascii, Ascii::write(Parser::parse($typed)->node));
     }
 
-    /** @return iterable<string, array{string, string, int}> */
+    /** @return iterable<array{string, string, int}> */
     public static function mistakes(): iterable
     {
         yield ['(x+1)((x', 'error.unclosed', 7];

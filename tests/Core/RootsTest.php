@@ -51,7 +51,7 @@ final class RootsTest extends TestCase
             $found = array_map(self::value(...), self::expressions($solved->answer->details()['solutions'] ?? []));
             sort($found);
             sort($roots);
-            self::assertEqualsWithDelta(array_values($roots), $found, 1e-9, $typed);
+            self::assertEqualsWithDelta($roots, $found, 1e-9, $typed);
             foreach ($solved->steps() as $step) {
                 foreach ($step->figure instanceof RootHunt ? $step->figure->trials : [] as $trial) {
                     $skipped[$trial->verdict->value] = true;

@@ -57,12 +57,7 @@ final class ContractTest extends TestCase
             'x^2+x-5039', '6x^2+19xy+10y^2', '6x^2+9x', '1/2x^2-1/3x-1/6', '5040x^2+2x-1',
             '4x^2 = 12x + 7', 'x^2=0.25', '4x^2-12x+9=0', '6x^2=9x',
         ];
-        $faces = $this->app?->make(Faces::class);
-        $requested = $this->app?->make(Requested::class);
-        $demonstrations = $this->app?->make(Demonstrations::class);
-        \assert(
-            $faces instanceof Faces && $requested instanceof Requested && $demonstrations instanceof Demonstrations,
-        );
+        [$faces, $requested, $demonstrations] = [app(Faces::class), app(Requested::class), app(Demonstrations::class)];
         $written = 0;
         foreach ($problems as $problem) {
             foreach ([['words' => 'us'], [

@@ -171,12 +171,12 @@ final class FacesTest extends TestCase
                 $row($data['right']),
                 array_slice(self::totals($row($data['totals']), range((int) $data['places'] - 1, 0))[0] ?? [], 1),
             ], (int) $data['places']),
-            'tableau' => array_values(array_filter([
+            'tableau' => array_filter([
                 [$data['corner'], ...$row($data['top'])],
                 [$data['subtracts'] === true ? '−' : '+', '', ...$row($data['products'])],
                 ['', ...$row($data['sums'])],
                 $data['scaled'] === [] ? null : ['÷', ...$row($data['scaled'])],
-            ])),
+            ]),
             'bridge' => $figure instanceof Bridge ? self::places(match (true) {
                 $figure->stage->hasReached(BridgeStage::Turned) => $figure->adding,
                 $figure->stage->hasReached(BridgeStage::Pressed) => $figure->subtracting,
@@ -389,6 +389,7 @@ final class FacesTest extends TestCase
         $from = 0;
         foreach ($tables as $number => $rows) {
             $wanted = array_map(static fn(array $row): string => implode('', $row), $rows);
+            $found = [];
             for ($first = $from; $first < \count($lines); ++$first) {
                 $found = self::block($lines, $first, \count($rows));
                 if (array_map(static fn(array $row): string => implode('', $row), $found) === $wanted) {

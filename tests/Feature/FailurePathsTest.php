@@ -245,7 +245,7 @@ final class FailurePathsTest extends TestCase
             $this->swapCatalogue(self::failing('grid'));
             $again = $this->get($url, ['If-None-Match' => $tag])->assertStatus(304);
             self::assertSame('', $again->getContent());
-            $this->app?->forgetInstance(Catalogue::class);
+            app()->forgetInstance(Catalogue::class);
             $this->get("$url&times=cross", ['If-None-Match' => $tag])->assertOk();
             $this->get($url, ['If-None-Match' => $tag, 'HX-Request' => 'true'])->assertOk();
         }
@@ -307,7 +307,7 @@ final class FailurePathsTest extends TestCase
 
     private function swapCatalogue(Family $family): void
     {
-        $this->app?->instance(Catalogue::class, new Catalogue([$family], app(Incidents::class)));
+        app()->instance(Catalogue::class, new Catalogue([$family], app(Incidents::class)));
     }
 
     private static function reference(): TaskReference

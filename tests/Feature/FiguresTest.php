@@ -27,9 +27,7 @@ final class FiguresTest extends TestCase
 
     public function testEveryFigureIsDrawnWithinItsFrame(): void
     {
-        $figures = $this->app?->make(Figures::class);
-        $demonstrations = $this->app?->make(Demonstrations::class);
-        \assert($figures instanceof Figures && $demonstrations instanceof Demonstrations);
+        [$figures, $demonstrations] = [app(Figures::class), app(Demonstrations::class)];
         $types = [];
         foreach (self::PROBLEMS as $seed => $typed) {
             $task = new Task(Problem::read($typed), (new Chance($seed + 1))->style());
@@ -104,7 +102,6 @@ final class FiguresTest extends TestCase
         self::assertNotSame('', $root->getAttribute('aria-label'));
         $columns = [];
         foreach ($document->getElementsByTagName('*') as $element) {
-            \assert($element instanceof \DOMElement);
             $holds = $element->tagName === 'text' && $element->getElementsByTagName('tspan')->length > 0;
             if ($holds || !\in_array($element->tagName, ['text', 'tspan', 'rect', 'circle'], true)) {
                 continue;

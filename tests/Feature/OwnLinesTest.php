@@ -140,11 +140,11 @@ final class OwnLinesTest extends TestCase
 
     public function testNothingOfAPileIsLogged(): void
     {
-        Log::spy();
+        $log = Log::spy();
         $this->post('/marking', ['text' => "Mirela\n2x+3=11\n2x=14\n\nQ\n((((\n"])->assertOk();
-        Log::shouldNotHaveReceived('error');
-        Log::shouldNotHaveReceived('info');
-        Log::shouldNotHaveReceived('warning');
+        $log->shouldNotHaveReceived('error');
+        $log->shouldNotHaveReceived('info');
+        $log->shouldNotHaveReceived('warning');
     }
 
     private static function field(string $html): string

@@ -21,8 +21,7 @@ final class PagesTest extends TestCase
 
     public function testEveryStopOfEveryMethodIsShown(): void
     {
-        $demonstrations = $this->app?->make(Demonstrations::class);
-        \assert($demonstrations instanceof Demonstrations);
+        $demonstrations = app(Demonstrations::class);
         $stops = 0;
         foreach (self::PROBLEMS as $seed => $typed) {
             $style = (new Chance($seed + 40))->style();

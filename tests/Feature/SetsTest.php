@@ -150,8 +150,8 @@ final class SetsTest extends TestCase
             $item = new \DOMDocument();
             self::assertTrue($item->loadXML((string) $zip->getFromName($resource->getAttribute('href'))));
             $root = $item->documentElement;
-            self::assertSame('http://www.imsglobal.org/xsd/imsqti_v2p2', $root?->namespaceURI);
-            self::assertSame($resource->getAttribute('identifier'), $root?->getAttribute('identifier'));
+            self::assertSame('http://www.imsglobal.org/xsd/imsqti_v2p2', $root->namespaceURI);
+            self::assertSame($resource->getAttribute('identifier'), $root->getAttribute('identifier'));
             $right = $item->getElementsByTagName('value')->item(0)?->textContent;
             $forms = [];
             foreach ($item->getElementsByTagName('mapEntry') as $entry) {

@@ -112,10 +112,10 @@ final readonly class SpokenKeys
         }
         $pattern = self::pattern($expression);
 
-        return $pattern === null || $pattern === '.+' ? [] : [$pattern];
+        return $pattern === '.+' ? [] : [$pattern];
     }
 
-    private static function pattern(Node $node): ?string
+    private static function pattern(Node $node): string
     {
         return match (true) {
             $node instanceof Node\Scalar\String_ => preg_quote($node->value, '/')
@@ -128,8 +128,8 @@ final readonly class SpokenKeys
             $node instanceof Node\Expr\BinaryOp\Concat => str_replace(
                 self::END,
                 '',
-                (string) self::pattern($node->left),
-            ) . (self::pattern($node->right) ?? '.+'),
+                self::pattern($node->left),
+            ) . self::pattern($node->right),
             default => '.+',
         };
     }
