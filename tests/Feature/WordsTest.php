@@ -4,14 +4,25 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Address\Standing;
+use App\Address\Standing as StandingStyle;
 use App\Faces\Faces;
+use App\Faces\Format;
 use App\Faces\MissingWords;
+use App\Kept\Trouble;
 use App\Style\Switches;
 use Psr\Log\NullLogger;
+use Runel\Demonstration\Answer\AnswerType;
 use Runel\Demonstration\Phase;
+use Runel\Lesson\ItemKind;
+use Runel\Marking\LineVerdict;
+use Runel\Marking\Wanting;
 use Runel\Message\Message;
 use Runel\Method\Catalogue;
+use Runel\Practice\Attempted;
+use Runel\Practice\Difficulty;
+use Runel\Practice\Skill;
+use Runel\Practice\Standing;
+use Runel\Practice\Wishes;
 use Runel\Problem\Job;
 use Runel\Slip\Slip;
 use Runel\Style\HouseStyle;
@@ -164,7 +175,7 @@ final class WordsTest extends TestCase
             ], Slip::cases()),
             ...array_map(static fn(string $key): array => ["style.key.$key", ...array_map(
                 static fn(string $value): string => "style.value.$key.$value",
-                Standing::table(Catalogue::standard())[$key],
+                StandingStyle::table(Catalogue::standard())[$key],
             )], array_merge(...array_values(Switches::SUBJECTS))),
         );
         foreach (['en', 'en_GB'] as $locale) {
@@ -174,6 +185,49 @@ final class WordsTest extends TestCase
             }
         }
         self::assertGreaterThan(100, \count($named));
+    }
+
+    /** A word whose key is put together wants one for every case that can come: none of them falls silent. */
+    public function testEveryCaseHasItsWords(): void
+    {
+        $values = static fn(\BackedEnum ...$cases): array => array_map(
+            static fn(\BackedEnum $case): string => (string) $case->value,
+            array_values($cases),
+        );
+        $read = array_filter(
+            LineVerdict::cases(),
+            static fn(LineVerdict $verdict): bool => $verdict !== LineVerdict::Unreadable,
+        );
+        $said = array_filter(Format::cases(), static fn(Format $format): bool => $format !== Format::Speech);
+        $cases = [
+            'sets.task.*' => $values(...Job::cases()),
+            'error.asked-*' => $values(...Job::cases()),
+            'slip.*.name' => $values(...Slip::cases()),
+            'practice.skill.*' => $values(...Skill::cases()),
+            'practice.adds.*' => $values(...Difficulty::cases()),
+            'practice.wish.*' => array_diff(Wishes::KEYS, ['letters']),
+            'sets.wish.*' => Wishes::KEYS,
+            'sets.*' => $values(AnswerType::None, AnswerType::All),
+            'lesson.kind.*' => $values(...ItemKind::cases()),
+            'pile.wants.*' => $values(...Wanting::cases()),
+            'turn.mark.*' => $values(...LineVerdict::cases()),
+            'turn.sign.*' => $values(...LineVerdict::cases()),
+            'marking.*' => $values(...$read),
+            'learner.why.*' => $values(...Attempted::cases()),
+            'learner.why-today.*' => $values(...Attempted::cases()),
+            'learner.standing.*' => $values(...Standing::cases()),
+            'learner.sign.*' => $values(...Standing::cases()),
+            'trouble.*' => $values(...Trouble::cases()),
+            'trouble.cure.*' => $values(...Trouble::cases()),
+            'ui.formats.*' => $values(...$said),
+        ];
+        foreach ($cases as $key => $ids) {
+            foreach ($ids as $id) {
+                $own = str_replace('*', $id, $key);
+                self::assertIsString(trans($own, [], 'en'));
+                self::assertNotSame($own, trans($own, [], 'en'));
+            }
+        }
     }
 
     /**
