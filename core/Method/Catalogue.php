@@ -23,6 +23,7 @@ final readonly class Catalogue
 {
     /** @var \WeakMap<Task, array<string, Defect>> what has failed with a task, by job and method */
     private \WeakMap $failed;
+    private Built $built;
 
     /**
      * @param list<Family>   $families  one a job
@@ -31,6 +32,7 @@ final readonly class Catalogue
     public function __construct(private array $families, private ?Incidents $incidents = null)
     {
         $this->failed = new \WeakMap();
+        $this->built = new Built();
     }
 
     public static function standard(?Incidents $incidents = null): self
@@ -89,10 +91,33 @@ final readonly class Catalogue
      */
     public function demonstrate(Task $task, ?string $job = null, ?string $method = null): Demonstration
     {
+        return $this->wanted($task, static fn(): bool => true, $job, $method)
+            ?? throw new \LogicException('What is always wanted was not.');
+    }
+
+    /**
+     * The same for whoever is choosy: what is not wanted is not audited, which is the dearer part, and not handed out.
+     *
+     * @param \Closure(Demonstration): bool $isWanted
+     *
+     * @return Demonstration|null null where it is not wanted
+     *
+     * @throws Refusal
+     * @throws Unproved
+     */
+    public function wanted(
+        Task $task,
+        \Closure $isWanted,
+        ?string $job = null,
+        ?string $method = null,
+    ): ?Demonstration {
         while (true) {
             $chosen = $this->choose($task, $job, $method);
             try {
-                $demonstration = $chosen->demonstrate($task);
+                $demonstration = $this->built->by($chosen, $task);
+                if (!$isWanted($demonstration)) {
+                    return null;
+                }
                 Auditor::approve($demonstration);
 
                 return $demonstration;
@@ -237,7 +262,7 @@ final readonly class Catalogue
 
             return $refusal === null ? Offer::fits(
                 $method,
-                $method->demonstrate($task)->forecast,
+                $this->built->by($method, $task)->forecast,
             ) : Offer::refuses($method, $refusal);
         } catch (Refusal $refusal) {
             return Offer::refuses($method, $refusal);

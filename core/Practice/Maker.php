@@ -110,8 +110,11 @@ final class Maker
                 continue;
             }
             ++$demonstrated;
-            $demonstration = $this->demonstration($task);
-            if ($demonstration !== null && $this->isTaken($rung, $demonstration)) {
+            $demonstration = $this->demonstration($task, $rung);
+            if ($demonstration !== null) {
+                $this->known[self::key($demonstration->task->problem)] = true;
+                $this->answers[] = Ascii::write($demonstration->answer->node());
+
                 return new Made($typed, $this->order->skill, $rung, $demonstration);
             }
         }
@@ -143,11 +146,17 @@ final class Maker
         return $largest !== null && self::largest($task->problem->node) > $largest ? $this->turnDown('largest') : $task;
     }
 
-    private function demonstration(Task $task): ?Demonstration
+    /** What is on the rung and as wished for, proved; null of all else. */
+    private function demonstration(Task $task, Rung $rung): ?Demonstration
     {
         $method = $this->order->wishes->method ?? $this->ladder->method();
         try {
-            return $this->catalogue->demonstrate($task, $this->ladder->job()->value, $method);
+            return $this->catalogue->wanted(
+                $task,
+                fn(Demonstration $demonstration): bool => $this->isTaken($rung, $demonstration),
+                $this->ladder->job()->value,
+                $method,
+            );
         } catch (Defect $defect) {
             $this->defect = $defect;
 
@@ -184,9 +193,6 @@ final class Maker
 
             return false;
         }
-        $this->known[self::key($demonstration->task->problem)] = true;
-        $this->answers[] = $answer;
-
         return true;
     }
 
