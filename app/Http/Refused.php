@@ -25,7 +25,7 @@ final readonly class Refused
         if ($request->is('api/*')) {
             return $this->json($refusal, Response::HTTP_UNPROCESSABLE_ENTITY);
         }
-        if ($request->headers->has('HX-Request')) {
+        if (Part::isAsked($request)) {
             // A part of a page cannot hold the bench: the whole page is asked for instead.
             return new HtmlResponse('', Response::HTTP_UNPROCESSABLE_ENTITY, [
                 'HX-Redirect' => $request->getRequestUri(),

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Address\Address;
 use App\Board\Board;
 use App\Demonstrations\Demonstrations;
+use App\Http\Part;
 use App\Page\PageFace;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -20,7 +21,7 @@ final readonly class BoardController
     /** @throws Refusal when there is nothing to show */
     public function show(Request $request, Address $address): Response
     {
-        return response()->view($request->headers->has('HX-Request') ? 'board.board' : 'board.page', [
+        return response()->view(Part::isAsked($request) ? 'board.board' : 'board.page', [
             'board' => $this->board($address),
         ]);
     }

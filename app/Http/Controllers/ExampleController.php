@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Away;
 use App\Http\Requests\KeepExampleRequest;
 use App\Shelf\Shelf;
 use App\Shelf\ShelfUnavailable;
@@ -44,7 +45,7 @@ final readonly class ExampleController
     /** @param string|null $notice the key of what is said there */
     private static function toBench(string $problem, ?string $notice = null): RedirectResponse
     {
-        $back = redirect(route('bench', $problem === '' ? [] : ['problem' => $problem], false));
+        $back = Away::to('bench', $problem === '' ? [] : ['problem' => $problem]);
 
         return $notice === null
             ? $back

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Away;
 use App\Kept\Named;
 use App\Learners\GroupRecord;
 use App\Learners\Learners;
@@ -25,10 +26,10 @@ final readonly class GroupController
         try {
             $group = $this->learners->addGroup($request->input('name'));
         } catch (Refusal $refusal) {
-            return redirect(route('learners', [], false))->with('refused', $this->page->plain($refusal->reason));
+            return Away::to('learners')->with('refused', $this->page->plain($refusal->reason));
         }
 
-        return redirect(route('groups.show', ['group' => $group->id], false));
+        return Away::to('groups.show', ['group' => $group->id]);
     }
 
     public function show(LearnerGroup $group): Response
@@ -38,7 +39,7 @@ final readonly class GroupController
 
     public function rename(Request $request, LearnerGroup $group): RedirectResponse
     {
-        $back = redirect(route('groups.show', ['group' => $group->id], false));
+        $back = Away::to('groups.show', ['group' => $group->id]);
         try {
             $group->update(['name' => Named::of($request->input('name'))]);
         } catch (Refusal $refusal) {
@@ -53,6 +54,6 @@ final readonly class GroupController
     {
         $group->delete();
 
-        return redirect(route('learners', [], false))->with('notice', __('learner.group-removed'));
+        return Away::to('learners')->with('notice', __('learner.group-removed'));
     }
 }

@@ -8,6 +8,8 @@ use App\Address\Address;
 use App\Demonstrations\Demonstrations;
 use App\Demonstrations\Jobs;
 use App\Faces\Faces;
+use App\Http\Away;
+use App\Http\Part;
 use App\Kept\ChangedElsewhere;
 use App\Learners\HandedWork;
 use App\Learners\Handings;
@@ -99,7 +101,7 @@ final readonly class HandingController
         $learner = $handing->learner_id;
         $handing->delete();
 
-        $back = redirect(route('learners.show', ['learner' => $learner], false));
+        $back = Away::to('learners.show', ['learner' => $learner]);
 
         return $back->with('notice', __('handed.taken-back'));
     }
@@ -149,7 +151,7 @@ final readonly class HandingController
             // Written in another window, or on another device: what was sent comes back in the field.
             $look = ['draft' => $line, 'said' => 'elsewhere'];
         }
-        if ($request->headers->has('HX-Request')) {
+        if (Part::isAsked($request)) {
             return $this->turn($request, $handing, $place, $reference, $look);
         }
 
@@ -176,7 +178,7 @@ final readonly class HandingController
         );
 
         return self::kept(response()->view(
-            $request->headers->has('HX-Request') ? 'your-turn.turn' : 'your-turn.page',
+            Part::isAsked($request) ? 'your-turn.turn' : 'your-turn.page',
             ['turn' => $turn, 'part' => 'your-turn.turn'],
         ));
     }

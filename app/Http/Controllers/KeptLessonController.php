@@ -7,6 +7,8 @@ namespace App\Http\Controllers;
 use App\Calendar\Calendar;
 use App\Files\HandedIn;
 use App\Files\NoText;
+use App\Http\Away;
+use App\Http\Part;
 use App\Kept\ChangedElsewhere;
 use App\Lessons\Items;
 use App\Lessons\KeptLesson;
@@ -70,7 +72,7 @@ final readonly class KeptLessonController
             return $this->again($refusal->reason);
         }
 
-        return redirect(route('lessons.show', ['lesson' => $lesson->id], false))->with('notice', __('lesson.is-kept'));
+        return Away::to('lessons.show', ['lesson' => $lesson->id])->with('notice', __('lesson.is-kept'));
     }
 
     public function import(Request $request): RedirectResponse
@@ -82,7 +84,7 @@ final readonly class KeptLessonController
             return $this->again($refused->reason);
         }
 
-        return redirect(route('lessons.show', ['lesson' => $lesson->id], false))->with('notice', __('lesson.is-kept'));
+        return Away::to('lessons.show', ['lesson' => $lesson->id])->with('notice', __('lesson.is-kept'));
     }
 
     public function rename(Request $request, Lesson $lesson): Response|RedirectResponse
@@ -164,7 +166,7 @@ final readonly class KeptLessonController
     {
         $this->kept->remove($lesson);
 
-        return redirect(route('lessons', [], false))->with('notice', __('lesson.is-removed'));
+        return Away::to('lessons')->with('notice', __('lesson.is-removed'));
     }
 
     public function sheet(Request $request, Lesson $lesson): Response
@@ -219,7 +221,7 @@ final readonly class KeptLessonController
     /** Where a lesson is begun, with what was typed. */
     private function again(Message $reason): RedirectResponse
     {
-        $back = redirect(route('lessons', [], false));
+        $back = Away::to('lessons');
 
         return $back->with('refused', $this->page->plain($reason))->withInput();
     }
@@ -231,7 +233,7 @@ final readonly class KeptLessonController
         try {
             $work(\is_numeric($version) ? (int) $version : 0);
         } catch (ChangedElsewhere) {
-            if ($request->headers->has('HX-Request')) {
+            if (Part::isAsked($request)) {
                 // The rest of the page is as old as this part: all of it is shown anew.
                 $request->session()->flash('refused', __('kept.changed-elsewhere'));
 
@@ -243,19 +245,19 @@ final readonly class KeptLessonController
             return $this->shown($lesson, $refusal->reason, $request->all(), 422);
         }
 
-        return $request->headers->has('HX-Request')
+        return Part::isAsked($request)
             ? response()->view('lessons.build', $this->parts($lesson->refresh(), null, []))
-            : redirect(route('lessons.show', ['lesson' => $lesson->id], false));
+            : Away::to('lessons.show', ['lesson' => $lesson->id]);
     }
 
     /** @param array<array-key, mixed> $typed what was sent and not taken */
     private function shown(Lesson $lesson, ?Message $refused, array $typed, int $status = 200): Response
     {
         return response()->view(
-            request()->headers->has('HX-Request') ? 'lessons.build' : 'lessons.kept',
+            Part::isAsked(request()) ? 'lessons.build' : 'lessons.kept',
             $this->parts($lesson, $refused, $typed),
             // A part is swapped in only where the answer is no error.
-            request()->headers->has('HX-Request') ? 200 : $status,
+            Part::isAsked(request()) ? 200 : $status,
         );
     }
 

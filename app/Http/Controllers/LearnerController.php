@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Calendar\Calendar;
 use App\Calendar\Day;
 use App\Files\Csv;
+use App\Http\Away;
 use App\Kept\Archive;
 use App\Kept\ChangedElsewhere;
 use App\Kept\Forgetting;
@@ -58,7 +59,7 @@ final readonly class LearnerController
             return $this->list($refusal->reason, $request->all());
         }
 
-        return redirect(route('learners.show', ['learner' => $learner->id], false));
+        return Away::to('learners.show', ['learner' => $learner->id]);
     }
 
     public function show(Learner $learner): Response
@@ -179,7 +180,7 @@ final readonly class LearnerController
         $counts = $this->forgetting->counted($learner);
         $isGone = $this->forgetting->forget($learner);
 
-        return redirect(route('learners', [], false))->with('notice', __('learner.is-forgotten', [
+        return Away::to('learners')->with('notice', __('learner.is-forgotten', [
             'attempts' => trans_choice('learner.pieces', $counts['attempts']),
             'handings' => trans_choice('learner.links', $counts['handings']),
         ]) . ' ' . __($isGone ? 'learner.log-emptied' : 'learner.log-later'));
@@ -241,6 +242,6 @@ final readonly class LearnerController
 
     private static function to(Learner $learner): RedirectResponse
     {
-        return redirect(route('learners.show', ['learner' => $learner->id], false));
+        return Away::to('learners.show', ['learner' => $learner->id]);
     }
 }

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Files\HandedIn;
 use App\Files\NoText;
+use App\Http\Away;
 use App\Kept\Writing;
 use App\Learners\Learners;
 use App\Learners\Records;
@@ -40,7 +41,7 @@ final readonly class PileRecordController
         try {
             [$text, $pile] = $this->pile($request);
         } catch (NoText) {
-            return redirect(route('marking', [], false));
+            return Away::to('marking');
         }
         $matched = [];
         foreach ($pile->pieces as $place => $piece) {
@@ -63,7 +64,7 @@ final readonly class PileRecordController
         try {
             [, $pile] = $this->pile($request);
         } catch (NoText) {
-            return redirect(route('marking', [], false));
+            return Away::to('marking');
         }
         $whose = $request->input('whose');
         $whose = \is_array($whose) ? $whose : [];
@@ -79,7 +80,7 @@ final readonly class PileRecordController
             return $kept;
         });
 
-        return redirect(route('learners', [], false))->with('notice', trans_choice('learner.pile-kept', $kept));
+        return Away::to('learners')->with('notice', trans_choice('learner.pile-kept', $kept));
     }
 
     /** Whoever the tutor chose; somebody new is added once, however many pieces are theirs. */

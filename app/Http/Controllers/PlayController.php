@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Away;
+use App\Http\Part;
 use App\Lessons\Items;
 use App\Lessons\KeptLesson;
 use App\Lessons\KeptLessons;
@@ -25,7 +27,7 @@ final readonly class PlayController
         $play = $this->kept->start($lesson);
         $this->kept->reach($play, 1, null);
 
-        return redirect(route('plays.item', ['play' => $play->id, 'item' => 1], false));
+        return Away::to('plays.item', ['play' => $play->id, 'item' => 1]);
     }
 
     /** The next item is reached, and written down; behind the last one the lesson is over. */
@@ -37,11 +39,11 @@ final readonly class PlayController
         if ($lesson->item($item) === null) {
             $this->kept->end($play);
 
-            return redirect(route('plays.show', ['play' => $play->id], false), 303);
+            return Away::to('plays.show', ['play' => $play->id], 303);
         }
         $this->kept->reach($play, $item, $left);
 
-        return redirect(route('plays.item', ['play' => $play->id, 'item' => $item], false), 303);
+        return Away::to('plays.item', ['play' => $play->id, 'item' => $item], 303);
     }
 
     /** An item, where it is played. */
@@ -50,7 +52,7 @@ final readonly class PlayController
         $lesson = $this->lesson($play);
         $planned = $lesson->item($item);
         if ($planned === null) {
-            return redirect(route('plays.show', ['play' => $play->id], false));
+            return Away::to('plays.show', ['play' => $play->id]);
         }
         $room = $lesson->room($item);
 
@@ -85,8 +87,8 @@ final readonly class PlayController
         } catch (Refusal $refusal) {
             $refused = $refusal->reason;
         }
-        if (!$request->headers->has('HX-Request')) {
-            $back = redirect(route('plays.show', ['play' => $play->id], false));
+        if (!Part::isAsked($request)) {
+            $back = Away::to('plays.show', ['play' => $play->id]);
 
             return $refused === null ? $back : $back->with('refused', $this->page->plain($refused));
         }
@@ -112,7 +114,7 @@ final readonly class PlayController
     {
         $this->kept->end($play);
 
-        return redirect(route('plays.show', ['play' => $play->id], false));
+        return Away::to('plays.show', ['play' => $play->id]);
     }
 
     private function lesson(LessonPlay $play): KeptLesson

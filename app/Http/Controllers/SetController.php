@@ -8,6 +8,7 @@ use App\Contract\Sets;
 use App\Demonstrations\Demonstrations;
 use App\Files\HandedIn;
 use App\Files\NoText;
+use App\Http\Away;
 use App\Sets\Against;
 use App\Sets\Imported;
 use App\Sets\KeptSets;
@@ -49,7 +50,7 @@ final readonly class SetController
             $job = $request->query('job');
             $pick = $against->pick($slip, \is_string($job) ? $job : '');
 
-            return redirect(route('sets', $pick, false));
+            return Away::to('sets', $pick);
         }
         $query = SetQuery::of($request->query->all());
         try {
@@ -121,14 +122,14 @@ final readonly class SetController
         try {
             $id = $this->kept->keep($name, $query->seed, $this->set($query)->items);
         } catch (Refusal | ShelfUnavailable) {
-            return redirect(route('sets', $query->parts(), false))->with('notice', __('sets.not-kept'));
+            return Away::to('sets', $query->parts())->with('notice', __('sets.not-kept'));
         }
 
         return $id === null
-            ? redirect(route('sets', $query->parts(), false))->with('notice', __('sets.full', [
+            ? Away::to('sets', $query->parts())->with('notice', __('sets.full', [
                 'most' => KeptSets::MOST,
             ]))
-            : redirect(route('sets', ['kept' => $id], false))->with('notice', __('sets.is-kept'));
+            : Away::to('sets', ['kept' => $id])->with('notice', __('sets.is-kept'));
     }
 
     public function remove(int $set): RedirectResponse
@@ -136,10 +137,10 @@ final readonly class SetController
         try {
             $this->kept->remove($set);
         } catch (ShelfUnavailable) {
-            return redirect(route('sets', [], false))->with('notice', __('sets.not-kept'));
+            return Away::to('sets')->with('notice', __('sets.not-kept'));
         }
 
-        return redirect(route('sets', [], false))->with('notice', __('sets.removed'));
+        return Away::to('sets')->with('notice', __('sets.removed'));
     }
 
     /** Problems typed elsewhere: a plain list, a table or a set of ours. */
@@ -151,7 +152,7 @@ final readonly class SetController
             return $this->page($request, SetQuery::of([]), null, $refused->reason, 422);
         }
 
-        return redirect(route('sets', SetQuery::of(['own' => $imported])->parts(), false));
+        return Away::to('sets', SetQuery::of(['own' => $imported])->parts());
     }
 
     /** @throws Refusal */

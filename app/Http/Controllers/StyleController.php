@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Address\Address;
 use App\Address\KeptStyles;
 use App\Address\Standing;
+use App\Http\Away;
 use App\Http\Middleware\Place;
 use App\Http\Requests\KeepStyleRequest;
 use App\Style\Switches;
@@ -44,7 +45,7 @@ final readonly class StyleController
         $standing = $request->standing($before, $this->catalogue);
         $name = $request->name();
         $kept = KeptStyles::ofCookie($request->cookie(KeptStyles::COOKIE), $this->catalogue);
-        $back = redirect(route('style', $request->place(), false));
+        $back = Away::to('style', $request->place());
         if ($request->forgotten() !== null) {
             return $back->withCookie($this->cookie(
                 $request,

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Access\Guesses;
 use App\Access\Passphrase;
+use App\Http\Away;
 use App\Kept\Archive;
 use App\Models\Tutor;
 use Illuminate\Auth\SessionGuard;
@@ -187,6 +188,6 @@ final readonly class TutorController
     {
         $said = trans_choice($notice, $parts['count'] ?? 1, $parts);
 
-        return redirect(route('tutor', [], false))->with('notice', $said);
+        return Away::to('tutor')->with('notice', $said);
     }
 }

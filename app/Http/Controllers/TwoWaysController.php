@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Address\Address;
 use App\Demonstrations\Demonstrations;
+use App\Http\Part;
 use App\Ways\TwoWays;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -19,6 +20,6 @@ final readonly class TwoWaysController
     {
         $ways = TwoWays::of($request->query->all(), $address, $demonstrations);
 
-        return response()->view($request->headers->has('HX-Request') ? 'ways.ways' : 'ways.page', ['ways' => $ways]);
+        return response()->view(Part::isAsked($request) ? 'ways.ways' : 'ways.page', ['ways' => $ways]);
     }
 }

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Address\Address;
 use App\Demonstrations\Demonstrations;
+use App\Http\Part;
 use App\Turn\LineRead;
 use App\Turn\YourTurn;
 use Illuminate\Contracts\View\View;
@@ -25,7 +26,7 @@ final readonly class YourTurnController
         $turn = YourTurn::of($request->query->all(), $address, $this->demonstrations, $this->catalogue);
         $part = $turn->query->stage === null ? 'your-turn.turn' : 'your-turn.projector';
 
-        return response()->view($request->headers->has('HX-Request') ? $part : 'your-turn.page', [
+        return response()->view(Part::isAsked($request) ? $part : 'your-turn.page', [
             'turn' => $turn,
             'part' => $part,
         ]);

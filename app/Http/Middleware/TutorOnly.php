@@ -6,6 +6,7 @@ namespace App\Http\Middleware;
 
 use App\Access\Passphrase;
 use App\Address\Hidden;
+use App\Http\Part;
 use Closure;
 use Illuminate\Contracts\Auth\Factory;
 use Illuminate\Database\QueryException;
@@ -53,7 +54,7 @@ final readonly class TutorOnly
             // A board that was shared out of a lesson stays a board: what is the tutor's is left out of it.
             return new HtmlResponse('', Response::HTTP_NO_CONTENT);
         }
-        if ($request->headers->has('HX-Request')) {
+        if (Part::isAsked($request)) {
             return new HtmlResponse('', Response::HTTP_UNAUTHORIZED, ['HX-Redirect' => $door]);
         }
         if ($request->isMethod('GET')) {
