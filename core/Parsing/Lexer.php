@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Runel\Parsing;
 
+use Runel\Expression\Letter;
 use Runel\Expression\Limits;
 use Runel\Message\Message;
 use Runel\Message\SyntaxError;
@@ -269,6 +270,8 @@ final class Lexer
             $this->add(LexemeKind::Root, 'sqrt', 4);
         } elseif (($letter === 'x' || $letter === 'X') && $this->standsForTimes()) {
             throw new SyntaxError(Message::of('error.times-or-letter', ['found' => $letter]), $this->place + 1);
+        } elseif (preg_match('/^pi(?![A-Za-z])/', $rest) === 1 && !$this->isWithinLetters()) {
+            $this->add(LexemeKind::Letter, Letter::PI, 2);
         } elseif (preg_match('/^and(?![A-Za-z])/i', $rest) === 1) {
             throw new SyntaxError(Message::of('error.two-problems'), $this->place + 1);
         } elseif (preg_match(self::FUNCTIONS, $rest, $match) === 1) {
@@ -285,6 +288,12 @@ final class Lexer
         } else {
             $this->add(LexemeKind::Letter, $letter, 1);
         }
+    }
+
+    /** Whether a letter stands right before: then what looks like a word is letters side by side. */
+    private function isWithinLetters(): bool
+    {
+        return preg_match('/^[A-Za-z]$/', $this->characters[$this->place - 1] ?? '') === 1;
     }
 
     /** Whether a lone x stands between two factors as people write a times sign. */

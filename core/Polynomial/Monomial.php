@@ -157,11 +157,12 @@ final readonly class Monomial
         return 0;
     }
 
-    /** @return list<Expression> one factor a letter, none for a constant */
+    /** @return list<Expression> one factor a letter, π before all others as people write it; none for a constant */
     public function factors(): array
     {
         $factors = [];
-        foreach ($this->exponents as $letter => $exponent) {
+        $first = array_intersect_key($this->exponents, [Letter::PI => true]);
+        foreach ($first + $this->exponents as $letter => $exponent) {
             $base = self::isRoot((string) $letter)
                 ? new Root(Numeral::of((int) mb_substr((string) $letter, 1)), 2)
                 : new Letter((string) $letter);

@@ -38,6 +38,9 @@ final class ParserTest extends TestCase
         yield 'program power' => ['x**3*y', 'x^3*y'];
         yield 'minus after times' => ['3*-x', '3*(-x)'];
         yield 'minus of a square' => ['-x^2', '-x^2'];
+        yield 'pi as a word' => ['V = pi r^2 h for h', 'V = π*r^2*h'];
+        yield 'pi after a number' => ['2pi(x+1)', '2*π*(x+1)'];
+        yield 'no word inside letters' => ['pix + spi', 'p*i*x+s*p*i'];
         yield 'square brackets' => ['[x+1]·{x-1}', '(x+1)*(x-1)'];
     }
 

@@ -131,6 +131,14 @@ final class UndecidedTest extends TestCase
     {
         $right = static fn(int $count): array => array_fill(0, $count, 'follows');
         yield 'sides exchanged under a root' => ['T=2*sqrt(l/g) for l', ['2*sqrt(l/g)=T'], $right(1), false];
+        yield 'π is one number' => [
+            'T=2pi sqrt(m/k) for m',
+            ['T/(2π)=sqrt(m/k)', 'T^2/(4π^2)=m/k', 'm=kT^2/(4pi^2)'],
+            $right(3),
+            true,
+            '',
+            '- + -',
+        ];
         yield 'subject in two places' => [
             'R=a*b/(a+b) for a',
             ['R(a+b)=a*b', 'Ra+Rb=ab', 'Rb=ab-Ra', 'Rb=a(b-R)', 'a=Rb/(b-R)'],

@@ -13,6 +13,7 @@ use Runel\Demonstration\Section;
 use Runel\Demonstration\Step;
 use Runel\Expression\Evaluation;
 use Runel\Expression\Expression;
+use Runel\Expression\Letter;
 use Runel\Expression\Negative;
 use Runel\Expression\Numeral;
 use Runel\Expression\Power;
@@ -42,8 +43,8 @@ final class Checks
         $all = array_merge(
             ...array_map(static fn(Polynomial $part): array => $part->letters(), [...$factors, $product]),
         );
-        if (array_filter($all, Monomial::isRoot(...)) !== []) {
-            // With roots both sides would be numbers that nobody compares by eye.
+        if (array_filter($all, Monomial::isRoot(...)) !== [] || \in_array(Letter::PI, $all, true)) {
+            // With roots or π both sides would be numbers that nobody compares by eye.
             return [];
         }
         $letters = $product->letters();

@@ -728,6 +728,10 @@ final class FormulaWork
         if ($whole === null || $whole === $this->subject || Letters::holds($this->formula->right, $whole)) {
             return null;
         }
+        if (Letters::holds($this->formula, Letter::PI)) {
+            // No number that could be put for it is its own.
+            return null;
+        }
         $letters = array_values(array_diff($this->task->problem->letters, [$whole]));
         for ($turn = 0; $turn < 60; ++$turn) {
             $values = [];
