@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Figures;
 
 use Runel\Demonstration\Figure\DivisionGrid;
+use Runel\Demonstration\Figure\Piece;
 use Runel\Expression\Expression;
 use Runel\Expression\Sum;
 use Runel\Message\Message;
@@ -48,27 +49,30 @@ final class DivisionGridDrawing implements Drawing
         $pen->box(4, 4, $right - 4, $bottom - 4, Ink::EDGE, 'none', 1, '', 6);
         $pen->box($left, $top, $columns * $cell, $rows * $this->height, Ink::PAPER);
         $pen->words('×', 4 + $edge / 2, 4 + $this->height * 0.54, 20);
-        [$piece, $current] = explode(' ', $grid->last() ?? 'given -1') + [1 => '-1'];
-        $this->diagonal($pen, $left, $top, $cell, $piece, (int) $current);
+        $last = $grid->last() === null ? null : Piece::named($grid->last());
+        $piece = $last->kind ?? 'given';
+        // What is given, and the rest, stand in no column.
+        $current = $last === null || $piece === 'rest' ? -1 : $last->place;
+        $this->diagonal($pen, $left, $top, $cell, $piece, $current);
         foreach ($grid->side as $row => $term) {
             $pen->centred($term, 4 + $edge / 2, $top + ($row + 0.5) * $this->height, self::SIZE);
         }
         foreach ($grid->top as $column => $term) {
             $x = $left + $column * $cell;
             if ($grid->has("top $column")) {
-                if ($piece === 'top' && (int) $current === $column) {
+                if ($piece === 'top' && $current === $column) {
                     $this->light($pen, $x + 8, 8, $cell - 16, $this->height * 0.86 - 8);
                 }
                 $pen->centred($term, $x + $cell / 2, 4 + $this->height * 0.43, self::SIZE);
             }
             foreach (array_keys($grid->side) as $row) {
-                $lit = (int) $current === $column && $piece === ($row === 0 ? 'need' : 'cells');
+                $lit = $current === $column && $piece === ($row === 0 ? 'need' : 'cells');
                 $this->cell($pen, $row, $column, [$x, $top + $row * $this->height], $cell, $lit);
             }
         }
         $this->rules($pen, $left, $top, $cell);
 
-        return $this->terms($pen, $right + 6, $bottom + 14, $piece, (int) $current);
+        return $this->terms($pen, $right + 6, $bottom + 14, $piece, $current);
     }
 
     /**

@@ -6,6 +6,7 @@ namespace App\Figures;
 
 use Runel\Demonstration\Figure\BridgeStage;
 use Runel\Demonstration\Figure\LongDivision;
+use Runel\Demonstration\Figure\Piece;
 use Runel\Expression\Expression;
 use Runel\Expression\Negative;
 use Runel\Expression\Numeral;
@@ -68,8 +69,8 @@ final class LongDivisionDrawing implements Drawing
         $divisor = $pen->measure(self::sum($division->divisor), self::SIZE)->width;
         $this->left = $divisor + 44;
         $right = $this->left + ($this->top + 1) * $this->column;
-        [$piece, $number] = explode(' ', $this->stage !== null ? 'struck 0' : $division->last() ?? 'set-up 0');
-        $current = (int) $number;
+        $last = Piece::named($this->stage !== null ? 'struck' : $division->last() ?? 'set-up');
+        [$piece, $current] = [$last->kind, $last->place];
         $y = 4.0;
         foreach ($division->rounds as $place => $round) {
             if ($division->has('times', $place)) {

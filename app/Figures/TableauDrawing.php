@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Figures;
 
+use Runel\Demonstration\Figure\Piece;
 use Runel\Demonstration\Figure\Tableau;
 use Runel\Expression\Expression;
 use Runel\Message\Message;
@@ -116,8 +117,8 @@ final class TableauDrawing implements Drawing
     /** @param list<float> $rows */
     private function arrows(Pen $pen, array $rows, ?string $last): void
     {
-        [$kind, $number] = explode(' ', $last ?? 'none 0') + [1 => '0'];
-        $place = (int) $number;
+        $piece = Piece::named($last ?? 'none');
+        [$kind, $place] = [$piece->kind, $piece->place];
         if ($kind === 'product') {
             // From the sum before, up to the right, under the next coefficient.
             $from = [$this->edges[$place] - 12, $rows[2] + 4];
@@ -166,7 +167,8 @@ final class TableauDrawing implements Drawing
     /** @param string $name as in "sum 2": which number of its row it is */
     private function number(Pen $pen, Expression $number, string $name, float $y, bool $lit): void
     {
-        [$row, $place] = [explode(' ', $name)[0], (int) explode(' ', $name)[1]];
+        $piece = Piece::named($name);
+        [$row, $place] = [$piece->kind, $piece->place];
         if ($lit || \in_array($row, $this->lit ?? [], true)) {
             $pen->box(
                 $this->edges[$place] + 7,

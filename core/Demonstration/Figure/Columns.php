@@ -189,9 +189,9 @@ final readonly class Columns implements Figure
 
     public function claims(string $part): array
     {
-        [$kind, $place] = explode(' ', $part) + [1 => '0'];
-        $number = (int) $place;
-        if ($kind === 'factors') {
+        $piece = Piece::named($part);
+        $number = $piece->place;
+        if ($piece->kind === 'factors') {
             $claims = [new Identity(Product::of(
                 [$this->polynomial($this->upper), $this->polynomial($this->lower)],
             ), $this->product)];
@@ -201,7 +201,7 @@ final readonly class Columns implements Figure
 
             return $claims;
         }
-        if ($kind === 'sum') {
+        if ($piece->kind === 'sum') {
             return [new Identity(Sum::of(
                 array_map(Numeral::of(...), $this->column($number)),
             ), Numeral::of($this->sums[$number]))];

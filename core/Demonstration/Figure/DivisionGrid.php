@@ -145,10 +145,10 @@ final readonly class DivisionGrid implements Figure, Lights
 
     public function claims(string $part): array
     {
-        [$piece, $place] = explode(' ', $part) + [1 => '0'];
-        $column = (int) $place;
+        $piece = Piece::named($part);
+        $column = $piece->place;
 
-        return match ($piece) {
+        return match ($piece->kind) {
             'need' => [
                 $this->left($this->power(0, $column), $column, $this->cells[0][$column]),
                 new SameDegree([$this->cells[0][$column]], $this->power(0, $column)),

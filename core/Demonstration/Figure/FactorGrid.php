@@ -65,9 +65,9 @@ final readonly class FactorGrid implements Figure
 
     public function claims(string $part): array
     {
-        [$kind, $place] = explode(' ', $part);
-        if ($kind === 'cell') {
-            [$row, $column] = array_map(intval(...), explode(',', $place));
+        $piece = Piece::named($part);
+        if ($piece->kind === 'cell') {
+            [$row, $column] = [$piece->place, $piece->second];
             $all = array_filter(array_merge(...$this->cells));
 
             return [
@@ -79,10 +79,10 @@ final readonly class FactorGrid implements Figure
         }
         $claims = [];
         foreach ([0, 1] as $other) {
-            [$row, $column] = $kind === 'side' ? [(int) $place, $other] : [$other, (int) $place];
+            [$row, $column] = $piece->kind === 'side' ? [$piece->place, $other] : [$other, $piece->place];
             $cell = $this->cells[$row][$column] ?? null;
-            $own = $kind === 'side' ? $this->side[$row] : $this->top[$column];
-            $across = $kind === 'side' ? $this->top[$column] : $this->side[$row];
+            $own = $piece->kind === 'side' ? $this->side[$row] : $this->top[$column];
+            $across = $piece->kind === 'side' ? $this->top[$column] : $this->side[$row];
             if ($cell !== null && $own !== null) {
                 $claims[] = $across === null ? new Divides($own, $cell) : new Identity(
                     Product::of([$own, $across]),

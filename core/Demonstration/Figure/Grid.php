@@ -98,24 +98,24 @@ final readonly class Grid implements Figure, Lights
 
     public function claims(string $part): array
     {
-        [$kind, $place] = explode(' ', $part) + [1 => '0'];
-        if ($kind === 'edges') {
+        $piece = Piece::named($part);
+        if ($piece->kind === 'edges') {
             return [new Identity(Product::of(
                 [Sum::of($this->top), Sum::of($this->side)],
             ), Sum::of(array_merge(...$this->cells)))];
         }
-        if ($kind === 'cell') {
-            [$row, $column] = array_map(intval(...), explode(',', $place));
+        if ($piece->kind === 'cell') {
+            [$row, $column] = [$piece->place, $piece->second];
 
             return [
                 new Identity(Product::of([$this->side[$row], $this->top[$column]]), $this->cells[$row][$column]),
                 ...($this->byDegree ? [new SameDegree([$this->cells[$row][$column]], $this->inks[$row][$column])] : []),
             ];
         }
-        $group = $this->group((int) $place);
+        $group = $this->group($piece->place);
         $claims = [new LikeTerms($group)];
         foreach ($this->state->totals as $total) {
-            if ($total->ink === (int) $place) {
+            if ($total->ink === $piece->place) {
                 $claims[] = new Identity(Sum::of($group), $total->sum);
             }
         }

@@ -129,12 +129,12 @@ final readonly class LongDivision implements Figure, Lights
 
     public function claims(string $part): array
     {
-        [$piece, $place] = explode(' ', $part) + [1 => '0'];
-        $round = $this->rounds[(int) $place];
+        $piece = Piece::named($part);
+        $round = $this->rounds[$piece->place];
         $divisor = Sum::of(array_values($this->divisor));
         $product = Sum::of(array_values($round->product));
 
-        return match ($piece) {
+        return match ($piece->kind) {
             'times' => [
                 new SameDegree([$round->times], $round->power),
                 new Identity(Product::of([$round->times, self::first($this->divisor)]), self::first($round->before)),

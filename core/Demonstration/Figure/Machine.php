@@ -92,7 +92,7 @@ final readonly class Machine implements Figure, Lights
 
             return $claims;
         }
-        $place = (int) explode(' ', $part)[1];
+        $place = Piece::named($part)->place;
         [$operation, $operand] = $this->doing[\count($this->doing) - $place];
 
         return [new Identity(self::done($operation, $this->back[$place], $operand), $this->back[$place - 1])];

@@ -103,7 +103,7 @@ final readonly class RootHunt implements Figure, Lights
                 ),
             ];
         }
-        $trial = $this->trials[(int) explode(' ', $part)[1]];
+        $trial = $this->trials[Piece::named($part)->place];
         $zero = new Equation($this->polynomial, Numeral::of(0));
         $claims = [$trial->verdict === RootVerdict::Fits
             ? new Solves($zero, $this->letter, $trial->value)

@@ -124,8 +124,8 @@ final readonly class Rows implements Figure, Lights
 
     public function claims(string $part): array
     {
-        [$kind, $place] = explode(' ', $part) + [1 => '0'];
-        if ($kind === 'rows') {
+        $piece = Piece::named($part);
+        if ($piece->kind === 'rows') {
             return array_map(
                 fn(Expression $multiplier, array $entries): Identity => new Identity(Product::of(
                     [$multiplier, $this->multiplied],
@@ -134,15 +134,15 @@ final readonly class Rows implements Figure, Lights
                 $this->entries,
             );
         }
-        if ($kind === 'entry') {
-            [$row, $ink] = array_map(intval(...), explode(',', $place));
+        if ($piece->kind === 'entry') {
+            [$row, $ink] = [$piece->place, $piece->second];
 
             // The row as a whole is proved; an entry has to stand where its like terms stand.
             return [new LikeTerms([$this->entries[$row][$ink], ...$this->column($ink)])];
         }
         $claims = [];
         foreach ($this->totals as $total) {
-            if ($total->ink === (int) $place) {
+            if ($total->ink === $piece->place) {
                 $claims[] = new Identity(Sum::of($this->column($total->ink)), $total->sum);
             }
         }

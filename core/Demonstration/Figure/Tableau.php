@@ -147,8 +147,8 @@ final readonly class Tableau implements Figure, Lights
 
     public function claims(string $part): array
     {
-        [$kind, $place] = explode(' ', $part) + [1 => '0'];
-        $place = (int) $place;
+        $piece = Piece::named($part);
+        [$kind, $place] = [$piece->kind, $piece->place];
         $product = $this->products[$place - 1] ?? null;
 
         return match (true) {
