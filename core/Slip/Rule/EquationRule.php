@@ -139,8 +139,18 @@ final readonly class EquationRule implements WrongRule
             : null;
         if ($line->left instanceof Power && $exponent === 2) {
             yield new Equation($line->left->base, new Root($line->right));
-            yield new Equation($line->left->base, new Negative(new Root($line->right)));
         }
+        // 9x² = 16, too: the root of the number before the square is taken with it, or the number divided away first.
+        $polynomial = Polynomial::tryFrom($line->left);
+        $letters = $polynomial?->letters() ?? [];
+        if ($polynomial === null || \count($letters) !== 1 || \count($polynomial->terms) !== 1
+            || $polynomial->degree() !== 2 || $polynomial->terms[0]->coefficient->isOne()) {
+            return;
+        }
+        $front = Numeral::of($polynomial->terms[0]->coefficient);
+        $letter = new Letter($letters[0]);
+        yield new Equation(Product::of([new Root($front), $letter]), new Root($line->right));
+        yield new Equation($letter, new Root(new Quotient($line->right, $front)));
     }
 
     /** @return iterable<Node> each factor set equal to what the product equals */
