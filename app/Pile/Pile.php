@@ -6,6 +6,7 @@ namespace App\Pile;
 
 use App\Demonstrations\Jobs;
 use App\Ruling\Ruling;
+use Illuminate\Http\Request;
 use Runel\Demonstration\Task;
 use Runel\Marking\Marker;
 use Runel\Message\Defect;
@@ -32,6 +33,26 @@ final readonly class Pile
      * @param int                     $left    how many pieces were left for another go
      */
     private function __construct(public array $pieces, public array $tallies, public int $from, public int $left) {}
+
+    /**
+     * Marked with what the tutor has written beside the pieces, as a page sends it: mark, remark, rule, from.
+     *
+     * @param list<Piece> $pieces
+     */
+    public static function asked(Request $request, array $pieces, HouseStyle $style, Catalogue $catalogue): self
+    {
+        $own = static fn(string $key): array => \is_array($request->input($key)) ? $request->input($key) : [];
+
+        return self::mark(
+            $pieces,
+            $style,
+            $catalogue,
+            $own('mark'),
+            $own('remark'),
+            $own('rule'),
+            $request->integer('from'),
+        );
+    }
 
     /**
      * Marked from a piece on, as far as the work that is granted goes; the rest is left for another go.

@@ -47,16 +47,7 @@ final readonly class PileController
         } catch (NoText $refused) {
             return $this->page(\is_string($text) ? mb_scrub($text) : '', $common, null, $refused->reason, 422);
         }
-        $own = static fn(string $key): array => \is_array($request->input($key)) ? $request->input($key) : [];
-        $pile = Pile::mark(
-            $pieces,
-            $this->style,
-            $this->catalogue,
-            $own('mark'),
-            $own('remark'),
-            $own('rule'),
-            $request->integer('from'),
-        );
+        $pile = Pile::asked($request, $pieces, $this->style, $this->catalogue);
         $format = $request->input('format');
         if ($format === 'print') {
             return response()->view('marking-pile.print', ['pile' => $pile]);

@@ -104,17 +104,9 @@ final readonly class PileRecordController
     private function pile(Request $request): array
     {
         $handedIn = HandedIn::of($request);
-        $own = static fn(string $key): array => \is_array($request->input($key)) ? $request->input($key) : [];
+        $pieces = PileReader::pieces($handedIn, self::text($request, 'common'));
 
-        return [$handedIn->text, Pile::mark(
-            PileReader::pieces($handedIn, self::text($request, 'common')),
-            $this->style,
-            $this->catalogue,
-            $own('mark'),
-            $own('remark'),
-            $own('rule'),
-            $request->integer('from'),
-        )];
+        return [$handedIn->text, Pile::asked($request, $pieces, $this->style, $this->catalogue)];
     }
 
     private static function text(Request $request, string $key): string
