@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Runel\Marking;
 
+use Runel\Expression\Letter;
+use Runel\Expression\Letters;
 use Runel\Expression\Node;
 use Runel\Message\Message;
 use Runel\Slip\Slip;
@@ -51,6 +53,8 @@ final readonly class MarkedLine
     ): self {
         $isSound = $verdict === LineVerdict::Follows || $verdict === LineVerdict::FollowsWrong;
         $say = Message::of(match (true) {
+            // In a formula nobody arrives at values that could be tried.
+            $isSound && $relation === Relation::Adds && self::isFormula($node) => 'marking.adds-formula',
             $isSound && $relation === Relation::Adds => 'marking.adds',
             $isSound && $relation === Relation::Positive => 'marking.positive',
             $verdict === LineVerdict::Follows && $branch !== null => 'marking.branch',
@@ -59,5 +63,10 @@ final readonly class MarkedLine
 
         return new self($typed, $node, $verdict, $holds, $say, $say, branch: $branch, extraneous: $isSound
             && $relation === Relation::Adds);
+    }
+
+    private static function isFormula(?Node $node): bool
+    {
+        return $node !== null && \count(array_diff_key(Letters::of($node), [Letter::PI => true])) > 1;
     }
 }

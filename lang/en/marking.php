@@ -8,6 +8,7 @@ return [
     'wrong' => 'This does not follow from the line before.',
     'branch' => 'This follows, on a branch of its own.',
     'adds' => 'This follows, and may let in values that do not solve the line before: try every one at the end.',
+    'adds-formula' => 'This follows, and it also holds for values for which the line before does not.',
     'positive' => 'This follows with the positive root: in general there is a negative one, too.',
     'added' => 'This lets in a value that does not solve the line before.',
     'undecided' => 'Runel cannot judge this line. It counts as neither right nor wrong.',

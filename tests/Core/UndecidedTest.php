@@ -117,6 +117,11 @@ final class UndecidedTest extends TestCase
         $marking = Marker::mark($this->catalogue, $task, $task->problem->jobs[0], $lines);
         self::assertSame($verdicts, self::verdicts($marking));
         self::assertSame($finished, $marking->finished, (string) $marking->wants?->value);
+        foreach ($marking->lines as $line) {
+            // Nobody who rearranges a formula arrives at values to be tried.
+            $isFormula = $task->problem->jobs[0] === Job::Rearrange;
+            self::assertNotSame($isFormula ? 'marking.adds' : 'marking.adds-formula', $line->say->key);
+        }
         $said = static fn(\Closure $of): string => implode(' ', array_map($of, $marking->lines));
         self::assertSame($branches === '' ? implode(' ', array_fill(0, \count($lines), '-')) : $branches, $said(
             static fn(MarkedLine $line): string => $line->branch ?? '-',
