@@ -9,10 +9,10 @@ use App\Faces\Format;
 use Runel\Demonstration\Answer\DivisionAnswer;
 use Runel\Demonstration\Check;
 use Runel\Demonstration\Demonstration;
-use Runel\Demonstration\Figure\ArrangementHunt;
+use Runel\Demonstration\Figure\ArrangementHuntFigure;
 use Runel\Demonstration\Figure\ArrangementRow;
 use Runel\Demonstration\Figure\Figure;
-use Runel\Demonstration\Figure\PairHunt;
+use Runel\Demonstration\Figure\PairHuntFigure;
 use Runel\Demonstration\Figure\PairRow;
 use Runel\Demonstration\Line;
 use Runel\Demonstration\Link;
@@ -242,11 +242,11 @@ final readonly class Board
     }
 
     /** The hunt for a pair that stands open, if one does. */
-    public function pairHunt(): ?PairHunt
+    public function pairHunt(): ?PairHuntFigure
     {
         $figure = $this->figure();
 
-        return $figure instanceof PairHunt ? $figure : null;
+        return $figure instanceof PairHuntFigure ? $figure : null;
     }
 
     /** @return list<string> what a hunt passed over quickly, a line each; the first of many */
@@ -255,11 +255,11 @@ final readonly class Board
         $figure = $this->figure();
 
         return match (true) {
-            $figure instanceof PairHunt => array_map(
+            $figure instanceof PairHuntFigure => array_map(
                 static fn(PairRow $row): string => "$row->number. $row->left, $row->right → {$row->sum()}",
                 $figure->folded,
             ),
-            $figure instanceof ArrangementHunt => array_map(
+            $figure instanceof ArrangementHuntFigure => array_map(
                 static fn(ArrangementRow $row): string =>
                     "$row->number. $row->m, $row->n | $row->r, $row->s → $row->total",
                 $figure->folded,
@@ -272,7 +272,7 @@ final readonly class Board
     {
         $figure = $this->figure();
 
-        return $figure instanceof PairHunt || $figure instanceof ArrangementHunt ? $figure->passed : 0;
+        return $figure instanceof PairHuntFigure || $figure instanceof ArrangementHuntFigure ? $figure->passed : 0;
     }
 
     /** @return array<string, string> the addresses of the whole demonstration as a file, by format */

@@ -8,16 +8,16 @@ use App\Demonstrations\Demonstrations;
 use App\Sets\ProblemSet;
 use App\Sets\SetData;
 use App\Sets\SetQuery;
+use Runel\Ladder\Chance;
+use Runel\Ladder\Difficulty;
+use Runel\Ladder\Ladder;
+use Runel\Ladder\Rung;
 use Runel\Message\BadRequest;
 use Runel\Message\Message;
 use Runel\Message\OutOfReach;
 use Runel\Message\Refusal;
 use Runel\Method\Catalogue;
-use Runel\Practice\Chance;
-use Runel\Practice\Difficulty;
-use Runel\Practice\Ladder;
 use Runel\Practice\Ladders;
-use Runel\Practice\Rung;
 use Runel\Style\HouseStyle;
 
 /** The contract for problems made to order. */

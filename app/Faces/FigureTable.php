@@ -4,24 +4,24 @@ declare(strict_types=1);
 
 namespace App\Faces;
 
-use Runel\Demonstration\Figure\Arcs;
-use Runel\Demonstration\Figure\ArrangementHunt;
+use Runel\Demonstration\Figure\ArcsFigure;
+use Runel\Demonstration\Figure\ArrangementHuntFigure;
 use Runel\Demonstration\Figure\ArrangementRow;
-use Runel\Demonstration\Figure\Bridge;
+use Runel\Demonstration\Figure\BridgeFigure;
 use Runel\Demonstration\Figure\BridgeStage;
-use Runel\Demonstration\Figure\Columns;
-use Runel\Demonstration\Figure\DivisionGrid;
-use Runel\Demonstration\Figure\FactorGrid;
+use Runel\Demonstration\Figure\ColumnsFigure;
+use Runel\Demonstration\Figure\DivisionGridFigure;
+use Runel\Demonstration\Figure\FactorGridFigure;
 use Runel\Demonstration\Figure\Figure;
-use Runel\Demonstration\Figure\Grid;
-use Runel\Demonstration\Figure\LongDivision;
-use Runel\Demonstration\Figure\PairHunt;
-use Runel\Demonstration\Figure\RootHunt;
+use Runel\Demonstration\Figure\GridFigure;
+use Runel\Demonstration\Figure\LongDivisionFigure;
+use Runel\Demonstration\Figure\PairHuntFigure;
+use Runel\Demonstration\Figure\RootHuntFigure;
 use Runel\Demonstration\Figure\RootTrial;
 use Runel\Demonstration\Figure\RootVerdict;
-use Runel\Demonstration\Figure\Rows;
-use Runel\Demonstration\Figure\Tableau;
-use Runel\Demonstration\Figure\WholeNumberTwin;
+use Runel\Demonstration\Figure\RowsFigure;
+use Runel\Demonstration\Figure\TableauFigure;
+use Runel\Demonstration\Figure\WholeNumberTwinFigure;
 use Runel\Demonstration\Section;
 use Runel\Expression\Node;
 use Runel\Expression\Numeral;
@@ -58,19 +58,19 @@ final readonly class FigureTable
     public static function of(Figure $figure): ?self
     {
         return match (true) {
-            $figure instanceof Grid => self::grid($figure),
-            $figure instanceof FactorGrid => self::factorGrid($figure),
-            $figure instanceof Rows => self::rows($figure),
-            $figure instanceof Columns => self::columns($figure),
-            $figure instanceof Arcs => self::arcs($figure),
-            $figure instanceof PairHunt => self::pairs($figure),
-            $figure instanceof ArrangementHunt => self::arrangements($figure),
-            $figure instanceof WholeNumberTwin => self::twin($figure),
-            $figure instanceof RootHunt => self::roots($figure),
-            $figure instanceof LongDivision => self::longDivision($figure),
-            $figure instanceof Tableau => self::tableau($figure),
-            $figure instanceof DivisionGrid => self::divisionGrid($figure),
-            $figure instanceof Bridge => self::of(match (true) {
+            $figure instanceof GridFigure => self::grid($figure),
+            $figure instanceof FactorGridFigure => self::factorGrid($figure),
+            $figure instanceof RowsFigure => self::rows($figure),
+            $figure instanceof ColumnsFigure => self::columns($figure),
+            $figure instanceof ArcsFigure => self::arcs($figure),
+            $figure instanceof PairHuntFigure => self::pairs($figure),
+            $figure instanceof ArrangementHuntFigure => self::arrangements($figure),
+            $figure instanceof WholeNumberTwinFigure => self::twin($figure),
+            $figure instanceof RootHuntFigure => self::roots($figure),
+            $figure instanceof LongDivisionFigure => self::longDivision($figure),
+            $figure instanceof TableauFigure => self::tableau($figure),
+            $figure instanceof DivisionGridFigure => self::divisionGrid($figure),
+            $figure instanceof BridgeFigure => self::of(match (true) {
                 $figure->stage->hasReached(BridgeStage::Turned) => $figure->adding,
                 $figure->stage->hasReached(BridgeStage::Pressed) => $figure->subtracting,
                 default => $figure->division,
@@ -79,7 +79,7 @@ final readonly class FigureTable
         };
     }
 
-    private static function grid(Grid $grid): self
+    private static function grid(GridFigure $grid): self
     {
         $rows = [[self::TIMES, ...($grid->state->edges ? $grid->top : array_fill(0, \count($grid->top), ''))]];
         foreach ($grid->cells as $row => $cells) {
@@ -93,7 +93,7 @@ final readonly class FigureTable
         return self::even($rows, [0], true);
     }
 
-    private static function factorGrid(FactorGrid $grid): self
+    private static function factorGrid(FactorGridFigure $grid): self
     {
         $rows = [[self::TIMES, ...array_map(static fn(?Node $edge): Node|string => $edge ?? '', $grid->top)]];
         foreach ($grid->cells as $row => $cells) {
@@ -107,7 +107,7 @@ final readonly class FigureTable
     }
 
     /** The candidates that were tried, what each left over, and the one that fits. */
-    private static function roots(RootHunt $hunt): ?self
+    private static function roots(RootHuntFigure $hunt): ?self
     {
         $tried = array_values(array_filter(
             $hunt->trials,
@@ -122,7 +122,7 @@ final readonly class FigureTable
     }
 
     /** The divisor at the left, the quotient above, then product and what is left, round by round. */
-    private static function longDivision(LongDivision $figure): self
+    private static function longDivision(LongDivisionFigure $figure): self
     {
         $top = (int) array_key_first($figure->dividend);
         $quotient = [];
@@ -163,7 +163,7 @@ final readonly class FigureTable
         return array_map(static fn(int $power): Node|string => $terms[$power] ?? '', range($top, 0));
     }
 
-    private static function tableau(Tableau $figure): self
+    private static function tableau(TableauFigure $figure): self
     {
         $places = array_keys($figure->top);
         $rows = [
@@ -184,7 +184,7 @@ final readonly class FigureTable
         return self::even($rows, [1], true);
     }
 
-    private static function divisionGrid(DivisionGrid $grid): self
+    private static function divisionGrid(DivisionGridFigure $grid): self
     {
         $rows = [[self::TIMES, ...array_map(
             static fn(int $column): Node|string => $grid->has("top $column") ? $grid->top[$column] : '',
@@ -201,7 +201,7 @@ final readonly class FigureTable
         return self::even($rows, [0], true);
     }
 
-    private static function rows(Rows $figure): self
+    private static function rows(RowsFigure $figure): self
     {
         $rows = [];
         foreach ($figure->entries as $row => $entries) {
@@ -224,7 +224,7 @@ final readonly class FigureTable
         return self::even($rows, $ruled, true);
     }
 
-    private static function columns(Columns $figure): self
+    private static function columns(ColumnsFigure $figure): self
     {
         ['upper' => $upper, 'lower' => $lower, 'rows' => $products, 'sums' => $sums] = $figure->data();
         $rows = array_map(self::nodes(...), [$upper, $lower, ...$products]);
@@ -237,7 +237,7 @@ final readonly class FigureTable
         return self::right($rows, $ruled, \count($figure->powers));
     }
 
-    private static function arcs(Arcs $figure): self
+    private static function arcs(ArcsFigure $figure): self
     {
         $totals = array_fill(0, \count($figure->left) + \count($figure->right) - 1, '');
         foreach ($figure->totals as $total) {
@@ -247,7 +247,7 @@ final readonly class FigureTable
         return self::right([$figure->left, $figure->right, array_values($totals)], [1]);
     }
 
-    private static function pairs(PairHunt $hunt): self
+    private static function pairs(PairHuntFigure $hunt): self
     {
         $rows = [];
         foreach ($hunt->rows as $row) {
@@ -262,7 +262,7 @@ final readonly class FigureTable
         return self::hunted(['p', 'q', 'p + q', self::asked($hunt->sum)], $rows, $hunt->passed);
     }
 
-    private static function arrangements(ArrangementHunt $hunt): self
+    private static function arrangements(ArrangementHuntFigure $hunt): self
     {
         $rows = [];
         foreach ($hunt->rows as $row) {
@@ -308,7 +308,7 @@ final readonly class FigureTable
         return '= ' . str_replace('-', '−', (string) $number) . ' ?';
     }
 
-    private static function made(ArrangementHunt $hunt, ArrangementRow $row): Node
+    private static function made(ArrangementHuntFigure $hunt, ArrangementRow $row): Node
     {
         $byDifference = $hunt->mode === 'difference'
             || ($hunt->mode === 'either' && $row->verdict->ends() && $row->total !== $hunt->target);
@@ -319,7 +319,7 @@ final readonly class FigureTable
         return Sum::of(array_map(Numeral::of(...), $numbers));
     }
 
-    private static function twin(WholeNumberTwin $twin): self
+    private static function twin(WholeNumberTwinFigure $twin): self
     {
         $numbers = static fn(array $row): array => array_map(
             static fn(mixed $number): Node|string => \is_int($number) ? Numeral::of($number) : '',

@@ -9,10 +9,10 @@ use Runel\Demonstration\Demonstration;
 use Runel\Demonstration\Figure\Figure;
 use Runel\Demonstration\Forecast;
 use Runel\Demonstration\Line;
-use Runel\Demonstration\Move\Move;
 use Runel\Demonstration\Question;
 use Runel\Demonstration\Step;
 use Runel\Expression\Node;
+use Runel\Law\Move\Move;
 use Runel\Notation\Ascii;
 
 /** The contract for machines: the demonstration as one JSON object of schema 1. */

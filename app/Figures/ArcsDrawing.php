@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Figures;
 
-use Runel\Demonstration\Figure\Arcs;
+use Runel\Demonstration\Figure\ArcsFigure;
 use Runel\Expression\Expression;
 use Runel\Expression\Negative;
 use Runel\Message\Message;
@@ -15,7 +15,7 @@ final readonly class ArcsDrawing implements Drawing
     private const SIZE = 28;
     private const TOP = 44;
 
-    public function __construct(private Arcs $arcs) {}
+    public function __construct(private ArcsFigure $arcs) {}
 
     public function label(): Message
     {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Figures;
 
-use Runel\Demonstration\Figure\ArrangementHunt;
+use Runel\Demonstration\Figure\ArrangementHuntFigure;
 use Runel\Demonstration\Figure\ArrangementRow;
 use Runel\Demonstration\Figure\TrialVerdict;
 use Runel\Message\Message;
@@ -19,7 +19,7 @@ final readonly class ArrangementDrawing implements Drawing
     /** How far down the list begins when it stands under the crossing. */
     private const UNDER = 226.0;
 
-    public function __construct(private ArrangementHunt $hunt, private bool $stacked = false) {}
+    public function __construct(private ArrangementHuntFigure $hunt, private bool $stacked = false) {}
 
     public function label(): Message
     {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Figures;
 
-use Runel\Demonstration\Figure\Balance;
+use Runel\Demonstration\Figure\BalanceFigure;
 use Runel\Expression\Letter;
 use Runel\Expression\Numeral;
 use Runel\Message\Message;
@@ -20,7 +20,7 @@ final class BalanceDrawing implements Drawing
     /** Where the pans are: under the highest load. */
     private float $floor = 0;
 
-    public function __construct(private readonly Balance $balance) {}
+    public function __construct(private readonly BalanceFigure $balance) {}
 
     public function label(): Message
     {

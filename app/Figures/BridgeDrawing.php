@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Figures;
 
-use Runel\Demonstration\Figure\Bridge;
+use Runel\Demonstration\Figure\BridgeFigure;
 use Runel\Demonstration\Figure\BridgeStage;
 use Runel\Expression\Sum;
 use Runel\Message\Message;
@@ -15,7 +15,7 @@ final readonly class BridgeDrawing implements Drawing
     private const GAP = 40;
 
     /** @param bool $stacked the tableaus under the division instead of beside it */
-    public function __construct(private Bridge $bridge, private bool $stacked) {}
+    public function __construct(private BridgeFigure $bridge, private bool $stacked) {}
 
     public function label(): Message
     {

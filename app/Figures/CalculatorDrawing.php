@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Figures;
 
-use Runel\Demonstration\Figure\Calculator;
+use Runel\Demonstration\Figure\CalculatorFigure;
 use Runel\Message\Message;
 
 /** Key after key with the display beside it; the reading with the wrong bar stands to the right, struck through. */
@@ -14,7 +14,7 @@ final readonly class CalculatorDrawing implements Drawing
     private const COLUMN = 196;
     private const TOP = 56;
 
-    public function __construct(private Calculator $calculator) {}
+    public function __construct(private CalculatorFigure $calculator) {}
 
     public function label(): Message
     {

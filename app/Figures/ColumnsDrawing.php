@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Figures;
 
-use Runel\Demonstration\Figure\Columns;
+use Runel\Demonstration\Figure\ColumnsFigure;
 use Runel\Expression\Numeral;
 use Runel\Message\Message;
 use Runel\Number\Rational;
@@ -15,7 +15,7 @@ final readonly class ColumnsDrawing implements Drawing
     private const SIZE = 25;
     private const HEIGHT = 40;
 
-    public function __construct(private Columns $columns) {}
+    public function __construct(private ColumnsFigure $columns) {}
 
     public function label(): Message
     {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Figures;
 
-use Runel\Demonstration\Figure\Curve;
+use Runel\Demonstration\Figure\CurveFigure;
 use Runel\Expression\Evaluation;
 use Runel\Expression\Expression;
 use Runel\Expression\Letter;
@@ -24,7 +24,7 @@ final readonly class CurveDrawing implements Drawing
     private float $low;
     private float $high;
 
-    public function __construct(private Curve $curve)
+    public function __construct(private CurveFigure $curve)
     {
         if ($curve->place === null || $curve->value === null) {
             [$this->left, $this->right, $this->low, $this->high] = $this->frame();

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Figures;
 
-use Runel\Demonstration\Figure\DivisionGrid;
+use Runel\Demonstration\Figure\DivisionGridFigure;
 use Runel\Demonstration\Figure\Piece;
 use Runel\Expression\Expression;
 use Runel\Expression\Sum;
@@ -22,7 +22,7 @@ final class DivisionGridDrawing implements Drawing
     private float $height = self::HEIGHT;
     private float $place = self::PLACE;
 
-    public function __construct(private readonly DivisionGrid $grid) {}
+    public function __construct(private readonly DivisionGridFigure $grid) {}
 
     public function label(): Message
     {

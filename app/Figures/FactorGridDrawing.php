@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Figures;
 
-use Runel\Demonstration\Figure\FactorGrid;
+use Runel\Demonstration\Figure\FactorGridFigure;
 use Runel\Expression\Expression;
 use Runel\Message\Message;
 
@@ -15,7 +15,7 @@ final readonly class FactorGridDrawing implements Drawing
     private const HEIGHT = 74;
     private const EDGE = 96;
 
-    public function __construct(private FactorGrid $grid) {}
+    public function __construct(private FactorGridFigure $grid) {}
 
     public function label(): Message
     {

@@ -5,28 +5,28 @@ declare(strict_types=1);
 namespace App\Figures;
 
 use App\Faces\Faces;
-use Runel\Demonstration\Figure\Arcs;
-use Runel\Demonstration\Figure\ArrangementHunt;
-use Runel\Demonstration\Figure\Balance;
-use Runel\Demonstration\Figure\Bridge;
-use Runel\Demonstration\Figure\Calculator;
-use Runel\Demonstration\Figure\Columns;
-use Runel\Demonstration\Figure\Curve;
-use Runel\Demonstration\Figure\DivisionGrid;
-use Runel\Demonstration\Figure\FactorGrid;
+use Runel\Demonstration\Figure\ArcsFigure;
+use Runel\Demonstration\Figure\ArrangementHuntFigure;
+use Runel\Demonstration\Figure\BalanceFigure;
+use Runel\Demonstration\Figure\BridgeFigure;
+use Runel\Demonstration\Figure\CalculatorFigure;
+use Runel\Demonstration\Figure\ColumnsFigure;
+use Runel\Demonstration\Figure\CurveFigure;
+use Runel\Demonstration\Figure\DivisionGridFigure;
+use Runel\Demonstration\Figure\FactorGridFigure;
 use Runel\Demonstration\Figure\Figure;
-use Runel\Demonstration\Figure\Grid;
-use Runel\Demonstration\Figure\Heaps;
-use Runel\Demonstration\Figure\LongDivision;
-use Runel\Demonstration\Figure\Machine;
-use Runel\Demonstration\Figure\PairHunt;
-use Runel\Demonstration\Figure\RootHunt;
-use Runel\Demonstration\Figure\Rows;
-use Runel\Demonstration\Figure\SidesCurve;
-use Runel\Demonstration\Figure\SquareTiles;
-use Runel\Demonstration\Figure\Tableau;
-use Runel\Demonstration\Figure\TwoSquares;
-use Runel\Demonstration\Figure\WholeNumberTwin;
+use Runel\Demonstration\Figure\GridFigure;
+use Runel\Demonstration\Figure\HeapsFigure;
+use Runel\Demonstration\Figure\LongDivisionFigure;
+use Runel\Demonstration\Figure\MachineFigure;
+use Runel\Demonstration\Figure\PairHuntFigure;
+use Runel\Demonstration\Figure\RootHuntFigure;
+use Runel\Demonstration\Figure\RowsFigure;
+use Runel\Demonstration\Figure\SidesCurveFigure;
+use Runel\Demonstration\Figure\SquareTilesFigure;
+use Runel\Demonstration\Figure\TableauFigure;
+use Runel\Demonstration\Figure\TwoSquaresFigure;
+use Runel\Demonstration\Figure\WholeNumberTwinFigure;
 use Runel\Style\HouseStyle;
 
 /** Every kind of figure and its drawing; the result is an SVG document that stands alone. */
@@ -47,27 +47,27 @@ final readonly class Figures
     private static function drawing(Figure $figure, bool $stacked): Drawing
     {
         return match (true) {
-            $figure instanceof Grid => new GridDrawing($figure),
-            $figure instanceof Rows => new RowsDrawing($figure),
-            $figure instanceof Arcs => new ArcsDrawing($figure),
-            $figure instanceof Columns => new ColumnsDrawing($figure),
-            $figure instanceof Heaps => new HeapsDrawing($figure),
-            $figure instanceof WholeNumberTwin => new TwinDrawing($figure),
-            $figure instanceof PairHunt => new PairHuntDrawing($figure, $stacked),
-            $figure instanceof ArrangementHunt => new ArrangementDrawing($figure, $stacked),
-            $figure instanceof SquareTiles => new SquareTilesDrawing($figure),
-            $figure instanceof Calculator => new CalculatorDrawing($figure),
-            $figure instanceof Curve => new CurveDrawing($figure),
-            $figure instanceof TwoSquares => new TwoSquaresDrawing($figure),
-            $figure instanceof LongDivision => new LongDivisionDrawing($figure),
-            $figure instanceof DivisionGrid => new DivisionGridDrawing($figure),
-            $figure instanceof Bridge => new BridgeDrawing($figure, $stacked),
-            $figure instanceof RootHunt => new RootHuntDrawing($figure),
-            $figure instanceof Balance => new BalanceDrawing($figure),
-            $figure instanceof Machine => new MachineDrawing($figure),
-            $figure instanceof SidesCurve => new SidesCurveDrawing($figure),
-            $figure instanceof Tableau => new TableauDrawing($figure),
-            $figure instanceof FactorGrid => new FactorGridDrawing($figure),
+            $figure instanceof GridFigure => new GridDrawing($figure),
+            $figure instanceof RowsFigure => new RowsDrawing($figure),
+            $figure instanceof ArcsFigure => new ArcsDrawing($figure),
+            $figure instanceof ColumnsFigure => new ColumnsDrawing($figure),
+            $figure instanceof HeapsFigure => new HeapsDrawing($figure),
+            $figure instanceof WholeNumberTwinFigure => new TwinDrawing($figure),
+            $figure instanceof PairHuntFigure => new PairHuntDrawing($figure, $stacked),
+            $figure instanceof ArrangementHuntFigure => new ArrangementDrawing($figure, $stacked),
+            $figure instanceof SquareTilesFigure => new SquareTilesDrawing($figure),
+            $figure instanceof CalculatorFigure => new CalculatorDrawing($figure),
+            $figure instanceof CurveFigure => new CurveDrawing($figure),
+            $figure instanceof TwoSquaresFigure => new TwoSquaresDrawing($figure),
+            $figure instanceof LongDivisionFigure => new LongDivisionDrawing($figure),
+            $figure instanceof DivisionGridFigure => new DivisionGridDrawing($figure),
+            $figure instanceof BridgeFigure => new BridgeDrawing($figure, $stacked),
+            $figure instanceof RootHuntFigure => new RootHuntDrawing($figure),
+            $figure instanceof BalanceFigure => new BalanceDrawing($figure),
+            $figure instanceof MachineFigure => new MachineDrawing($figure),
+            $figure instanceof SidesCurveFigure => new SidesCurveDrawing($figure),
+            $figure instanceof TableauFigure => new TableauDrawing($figure),
+            $figure instanceof FactorGridFigure => new FactorGridDrawing($figure),
             default => throw new \LogicException('No drawing for ' . $figure::class),
         };
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Figures;
 
-use Runel\Demonstration\Figure\Grid;
+use Runel\Demonstration\Figure\GridFigure;
 use Runel\Expression\Expression;
 use Runel\Message\Message;
 
@@ -15,7 +15,7 @@ final readonly class GridDrawing implements Drawing
     private const HEIGHT = 62;
     private const MARGIN = 4;
 
-    public function __construct(private Grid $grid) {}
+    public function __construct(private GridFigure $grid) {}
 
     public function label(): Message
     {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Figures;
 
-use Runel\Demonstration\Figure\Heaps;
+use Runel\Demonstration\Figure\HeapsFigure;
 use Runel\Message\Message;
 
 /** Two rows of counters facing each other; opposite ones are struck out in pairs, what is left is lit. */
@@ -13,7 +13,7 @@ final readonly class HeapsDrawing implements Drawing
     private const STEP = 30;
     private const RADIUS = 11;
 
-    public function __construct(private Heaps $heaps) {}
+    public function __construct(private HeapsFigure $heaps) {}
 
     public function label(): Message
     {

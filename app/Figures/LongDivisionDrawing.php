@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Figures;
 
 use Runel\Demonstration\Figure\BridgeStage;
-use Runel\Demonstration\Figure\LongDivision;
+use Runel\Demonstration\Figure\LongDivisionFigure;
 use Runel\Demonstration\Figure\Piece;
 use Runel\Expression\Expression;
 use Runel\Expression\Negative;
@@ -39,7 +39,7 @@ final class LongDivisionDrawing implements Drawing
 
     /** @param BridgeStage|null $stage how much of it is struck out; null where nothing is going to be */
     public function __construct(
-        private readonly LongDivision $division,
+        private readonly LongDivisionFigure $division,
         private readonly ?BridgeStage $stage = null,
     ) {}
 

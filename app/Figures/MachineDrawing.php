@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Figures;
 
-use Runel\Demonstration\Figure\Machine;
-use Runel\Demonstration\Move\Operation;
+use Runel\Demonstration\Figure\MachineFigure;
 use Runel\Expression\Expression;
 use Runel\Expression\Letter;
+use Runel\Law\Move\Operation;
 use Runel\Message\Message;
 
 /** The unknown going through what was done to it, and below the number coming back, each operation undone. */
@@ -17,7 +17,7 @@ final readonly class MachineDrawing implements Drawing
     private const SIZE = 24;
     private const HEIGHT = 46.0;
 
-    public function __construct(private Machine $machine) {}
+    public function __construct(private MachineFigure $machine) {}
 
     public function label(): Message
     {

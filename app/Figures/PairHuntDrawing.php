@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Figures;
 
-use Runel\Demonstration\Figure\PairHunt;
+use Runel\Demonstration\Figure\PairHuntFigure;
 use Runel\Demonstration\Figure\PairRow;
 use Runel\Message\Message;
 
@@ -17,7 +17,7 @@ final readonly class PairHuntDrawing implements Drawing
     /** How far down the table begins when it stands under the crossing. */
     private const UNDER = 216.0;
 
-    public function __construct(private PairHunt $hunt, private bool $stacked = false) {}
+    public function __construct(private PairHuntFigure $hunt, private bool $stacked = false) {}
 
     public function label(): Message
     {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Figures;
 
-use Runel\Demonstration\Figure\RootHunt;
+use Runel\Demonstration\Figure\RootHuntFigure;
 use Runel\Demonstration\Figure\RootTrial;
 use Runel\Demonstration\Figure\RootVerdict;
 use Runel\Message\Message;
@@ -16,7 +16,7 @@ final readonly class RootHuntDrawing implements Drawing
     private const HEIGHT = 84;
     private const WIDTH = 620.0;
 
-    public function __construct(private RootHunt $hunt) {}
+    public function __construct(private RootHuntFigure $hunt) {}
 
     public function label(): Message
     {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Figures;
 
-use Runel\Demonstration\Figure\Rows;
+use Runel\Demonstration\Figure\RowsFigure;
 use Runel\Expression\Product;
 use Runel\Message\Message;
 
@@ -14,7 +14,7 @@ final readonly class RowsDrawing implements Drawing
     private const SIZE = 25;
     private const HEIGHT = 50;
 
-    public function __construct(private Rows $rows) {}
+    public function __construct(private RowsFigure $rows) {}
 
     public function label(): Message
     {

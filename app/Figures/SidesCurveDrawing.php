@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Figures;
 
-use Runel\Demonstration\Figure\SidesCurve;
+use Runel\Demonstration\Figure\SidesCurveFigure;
 use Runel\Expression\Evaluation;
 use Runel\Expression\Expression;
 use Runel\Expression\Letter;
@@ -26,7 +26,7 @@ final class SidesCurveDrawing implements Drawing
     private float $low;
     private float $high;
 
-    public function __construct(private readonly SidesCurve $curve)
+    public function __construct(private readonly SidesCurveFigure $curve)
     {
         $places = array_map(self::value(...), [...$curve->solutions, ...$curve->rejected]);
         $middle = $places === [] ? 0.0 : (max($places) + min($places)) / 2;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Figures;
 
-use Runel\Demonstration\Figure\SquareTiles;
+use Runel\Demonstration\Figure\SquareTilesFigure;
 use Runel\Expression\Numeral;
 use Runel\Expression\Power;
 use Runel\Expression\Product;
@@ -19,7 +19,7 @@ final readonly class SquareTilesDrawing implements Drawing
     private const TOP = 46;
     private const SIZE = 20;
 
-    public function __construct(private SquareTiles $tiles) {}
+    public function __construct(private SquareTilesFigure $tiles) {}
 
     public function label(): Message
     {

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Figures;
 
 use Runel\Demonstration\Figure\Piece;
-use Runel\Demonstration\Figure\Tableau;
+use Runel\Demonstration\Figure\TableauFigure;
 use Runel\Expression\Expression;
 use Runel\Message\Message;
 
@@ -27,7 +27,7 @@ final class TableauDrawing implements Drawing
      * @param list<string>|null                  $lit  the rows that are lit; left out, the number written last
      */
     public function __construct(
-        private readonly Tableau $tableau,
+        private readonly TableauFigure $tableau,
         private readonly array $ways = [],
         private readonly ?array $lit = null,
     ) {}

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Figures;
 
-use Runel\Demonstration\Figure\WholeNumberTwin;
+use Runel\Demonstration\Figure\WholeNumberTwinFigure;
 use Runel\Message\Message;
 
 /** The sums at the places, what is carried from each to the next, and the digits that stay. */
@@ -12,7 +12,7 @@ final readonly class TwinDrawing implements Drawing
 {
     private const CELL = 66;
 
-    public function __construct(private WholeNumberTwin $twin) {}
+    public function __construct(private WholeNumberTwinFigure $twin) {}
 
     public function label(): Message
     {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Figures;
 
-use Runel\Demonstration\Figure\TwoSquares;
+use Runel\Demonstration\Figure\TwoSquaresFigure;
 use Runel\Message\Message;
 
 /** Left the large square with the small one cut out of its corner; right the two strips end to end as a rectangle. */
@@ -16,7 +16,7 @@ final readonly class TwoSquaresDrawing implements Drawing
     private const TOP = 44;
     private const SIZE = 20;
 
-    public function __construct(private TwoSquares $figure) {}
+    public function __construct(private TwoSquaresFigure $figure) {}
 
     public function label(): Message
     {

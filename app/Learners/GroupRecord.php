@@ -6,9 +6,9 @@ namespace App\Learners;
 
 use App\Models\LearnerGroup;
 use Illuminate\Support\Carbon;
+use Runel\Ladder\Rung;
+use Runel\Ladder\Skill;
 use Runel\Practice\Ladders;
-use Runel\Practice\Rung;
-use Runel\Practice\Skill;
 use Runel\Practice\Standing;
 use Runel\Slip\Slip;
 

@@ -11,13 +11,13 @@ use App\Models\ReturnWord;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Carbon;
+use Runel\Ladder\Rung;
+use Runel\Ladder\Skill;
 use Runel\Practice\Attempted;
 use Runel\Practice\ComingBack;
 use Runel\Practice\Happening;
 use Runel\Practice\History;
 use Runel\Practice\Ladders;
-use Runel\Practice\Rung;
-use Runel\Practice\Skill;
 use Runel\Practice\Standing;
 
 /** All that is kept of a learner's work, as it stands on a day. */

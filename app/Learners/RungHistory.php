@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Learners;
 
+use Runel\Ladder\Rung;
+use Runel\Ladder\Skill;
 use Runel\Practice\History;
-use Runel\Practice\Rung;
-use Runel\Practice\Skill;
 
 /** What one learner has come to on one rung. */
 final readonly class RungHistory

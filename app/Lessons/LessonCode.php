@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Lessons;
 
+use Runel\Ladder\Skill;
 use Runel\Message\BadRequest;
 use Runel\Message\Message;
 use Runel\Practice\Ladders;
-use Runel\Practice\Skill;
 
 /**
  * A proposed lesson in a few words that fit any address: skill, rung, minutes, lines of the board, pace, seed, the item

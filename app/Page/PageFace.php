@@ -8,14 +8,14 @@ use App\Faces\Faces;
 use App\Faces\Mathematics;
 use App\Faces\Wording;
 use App\Figures\Figures;
-use Runel\Demonstration\Figure\ArrangementHunt;
-use Runel\Demonstration\Figure\Bridge;
-use Runel\Demonstration\Figure\Calculator;
-use Runel\Demonstration\Figure\Curve;
+use Runel\Demonstration\Figure\ArrangementHuntFigure;
+use Runel\Demonstration\Figure\BridgeFigure;
+use Runel\Demonstration\Figure\CalculatorFigure;
+use Runel\Demonstration\Figure\CurveFigure;
 use Runel\Demonstration\Figure\Figure;
-use Runel\Demonstration\Figure\PairHunt;
-use Runel\Demonstration\Figure\SidesCurve;
-use Runel\Demonstration\Figure\SquareTiles;
+use Runel\Demonstration\Figure\PairHuntFigure;
+use Runel\Demonstration\Figure\SidesCurveFigure;
+use Runel\Demonstration\Figure\SquareTilesFigure;
 use Runel\Demonstration\Line;
 use Runel\Expression\Equation;
 use Runel\Expression\Letter;
@@ -119,18 +119,18 @@ final class PageFace
     /** Whether a figure is small enough that the lines stand beside it. */
     public function isCompact(Figure $figure): bool
     {
-        return $figure instanceof Curve
-            || $figure instanceof SidesCurve
-            || $figure instanceof SquareTiles
-            || $figure instanceof Calculator;
+        return $figure instanceof CurveFigure
+            || $figure instanceof SidesCurveFigure
+            || $figure instanceof SquareTilesFigure
+            || $figure instanceof CalculatorFigure;
     }
 
     /** Whether a figure has parts side by side that a narrow screen needs under one another. */
     public function stacks(Figure $figure): bool
     {
-        return ($figure instanceof ArrangementHunt && $figure->kind === 'cross')
-            || ($figure instanceof PairHunt && $figure->crossing)
-            || $figure instanceof Bridge;
+        return ($figure instanceof ArrangementHuntFigure && $figure->kind === 'cross')
+            || ($figure instanceof PairHuntFigure && $figure->crossing)
+            || $figure instanceof BridgeFigure;
     }
 
     /** To be pasted into a LaTeX document. */

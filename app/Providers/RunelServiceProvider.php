@@ -22,9 +22,9 @@ use Illuminate\Database\ConnectionInterface;
 use Illuminate\Support\Facades\View;
 use Illuminate\Support\ServiceProvider;
 use Psr\Log\LoggerInterface;
+use Runel\Ladder\Chance;
 use Runel\Method\Catalogue;
 use Runel\Method\Incidents;
-use Runel\Practice\Chance;
 use Runel\Style\HouseStyle;
 
 /** Joins the core to the application. */

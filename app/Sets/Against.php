@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Sets;
 
+use Runel\Ladder\Chance;
 use Runel\Method\Catalogue;
-use Runel\Practice\Chance;
 use Runel\Practice\Ladders;
 use Runel\Practice\Maker;
 use Runel\Practice\Order;

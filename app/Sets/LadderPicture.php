@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Sets;
 
+use Runel\Ladder\Chance;
+use Runel\Ladder\Ladder;
+use Runel\Ladder\Skill;
 use Runel\Method\Catalogue;
-use Runel\Practice\Chance;
-use Runel\Practice\Ladder;
 use Runel\Practice\Ladders;
 use Runel\Practice\Made;
 use Runel\Practice\Maker;
-use Runel\Practice\Skill;
 use Runel\Style\HouseStyle;
 
 /** A ladder to be looked at: an example on each rung, always the same one. */

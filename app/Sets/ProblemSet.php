@@ -6,12 +6,12 @@ namespace App\Sets;
 
 use App\Demonstrations\Demonstrations;
 use Runel\Demonstration\Task;
+use Runel\Ladder\Chance;
 use Runel\Message\BadRequest;
 use Runel\Message\Message;
 use Runel\Message\Refusal;
 use Runel\Method\Catalogue;
 use Runel\Practice\Belonging;
-use Runel\Practice\Chance;
 use Runel\Practice\Maker;
 use Runel\Practice\Order;
 use Runel\Practice\Wishes;

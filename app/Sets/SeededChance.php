@@ -6,8 +6,8 @@ namespace App\Sets;
 
 use Random\Engine\Xoshiro256StarStar;
 use Random\Randomizer;
-use Runel\Practice\Chance;
-use Runel\Practice\Dice;
+use Runel\Ladder\Chance;
+use Runel\Ladder\Dice;
 
 /** Chance from PHP's own Randomizer: the engine is specified, so the same words throw the same on every machine. */
 final class SeededChance implements Chance

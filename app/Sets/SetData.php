@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Sets;
 
 use App\Faces\JsonFace;
-use Runel\Practice\Difficulty;
+use Runel\Ladder\Difficulty;
 
 /** A set as the contract writes it. */
 final readonly class SetData

@@ -6,11 +6,11 @@ namespace App\Sets;
 
 use Runel\Demonstration\Demonstration;
 use Runel\Demonstration\TaskReference;
+use Runel\Ladder\Difficulty;
+use Runel\Ladder\Rung;
+use Runel\Ladder\Skill;
 use Runel\Message\Refusal;
-use Runel\Practice\Difficulty;
 use Runel\Practice\Made;
-use Runel\Practice\Rung;
-use Runel\Practice\Skill;
 use Runel\Style\HouseStyle;
 
 /** A problem of a set: made to order, or the tutor's own; one that cannot be read stays, with its reason. */

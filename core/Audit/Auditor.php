@@ -4,10 +4,6 @@ declare(strict_types=1);
 
 namespace Runel\Audit;
 
-use Runel\Claim\Claim;
-use Runel\Claim\DoesNotSolve;
-use Runel\Claim\Identity;
-use Runel\Claim\NoSolution;
 use Runel\Demonstration\Answer\AnswerType;
 use Runel\Demonstration\Check;
 use Runel\Demonstration\Demonstration;
@@ -22,8 +18,12 @@ use Runel\Expression\Expression;
 use Runel\Expression\Letter;
 use Runel\Expression\Node;
 use Runel\Expression\Numeral;
+use Runel\Law\Claim\Claim;
+use Runel\Law\Claim\DoesNotSolve;
+use Runel\Law\Claim\Identity;
+use Runel\Law\Claim\NoSolution;
+use Runel\Proof\Entailment;
 use Runel\Proof\Proof;
-use Runel\Proof\Verdict;
 
 /**
  * The independent judge. It knows nothing of how a demonstration was made: it walks every line, figure, question,
@@ -34,13 +34,13 @@ final class Auditor
     /** @var list<string> */
     private array $faults = [];
     private readonly Proof $proof;
-    private readonly Trail $trail;
+    private readonly AuditTrail $trail;
     private bool $hasResult = false;
 
     private function __construct(private readonly Demonstration $demonstration)
     {
         $this->proof = new Proof();
-        $this->trail = new Trail();
+        $this->trail = new AuditTrail();
     }
 
     /** @throws Unproved when anything does not follow */
@@ -142,12 +142,12 @@ final class Auditor
         $verdict = $this->proof->follows($before, $line->node, $line->move);
 
         return match ($line->link) {
-            Link::Equal => $verdict === Verdict::Same && $line->node instanceof Expression,
+            Link::Equal => $verdict === Entailment::Same && $line->node instanceof Expression,
             Link::Equivalent => $line->move !== null
                 && $verdict->keepsSolutions()
                 && !$line->node instanceof Expression,
-            Link::Implies => $line->move !== null && ($verdict->keepsSolutions() || $verdict === Verdict::Implies),
-            Link::Result => $line->node instanceof Expression ? $verdict === Verdict::Same : $line->move !== null
+            Link::Implies => $line->move !== null && ($verdict->keepsSolutions() || $verdict === Entailment::Implies),
+            Link::Result => $line->node instanceof Expression ? $verdict === Entailment::Same : $line->move !== null
                 && $verdict->keepsSolutions(),
             Link::Given, Link::Side => false,
         };

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Runel\Audit;
 
-use Runel\Claim\Claim;
 use Runel\Expression\Expression;
 use Runel\Expression\Negative;
 use Runel\Expression\Node;
 use Runel\Expression\Numeral;
 use Runel\Expression\Quotient;
+use Runel\Law\Claim\Claim;
 use Runel\Notation\Ascii;
 
 /** What the claims of a figure speak of: whatever it shows has to be among it. */

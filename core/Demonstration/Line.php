@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Runel\Demonstration;
 
-use Runel\Demonstration\Move\Move;
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
 use Runel\Expression\Node;
+use Runel\Law\Move\Move;
 use Runel\Message\Message;
 
 /** One line of work and how it follows. Where solving forks, a line carries its branch. */

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Runel\Demonstration;
 
-use Runel\Claim\Claim;
-use Runel\Claim\Identity;
-use Runel\Claim\SameSolutions;
-use Runel\Claim\Solves;
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
 use Runel\Expression\Node;
 use Runel\Expression\Rewriter;
+use Runel\Law\Claim\Claim;
+use Runel\Law\Claim\Identity;
+use Runel\Law\Claim\SameSolutions;
+use Runel\Law\Claim\Solves;
 use Runel\Message\Message;
 
 /** What to ask before a step is shown, and what counts as an answer. What is accepted is part of something proved. */

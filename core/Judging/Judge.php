@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Runel\Judging;
 
-use Runel\Claim\Solves;
 use Runel\Demonstration\AnswerKind;
 use Runel\Demonstration\Question;
 use Runel\Expression\Equation;
@@ -20,6 +19,7 @@ use Runel\Expression\Quotient;
 use Runel\Expression\Rewriter;
 use Runel\Expression\Root;
 use Runel\Expression\Sum;
+use Runel\Law\Claim\Solves;
 use Runel\Message\Message;
 use Runel\Message\Refusal;
 use Runel\Notation\Ascii;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Runel\Judging;
 
-use Runel\Demonstration\Figure\PairHunt;
+use Runel\Demonstration\Figure\PairHuntFigure;
 use Runel\Message\Message;
 
 /** A pair of somebody's own, judged against the product and sum that are hunted. */
@@ -13,7 +13,7 @@ final readonly class OwnPair
     private function __construct(public bool $fits, public Message $message) {}
 
     /** @param string $typed two whole numbers with something between them */
-    public static function of(PairHunt $hunt, string $typed): self
+    public static function of(PairHuntFigure $hunt, string $typed): self
     {
         if (preg_match('/^\s*([-−+]?\d{1,13})\s*(?:[,;\s]|and)\s*([-−+]?\d{1,13})\s*$/u', $typed, $match) !== 1) {
             return new self(false, Message::of('hunt.own.unreadable'));

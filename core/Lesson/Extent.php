@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Runel\Lesson;
 
 use Runel\Demonstration\Demonstration;
-use Runel\Demonstration\Figure\Grid;
+use Runel\Demonstration\Figure\GridFigure;
 use Runel\Expression\Node;
 use Runel\Expression\Rewriter;
 use Runel\Notation\Arranger;
@@ -30,7 +30,7 @@ final readonly class Extent
                 $wide = max($wide, $signs($line->node));
             }
             foreach ([$step->figure] as $figure) {
-                if ($figure instanceof Grid) {
+                if ($figure instanceof GridFigure) {
                     $grids[serialize($figure->ground())] = $figure;
                 }
             }

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Runel\Lesson;
 
 use Runel\Demonstration\Demonstration;
-use Runel\Practice\Difficulty;
+use Runel\Ladder\Difficulty;
+use Runel\Ladder\Rung;
 use Runel\Practice\Made;
-use Runel\Practice\Rung;
 use Runel\Slip\Slip;
 
 /** One thing in a lesson, and how long it takes. */

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Runel\Lesson;
 
+use Runel\Ladder\Difficulty;
 use Runel\Message\Message;
-use Runel\Practice\Difficulty;
 
 /** A lesson in its order, which judges itself against the time and the board there is. */
 final readonly class Plan

@@ -5,15 +5,15 @@ declare(strict_types=1);
 namespace Runel\Lesson;
 
 use Runel\Demonstration\Step;
+use Runel\Ladder\Chance;
+use Runel\Ladder\Skill;
 use Runel\Message\BadRequest;
 use Runel\Message\Message;
 use Runel\Method\Catalogue;
-use Runel\Practice\Chance;
 use Runel\Practice\Ladders;
 use Runel\Practice\Made;
 use Runel\Practice\Maker;
 use Runel\Practice\Order;
-use Runel\Practice\Skill;
 use Runel\Practice\Wishes;
 use Runel\Slip\Slip;
 use Runel\Style\HouseStyle;

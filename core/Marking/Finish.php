@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Runel\Marking;
 
-use Runel\Claim\Solves;
+use Runel\Algebra\Trinomial;
 use Runel\Demonstration\Task;
 use Runel\Expression\Alternatives;
 use Runel\Expression\Equation;
@@ -17,7 +17,7 @@ use Runel\Expression\Quotient;
 use Runel\Expression\Root;
 use Runel\Judging\FactorsOf;
 use Runel\Judging\Form;
-use Runel\Method\Factor\Trinomial;
+use Runel\Law\Claim\Solves;
 use Runel\Number\DivisionByZero;
 use Runel\Polynomial\NotPolynomial;
 use Runel\Polynomial\Polynomial;

@@ -13,9 +13,9 @@ use Runel\Expression\Negative;
 use Runel\Expression\Node;
 use Runel\Notation\Ascii;
 use Runel\Proof\Effort;
+use Runel\Proof\Entailment;
 use Runel\Proof\Points;
 use Runel\Proof\Proof;
-use Runel\Proof\Verdict;
 
 /**
  * What one line is to another: by the audit's own laws where they decide, by places where they do not. Each pair of
@@ -47,7 +47,7 @@ final class Following
         }
         $verdict = $this->verdict($part, $whole);
 
-        return $verdict === Verdict::Undecided ? null : $verdict !== Verdict::Unrelated;
+        return $verdict === Entailment::Undecided ? null : $verdict !== Entailment::Unrelated;
     }
 
     private function judged(Node $before, Node $after): Relation
@@ -57,11 +57,11 @@ final class Following
         }
 
         return match ($this->verdict($before, $after)) {
-            Verdict::Same, Verdict::Equivalent => Relation::Follows,
-            Verdict::Implies => $this->isExplained($before, $after) ? Relation::Adds : Relation::Invents,
+            Entailment::Same, Entailment::Equivalent => Relation::Follows,
+            Entailment::Implies => $this->isExplained($before, $after) ? Relation::Adds : Relation::Invents,
             // Where nothing was found that solves the line before, what squaring lets in may still be told.
-            Verdict::Undecided => $this->points->isExplained($before, $after) ? Relation::Adds : Relation::Undecided,
-            Verdict::Unrelated => $this->lesser($before, $after),
+            Entailment::Undecided => $this->points->isExplained($before, $after) ? Relation::Adds : Relation::Undecided,
+            Entailment::Unrelated => $this->lesser($before, $after),
         };
     }
 
@@ -75,15 +75,15 @@ final class Following
         return $isFormula && $this->verdict($before, new Alternatives([
             $after,
             new Equation($after->left, new Negative($after->right)),
-        ])) === Verdict::Equivalent ? Relation::Positive : Relation::Loses;
+        ])) === Entailment::Equivalent ? Relation::Positive : Relation::Loses;
     }
 
-    private function verdict(Node $before, Node $after): Verdict
+    private function verdict(Node $before, Node $after): Entailment
     {
         $verdict = $this->proof->follows($before, $after);
         // With roots of letters what is called the same is the same, and nothing is said of what is not.
-        $isOpen = $verdict === Verdict::Undecided
-            || ($verdict === Verdict::Unrelated && $before instanceof Expression);
+        $isOpen = $verdict === Entailment::Undecided
+            || ($verdict === Entailment::Unrelated && $before instanceof Expression);
 
         return $isOpen ? $this->points->compare($before, $after) : $verdict;
     }

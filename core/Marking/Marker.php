@@ -4,10 +4,6 @@ declare(strict_types=1);
 
 namespace Runel\Marking;
 
-use Runel\Claim\AllSolve;
-use Runel\Claim\DoesNotSolve;
-use Runel\Claim\NoSolution;
-use Runel\Claim\Solves;
 use Runel\Demonstration\Task;
 use Runel\Expression\Alternatives;
 use Runel\Expression\Equation;
@@ -16,6 +12,10 @@ use Runel\Expression\Letter;
 use Runel\Expression\Letters;
 use Runel\Expression\Node;
 use Runel\Expression\Sum;
+use Runel\Law\Claim\AllSolve;
+use Runel\Law\Claim\DoesNotSolve;
+use Runel\Law\Claim\NoSolution;
+use Runel\Law\Claim\Solves;
 use Runel\Message\Message;
 use Runel\Message\Refusal;
 use Runel\Method\Catalogue;

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Runel\Marking;
 
-use Runel\Claim\Solves;
 use Runel\Expression\Alternatives;
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
@@ -15,6 +14,7 @@ use Runel\Expression\Marked;
 use Runel\Expression\Node;
 use Runel\Expression\Product;
 use Runel\Expression\Sum;
+use Runel\Law\Claim\Solves;
 use Runel\Notation\Ascii;
 use Runel\Number\Rational;
 use Runel\Polynomial\Polynomial;

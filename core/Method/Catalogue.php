@@ -37,16 +37,16 @@ final readonly class Catalogue
 
     public static function standard(?Incidents $incidents = null): self
     {
-        $multiplying = new Multiply\MultiplyFamily();
-        $factoring = new Factor\FactorFamily($multiplying);
+        $multiplying = new \Runel\Job\Multiply\MultiplyFamily();
+        $factoring = new \Runel\Job\Factor\FactorFamily($multiplying);
 
         return new self([
             $multiplying,
             $factoring,
-            new Solve\SolveFamily($factoring),
-            new Quadratic\CompleteSquareFamily(),
-            new Divide\DivideFamily($multiplying),
-            new Rearrange\RearrangeFamily(),
+            new \Runel\Job\Solve\SolveFamily($factoring),
+            new \Runel\Job\CompleteSquare\CompleteSquareFamily(),
+            new \Runel\Job\Divide\DivideFamily($multiplying),
+            new \Runel\Job\Rearrange\RearrangeFamily(),
         ], $incidents);
     }
 
@@ -191,7 +191,7 @@ final readonly class Catalogue
         }
         $equation = $task->problem->node;
         $better = $equation instanceof Equation && \in_array(Job::Solve, $jobs, true)
-            ? Solve\Unsolved::reason($equation)
+            ? \Runel\Job\Solve\Unsolved::reason($equation)
             : null;
         throw match (true) {
             $reason !== null && !$reason instanceof MethodDoesNotApply => $reason,

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Runel\Method;
 
 use Runel\Demonstration\Branch;
-use Runel\Demonstration\Figure\Curve;
+use Runel\Demonstration\Figure\CurveFigure;
 use Runel\Demonstration\Line;
 use Runel\Demonstration\Link;
 use Runel\Demonstration\Phase;
@@ -112,7 +112,7 @@ final class Embedded
                 // What only reads the part, or gathers its solutions, is said by the whole.
                 if ($step->role !== Role::Gathering && ($step->role !== Role::Reading || $lines !== [])) {
                     // The parabola of a part is not the picture of the whole.
-                    $steps[] = ($step->figure instanceof Curve ? $step->withFigure(null) : $step)
+                    $steps[] = ($step->figure instanceof CurveFigure ? $step->withFigure(null) : $step)
                         ->named($prefix . $step->id)
                         ->withLines($lines);
                 }

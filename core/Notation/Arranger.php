@@ -24,11 +24,11 @@ use Runel\Notation\Box\Fenced;
 use Runel\Notation\Box\Fraction;
 use Runel\Notation\Box\Inked;
 use Runel\Notation\Box\Name;
+use Runel\Notation\Box\PlainWords;
 use Runel\Notation\Box\Radical;
 use Runel\Notation\Box\Raised;
 use Runel\Notation\Box\Row;
 use Runel\Notation\Box\Sign;
-use Runel\Notation\Box\Words;
 
 /**
  * Decides, once for all notations, where brackets and times signs go.
@@ -63,7 +63,7 @@ final readonly class Arranger
         $boxes = [];
         foreach ($alternatives->equations as $place => $equation) {
             if ($place > 0) {
-                $boxes[] = new Words('or');
+                $boxes[] = new PlainWords('or');
             }
             $boxes[] = $this->arrange($equation);
         }

@@ -11,11 +11,11 @@ use Runel\Notation\Box\Fenced;
 use Runel\Notation\Box\Fraction;
 use Runel\Notation\Box\Inked;
 use Runel\Notation\Box\Name;
+use Runel\Notation\Box\PlainWords;
 use Runel\Notation\Box\Radical;
 use Runel\Notation\Box\Raised;
 use Runel\Notation\Box\Row;
 use Runel\Notation\Box\Sign;
-use Runel\Notation\Box\Words;
 
 /** LaTeX mathematics; what cancels is struck with \cancel. */
 final readonly class Latex implements Writer
@@ -40,7 +40,7 @@ final readonly class Latex implements Writer
             $box instanceof Sign => self::sign($box),
             $box instanceof Digits => $box->grouped('\\,'),
             $box instanceof Name => self::GREEK[$box->letter] ?? $box->letter,
-            $box instanceof Words => " \\text{ {$box->key} } ",
+            $box instanceof PlainWords => " \\text{ {$box->key} } ",
             $box instanceof Fenced => '\left(' . $this->write($box->content) . '\right)',
             $box instanceof Inked => match ($box->mark->kind) {
                 MarkKind::Cancels => '\cancel{' . $this->write($box->content) . '}',

@@ -12,11 +12,11 @@ use Runel\Notation\Box\Fenced;
 use Runel\Notation\Box\Fraction;
 use Runel\Notation\Box\Inked;
 use Runel\Notation\Box\Name;
+use Runel\Notation\Box\PlainWords;
 use Runel\Notation\Box\Radical;
 use Runel\Notation\Box\Raised;
 use Runel\Notation\Box\Row;
 use Runel\Notation\Box\Sign;
-use Runel\Notation\Box\Words;
 
 /** Presentation MathML, without the outer element. Marks become classes; the style sheet gives them their look. */
 final readonly class MathMl implements Writer
@@ -31,7 +31,7 @@ final readonly class MathMl implements Writer
             $box instanceof Sign => self::sign($box),
             $box instanceof Digits => '<mn>' . $box->grouped(PlainText::GAP) . '</mn>',
             $box instanceof Name => '<mi>' . $box->letter . '</mi>',
-            $box instanceof Words => '<mtext>&#xA0;' . $box->key . '&#xA0;</mtext>',
+            $box instanceof PlainWords => '<mtext>&#xA0;' . $box->key . '&#xA0;</mtext>',
             $box instanceof Fenced => $this->fenced($box),
             $box instanceof Inked && $box->mark->kind === MarkKind::Gap => '<mi class="gap">□</mi>',
             $box instanceof Inked => '<mrow class="'

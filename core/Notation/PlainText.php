@@ -11,11 +11,11 @@ use Runel\Notation\Box\Fenced;
 use Runel\Notation\Box\Fraction;
 use Runel\Notation\Box\Inked;
 use Runel\Notation\Box\Name;
+use Runel\Notation\Box\PlainWords;
 use Runel\Notation\Box\Radical;
 use Runel\Notation\Box\Raised;
 use Runel\Notation\Box\Row;
 use Runel\Notation\Box\Sign;
-use Runel\Notation\Box\Words;
 
 /** One line of unicode text, as in 2t³ − 5t + 1. */
 final readonly class PlainText implements Writer
@@ -43,7 +43,7 @@ final readonly class PlainText implements Writer
             $box instanceof Sign => self::sign($box),
             $box instanceof Digits => $box->grouped(self::GAP),
             $box instanceof Name => $box->letter,
-            $box instanceof Words => " {$box->key} ",
+            $box instanceof PlainWords => " {$box->key} ",
             $box instanceof Fenced => '(' . $this->write($box->content) . ')',
             $box instanceof Inked => $box->mark->kind === MarkKind::Gap ? '□' : $this->write($box->content),
             $box instanceof Fraction => $this->fraction($box),

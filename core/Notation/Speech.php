@@ -11,11 +11,11 @@ use Runel\Notation\Box\Fenced;
 use Runel\Notation\Box\Fraction;
 use Runel\Notation\Box\Inked;
 use Runel\Notation\Box\Name;
+use Runel\Notation\Box\PlainWords;
 use Runel\Notation\Box\Radical;
 use Runel\Notation\Box\Raised;
 use Runel\Notation\Box\Row;
 use Runel\Notation\Box\Sign;
-use Runel\Notation\Box\Words;
 
 /**
  * What a person would say. The words are given from outside, so that a language is a file.
@@ -41,7 +41,7 @@ final readonly class Speech implements Writer
             $box instanceof Sign => $this->sign($box),
             $box instanceof Digits => $box->digits,
             $box instanceof Name => $box->letter,
-            $box instanceof Words => $this->word($box->key),
+            $box instanceof PlainWords => $this->word($box->key),
             $box instanceof Fenced => $this->word('open')
                 . ' '
                 . $this->say($box->content)

@@ -5,6 +5,11 @@ declare(strict_types=1);
 namespace Runel\Practice;
 
 use Runel\Demonstration\Demonstration;
+use Runel\Ladder\Difficulty;
+use Runel\Ladder\Ladder;
+use Runel\Ladder\Rung;
+use Runel\Ladder\Seen;
+use Runel\Ladder\Skill;
 use Runel\Message\Refusal;
 use Runel\Method\Catalogue;
 use Runel\Problem\Job;

@@ -4,21 +4,23 @@ declare(strict_types=1);
 
 namespace Runel\Practice;
 
-use Runel\Practice\Ladder\DivideLinear;
-use Runel\Practice\Ladder\DivideLong;
-use Runel\Practice\Ladder\FactorLeading;
-use Runel\Practice\Ladder\FactorMonic;
-use Runel\Practice\Ladder\FactorSpecial;
-use Runel\Practice\Ladder\Formulas;
-use Runel\Practice\Ladder\Linear;
-use Runel\Practice\Ladder\MultiplyBinomials;
-use Runel\Practice\Ladder\MultiplyLong;
-use Runel\Practice\Ladder\MultiplySpecial;
-use Runel\Practice\Ladder\MultiplyThree;
-use Runel\Practice\Ladder\RootEquations;
-use Runel\Practice\Ladder\RootsRational;
-use Runel\Practice\Ladder\SquareSolve;
-use Runel\Practice\Ladder\SquareVertex;
+use Runel\Job\CompleteSquare\Ladder\SquareVertexLadder;
+use Runel\Job\Divide\Ladder\DivideLinearLadder;
+use Runel\Job\Divide\Ladder\DivideLongLadder;
+use Runel\Job\Factor\Ladder\FactorLeadingLadder;
+use Runel\Job\Factor\Ladder\FactorMonicLadder;
+use Runel\Job\Factor\Ladder\FactorSpecialLadder;
+use Runel\Job\Multiply\Ladder\MultiplyBinomialsLadder;
+use Runel\Job\Multiply\Ladder\MultiplyLongLadder;
+use Runel\Job\Multiply\Ladder\MultiplySpecialLadder;
+use Runel\Job\Multiply\Ladder\MultiplyThreeLadder;
+use Runel\Job\Rearrange\Ladder\FormulasLadder;
+use Runel\Job\Solve\Ladder\LinearLadder;
+use Runel\Job\Solve\Ladder\RootEquationsLadder;
+use Runel\Job\Solve\Ladder\RootsRationalLadder;
+use Runel\Job\Solve\Ladder\SquareSolveLadder;
+use Runel\Ladder\Ladder;
+use Runel\Ladder\Skill;
 
 /** Every skill's ladder. */
 final class Ladders
@@ -32,21 +34,21 @@ final class Ladders
     public static function of(Skill $skill): Ladder
     {
         return match ($skill) {
-            Skill::MultiplyBinomials => new MultiplyBinomials(),
-            Skill::MultiplyLong => new MultiplyLong(),
-            Skill::MultiplyThree => new MultiplyThree(),
-            Skill::MultiplySpecial => new MultiplySpecial(),
-            Skill::FactorMonic => new FactorMonic(),
-            Skill::FactorLeading => new FactorLeading(),
-            Skill::FactorSpecial => new FactorSpecial(),
-            Skill::SquareSolve => new SquareSolve(),
-            Skill::SquareVertex => new SquareVertex(),
-            Skill::DivideLinear => new DivideLinear(),
-            Skill::DivideLong => new DivideLong(),
-            Skill::RootsRational => new RootsRational(),
-            Skill::Linear => new Linear(),
-            Skill::Formulas => new Formulas(),
-            Skill::RootEquations => new RootEquations(),
+            Skill::MultiplyBinomials => new MultiplyBinomialsLadder(),
+            Skill::MultiplyLong => new MultiplyLongLadder(),
+            Skill::MultiplyThree => new MultiplyThreeLadder(),
+            Skill::MultiplySpecial => new MultiplySpecialLadder(),
+            Skill::FactorMonic => new FactorMonicLadder(),
+            Skill::FactorLeading => new FactorLeadingLadder(),
+            Skill::FactorSpecial => new FactorSpecialLadder(),
+            Skill::SquareSolve => new SquareSolveLadder(),
+            Skill::SquareVertex => new SquareVertexLadder(),
+            Skill::DivideLinear => new DivideLinearLadder(),
+            Skill::DivideLong => new DivideLongLadder(),
+            Skill::RootsRational => new RootsRationalLadder(),
+            Skill::Linear => new LinearLadder(),
+            Skill::Formulas => new FormulasLadder(),
+            Skill::RootEquations => new RootEquationsLadder(),
         };
     }
 }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Runel\Practice;
 
 use Runel\Demonstration\Demonstration;
+use Runel\Ladder\Rung;
+use Runel\Ladder\Skill;
 
 /** A problem made to order, with the demonstration by which it was judged. */
 final readonly class Made

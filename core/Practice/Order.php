@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Runel\Practice;
 
+use Runel\Ladder\Skill;
 use Runel\Message\BadRequest;
 use Runel\Message\Message;
 

@@ -10,6 +10,12 @@ use Runel\Expression\Letter;
 use Runel\Expression\Limits;
 use Runel\Expression\Node;
 use Runel\Expression\Quotient;
+use Runel\Job\CompleteSquare\CompleteSquareRecogniser;
+use Runel\Job\Divide\DivideRecogniser;
+use Runel\Job\Factor\FactorRecogniser;
+use Runel\Job\Multiply\MultiplyRecogniser;
+use Runel\Job\Rearrange\RearrangeRecogniser;
+use Runel\Job\Solve\SolveRecogniser;
 use Runel\Message\Message;
 use Runel\Message\OutOfReach;
 use Runel\Message\SyntaxError;
@@ -21,13 +27,6 @@ use Runel\Parsing\Parser;
 use Runel\Parsing\Typed;
 use Runel\Polynomial\NotPolynomial;
 use Runel\Polynomial\Polynomial;
-use Runel\Problem\Recognition\CompletingTheSquare;
-use Runel\Problem\Recognition\Dividing;
-use Runel\Problem\Recognition\Factoring;
-use Runel\Problem\Recognition\Multiplying;
-use Runel\Problem\Recognition\Rearranging;
-use Runel\Problem\Recognition\Recogniser;
-use Runel\Problem\Recognition\Solving;
 
 /** A problem: what was typed, what it says, and which jobs it has. */
 final readonly class Problem
@@ -221,8 +220,8 @@ final readonly class Problem
     private static function recognisers(): array
     {
         return [
-            new Multiplying(), new Factoring(), new Solving(), new CompletingTheSquare(), new Dividing(),
-            new Rearranging(),
+            new MultiplyRecogniser(), new FactorRecogniser(), new SolveRecogniser(), new CompleteSquareRecogniser(), new DivideRecogniser(),
+            new RearrangeRecogniser(),
         ];
     }
 }

@@ -27,7 +27,7 @@ final readonly class Equations
     /** @param Evaluation<Ratio> $evaluation in the forms */
     public function __construct(private Forms $forms, private Evaluation $evaluation) {}
 
-    public function compare(Node $before, Node $after): Verdict
+    public function compare(Node $before, Node $after): Entailment
     {
         // Without denominators, what is the same but for a number has the same solutions, in any letters.
         if (
@@ -35,12 +35,12 @@ final readonly class Equations
             && $this->denominators($after) === []
             && self::proportional($this->difference($before), $this->difference($after))
         ) {
-            return Verdict::Equivalent;
+            return Entailment::Equivalent;
         }
         $letters = Letters::of($before) + Letters::of($after);
         $letter = array_key_first($letters) ?? '';
         if (\count($letters) > 1) {
-            return Verdict::Undecided;
+            return Entailment::Undecided;
         }
         [$own, $other] = [$this->solutions($before, $letter), $this->solutions($after, $letter)];
         // Dividing and counting zeros take about as long as the cube of the degrees, with ever longer numbers.

@@ -4,20 +4,6 @@ declare(strict_types=1);
 
 namespace Runel\Proof;
 
-use Runel\Demonstration\Move\CollectSubject;
-use Runel\Demonstration\Move\CompareCoefficients;
-use Runel\Demonstration\Move\JoinBranches;
-use Runel\Demonstration\Move\Move;
-use Runel\Demonstration\Move\Operation;
-use Runel\Demonstration\Move\RemainderIs;
-use Runel\Demonstration\Move\Rewrite;
-use Runel\Demonstration\Move\RootBothSides;
-use Runel\Demonstration\Move\SquareBothSides;
-use Runel\Demonstration\Move\Substitute;
-use Runel\Demonstration\Move\SwapSides;
-use Runel\Demonstration\Move\TakeLeftSide;
-use Runel\Demonstration\Move\ToBothSides;
-use Runel\Demonstration\Move\ZeroProduct;
 use Runel\Expression\Alternatives;
 use Runel\Expression\Equation;
 use Runel\Expression\Evaluation;
@@ -31,6 +17,20 @@ use Runel\Expression\Product;
 use Runel\Expression\Quotient;
 use Runel\Expression\Substitution;
 use Runel\Expression\Sum;
+use Runel\Law\Move\CollectSubject;
+use Runel\Law\Move\CompareCoefficients;
+use Runel\Law\Move\JoinBranches;
+use Runel\Law\Move\Move;
+use Runel\Law\Move\Operation;
+use Runel\Law\Move\RemainderIs;
+use Runel\Law\Move\Rewrite;
+use Runel\Law\Move\RootBothSides;
+use Runel\Law\Move\SquareBothSides;
+use Runel\Law\Move\Substitute;
+use Runel\Law\Move\SwapSides;
+use Runel\Law\Move\TakeLeftSide;
+use Runel\Law\Move\ToBothSides;
+use Runel\Law\Move\ZeroProduct;
 
 /** Each move's law: what has to be the same for a line to follow by it. A move without a law proves nothing. */
 final readonly class Laws
@@ -38,44 +38,44 @@ final readonly class Laws
     /** @param Evaluation<Ratio> $evaluation in the forms */
     public function __construct(private Forms $forms, private Evaluation $evaluation, private Equations $equations) {}
 
-    public function follows(Node $before, Node $after, Move $move): Verdict
+    public function follows(Node $before, Node $after, Move $move): Entailment
     {
         return match (true) {
             // What the branches have arrived at, said together.
-            $move instanceof JoinBranches && $before->equals($after) => Verdict::Equivalent,
+            $move instanceof JoinBranches && $before->equals($after) => Entailment::Equivalent,
             $move instanceof ZeroProduct, $move instanceof JoinBranches => $this->equations->compare($before, $after),
             $move instanceof RootBothSides => $before instanceof Equation
                 ? $this->rooted($before, $after)
-                : Verdict::Undecided,
+                : Entailment::Undecided,
             $move instanceof TakeLeftSide => $before instanceof Equation
                 && $after instanceof Expression
-                && $this->same($before->left, $after) ? Verdict::Same : Verdict::Unrelated,
+                && $this->same($before->left, $after) ? Entailment::Same : Entailment::Unrelated,
             $move instanceof CompareCoefficients => $after instanceof Equation
                 ? $this->compared($after, $move)
-                : Verdict::Undecided,
+                : Entailment::Undecided,
             $move instanceof RemainderIs => $before instanceof Quotient && $after instanceof Equation
                 ? $this->remainder($before, $after, $move)
-                : Verdict::Undecided,
-            !$before instanceof Equation || !$after instanceof Equation => Verdict::Undecided,
-            $move instanceof Rewrite, $move instanceof CollectSubject => $this->sides($before, $after, Verdict::Same),
+                : Entailment::Undecided,
+            !$before instanceof Equation || !$after instanceof Equation => Entailment::Undecided,
+            $move instanceof Rewrite, $move instanceof CollectSubject => $this->sides($before, $after, Entailment::Same),
             $move instanceof SwapSides => $this->sides(new Equation(
                 $before->right,
                 $before->left,
-            ), $after, Verdict::Equivalent),
+            ), $after, Entailment::Equivalent),
             $move instanceof ToBothSides => $this->toBothSides($before, $after, $move),
             $move instanceof SquareBothSides => $this->sides(new Equation(
                 self::squared($before->left),
                 self::squared($before->right),
-            ), $after, Verdict::Implies),
+            ), $after, Entailment::Implies),
             $move instanceof Substitute => $this->sides(
                 new Equation(
                     Substitution::into($before->left, $move->letter, $move->value),
                     Substitution::into($before->right, $move->letter, $move->value),
                 ),
                 $after,
-                Verdict::Same,
+                Entailment::Same,
             ),
-            default => Verdict::Undecided,
+            default => Entailment::Undecided,
         };
     }
 
@@ -85,15 +85,15 @@ final readonly class Laws
         return $this->forms->areSame($this->evaluation->of($first), $this->evaluation->of($second));
     }
 
-    private function sides(Equation $wanted, Equation $after, Verdict $verdict): Verdict
+    private function sides(Equation $wanted, Equation $after, Entailment $verdict): Entailment
     {
         return $this->same(
             $wanted->left,
             $after->left,
-        ) && $this->same($wanted->right, $after->right) ? $verdict : Verdict::Unrelated;
+        ) && $this->same($wanted->right, $after->right) ? $verdict : Entailment::Unrelated;
     }
 
-    private function toBothSides(Equation $before, Equation $after, ToBothSides $move): Verdict
+    private function toBothSides(Equation $before, Equation $after, ToBothSides $move): Entailment
     {
         $done = static fn(Expression $side): Expression => match ($move->operation) {
             Operation::Add => Sum::of([$side, $move->operand]),
@@ -104,20 +104,20 @@ final readonly class Laws
         if ($this->sides(new Equation(
             $done($before->left),
             $done($before->right),
-        ), $after, Verdict::Same) !== Verdict::Same) {
-            return Verdict::Unrelated;
+        ), $after, Entailment::Same) !== Entailment::Same) {
+            return Entailment::Unrelated;
         }
         if ($move->operation === Operation::Add || $move->operation === Operation::Subtract) {
-            return Verdict::Equivalent;
+            return Entailment::Equivalent;
         }
         $number = $this->evaluation->of($move->operand)->toRational();
         if ($number !== null) {
-            return $number->isZero() ? Verdict::Unrelated : Verdict::Equivalent;
+            return $number->isZero() ? Entailment::Unrelated : Entailment::Equivalent;
         }
         // With letters in what is done with, it is either said that this may not be 0, or the solutions show it.
         foreach ($move->conditions() as $condition) {
             if ($condition->equals($move->operand)) {
-                return Verdict::Equivalent;
+                return Entailment::Equivalent;
             }
         }
 
@@ -125,7 +125,7 @@ final readonly class Laws
     }
 
     /** A² = B and A = √B or A = −√B. */
-    private function rooted(Equation $before, Node $after): Verdict
+    private function rooted(Equation $before, Node $after): Entailment
     {
         $alternatives = $after instanceof Alternatives
             ? $after->equations
@@ -137,20 +137,20 @@ final readonly class Laws
                 $before->left,
             ) && $this->same(self::squared($equation->right), $before->right);
             if (!$squares || !$this->same($equation->left, $alternatives[0]->left)) {
-                return Verdict::Unrelated;
+                return Entailment::Unrelated;
             }
             $rights[] = $equation->right;
         }
 
         return match (\count($rights)) {
-            1 => $this->same($before->right, Numeral::of(0)) ? Verdict::Equivalent : Verdict::Unrelated,
-            2 => $this->same(Sum::of($rights), Numeral::of(0)) ? Verdict::Equivalent : Verdict::Unrelated,
-            default => Verdict::Unrelated,
+            1 => $this->same($before->right, Numeral::of(0)) ? Entailment::Equivalent : Entailment::Unrelated,
+            2 => $this->same(Sum::of($rights), Numeral::of(0)) ? Entailment::Equivalent : Entailment::Unrelated,
+            default => Entailment::Unrelated,
         };
     }
 
     /** Of a divisor that is a multiple of x − r, the dividend's value at r is the remainder. */
-    private function remainder(Quotient $before, Equation $after, RemainderIs $move): Verdict
+    private function remainder(Quotient $before, Equation $after, RemainderIs $move): Entailment
     {
         $at = static fn(Expression $node, Expression $value): Expression => Substitution::into(
             $node,
@@ -168,14 +168,14 @@ final readonly class Laws
 
         $wanted = new Equation($at($before->numerator, $move->root), $move->remainder);
 
-        return $isLinear ? $this->sides($wanted, $after, Verdict::Implies) : Verdict::Unrelated;
+        return $isLinear ? $this->sides($wanted, $after, Entailment::Implies) : Entailment::Unrelated;
     }
 
-    private function compared(Equation $after, CompareCoefficients $move): Verdict
+    private function compared(Equation $after, CompareCoefficients $move): Entailment
     {
         $value = $after->left instanceof Letter ? ($move->values[$after->left->name] ?? null) : null;
 
-        return $value !== null && $this->same($value, $after->right) ? Verdict::Implies : Verdict::Unrelated;
+        return $value !== null && $this->same($value, $after->right) ? Entailment::Implies : Entailment::Unrelated;
     }
 
     private static function squared(Expression $side): Expression

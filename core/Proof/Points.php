@@ -44,14 +44,14 @@ final readonly class Points
     public function __construct(private Effort $effort) {}
 
     /** How a line follows from the line before it. Undecided where nothing was found that could tell. */
-    public function compare(Node $before, Node $after): Verdict
+    public function compare(Node $before, Node $after): Entailment
     {
         try {
             return $before instanceof Expression && $after instanceof Expression
                 ? $this->values($before, $after)
                 : $this->solutions($before, $after);
         } catch (NoExactValue) {
-            return Verdict::Undecided;
+            return Entailment::Undecided;
         }
     }
 
@@ -146,7 +146,7 @@ final readonly class Points
             $node instanceof Root && Ascii::write($node) === $root ? new Negative($node) : null);
     }
 
-    private function values(Expression $before, Expression $after): Verdict
+    private function values(Expression $before, Expression $after): Entailment
     {
         $curve = Curve::of(new Equation($before, $after));
         $letters = array_map(strval(...), array_keys(Letters::of($before) + Letters::of($after)));
@@ -155,16 +155,16 @@ final readonly class Points
             $this->effort->spend($curve->size);
             $gap = $curve->gap(self::at($letters, $round));
             if ($gap > Curve::FAR) {
-                return Verdict::Unrelated;
+                return Entailment::Unrelated;
             }
             $seen += $gap < Curve::NEAR ? 1 : 0;
         }
 
-        return $seen === self::SAMPLES ? Verdict::Same : Verdict::Undecided;
+        return $seen === self::SAMPLES ? Entailment::Same : Entailment::Undecided;
     }
 
     /** @throws NoExactValue */
-    private function solutions(Node $before, Node $after): Verdict
+    private function solutions(Node $before, Node $after): Entailment
     {
         [$own, $others] = [self::curves($before), self::curves($after)];
         [$kept, $lost, $added, $unclear] = [0, 0, 0, 0];
@@ -181,10 +181,10 @@ final readonly class Points
         }
 
         return match (true) {
-            $lost > 0 => Verdict::Unrelated,
-            $kept === 0 || $unclear > $kept => Verdict::Undecided,
-            $added > 0 => Verdict::Implies,
-            default => Verdict::Equivalent,
+            $lost > 0 => Entailment::Unrelated,
+            $kept === 0 || $unclear > $kept => Entailment::Undecided,
+            $added > 0 => Entailment::Implies,
+            default => Entailment::Equivalent,
         };
     }
 

@@ -4,22 +4,6 @@ declare(strict_types=1);
 
 namespace Runel\Proof;
 
-use Runel\Claim\AllSolve;
-use Runel\Claim\Claim;
-use Runel\Claim\Comparison;
-use Runel\Claim\Count;
-use Runel\Claim\Divides;
-use Runel\Claim\DivisionHolds;
-use Runel\Claim\DoesNotSolve;
-use Runel\Claim\Identity;
-use Runel\Claim\LikeTerms;
-use Runel\Claim\NamedValues;
-use Runel\Claim\NoSolution;
-use Runel\Claim\SameDegree;
-use Runel\Claim\SameSolutions;
-use Runel\Claim\Solves;
-use Runel\Claim\SubjectOf;
-use Runel\Demonstration\Move\Move;
 use Runel\Expression\Equation;
 use Runel\Expression\Evaluation;
 use Runel\Expression\Expression;
@@ -31,6 +15,22 @@ use Runel\Expression\Quotient;
 use Runel\Expression\Root;
 use Runel\Expression\Substitution;
 use Runel\Expression\Sum;
+use Runel\Law\Claim\AllSolve;
+use Runel\Law\Claim\Claim;
+use Runel\Law\Claim\Comparison;
+use Runel\Law\Claim\Count;
+use Runel\Law\Claim\Divides;
+use Runel\Law\Claim\DivisionHolds;
+use Runel\Law\Claim\DoesNotSolve;
+use Runel\Law\Claim\Identity;
+use Runel\Law\Claim\LikeTerms;
+use Runel\Law\Claim\NamedValues;
+use Runel\Law\Claim\NoSolution;
+use Runel\Law\Claim\SameDegree;
+use Runel\Law\Claim\SameSolutions;
+use Runel\Law\Claim\Solves;
+use Runel\Law\Claim\SubjectOf;
+use Runel\Law\Move\Move;
 use Runel\Number\DivisionByZero;
 use Runel\Number\Field\Surds;
 use Runel\Number\NoExactValue;
@@ -91,19 +91,19 @@ final readonly class Proof
     /**
      * How a line follows from the line before it; by a move where one is named, else by what solves it or by its value.
      */
-    public function follows(Node $before, Node $after, ?Move $move = null): Verdict
+    public function follows(Node $before, Node $after, ?Move $move = null): Entailment
     {
         try {
             return match (true) {
                 $move !== null => $this->laws->follows($before, $after, $move),
                 $before instanceof Expression && $after instanceof Expression => $this->laws->same($before, $after)
-                    ? Verdict::Same
-                    : Verdict::Unrelated,
-                $before instanceof Expression || $after instanceof Expression => Verdict::Unrelated,
+                    ? Entailment::Same
+                    : Entailment::Unrelated,
+                $before instanceof Expression || $after instanceof Expression => Entailment::Unrelated,
                 default => $this->equations->compare($before, $after),
             };
         } catch (NoExactValue | DivisionByZero) {
-            return Verdict::Undecided;
+            return Entailment::Undecided;
         }
     }
 

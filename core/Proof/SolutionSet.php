@@ -61,30 +61,30 @@ final readonly class SolutionSet
         return $this->all ? null : $this->zeros->without($other->zeros);
     }
 
-    public function compare(self $other): Verdict
+    public function compare(self $other): Entailment
     {
         if ($this->all || $other->all) {
             return match (true) {
                 $this->all && $other->all => $this->zeros->isProportionalTo($other->zeros)
-                    ? Verdict::Equivalent
-                    : Verdict::Implies,
-                $other->all => Verdict::Implies,
-                default => Verdict::Unrelated,
+                    ? Entailment::Equivalent
+                    : Entailment::Implies,
+                $other->all => Entailment::Implies,
+                default => Entailment::Unrelated,
             };
         }
         if ($this->zeros->isProportionalTo($other->zeros)) {
-            return Verdict::Equivalent;
+            return Entailment::Equivalent;
         }
         $common = $this->zeros->commonWith($other->zeros)->realZeros();
         $own = $this->zeros->realZeros();
 
         return match (true) {
             // That no real number solves it does not make anything follow: its other zeros have to stay.
-            $own === 0 && $other->zeros->degree() === 0 => Verdict::Equivalent,
-            $own === 0 => $this->zeros->without($other->zeros)->degree() === 0 ? Verdict::Implies : Verdict::Unrelated,
-            $own !== $common => Verdict::Unrelated,
-            $other->zeros->realZeros() === $common => Verdict::Equivalent,
-            default => Verdict::Implies,
+            $own === 0 && $other->zeros->degree() === 0 => Entailment::Equivalent,
+            $own === 0 => $this->zeros->without($other->zeros)->degree() === 0 ? Entailment::Implies : Entailment::Unrelated,
+            $own !== $common => Entailment::Unrelated,
+            $other->zeros->realZeros() === $common => Entailment::Equivalent,
+            default => Entailment::Implies,
         };
     }
 }

@@ -29,7 +29,7 @@ final readonly class HouseStyle
         'middle-terms' => MiddleTerms::class,
         'grid-long-edge' => GridLongEdge::class,
         'times' => TimesSign::class,
-        'verdict' => Verdict::class,
+        'verdict' => VerdictTold::class,
         'denominators' => Denominators::class,
     ];
 
@@ -49,7 +49,7 @@ final readonly class HouseStyle
         public OuterTermsFirst $outerTermsFirst,
         public MiddleTerms $middleTerms,
         public GridLongEdge $gridLongEdge,
-        public Verdict $verdict,
+        public VerdictTold $verdict,
         public Denominators $denominators,
         public TimesSign $times,
     ) {}
@@ -150,7 +150,7 @@ final readonly class HouseStyle
             middleTerms: self::chosenOf(MiddleTerms::class, 'middle-terms', $chosen),
             gridLongEdge: self::chosenOf(GridLongEdge::class, 'grid-long-edge', $chosen),
             times: self::chosenOf(TimesSign::class, 'times', $chosen),
-            verdict: self::chosenOf(Verdict::class, 'verdict', $chosen),
+            verdict: self::chosenOf(VerdictTold::class, 'verdict', $chosen),
             denominators: self::chosenOf(Denominators::class, 'denominators', $chosen),
         );
     }

@@ -12,8 +12,8 @@ use App\Sets\SetQuery;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\DB;
 use Runel\Demonstration\TaskReference;
+use Runel\Ladder\Chance;
 use Runel\Method\Catalogue;
-use Runel\Practice\Chance;
 use Runel\Style\HouseStyle;
 
 /** The shelf of the evening study room above the boatbuilder's yard: one difficulty more each time. */

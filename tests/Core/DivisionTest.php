@@ -6,8 +6,8 @@ namespace Tests\Core;
 
 use PHPUnit\Framework\TestCase;
 use Runel\Demonstration\Demonstration;
-use Runel\Demonstration\Figure\Bridge;
-use Runel\Demonstration\Figure\Tableau;
+use Runel\Demonstration\Figure\BridgeFigure;
+use Runel\Demonstration\Figure\TableauFigure;
 use Runel\Demonstration\Task;
 use Runel\Expression\Expression;
 use Runel\Judging\Judge;
@@ -82,8 +82,8 @@ final class DivisionTest extends TestCase
     private function recompute(Demonstration $demonstration, string $typed): void
     {
         foreach ($demonstration->steps() as $step) {
-            $figure = $step->figure instanceof Bridge ? $step->figure->adding : $step->figure;
-            if (!$figure instanceof Tableau) {
+            $figure = $step->figure instanceof BridgeFigure ? $step->figure->adding : $step->figure;
+            if (!$figure instanceof TableauFigure) {
                 continue;
             }
             $value = static fn(string $number): Rational => self::read($number)->coefficient('x', 0);

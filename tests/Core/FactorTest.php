@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use PHPUnit\Framework\TestCase;
+use Runel\Algebra\Trinomial;
 use Runel\Demonstration\AnswerKind;
 use Runel\Demonstration\Demonstration;
-use Runel\Demonstration\Figure\ArrangementHunt;
-use Runel\Demonstration\Figure\PairHunt;
+use Runel\Demonstration\Figure\ArrangementHuntFigure;
+use Runel\Demonstration\Figure\PairHuntFigure;
 use Runel\Demonstration\Question;
 use Runel\Demonstration\Task;
 use Runel\Expression\Alternatives;
@@ -16,12 +17,11 @@ use Runel\Expression\Equation;
 use Runel\Expression\Evaluation;
 use Runel\Expression\Expression;
 use Runel\Expression\Product;
+use Runel\Job\Factor\Arrangements;
+use Runel\Job\Factor\PairSearch;
 use Runel\Judging\Judge;
 use Runel\Message\TooLarge;
 use Runel\Method\Catalogue;
-use Runel\Method\Factor\Arrangements;
-use Runel\Method\Factor\PairSearch;
-use Runel\Method\Factor\Trinomial;
 use Runel\Notation\Ascii;
 use Runel\Number\Rational;
 use Runel\Number\Whole;
@@ -308,7 +308,7 @@ final class FactorTest extends TestCase
         $looked = 0;
         foreach ($demonstration->steps() as $step) {
             $figure = $step->figure;
-            if ($figure instanceof PairHunt || $figure instanceof ArrangementHunt) {
+            if ($figure instanceof PairHuntFigure || $figure instanceof ArrangementHuntFigure) {
                 $looked = max($looked, \count($figure->rows) + $figure->passed);
             }
         }
@@ -323,7 +323,7 @@ final class FactorTest extends TestCase
     {
         foreach ($demonstration->steps() as $step) {
             $figure = $step->figure;
-            if ($figure instanceof PairHunt) {
+            if ($figure instanceof PairHuntFigure) {
                 $pairs = array_map(static fn($row): string => "{$row->left},{$row->right}", [
                     ...$figure->rows,
                     ...$figure->folded,

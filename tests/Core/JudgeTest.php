@@ -6,12 +6,12 @@ namespace Tests\Core;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Runel\Claim\Identity;
 use Runel\Demonstration\Question;
 use Runel\Demonstration\Task;
 use Runel\Expression\Expression;
 use Runel\Expression\Numeral;
 use Runel\Judging\Judge;
+use Runel\Law\Claim\Identity;
 use Runel\Message\Message;
 use Runel\Method\Catalogue;
 use Runel\Notation\Ascii;

@@ -6,6 +6,7 @@ namespace Tests\Core;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Runel\Algebra\Trinomial;
 use Runel\Demonstration\Demonstration;
 use Runel\Demonstration\Line;
 use Runel\Demonstration\Link;
@@ -26,13 +27,12 @@ use Runel\Marking\SideBySide;
 use Runel\Marking\Wanting;
 use Runel\Message\Refusal;
 use Runel\Method\Catalogue;
-use Runel\Method\Factor\Trinomial;
 use Runel\Notation\Ascii;
 use Runel\Polynomial\Polynomial;
 use Runel\Problem\Job;
 use Runel\Problem\Problem;
+use Runel\Proof\Entailment;
 use Runel\Proof\Proof;
-use Runel\Proof\Verdict;
 use Runel\Slip\FactoringRule;
 use Runel\Slip\Slip;
 use Runel\Slip\WrongRules;
@@ -300,7 +300,7 @@ final class MarkingTest extends TestCase
             // What keeps every solution follows, as after squaring.
             default => \in_array(
                 (new Proof())->follows($one, $other),
-                [Verdict::Same, Verdict::Equivalent, Verdict::Implies],
+                [Entailment::Same, Entailment::Equivalent, Entailment::Implies],
                 true,
             ),
         };

@@ -7,8 +7,8 @@ namespace Tests\Core;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Runel\Demonstration\Branch;
+use Runel\Job\Multiply\MultiplicationPlan;
 use Runel\Message\Refusal;
-use Runel\Method\Multiply\Plan;
 use Runel\Polynomial\Polynomial;
 use Runel\Problem\Problem;
 
@@ -27,14 +27,14 @@ final class PlanTest extends TestCase
     #[DataProvider('orders')]
     public function testTheEasiestOrderIsTaken(string $typed, string $first, int $work): void
     {
-        $plan = Plan::of($this->factors($typed));
-        self::assertInstanceOf(Plan::class, $plan);
+        $plan = MultiplicationPlan::of($this->factors($typed));
+        self::assertInstanceOf(MultiplicationPlan::class, $plan);
         $taken = array_values(array_filter($plan->options, static fn($option): bool => $option->taken));
         self::assertSame([$first], array_column($taken, 'value'));
         self::assertSame($work, $plan->work());
         foreach ($plan->options as $option) {
-            $other = Plan::of($this->factors($typed), $option->value);
-            self::assertInstanceOf(Plan::class, $other);
+            $other = MultiplicationPlan::of($this->factors($typed), $option->value);
+            self::assertInstanceOf(MultiplicationPlan::class, $other);
             self::assertSame($option->label->parameters['count'], $other->work(), 'what is forecast is what it takes');
             self::assertGreaterThanOrEqual($work, $other->work());
         }
@@ -47,14 +47,14 @@ final class PlanTest extends TestCase
             '(499721x^8-819830x^7+77x^3-5)^6' => 'too-large',
         ] as $typed => $code) {
             try {
-                $plan = Plan::of($this->factors($typed));
+                $plan = MultiplicationPlan::of($this->factors($typed));
             } catch (Refusal $refusal) {
                 $plan = $refusal;
             }
             self::assertInstanceOf(Refusal::class, $plan);
             self::assertSame($code, $plan->code());
         }
-        $plan = Plan::of($this->factors('(x+1)(x+2)(x+3)'), '9-3');
+        $plan = MultiplicationPlan::of($this->factors('(x+1)(x+2)(x+3)'), '9-3');
         self::assertInstanceOf(Refusal::class, $plan);
         self::assertSame(['bad-request', '1-2, 1-3, 2-3'], [$plan->code(), $plan->reason->parameters['values']]);
     }

@@ -6,7 +6,7 @@ namespace Tests\Core;
 
 use PHPUnit\Framework\TestCase;
 use Runel\Demonstration\Demonstration;
-use Runel\Demonstration\Figure\RootHunt;
+use Runel\Demonstration\Figure\RootHuntFigure;
 use Runel\Demonstration\Figure\RootVerdict;
 use Runel\Demonstration\Task;
 use Runel\Expression\Evaluation;
@@ -53,7 +53,7 @@ final class RootsTest extends TestCase
             sort($roots);
             self::assertEqualsWithDelta($roots, $found, 1e-9, $typed);
             foreach ($solved->steps() as $step) {
-                foreach ($step->figure instanceof RootHunt ? $step->figure->trials : [] as $trial) {
+                foreach ($step->figure instanceof RootHuntFigure ? $step->figure->trials : [] as $trial) {
                     $skipped[$trial->verdict->value] = true;
                     $root = \in_array(self::value($trial->value), $roots, true);
                     self::assertFalse(

@@ -7,7 +7,7 @@ namespace Tests\Core;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Runel\Demonstration\Demonstration;
-use Runel\Demonstration\Figure\Grid;
+use Runel\Demonstration\Figure\GridFigure;
 use Runel\Demonstration\Line;
 use Runel\Demonstration\Link;
 use Runel\Demonstration\Step;
@@ -41,7 +41,7 @@ final class StyleTest extends TestCase
     {
         foreach (['top' => [4, 2], 'side' => [2, 4], 'as-given' => [2, 4]] as $value => [$columns, $rows]) {
             $figure = $this->show('(x+2)(x^3+x+1)', 'grid', ['grid-long-edge' => $value])->steps()[1]->figure;
-            self::assertInstanceOf(Grid::class, $figure);
+            self::assertInstanceOf(GridFigure::class, $figure);
             self::assertSame([$columns, $rows], [\count($figure->top), \count($figure->side)], $value);
         }
     }

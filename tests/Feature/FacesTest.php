@@ -10,11 +10,11 @@ use App\Faces\FigureTable;
 use App\Faces\Format;
 use App\Figures\Figures;
 use Runel\Demonstration\Demonstration;
-use Runel\Demonstration\Figure\Bridge;
+use Runel\Demonstration\Figure\BridgeFigure;
 use Runel\Demonstration\Figure\BridgeStage;
 use Runel\Demonstration\Figure\Figure;
-use Runel\Demonstration\Figure\LongDivision;
-use Runel\Demonstration\Figure\Rows;
+use Runel\Demonstration\Figure\LongDivisionFigure;
+use Runel\Demonstration\Figure\RowsFigure;
 use Runel\Demonstration\Task;
 use Runel\Expression\Node;
 use Runel\Expression\Numeral;
@@ -97,7 +97,7 @@ final class FacesTest extends TestCase
                             $this->written([$drawn], new PlainText())[0],
                             self::lettering(
                                 $figures->svg($figure, $demonstration->task->style),
-                                $figure instanceof LongDivision,
+                                $figure instanceof LongDivisionFigure,
                             ),
                             "$where $step->id {$figure->type()}",
                         );
@@ -177,7 +177,7 @@ final class FacesTest extends TestCase
                 ['', ...$row($data['sums'])],
                 $data['scaled'] === [] ? null : ['÷', ...$row($data['scaled'])],
             ]),
-            'bridge' => $figure instanceof Bridge ? self::places(match (true) {
+            'bridge' => $figure instanceof BridgeFigure ? self::places(match (true) {
                 $figure->stage->hasReached(BridgeStage::Turned) => $figure->adding,
                 $figure->stage->hasReached(BridgeStage::Pressed) => $figure->subtracting,
                 default => $figure->division,
@@ -200,7 +200,7 @@ final class FacesTest extends TestCase
                 strval(...),
                 $row($data['digits']),
             )],
-            'long-division' => self::divided($data, $figure instanceof LongDivision && $figure->turns),
+            'long-division' => self::divided($data, $figure instanceof LongDivisionFigure && $figure->turns),
             default => null,
         };
     }
@@ -213,7 +213,7 @@ final class FacesTest extends TestCase
         ], true);
 
         $places = $isTable ? self::places($figure) : null;
-        if ($places !== null && $figure instanceof Rows) {
+        if ($places !== null && $figure instanceof RowsFigure) {
             foreach ($figure->multipliers as $row => $multiplier) {
                 $places[$row][0] = Product::of([$multiplier, $figure->multiplied]);
             }

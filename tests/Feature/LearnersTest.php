@@ -14,8 +14,8 @@ use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
+use Runel\Ladder\Skill;
 use Runel\Message\BadRequest;
-use Runel\Practice\Skill;
 use Runel\Practice\Standing;
 use Sabre\VObject\Reader;
 

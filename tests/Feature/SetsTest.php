@@ -8,7 +8,7 @@ use App\Models\ProblemSetRecord;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Artisan;
 use PHPUnit\Framework\Attributes\DataProvider;
-use Runel\Practice\Skill;
+use Runel\Ladder\Skill;
 
 /** Sets of problems over the web, at the command line, on paper and in files. */
 final class SetsTest extends TestCase

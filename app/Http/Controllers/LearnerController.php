@@ -22,10 +22,10 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Carbon;
+use Runel\Ladder\Skill;
 use Runel\Message\Message;
 use Runel\Message\Refusal;
 use Runel\Practice\Ladders;
-use Runel\Practice\Skill;
 use Runel\Proof\Effort;
 use Runel\Style\HouseStyle;
 

@@ -12,10 +12,10 @@ use App\Sets\LadderPicture;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Runel\Ladder\Chance;
 use Runel\Lesson\Proposal;
 use Runel\Message\Refusal;
 use Runel\Method\Catalogue;
-use Runel\Practice\Chance;
 use Runel\Style\HouseStyle;
 
 /** Lessons proposed for a skill and a time, and played item by item; each is a pure function of its address. */

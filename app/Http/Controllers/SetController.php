@@ -23,11 +23,11 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Runel\Ladder\Chance;
+use Runel\Ladder\Skill;
 use Runel\Message\Message;
 use Runel\Message\Refusal;
 use Runel\Method\Catalogue;
-use Runel\Practice\Chance;
-use Runel\Practice\Skill;
 use Runel\Slip\Slip;
 use Runel\Style\HouseStyle;
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Runel\Demonstration\Answer;
 
-use Runel\Claim\AllSolve;
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
+use Runel\Law\Claim\AllSolve;
 
 /** Every number solves the equation for which both sides have a value. */
 final readonly class AllNumbersAnswer implements Answer

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Runel\Demonstration\Answer;
 
-use Runel\Claim\Claim;
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
 use Runel\Expression\Node;
+use Runel\Law\Claim\Claim;
 
 /** What a demonstration arrives at, with what has to be proved of it. */
 interface Answer

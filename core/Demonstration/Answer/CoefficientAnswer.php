@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Runel\Demonstration\Answer;
 
-use Runel\Claim\DivisionHolds;
-use Runel\Claim\Identity;
-use Runel\Claim\SameSolutions;
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
 use Runel\Expression\Letter;
 use Runel\Expression\Quotient;
 use Runel\Expression\Substitution;
+use Runel\Law\Claim\DivisionHolds;
+use Runel\Law\Claim\Identity;
+use Runel\Law\Claim\SameSolutions;
 
 /** The value of an unknown coefficient for which a division leaves the remainder that is asked for. */
 final readonly class CoefficientAnswer implements Answer

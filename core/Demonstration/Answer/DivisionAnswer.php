@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Runel\Demonstration\Answer;
 
-use Runel\Claim\DivisionHolds;
-use Runel\Claim\Identity;
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
 use Runel\Expression\Numeral;
 use Runel\Expression\Quotient;
 use Runel\Expression\Sum;
+use Runel\Law\Claim\DivisionHolds;
+use Runel\Law\Claim\Identity;
 
 /** Quotient and remainder of one polynomial divided by another. */
 final readonly class DivisionAnswer implements Answer

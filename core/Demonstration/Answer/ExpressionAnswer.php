@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Runel\Demonstration\Answer;
 
-use Runel\Claim\Identity;
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
 use Runel\Expression\Negative;
 use Runel\Expression\Product;
 use Runel\Expression\Sum;
+use Runel\Law\Claim\Identity;
 
 /**
  * The same value, written as it was asked for. Of an equation it is what stands there with 0 on the other side; or its

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Runel\Demonstration\Answer;
 
-use Runel\Claim\SubjectOf;
 use Runel\Expression\Alternatives;
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
 use Runel\Expression\Letter;
+use Runel\Law\Claim\SubjectOf;
 
 /** A formula with another letter as its subject; where a square was undone, in two ways. */
 final readonly class FormulaAnswer implements Answer

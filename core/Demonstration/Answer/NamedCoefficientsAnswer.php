@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Runel\Demonstration\Answer;
 
-use Runel\Claim\Identity;
-use Runel\Claim\NamedValues;
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
+use Runel\Law\Claim\Identity;
+use Runel\Law\Claim\NamedValues;
 
 /** A product multiplied out, and what each letter on the right that names a coefficient stands for. */
 final readonly class NamedCoefficientsAnswer implements Answer

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Runel\Demonstration\Answer;
 
-use Runel\Claim\DoesNotSolve;
-use Runel\Claim\NoSolution;
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
+use Runel\Law\Claim\DoesNotSolve;
+use Runel\Law\Claim\NoSolution;
 
 /** No real number solves the equation. */
 final readonly class NoSolutionAnswer implements Answer

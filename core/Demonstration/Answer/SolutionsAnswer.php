@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Runel\Demonstration\Answer;
 
-use Runel\Claim\Comparison;
-use Runel\Claim\DoesNotSolve;
-use Runel\Claim\SameSolutions;
-use Runel\Claim\Solves;
 use Runel\Expression\Alternatives;
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
 use Runel\Expression\Letter;
+use Runel\Law\Claim\Comparison;
+use Runel\Law\Claim\DoesNotSolve;
+use Runel\Law\Claim\SameSolutions;
+use Runel\Law\Claim\Solves;
 
 /** All solutions of an equation, each once, and the candidates that were none. */
 final readonly class SolutionsAnswer implements Answer

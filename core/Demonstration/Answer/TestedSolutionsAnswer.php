@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Runel\Demonstration\Answer;
 
-use Runel\Claim\Comparison;
-use Runel\Claim\DoesNotSolve;
-use Runel\Claim\Solves;
 use Runel\Expression\Alternatives;
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
+use Runel\Law\Claim\Comparison;
+use Runel\Law\Claim\DoesNotSolve;
+use Runel\Law\Claim\Solves;
 
 /**
  * What is left of the candidates when each has been put into the original. That no other number solves it is what the

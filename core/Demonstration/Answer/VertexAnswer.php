@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Runel\Demonstration\Answer;
 
-use Runel\Claim\Identity;
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
 use Runel\Expression\Letter;
 use Runel\Expression\Substitution;
+use Runel\Law\Claim\Identity;
 
 /** A quadratic in vertex form, its vertex, and whether that is the least or the greatest value. */
 final readonly class VertexAnswer implements Answer

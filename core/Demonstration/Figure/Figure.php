@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Runel\Demonstration\Figure;
 
-use Runel\Claim\Claim;
+use Runel\Law\Claim\Claim;
 
 /**
  * A picture as data: what stands where and what is lit, nothing about its drawing. It has a ground that stays while

@@ -1,5 +1,5 @@
 <label>{{ __('lesson.skill') }} <select class="input" name="skill">
-    @foreach (\Runel\Practice\Skill::cases() as $one)
+    @foreach (\Runel\Ladder\Skill::cases() as $one)
         <option value="{{ $one->value }}" @selected($one->value === $skill)>{{ __("practice.skill.$one->value") }}</option>
     @endforeach
 </select></label>

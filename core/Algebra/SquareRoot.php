@@ -1,0 +1,178 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Algebra;
+
+use Runel\Demonstration\Line;
+use Runel\Expression\Expression;
+use Runel\Expression\Negative;
+use Runel\Expression\Numeral;
+use Runel\Expression\Product;
+use Runel\Expression\Quotient;
+use Runel\Expression\Root;
+use Runel\Expression\Sum;
+use Runel\Number\Rational;
+use Runel\Number\Whole;
+
+/** The square root of a positive fraction, simplified: coefficient times the root of a square-free whole number. */
+final readonly class SquareRoot
+{
+    /** Larger than this, squares are not looked for. */
+    private const LARGEST = 1e12;
+
+    private function __construct(
+        private Rational $radicand,
+        public Rational $coefficient,
+        public int $inside,
+        private bool $imaginary = false,
+    ) {}
+
+    /** The root of the opposite number: the same times i. */
+    public function ofOpposite(): self
+    {
+        return new self($this->radicand, $this->coefficient, $this->inside, true);
+    }
+
+    /** The number whose square is −1. */
+    public static function i(): Root
+    {
+        return new Root(new Negative(Numeral::of(1)), 2);
+    }
+
+    /** @return self|null null where the numbers are too large to look for squares in them */
+    public static function of(Rational $radicand): ?self
+    {
+        $top = $radicand->numerator()->toInt();
+        $bottom = $radicand->denominator()->toInt();
+        if ($top === null || $bottom === null || $top <= 0 || (float) $top * $bottom > self::LARGEST) {
+            return null;
+        }
+        $product = $top * $bottom;
+        // √(n/d) = √(nd)/d.
+        [$outside, $inside] = Whole::squareSplit($product);
+
+        return new self($radicand, Rational::fraction($outside, $bottom), $inside);
+    }
+
+    public function isImaginary(): bool
+    {
+        return $this->imaginary;
+    }
+
+    public function isRational(): bool
+    {
+        return $this->inside === 1 && !$this->imaginary;
+    }
+
+    /** √D as it stands before it is simplified. */
+    public function written(): Expression
+    {
+        return new Root(Numeral::of($this->imaginary ? $this->radicand->negated() : $this->radicand), 2);
+    }
+
+    /** q√m, or q. */
+    public function simplified(): Expression
+    {
+        return $this->times($this->coefficient);
+    }
+
+    /** @return list<Line> largest square out, root over root, denominator made rational; none where nothing is done */
+    public function lines(): array
+    {
+        $top = $this->radicand->numerator()->toInt() ?? 1;
+        $bottom = $this->radicand->denominator()->toInt() ?? 1;
+        $root = static fn(int $number): Root => new Root(Numeral::of($number), 2);
+        $chain = [new Root(Numeral::of($this->radicand), 2)];
+        if ($bottom === 1) {
+            [$outside, $inside] = Whole::squareSplit($top);
+            if ($outside > 1 && $inside > 1) {
+                $chain[] = new Root(Product::apart([Numeral::of($outside ** 2), Numeral::of($inside)]), 2);
+            }
+        } else {
+            $chain[] = new Quotient($root($top), $root($bottom));
+            if (Whole::squareRoot($bottom) === null) {
+                // Top and bottom times the root below: then no root is left there.
+                $chain[] = new Quotient(
+                    Product::apart([$root($top), $root($bottom)]),
+                    Product::apart([$root($bottom), $root($bottom)]),
+                );
+                $chain[] = new Quotient($root($top * $bottom), Numeral::of($bottom));
+            } elseif ($this->inside > 1 && Whole::squareSplit($top)[0] > 1) {
+                [$outside, $inside] = Whole::squareSplit($top);
+                $chain[] = new Quotient(
+                    Product::of([Numeral::of($outside), $root($inside)]),
+                    Numeral::of(Whole::squareRoot($bottom)),
+                );
+            }
+        }
+        $chain[] = self::real($this->coefficient, $this->inside);
+        $lines = [];
+        $before = $chain[0];
+        if ($this->imaginary) {
+            $lines[] = Line::side($this->written(), Product::of([self::i(), $before]));
+        }
+        foreach (\array_slice($chain, 1) as $next) {
+            if (!$before->equals($next)) {
+                $lines[] = Line::side($before, $next);
+                $before = $next;
+            }
+        }
+
+        return $lines;
+    }
+
+    /**
+     * m + q√n or m − q√n, over one denominator or apart.
+     *
+     * @return Expression the two in one fraction, or each by itself
+     */
+    public function beside(Rational $number, bool $minus, bool $combined): Expression
+    {
+        $signed = static fn(Expression $size): Expression => $minus ? new Negative($size) : $size;
+        if ($number->isZero()) {
+            return $signed($this->simplified());
+        }
+        $first = $number->denominator()->toInt();
+        $second = $this->coefficient->denominator()->toInt();
+        if (!$combined || $first === null || $second === null || ($first === 1 && $second === 1)) {
+            return Sum::of([Numeral::of($number), $signed($this->simplified())]);
+        }
+        $common = intdiv($first, Whole::gcd($first, $second)) * $second;
+        $scale = Rational::of($common);
+
+        return new Quotient(Sum::of([
+            Numeral::of($number->times($scale)),
+            $signed($this->times($this->coefficient->times($scale))),
+        ]), Numeral::of($common));
+    }
+
+    private function times(Rational $coefficient): Expression
+    {
+        $size = self::real($coefficient, $this->inside);
+        if (!$this->imaginary) {
+            return $size;
+        }
+        $top = $size instanceof Quotient ? $size->numerator : $size;
+        $factors = $top->factors();
+        $number = $factors[0] instanceof Numeral ? [$factors[0]] : [];
+        $roots = \array_slice($factors, \count($number));
+        // A 1 before i is not written, and i stands before a root, where it cannot be read under it.
+        $number = $number !== [] && $number[0]->isOne() ? [] : $number;
+        $written = Product::of([...$number, self::i(), ...$roots]);
+
+        return $size instanceof Quotient ? new Quotient($written, $size->denominator) : $written;
+    }
+
+    private static function real(Rational $coefficient, int $inside): Expression
+    {
+        if ($inside === 1) {
+            return Numeral::of($coefficient);
+        }
+        $root = new Root(Numeral::of($inside), 2);
+        $top = $coefficient->numerator();
+        $size = $top->isOne() ? $root : Product::of([Numeral::of($top), $root]);
+
+        return $coefficient->isInteger() ? $size : new Quotient($size, Numeral::of($coefficient->denominator()));
+    }
+}

@@ -1,0 +1,128 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Job\CompleteSquare;
+
+use Runel\Demonstration\Demonstration;
+use Runel\Demonstration\Forecast;
+use Runel\Demonstration\Line;
+use Runel\Demonstration\Phase;
+use Runel\Demonstration\Role;
+use Runel\Demonstration\Section;
+use Runel\Demonstration\Step;
+use Runel\Demonstration\Task;
+use Runel\Expression\Equation;
+use Runel\Expression\Expression;
+use Runel\Expression\Letter;
+use Runel\Message\Message;
+use Runel\Message\MethodDoesNotApply;
+use Runel\Message\Refusal;
+use Runel\Method\Method;
+use Runel\Number\DivisionByZero;
+use Runel\Number\Rational;
+use Runel\Polynomial\NotPolynomial;
+use Runel\Polynomial\Polynomial;
+use Runel\Problem\Job;
+use Runel\Working\Expansion;
+
+/** A quadratic function or expression in vertex form: there is no other side, so the leading number stays outside. */
+final readonly class Vertex implements Method
+{
+    public function id(): string
+    {
+        return 'vertex';
+    }
+
+    public function job(): Job
+    {
+        return Job::CompleteSquare;
+    }
+
+    public function refusal(Task $task): ?Refusal
+    {
+        return self::polynomial($task) === null
+            ? new MethodDoesNotApply(Message::of('quadratic.vertex.refusal'))
+            : null;
+    }
+
+    public function demonstrate(Task $task): Demonstration
+    {
+        [$polynomial, $letter, $name] = self::polynomial($task) ?? throw new \LogicException('Was not refused.');
+        [$a, $b, $c] = array_map(
+            static fn(int $power): Rational => $polynomial->coefficient($letter, $power)->plain(),
+            [2, 1, 0],
+        );
+        $work = new VertexWork($letter, $name, $a, $b, $c);
+        $node = $task->problem->node;
+        $given = $node instanceof Equation ? $node->right : $node;
+        $sections = [
+            new Section(Phase::Reading, $this->reading($task, $work, $given)),
+            new Section(Phase::Completing, $work->completing()),
+            new Section(Phase::Finishing, $work->finishing()),
+        ];
+
+        return new Demonstration(
+            task: $task,
+            job: $this->job(),
+            method: $this->id(),
+            forecast: Forecast::of(
+                sections: $sections,
+                fractions: !$b->dividedBy($a)->dividedBy(Rational::of(2))->isInteger(),
+                advice: Message::of('quadratic.advice.vertex'),
+            ),
+            sections: $sections,
+            answer: $work->answer(),
+            checking: static fn(): array => $work->checks($given),
+        );
+    }
+
+    /** @return non-empty-list<Step> */
+    private function reading(Task $task, VertexWork $work, Expression $given): array
+    {
+        $steps = [new Step(
+            id: 'read',
+            role: Role::Reading,
+            title: Message::of('factor.read.title'),
+            why: Message::of('quadratic.vertex.read'),
+            lines: [Line::given($task->problem->node)],
+        )];
+        $standard = $work->standard();
+        if (!$given->equals($standard)) {
+            $expansion = Expansion::lines($given);
+            $steps[] = new Step(
+                id: 'standard-form',
+                title: Message::of($expansion === [] ? 'factor.standard.title' : 'factor.standard.title-expand'),
+                why: Message::of($expansion === [] ? 'factor.standard.why' : 'factor.standard.why-expand'),
+                lines: [...$expansion, $work->line($standard)],
+            );
+        }
+
+        return $steps;
+    }
+
+    /** @return array{Polynomial, string, Letter|null}|null the quadratic, its letter, and what it is equal to */
+    private static function polynomial(Task $task): ?array
+    {
+        $node = $task->problem->node;
+        $name = null;
+        if ($node instanceof Equation) {
+            if (!$node->left instanceof Letter) {
+                return null;
+            }
+            $name = $node->left;
+            $node = $node->right;
+        }
+        try {
+            $polynomial = Polynomial::fromExpression($node);
+        } catch (NotPolynomial | DivisionByZero | Refusal) {
+            return null;
+        }
+        $letters = $polynomial->letters();
+        $letter = \count($letters) === 1 ? $letters[0] : null;
+
+        return $letter === null || $letter === $name?->name || $polynomial->degree() !== 2
+            ? null
+            : [$polynomial, $letter, $name];
+    }
+}

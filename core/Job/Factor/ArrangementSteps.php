@@ -1,0 +1,157 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Job\Factor;
+
+use Runel\Algebra\Trinomial;
+use Runel\Demonstration\Figure\ArrangementHuntFigure;
+use Runel\Demonstration\Figure\ArrangementRow;
+use Runel\Demonstration\Figure\TrialVerdict;
+use Runel\Demonstration\Line;
+use Runel\Demonstration\Question;
+use Runel\Demonstration\Role;
+use Runel\Demonstration\Step;
+use Runel\Expression\Expression;
+use Runel\Expression\Mark;
+use Runel\Expression\Marked;
+use Runel\Expression\Negative;
+use Runel\Expression\Numeral;
+use Runel\Expression\Product;
+use Runel\Expression\Sum;
+use Runel\Message\Message;
+
+/** The steps of a hunt through arrangements, one a trial shown. */
+final class ArrangementSteps
+{
+    /** What the hunt arrives at, for where it is folded. */
+    public static function outcome(Trinomial $trinomial): Message
+    {
+        if ($trinomial->isPrime()) {
+            return Message::of('outcome.none');
+        }
+        [$first, $second] = $trinomial->brackets();
+
+        return Message::of('outcome.factors', [
+            'first' => $first->toExpression(),
+            'second' => $second->toExpression(),
+        ]);
+    }
+
+    /** @return list<Step> */
+    public static function of(Trinomial $trinomial, Arrangements $arrangements, string $kind): array
+    {
+        $figure = $arrangements->figure($trinomial, $kind);
+        $steps = [new Step(
+            id: 'target',
+            title: Message::of("$kind.target.title"),
+            why: Message::of("$kind.target.why-{$arrangements->mode}", [
+                'count' => $arrangements->count(),
+                'target' => Numeral::of($arrangements->target),
+            ]),
+            figure: $figure,
+        )];
+        foreach (Window::over(
+            $arrangements->looked(),
+            $arrangements->looked() - 1,
+        )->runs as $number => [$from, $count]) {
+            $rows = \array_slice($arrangements->rows, $from, $count);
+            if ($number % 2 === 1 && $rows !== []) {
+                $figure = $figure->passing(\array_slice($rows, 0, Window::UNFOLDED), $count);
+                $steps[] = new Step(
+                    id: 'passed-' . ($from + 1),
+                    role: Role::Trial,
+                    title: Message::of('hunt.passed.title-arrangements', ['count' => $count]),
+                    why: Message::of('hunt.passed.why-arrangements', ['target' => Numeral::of($arrangements->target)]),
+                    figure: $figure,
+                );
+                continue;
+            }
+            foreach ($rows as $row) {
+                $figure = $figure->with($row);
+                $steps[] = self::look($trinomial, $arrangements, $row, $figure, $kind);
+            }
+        }
+
+        return $steps;
+    }
+
+    private static function look(
+        Trinomial $trinomial,
+        Arrangements $arrangements,
+        ArrangementRow $row,
+        ArrangementHuntFigure $figure,
+        string $kind,
+    ): Step {
+        $parameters = [
+            'first' => $trinomial->linear($row->m, $row->r)->toExpression(),
+            'second' => $trinomial->linear($row->n, $row->s)->toExpression(),
+            'outer' => Numeral::of($row->outer()),
+            'inner' => Numeral::of($row->inner()),
+            'total' => Numeral::of($row->total),
+            'target' => Numeral::of($arrangements->target),
+            'm' => $row->m, 'n' => $row->n, 'r' => abs($row->r), 's' => abs($row->s),
+        ];
+        $why = match ($row->verdict) {
+            TrialVerdict::Misses => "misses-{$arrangements->mode}",
+            TrialVerdict::Fits => 'fits-'
+                . ($arrangements->mode !== 'either' ? $arrangements->mode : ($trinomial->c > 0 ? 'sum' : 'difference')),
+            default => $row->verdict->value,
+        };
+
+        $lines = self::lines($arrangements, $row);
+        $asked = $lines[\count($lines) - 1];
+        $bySum = $arrangements->mode === 'sum'
+            || ($arrangements->mode === 'either' && self::reachedBySum($arrangements, $row));
+
+        return new Step(
+            id: 'trial-' . $row->number,
+            role: Role::Trial,
+            title: Message::of($row->verdict->ends() ? "$kind.trial.title-fits" : "$kind.trial.title", $parameters),
+            why: Message::of("$kind.trial.$why", $parameters + ['difference' => Numeral::of(abs(
+                $row->outer() - $row->inner(),
+            ))]),
+            lines: $lines,
+            figure: $figure,
+            question: Question::about($asked, match (true) {
+                $kind === 'brackets' => Message::of('brackets.trial.ask', $parameters),
+                $bySum => Message::of('cross.trial.ask', $parameters),
+                default => Message::of('cross.trial.ask-difference', $parameters),
+            }),
+        );
+    }
+
+    /**
+     * The two cross products and what they make together, as plain numbers; where sum or difference may do, both, the
+     * one that fits last.
+     *
+     * @return non-empty-list<Line>
+     */
+    private static function lines(Arrangements $arrangements, ArrangementRow $row): array
+    {
+        $outer = Product::apart([Numeral::of($row->m), Numeral::of($row->s)]);
+        $inner = Product::apart([Numeral::of($row->n), Numeral::of($row->r)]);
+        [$larger, $smaller] = $row->outer() >= $row->inner() ? [$outer, $inner] : [$inner, $outer];
+        $sum = [Sum::of([$outer, $inner]), Numeral::of($row->outer() + $row->inner())];
+        $difference = [
+            Sum::of([$larger, new Negative($smaller)]),
+            Numeral::of(abs($row->outer() - $row->inner())),
+        ];
+        $written = static fn(Expression $left, Expression $right): Line => Line::side(
+            $left,
+            new Marked($right, Mark::written()),
+        );
+
+        return match (true) {
+            $arrangements->mode === 'sum' => [$written(...$sum)],
+            $arrangements->mode === 'difference' => [$written(...$difference)],
+            self::reachedBySum($arrangements, $row) => [Line::side(...$difference), $written(...$sum)],
+            default => [Line::side(...$sum), $written(...$difference)],
+        };
+    }
+
+    private static function reachedBySum(Arrangements $arrangements, ArrangementRow $row): bool
+    {
+        return $row->outer() + $row->inner() === $arrangements->target;
+    }
+}

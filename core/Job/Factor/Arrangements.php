@@ -1,0 +1,160 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Job\Factor;
+
+use Runel\Algebra\Trinomial;
+use Runel\Demonstration\Figure\ArrangementHuntFigure;
+use Runel\Demonstration\Figure\ArrangementRow;
+use Runel\Demonstration\Figure\TrialVerdict;
+use Runel\Number\Whole;
+
+/**
+ * All arrangements (mx + r)(nx + s) with mn = a and rs = ±c, each once: factor pairs of a with m growing, for
+ * each the factor pairs of c with the smaller first, for each both ways round. Turning both columns over gives
+ * the same arrangement, so where a pair has two equal numbers one way round is enough.
+ */
+final readonly class Arrangements
+{
+    /**
+     * @param list<ArrangementRow> $rows all of them, in order
+     * @param int|null             $hit  the place of the right one, from 0
+     */
+    private function __construct(public array $rows, public ?int $hit, public string $mode, public int $target) {}
+
+    /**
+     * Signs first: plain numbers whose products add to |b| (last term positive) or differ by it (negative).
+     */
+    public static function signsFirst(Trinomial $trinomial): self
+    {
+        $mode = $trinomial->c > 0 ? 'sum' : 'difference';
+        $target = abs($trinomial->b);
+
+        $judge = static function (int $outer, int $inner) use ($mode, $target): array {
+            $total = $mode === 'sum' ? $outer + $inner : abs($outer - $inner);
+
+            return [$total, $total === $target ? TrialVerdict::Fits : TrialVerdict::Misses];
+        };
+
+        return self::search($trinomial, false, $mode, $target, $judge);
+    }
+
+    /** Signs last: plain numbers that could make |b| either way; the four sign combinations come afterwards. */
+    public static function signsLast(Trinomial $trinomial): self
+    {
+        $target = abs($trinomial->b);
+
+        $judge = static function (int $outer, int $inner) use ($trinomial, $target): array {
+            $total = $trinomial->c > 0 ? $outer + $inner : abs($outer - $inner);
+            $possible = \in_array($target, [$outer + $inner, abs($outer - $inner)], true);
+
+            return [
+                $outer + $inner,
+                $total === $target ? TrialVerdict::Fits : ($possible ? TrialVerdict::Signs : TrialVerdict::Misses),
+            ];
+        };
+
+        return self::search($trinomial, false, 'either', $target, $judge);
+    }
+
+    /**
+     * Whole brackets with their signs, the most even factors first; a bracket whose terms share a factor is passed
+     * over at sight, since the trinomial's terms share none. Exchanged signs are repaired on the spot.
+     */
+    public static function brackets(Trinomial $trinomial): self
+    {
+        $judge = static function (
+            int $outer,
+            int $inner,
+            int $m,
+            int $n,
+            int $r,
+            int $s,
+        ) use ($trinomial): array {
+            $total = $outer + $inner;
+
+            return [$total, match (true) {
+                $total === $trinomial->b => TrialVerdict::Fits,
+                $trinomial->c < 0 && -$total === $trinomial->b => TrialVerdict::Repaired,
+                Whole::gcd($m, $r) > 1 || Whole::gcd($n, $s) > 1 => TrialVerdict::Shares,
+                default => TrialVerdict::Misses,
+            }];
+        };
+
+        return self::search($trinomial, true, 'sum', $trinomial->b, $judge);
+    }
+
+    public function count(): int
+    {
+        return \count($this->rows);
+    }
+
+    public function looked(): int
+    {
+        return $this->hit === null ? \count($this->rows) : $this->hit + 1;
+    }
+
+    /**
+     * @param callable(int, int, int, int, int, int): array{int, TrialVerdict} $judge of outer and inner product, m, n,
+     *                                                                                r, s: the total and the verdict
+     */
+    private static function search(Trinomial $trinomial, bool $signed, string $mode, int $target, callable $judge): self
+    {
+        $rows = [];
+        $hit = null;
+        $firsts = Whole::factorPairs($trinomial->a);
+        $lasts = Whole::factorPairs(abs($trinomial->c));
+        if ($signed) {
+            $firsts = array_reverse($firsts);
+            $lasts = array_reverse($lasts);
+        }
+        foreach ($firsts as [$m, $n]) {
+            foreach ($lasts as [$small, $large]) {
+                foreach ($m === $n || $small === $large ? [[$small, $large]] : [
+                    [$small, $large],
+                    [$large, $small],
+                ] as [$r, $s]) {
+                    if ($signed) {
+                        [$r, $s] = self::withSigns($trinomial, $r, $s);
+                    }
+                    [$total, $verdict] = $judge($m * $s, $n * $r, $m, $n, $r, $s);
+                    $rows[] = new ArrangementRow(\count($rows) + 1, $m, $n, $r, $s, $total, $verdict);
+                    if ($hit === null && $verdict->ends()) {
+                        $hit = \count($rows) - 1;
+                    }
+                }
+            }
+        }
+
+        return new self($rows, $hit, $mode, $target);
+    }
+
+    /**
+     * @return array{int, int} both as the middle where the last term is positive, else plus before the second product
+     */
+    private static function withSigns(Trinomial $trinomial, int $r, int $s): array
+    {
+        if ($trinomial->c > 0) {
+            return $trinomial->b < 0 ? [-$r, -$s] : [$r, $s];
+        }
+
+        return [$r, -$s];
+    }
+
+    /** The figure of the hunt before anything is tried. */
+    public function figure(Trinomial $trinomial, string $kind): ArrangementHuntFigure
+    {
+        $last = $kind === 'cross' ? abs($trinomial->c) : $trinomial->c;
+
+        return new ArrangementHuntFigure(
+            $kind,
+            $trinomial->a,
+            $last,
+            $this->target,
+            $this->mode,
+            $trinomial->letter,
+            $trinomial->second,
+        );
+    }
+}

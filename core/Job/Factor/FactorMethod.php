@@ -1,0 +1,300 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Job\Factor;
+
+use Runel\Algebra\CommonTerm;
+use Runel\Algebra\StandardForm;
+use Runel\Algebra\Trinomial;
+use Runel\Demonstration\Answer\ExpressionAnswer;
+use Runel\Demonstration\Check;
+use Runel\Demonstration\Demonstration;
+use Runel\Demonstration\Forecast;
+use Runel\Demonstration\Line;
+use Runel\Demonstration\Phase;
+use Runel\Demonstration\Question;
+use Runel\Demonstration\Section;
+use Runel\Demonstration\Step;
+use Runel\Demonstration\Task;
+use Runel\Expression\Expression;
+use Runel\Expression\Negative;
+use Runel\Expression\Numeral;
+use Runel\Expression\Power;
+use Runel\Expression\Product;
+use Runel\Expression\Sum;
+use Runel\Message\Message;
+use Runel\Message\MethodDoesNotApply;
+use Runel\Message\Refusal;
+use Runel\Method\Factored;
+use Runel\Method\FactorsQuadratics;
+use Runel\Number\Rational;
+use Runel\Polynomial\Monomial;
+use Runel\Polynomial\Polynomial;
+use Runel\Polynomial\Term;
+use Runel\Problem\Job;
+use Runel\Slip\Slip;
+use Runel\Style\MinusOne;
+use Runel\Style\VerdictTold;
+use Runel\Working\Arrival;
+use Runel\Working\MultiplyBack;
+use Runel\Working\Outer;
+use Runel\Working\Preliminaries;
+
+/**
+ * What all ways to factor a quadratic share: standard form, common factor, −1, reading the signs, the verdict
+ * beforehand, the finish and the checks. A way to factor only says how the trinomial itself is hunted and written.
+ */
+abstract class FactorMethod implements FactorsQuadratics
+{
+    public function job(): Job
+    {
+        return Job::Factor;
+    }
+
+    public function __construct(private readonly MultiplyBack $back) {}
+
+    final public function refusal(Task $task): ?Refusal
+    {
+        $gathered = StandardForm::ofTask($task);
+        if ($gathered === null) {
+            return new MethodDoesNotApply(Message::of('factor.refusal-not-quadratic'));
+        }
+        $trinomial = self::trinomial($task);
+        if ($trinomial instanceof Refusal) {
+            return $trinomial;
+        }
+        $reason = match (true) {
+            $trinomial !== null => $this->refusalOf($trinomial),
+            \count($gathered->whole->terms) === 1 => Message::of('factor.refusal-single-term'),
+            default => $this->refusalOfCommon(CommonTerm::of($gathered->whole)),
+        };
+
+        return $reason === null ? null : new MethodDoesNotApply($reason);
+    }
+
+    final public function demonstrate(Task $task): Demonstration
+    {
+        $gathered = self::ready($task);
+        $trinomial = self::trinomial($task);
+        $common = CommonTerm::of($gathered->whole);
+        $outer = new Outer($common, $gathered->equation !== null);
+        $reading = Preliminaries::steps($task, $gathered, $common, $outer);
+        $work = new Work([], 0, 0, Message::of('advice.special-common'));
+        if ($trinomial instanceof Trinomial) {
+            if ($this->hunts()) {
+                $reading[] = $this->signs($trinomial);
+            }
+            if ($this->hunts() && $task->style->verdict === VerdictTold::Shown) {
+                $reading[] = $this->verdict($trinomial);
+            }
+            $work = $this->work($trinomial, $outer, $task);
+        }
+        [$finish, $answer] = $this->finish($task, $common, $trinomial instanceof Trinomial ? $trinomial : null, $outer);
+        $sections = Arrival::once([new Section(Phase::Reading, $reading), ...$work->sections, $finish]);
+
+        return new Demonstration(
+            task: $task,
+            job: $this->job(),
+            method: $this->id(),
+            forecast: Forecast::of(
+                sections: $sections,
+                trials: $work->trials,
+                products: $work->products,
+                fractions: $gathered->difference()->hasFractions() || $work->fractions,
+                advice: $work->advice,
+            ),
+            sections: $sections,
+            answer: new ExpressionAnswer($answer, $gathered->multiple()),
+            checking: fn(): array => $this->checks(
+                $task,
+                $answer,
+                $gathered->whole,
+                $trinomial instanceof Trinomial ? $trinomial : null,
+            ),
+        );
+    }
+
+    final public function factoring(Task $task): Factored
+    {
+        $gathered = self::ready($task);
+        $trinomial = self::trinomial($task);
+        $demonstration = $this->demonstrate($task);
+        $answer = $demonstration->answer->node();
+        $common = CommonTerm::of($gathered->whole);
+        $factors = [];
+        foreach ($common->letters->exponents as $letter => $exponent) {
+            $power = Polynomial::ofTerms([new Term(Rational::one(), Monomial::power((string) $letter, 1))]);
+            array_push($factors, ...array_fill(0, $exponent, $power));
+        }
+        array_push($factors, ...($trinomial instanceof Trinomial ? $trinomial->brackets() : [$common->rest]));
+
+        $factors = array_values(array_filter($factors, static fn(Polynomial $factor): bool => $factor->degree() > 0));
+
+        return new Factored(
+            array_map(static fn(Section $section): Section => $section->withSteps(array_map(
+                static fn(Step $step): Step => $step->onTheWay(),
+                $section->steps,
+            )), array_values(array_filter(
+                $demonstration->sections,
+                static fn(Section $section): bool =>
+                    $section->phase !== Phase::Finishing || Section::lines([$section]) > 0,
+            ))),
+            $factors === [] ? throw new \LogicException('Nothing with a letter is left.') : $factors,
+            $demonstration->forecast,
+            fn(): Check => $this->back->check($answer instanceof Expression ? $answer : throw new \LogicException(
+                'A factoring is an expression.',
+            ), $gathered->whole, $task),
+            $common->negative || !$common->content->isOne(),
+        );
+    }
+
+    /** Why this way does not fit a trinomial with a last term, or null when it does. */
+    abstract protected function refusalOf(Trinomial $trinomial): ?Message;
+
+    /** The hunt and the writing; the last line leaves the trinomial factored, or unchanged when it is prime. */
+    abstract protected function work(Trinomial $trinomial, Outer $outer, Task $task): Work;
+
+    /** Whether it hunts for numbers, so that signs and discriminant are worth reading first. */
+    protected function hunts(): bool
+    {
+        return true;
+    }
+
+    /** Why it does not take a polynomial of which no quadratic is left when the common term is taken out. */
+    protected function refusalOfCommon(CommonTerm $common): ?Message
+    {
+        return Message::of($common->leavesNothing() && !$common->isOne()
+            ? 'factor.refusal-common'
+            : 'factor.refusal-not-quadratic');
+    }
+
+    /** @return list<Check> checks that only this way has */
+    protected function ownChecks(Trinomial $trinomial): array
+    {
+        return [];
+    }
+
+    /** The trinomial serves every way, so it is made ready once; a refusal where its numbers are too large. */
+    private static function trinomial(Task $task): Trinomial|Refusal|null
+    {
+        return $task->once(Trinomial::class, static function () use ($task): Trinomial|Refusal|null {
+            $gathered = StandardForm::ofTask($task);
+            try {
+                return $gathered === null ? null : Trinomial::of($gathered->whole);
+            } catch (Refusal $refusal) {
+                return $refusal;
+            }
+        });
+    }
+
+    private static function ready(Task $task): StandardForm
+    {
+        return StandardForm::ofTask($task) ?? throw new \LogicException('A problem that is no polynomial was not refused.');
+    }
+
+    /** @return non-empty-list<Check> */
+    private function checks(Task $task, Expression $answer, Polynomial $whole, ?Trinomial $trinomial): array
+    {
+        $unchanged = $answer->equals($whole->toExpression());
+        $checks = $unchanged ? [] : [
+            $this->back->check($answer, $whole, $task),
+            ...($trinomial === null ? [] : $this->ownChecks($trinomial)),
+            ...$this->back->byValues($answer, $whole),
+        ];
+        if ($trinomial !== null && $trinomial->isPrime()) {
+            $checks[] = NoPair::check($trinomial);
+        }
+
+        return $checks === [] ? throw new \LogicException(
+            'Nothing was factored, and nothing shown to be prime.',
+        ) : $checks;
+    }
+
+    private function signs(Trinomial $trinomial): Step
+    {
+        $key = match (true) {
+            $trinomial->c > 0 && $trinomial->b < 0 => 'both-minus',
+            $trinomial->c > 0 && $trinomial->b === 0 => 'both-zero',
+            $trinomial->c > 0 => 'both-plus',
+            $trinomial->b < 0 => 'larger-minus',
+            $trinomial->b > 0 => 'larger-plus',
+            default => 'opposite',
+        };
+
+        return new Step(
+            id: 'signs',
+            title: Message::of($trinomial->c > 0 ? 'factor.signs.title-sum' : 'factor.signs.title-difference'),
+            why: Message::of("factor.signs.$key", [
+                'last' => Numeral::of($trinomial->c),
+                'middle' => Numeral::of($trinomial->b),
+            ]),
+        );
+    }
+
+    private function verdict(Trinomial $trinomial): Step
+    {
+        $root = $trinomial->root();
+        $discriminant = Sum::of([
+            ...($trinomial->b === 0 ? [] : [new Power(Numeral::of($trinomial->b), Numeral::of(2))]),
+            new Negative(Product::of([Numeral::of(4), Numeral::of($trinomial->a), Numeral::of($trinomial->c)])),
+        ]);
+
+        $line = Line::side($discriminant, Numeral::of($trinomial->discriminant()));
+        $why = match (true) {
+            $root !== null => 'factor.verdict.why',
+            $trinomial->discriminant() < 0 => 'factor.verdict.why-negative',
+            default => 'factor.verdict.why-prime',
+        };
+
+        return new Step(
+            id: 'verdict',
+            title: Message::of($root === null ? 'factor.verdict.title-prime' : 'factor.verdict.title'),
+            why: Message::of($why, ['root' => Numeral::of($root ?? 0), 'value' => Numeral::of(
+                $trinomial->discriminant(),
+            )]),
+            lines: [$line],
+            question: Question::about($line, Message::of('factor.verdict.ask')),
+        );
+    }
+
+    /** @return array{Section, Expression} the finish and the answer */
+    private function finish(Task $task, CommonTerm $common, ?Trinomial $trinomial, Outer $outer): array
+    {
+        $inside = $common->negative && $task->style->minusOne === MinusOne::Inside;
+        if ($trinomial === null) {
+            $answer = $outer->finished([$common->rest], $inside);
+            $steps = [new Step(
+                id: 'complete',
+                title: Message::of('factor.complete.title'),
+                why: Message::of('factor.complete.why-common', ['rest' => $common->rest->toExpression()]),
+                lines: [$outer->result($answer)],
+            )];
+        } elseif ($trinomial->isPrime()) {
+            $answer = $outer->wrap([$common->rest->toExpression()]);
+            $steps = $task->style->verdict === VerdictTold::Held ? [$this->verdict($trinomial)] : [];
+            $steps[] = new Step(
+                id: 'prime',
+                title: Message::of($common->isOne() ? 'factor.prime.title' : 'factor.prime.title-inside'),
+                why: Message::of($common->isOne() ? 'factor.prime.why' : 'factor.prime.why-inside'),
+                lines: [$outer->result($answer)],
+            );
+        } else {
+            $answer = $outer->finished($trinomial->brackets(), $inside);
+            $steps = [new Step(
+                id: 'complete',
+                title: Message::of('factor.complete.title'),
+                why: Message::of(match (true) {
+                    $inside => 'factor.complete.why-inside',
+                    $common->negative => 'factor.complete.why-outside',
+                    !$common->isOne() => 'factor.complete.why-content',
+                    default => 'factor.complete.why',
+                }),
+                lines: [$outer->result($answer)],
+                watch: $inside ? Slip::MinusOneTwice : ($common->isOne() ? null : Slip::CommonFactorForgotten),
+            )];
+        }
+
+        return [new Section(Phase::Finishing, $steps), $answer];
+    }
+}

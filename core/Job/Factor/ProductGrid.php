@@ -1,0 +1,153 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Job\Factor;
+
+use Runel\Algebra\Trinomial;
+use Runel\Demonstration\Check;
+use Runel\Demonstration\CheckKind;
+use Runel\Demonstration\Figure\FactorGridFigure;
+use Runel\Demonstration\Line;
+use Runel\Demonstration\Phase;
+use Runel\Demonstration\Question;
+use Runel\Demonstration\Section;
+use Runel\Demonstration\Step;
+use Runel\Demonstration\Task;
+use Runel\Expression\Expression;
+use Runel\Expression\Negative;
+use Runel\Expression\Product;
+use Runel\Law\Claim\Identity;
+use Runel\Message\Message;
+use Runel\Number\Whole;
+use Runel\Polynomial\Term;
+use Runel\Slip\Slip;
+use Runel\Working\Outer;
+
+/** Factoring in a 2 × 2 grid: the pair from a crossing of product and sum, the edges from common factors. */
+final class ProductGrid extends FactorMethod
+{
+    public function id(): string
+    {
+        return 'product-grid';
+    }
+
+    protected function refusalOf(Trinomial $trinomial): ?Message
+    {
+        return null;
+    }
+
+    protected function work(Trinomial $trinomial, Outer $outer, Task $task): Work
+    {
+        $search = PairSearch::of($trinomial->product(), $trinomial->b);
+        $sections = [new Section(Phase::Hunting, [PairSearch::productStep(
+            $trinomial,
+            'factor.product.why-crossing',
+        ), ...$search->steps(true)], outcome: $search->outcome())];
+        if (!$trinomial->isPrime()) {
+            $sections[] = new Section(Phase::Writing, $this->grid($trinomial, $outer));
+        }
+
+        return new Work($sections, $search->looked(), 1, Advice::pairs('product-grid', $search));
+    }
+
+    protected function ownChecks(Trinomial $trinomial): array
+    {
+        if ($trinomial->isPrime()) {
+            return [];
+        }
+        $edges = $this->edges($trinomial);
+        $lines = [];
+        foreach ([0, 1] as $row) {
+            foreach ([0, 1] as $column) {
+                $lines[] = Line::side(Product::apart(
+                    [$edges['side'][$row], $edges['top'][$column]],
+                ), $edges['cells'][$row][$column]);
+            }
+        }
+
+        return [new Check(
+            kind: CheckKind::Edges,
+            title: Message::of('check.edges.title'),
+            why: Message::of('check.edges.why'),
+            lines: $lines,
+            holds: true,
+        )];
+    }
+
+    /** @return list<Step> */
+    private function grid(Trinomial $trinomial, Outer $outer): array
+    {
+        ['cells' => $cells, 'side' => $side, 'top' => $top] = $this->edges($trinomial);
+        $whole = $trinomial->primitive()->toExpression();
+        $none = [null, null];
+        $corners = new FactorGridFigure([[$cells[0][0], null], [null, $cells[1][1]]], $none, $none, $whole, 'corners');
+        $full = new FactorGridFigure($cells, $none, $none, $whole, 'middle');
+        $steps = [
+            new Step(id: 'corners', title: Message::of(
+                'factor.grid.corners.title',
+            ), why: Message::of('factor.grid.corners.why'), figure: $corners),
+            new Step(id: 'middle', title: Message::of(
+                'factor.grid.middle.title',
+            ), why: Message::of('factor.grid.middle.why'), figure: $full),
+        ];
+        $found = ['side' => $none, 'top' => $none];
+        foreach ([
+            'row-1' => ['side', 0],
+            'row-2' => ['side', 1],
+            'column-1' => ['top', 0],
+            'column-2' => ['top', 1],
+        ] as $name => [$edge, $place]) {
+            $found[$edge][$place] = $edge === 'side' ? $side[$place] : $top[$place];
+            $pair = $edge === 'side' ? $cells[$place] : [$cells[0][$place], $cells[1][$place]];
+            $factor = $edge === 'side' ? $side[$place] : $top[$place];
+            $negative = $factor instanceof Negative;
+            $across = $edge === 'side' ? $top[0] : $side[0];
+            $steps[] = new Step(
+                id: $name,
+                title: Message::of("factor.grid.$name", ['factor' => $factor]),
+                why: Message::of(
+                    $negative ? 'factor.grid.why-minus' : 'factor.grid.why',
+                    ['left' => $pair[0], 'right' => $pair[1], 'factor' => $factor],
+                ),
+                figure: new FactorGridFigure($cells, $found['side'], $found['top'], $whole, $name),
+                question: Question::expression(
+                    Message::of('factor.grid.ask', ['left' => $pair[0], 'right' => $pair[1]]),
+                    new Identity(Product::of([$factor, $across]), $pair[0]),
+                    $factor,
+                ),
+                watch: $negative ? Slip::SignOfProduct : null,
+            );
+        }
+        $steps[] = Brackets::step($trinomial, $outer, 'factor.brackets.why-edges');
+
+        return $steps;
+    }
+
+    /**
+     * @return array{cells: array{array{Expression, Expression}, array{Expression, Expression}}, side: array{Expression,
+     *                      Expression}, top: array{Expression, Expression}}
+     */
+    private function edges(Trinomial $trinomial): array
+    {
+        [$p, $q] = $trinomial->pair() ?? [0, 0];
+        $row1 = Whole::gcd($trinomial->a, $p);
+        $row2 = Whole::gcd($q, $trinomial->c) * ($q < 0 ? -1 : 1);
+        $column1 = intdiv($trinomial->a, $row1);
+        $column2 = intdiv($p, $row1);
+        $letter = static fn(int $number): Expression => $trinomial->linear($number, 0)->toExpression();
+        $plain = static fn(int $number): Expression =>
+            $trinomial->second === null
+                ? Term::constant($number)->toExpression()
+                : $trinomial->linear(0, $number)->toExpression();
+
+        return [
+            'cells' => [
+                [$trinomial->term($trinomial->a, 2)->toExpression(), $trinomial->term($p, 1)->toExpression()],
+                [$trinomial->term($q, 1)->toExpression(), $trinomial->term($trinomial->c, 0)->toExpression()],
+            ],
+            'side' => [$letter($row1), $plain($row2)],
+            'top' => [$letter($column1), $plain($column2)],
+        ];
+    }
+}

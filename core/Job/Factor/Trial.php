@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Job\Factor;
+
+use Runel\Algebra\Trinomial;
+use Runel\Demonstration\Figure\TrialVerdict;
+use Runel\Demonstration\Phase;
+use Runel\Demonstration\Section;
+use Runel\Demonstration\Task;
+use Runel\Message\Message;
+use Runel\Working\Outer;
+
+/** Factoring by inspection: whole brackets tried in a sensible order, outer plus inner compared with the middle. */
+final class Trial extends FactorMethod
+{
+    public function id(): string
+    {
+        return 'trial';
+    }
+
+    protected function refusalOf(Trinomial $trinomial): ?Message
+    {
+        return null;
+    }
+
+    protected function work(Trinomial $trinomial, Outer $outer, Task $task): Work
+    {
+        $arrangements = Arrangements::brackets($trinomial);
+        $sections = [new Section(
+            Phase::Hunting,
+            ArrangementSteps::of($trinomial, $arrangements, 'brackets'),
+            outcome: ArrangementSteps::outcome($trinomial),
+        )];
+        if ($arrangements->hit !== null) {
+            $repaired = $arrangements->rows[$arrangements->hit]->verdict === TrialVerdict::Repaired;
+            $sections[] = new Section(Phase::Writing, [Brackets::step(
+                $trinomial,
+                $outer,
+                $repaired ? 'factor.brackets.why-repaired' : 'factor.brackets.why-trial',
+            )]);
+        }
+
+        return new Work($sections, $arrangements->looked(), 2 * $arrangements->looked(), Advice::hunt(
+            'trial',
+            $arrangements->count(),
+            $arrangements->hit === null ? null : $arrangements->hit + 1,
+        ));
+    }
+}

@@ -1,0 +1,190 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Job\Multiply;
+
+use Runel\Demonstration\Figure\ArcsFigure;
+use Runel\Demonstration\Figure\Total;
+use Runel\Demonstration\Figure\WholeNumberTwinFigure;
+use Runel\Demonstration\Line;
+use Runel\Demonstration\Phase;
+use Runel\Demonstration\Question;
+use Runel\Demonstration\Step;
+use Runel\Demonstration\Task;
+use Runel\Expression\Mark;
+use Runel\Expression\Marked;
+use Runel\Expression\Numeral;
+use Runel\Expression\Product;
+use Runel\Expression\Sum;
+use Runel\Law\Claim\Identity;
+use Runel\Message\Message;
+use Runel\Polynomial\Term;
+use Runel\Working\FractionWork;
+
+/**
+ * Multiplying degree by degree: each coefficient of the answer at once, from the pairs whose exponents add to its
+ * degree.
+ */
+final class ByDegree extends MultiplyMethod
+{
+    public function id(): string
+    {
+        return 'by-degree';
+    }
+
+    protected function refusalOf(MultiplicationPlan $plan): ?Message
+    {
+        foreach ($plan->stages as $stage) {
+            if ($stage->pair->letter === null) {
+                return Message::of('arcs.refusal-letters');
+            }
+            if (!$stage->pair->placed) {
+                return Message::of('arcs.refusal-single');
+            }
+        }
+
+        return null;
+    }
+
+    protected function advice(MultiplicationPlan $plan): Message
+    {
+        $pair = $plan->stages[0]->pair;
+
+        return match (true) {
+            \count($plan->stages) > 1 => Message::of('arcs.advice-stages', [
+                'count' => $plan->work(),
+                'stages' => \count($plan->stages),
+            ]),
+            $pair->isTwoBinomials() && $pair->product->degree() === 2 => Message::of('arcs.advice-small'),
+            $pair->product->hasFractions() => Message::of('arcs.advice-fractions'),
+            default => Message::of('arcs.advice', ['count' => \count($pair->groups)]),
+        };
+    }
+
+    protected function work(Stage $stage, Task $task): array
+    {
+        $pair = $stage->pair;
+        $degree = $pair->product->degree();
+        $figure = ArcsFigure::blank(
+            Steps::expressions($pair->leftTerms),
+            Steps::expressions($pair->rightTerms),
+            $pair->product->toExpression(),
+        );
+        $setUp = $pair->hasGaps() ? [Steps::gaps($stage, null)] : [];
+        $places = Numeral::of($degree + 1);
+        $counted = Sum::of([Numeral::of($pair->left->degree()), Numeral::of($pair->right->degree()), Numeral::of(1)]);
+        $setUp[] = new Step(
+            id: $stage->id('blanks'),
+            title: Message::of('arcs.blanks.title', ['count' => $degree + 1]),
+            why: Message::of('arcs.blanks.why', [
+                'left' => $pair->left->degree(),
+                'right' => $pair->right->degree(),
+                'degree' => $degree,
+                'count' => $degree + 1,
+            ]),
+            figure: $figure,
+            question: Question::count(
+                Message::of('arcs.blanks.ask'),
+                new Identity($counted, $places),
+                $places,
+                $pair->product->toExpression(),
+            ),
+        );
+        $steps = [];
+        foreach ([$degree, 0, ...($degree > 1 ? range($degree - 1, 1) : [])] as $power) {
+            $figure = $figure->write(new Total($power, $pair->total($power)->toExpression()));
+            $steps[] = $this->place($stage, $power, $degree, $figure);
+        }
+        $sections = [
+            $stage->section(Phase::SettingUp, $setUp),
+            $stage->section(
+                Phase::Multiplying,
+                $steps,
+                Message::of('outcome.places', ['count' => \count($steps)]),
+            ),
+            $stage->section(Phase::Collecting, [Steps::standardForm($stage, $figure->quiet())]),
+        ];
+        $twin = $stage->isLast() ? WholeNumberTwinFigure::of(
+            $pair->left->coefficients($pair->letter ?? ''),
+            $pair->right->coefficients($pair->letter ?? ''),
+        ) : null;
+        if ($twin !== null) {
+            $sections[] = $stage->section(Phase::Twin, [$this->twin($stage, $twin)]);
+        }
+
+        return $sections;
+    }
+
+    private function place(Stage $stage, int $power, int $degree, ArcsFigure $figure): Step
+    {
+        $pair = $stage->pair;
+        $pairs = [];
+        $terms = [];
+        $products = [];
+        foreach ($pair->leftTerms as $left) {
+            foreach ($pair->rightTerms as $right) {
+                if (
+                    $left->monomial->degree + $right->monomial->degree === $power
+                    && !$left->isZero()
+                    && !$right->isZero()
+                ) {
+                    $pairs[] = [$left, $right];
+                    $terms[] = $left->times($right);
+                    $products[] = Product::apart([$left->toExpression(), $right->toExpression()]);
+                }
+            }
+        }
+        $total = $pair->total($power);
+        $name = match ($power) {
+            $degree => 'first',
+            0 => 'last',
+            1 => 'single',
+            default => 'middle',
+        };
+        $parameters = [
+            'degree' => $power,
+            'count' => \count($products),
+            'letter' => $pair->groups[$power]->toExpression(),
+        ];
+        $sum = Sum::of($products);
+
+        $written = new Marked($total->toExpression(), Mark::ofDegree($power));
+        $lines = [];
+        $worked = Term::sum($terms);
+        if (\count($terms) === 1) {
+            $lines = FractionWork::product(...[...$pairs[0], $sum, $written]);
+        } elseif ($terms !== []) {
+            $common = FractionWork::overCommonDenominator($terms);
+            $lines = $common === null
+                ? [Line::side($sum, $worked), Line::side($worked, $written)]
+                : [Line::side($sum, $worked), Line::side($worked, $common), Line::side($common, $written)];
+        }
+
+        return new Step(
+            id: $stage->id("degree-$power"),
+            title: Message::of("arcs.place.title-$name", $parameters),
+            why: Message::of(\count($products) === 0 ? 'arcs.place.why-none' : "arcs.place.why-$name", $parameters),
+            lines: $lines,
+            figure: $figure,
+            question: $products === [] ? null : Question::form(
+                Message::of('arcs.place.ask', $parameters),
+                new Identity($sum, $accepted = $total->toExpression()),
+                $accepted,
+            ),
+        );
+    }
+
+    private function twin(Stage $stage, WholeNumberTwinFigure $twin): Step
+    {
+        return new Step(
+            id: $stage->id('twin'),
+            title: Message::of('arcs.twin.title', ['left' => $twin->left, 'right' => $twin->right]),
+            why: Message::of('arcs.twin.why', ['letter' => $stage->pair->letter ?? '']),
+            lines: [Line::side(Product::of(
+                [Numeral::of($twin->left), Numeral::of($twin->right)],
+            ), Numeral::of($twin->product))],
+            figure: $twin,
+        );
+    }
+}

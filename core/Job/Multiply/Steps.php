@@ -1,0 +1,227 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Job\Multiply;
+
+use Runel\Demonstration\Figure\Figure;
+use Runel\Demonstration\Line;
+use Runel\Demonstration\Question;
+use Runel\Demonstration\Step;
+use Runel\Expression\Expression;
+use Runel\Expression\Mark;
+use Runel\Expression\Marked;
+use Runel\Expression\Product;
+use Runel\Expression\Sum;
+use Runel\Law\Claim\Identity;
+use Runel\Message\Message;
+use Runel\Polynomial\Term;
+use Runel\Slip\Slip;
+use Runel\Working\FractionWork;
+
+/** The steps that several ways to multiply have in common. */
+final class Steps
+{
+    /**
+     * One single product, with the working of fractions.
+     *
+     * @return non-empty-list<Line> the last ends in the product
+     */
+    private static function productLines(Term $left, Term $right): array
+    {
+        return FractionWork::product(
+            $left,
+            $right,
+            Product::apart([$left->toExpression(), $right->toExpression()]),
+            new Marked($left->times($right)->toExpression(), Mark::written()),
+        );
+    }
+
+    /** Sign, then number, then letter. */
+    private static function productWhy(Term $left, Term $right): Message
+    {
+        $product = $left->times($right);
+        $signs = match (true) {
+            !$left->coefficient->isNegative() && !$right->coefficient->isNegative() => 'both-plus',
+            $left->coefficient->isNegative() && $right->coefficient->isNegative() => 'both-minus',
+            default => 'mixed',
+        };
+        $letters = $product->monomial->exponents === []
+            ? 'none'
+            : match (true) {
+                $left->monomial->sharesLetterWith($right->monomial) => 'added',
+                $left->monomial->degree > 0 && $right->monomial->degree > 0 => 'joined',
+                default => 'kept',
+            };
+
+        $ones = $left->coefficient->absolute()->isOne() && $right->coefficient->absolute()->isOne();
+
+        return Message::of('product.cell-why', [
+            'sign' => Message::of('product.sign.' . $signs),
+            'number' => Message::of(match (true) {
+                $ones => 'product.number.one',
+                $left->coefficient->absolute()->isOne(),
+                $right->coefficient->absolute()->isOne() => 'product.number.kept',
+                FractionWork::has($left, $right) => 'product.number.fraction',
+                default => 'product.number.product',
+            }, [
+                'left' => Term::constant($left->coefficient->absolute())->toExpression(),
+                'right' => Term::constant($right->coefficient->absolute())->toExpression(),
+                'product' => Term::constant($product->coefficient->absolute())->toExpression(),
+            ]),
+            'letters' => Message::of('product.letters.' . $letters, [
+                'left' => $left->monomial->toExpression(),
+                'right' => $right->monomial->toExpression(),
+                'product' => $product->monomial->toExpression(),
+            ]),
+        ]);
+    }
+
+    /** One single product worked out. */
+    public static function product(string $id, Message $title, Term $left, Term $right, ?Figure $figure): Step
+    {
+        $asked = Product::apart([$left->toExpression(), $right->toExpression()]);
+        $product = $left->times($right)->toExpression();
+
+        return new Step(
+            id: $id,
+            title: $title,
+            why: self::productWhy($left, $right),
+            lines: self::productLines($left, $right),
+            figure: $figure,
+            question: Question::form(
+                Message::of('product.cell-ask', ['product' => $asked]),
+                new Identity($asked, $product),
+                $product,
+            ),
+            watch: self::productWatch($left, $right),
+        );
+    }
+
+    private static function productWatch(Term $left, Term $right): ?Slip
+    {
+        return match (true) {
+            $left->coefficient->isNegative() || $right->coefficient->isNegative() => Slip::SignOfProduct,
+            !$left->monomial->sharesLetterWith($right->monomial) => null,
+            $left->monomial->degree > 1 && $right->monomial->degree > 1 => Slip::ExponentsMultiplied,
+            default => Slip::ExponentsNotAdded,
+        };
+    }
+
+    /**
+     * One kind of like terms added up.
+     *
+     * @param list<Term> $terms what is added; zeros are left out of the line
+     */
+    public static function collect(
+        string $id,
+        array $terms,
+        Term $total,
+        int $ink,
+        Message $title,
+        ?Figure $figure,
+    ): Step {
+        $terms = array_values(array_filter($terms, static fn(Term $term): bool => !$term->isZero()));
+        $negatives = \count(array_filter($terms, static fn(Term $term): bool => $term->coefficient->isNegative()));
+        $mixed = $negatives > 0 && $negatives < \count($terms);
+        if ($terms === []) {
+            return new Step(id: $id, title: $title, why: Message::of('product.collect.why-nothing'), figure: $figure);
+        }
+        $sum = Sum::of(array_map(static fn(Term $term): Expression => new Marked(
+            $term->toExpression(),
+            Mark::ofDegree($ink),
+        ), $terms));
+        $written = new Marked($total->toExpression(), Mark::written());
+        $common = FractionWork::overCommonDenominator($terms);
+        $lines = $common === null
+            ? [Line::side($sum, $written)]
+            : [Line::side($sum, $common), Line::side($common, $written)];
+        $asked = Term::sum($terms);
+        $why = match (true) {
+            \count($terms) === 1 => 'product.collect.why-alone',
+            $total->isZero() => \count($terms) > 2
+                ? 'product.collect.why-cancel-together'
+                : 'product.collect.why-cancel',
+            $common !== null => 'product.collect.why-fractions',
+            $mixed => 'product.collect.why-mixed',
+            default => 'product.collect.why-same',
+        };
+
+        return new Step(
+            id: $id,
+            title: $title,
+            why: Message::of($why, ['total' => $total->toExpression(), 'count' => \count($terms)]),
+            lines: \count($terms) === 1 ? [] : $lines,
+            figure: $figure,
+            question: \count($terms) === 1 ? null : Question::form(
+                Message::of('product.collect.ask', ['sum' => $asked]),
+                new Identity($asked, $accepted = $total->toExpression()),
+                $accepted,
+            ),
+            watch: match (true) {
+                $total->isZero() => null,
+                $mixed => Slip::LargerSignLost,
+                $negatives > 0 && \count($terms) > 1 => Slip::SignsIgnored,
+                \count($terms) > 2 => Slip::TermMissed,
+                default => null,
+            },
+            aside: $mixed ? Heaps::figure($terms, $total) : null,
+        );
+    }
+
+    /** The stage's closing step: the terms in falling order, zeros gone. */
+    public static function standardForm(Stage $stage, ?Figure $figure): Step
+    {
+        $missing = \count($stage->pair->groups) - \count($stage->pair->product->terms);
+
+        $accepted = $stage->pair->product->toExpression();
+        $factors = Product::of([$stage->pair->left->toExpression(), $stage->pair->right->toExpression()]);
+
+        return new Step(
+            id: $stage->id('standard-form'),
+            title: Message::of($stage->isLast() ? 'product.standard.title' : 'product.standard.title-next'),
+            why: Message::of(
+                $stage->isLast()
+                    ? ($missing > 0 ? 'product.standard.why-gone' : 'product.standard.why')
+                    : 'product.standard.why-next',
+            ),
+            lines: [$stage->closing()],
+            figure: $figure,
+            question: Question::form(
+                Message::of('product.standard.ask'),
+                new Identity($factors, $accepted),
+                $accepted,
+            ),
+        );
+    }
+
+    /** Every missing power written in with a 0. */
+    public static function gaps(Stage $stage, ?Figure $figure): Step
+    {
+        $pair = $stage->pair;
+        $written = Product::of([Sum::of(
+            self::expressions($pair->leftTerms, true),
+        ), Sum::of(self::expressions($pair->rightTerms, true))]);
+
+        return new Step(
+            id: $stage->id('gaps'),
+            title: Message::of('product.gaps.title'),
+            why: Message::of('product.gaps.why'),
+            lines: [Line::equal($stage->whole($written))],
+            figure: $figure,
+            watch: Slip::MissingPlaceholder,
+        );
+    }
+
+    /**
+     * @param list<Term> $terms
+     *
+     * @return list<Expression> placeholders marked as just written on request
+     */
+    public static function expressions(array $terms, bool $markZeros = false): array
+    {
+        return array_map(static fn(Term $term): Expression => $markZeros && $term->isZero()
+            ? new Marked($term->toExpression(), Mark::written())
+            : $term->toExpression(), $terms);
+    }
+}

@@ -1,0 +1,254 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Job\Multiply;
+
+use Runel\Demonstration\Figure\RowsFigure;
+use Runel\Demonstration\Figure\Total;
+use Runel\Demonstration\Line;
+use Runel\Demonstration\Phase;
+use Runel\Demonstration\Step;
+use Runel\Demonstration\Task;
+use Runel\Expression\Expression;
+use Runel\Expression\Mark;
+use Runel\Expression\Marked;
+use Runel\Expression\Negative;
+use Runel\Expression\Product;
+use Runel\Expression\Sum;
+use Runel\Message\Message;
+use Runel\Polynomial\Term;
+use Runel\Slip\Slip;
+use Runel\Style\MiddleTerms;
+
+/**
+ * Multiplying by the distributive law: each term of one bracket times all of the other, like powers under one another.
+ */
+final class TermByTerm extends MultiplyMethod
+{
+    private const NAMES = ['first', 'outer', 'inner', 'last'];
+
+    public function id(): string
+    {
+        return 'term-by-term';
+    }
+
+    protected function refusalOf(MultiplicationPlan $plan): ?Message
+    {
+        return null;
+    }
+
+    protected function advice(MultiplicationPlan $plan): Message
+    {
+        $pair = $plan->stages[0]->pair;
+
+        return match (true) {
+            \count($plan->stages) > 1 => Message::of('rows.advice-stages', [
+                'count' => $plan->work(),
+                'stages' => \count($plan->stages),
+            ]),
+            $pair->isTwoBinomials() => Message::of('rows.advice-binomials'),
+            $pair->work() > 6 => Message::of('rows.advice-long', ['count' => $pair->work()]),
+            default => Message::of('rows.advice'),
+        };
+    }
+
+    protected function takesSums(): bool
+    {
+        return true;
+    }
+
+    protected function work(Stage $stage, Task $task): array
+    {
+        $pair = $stage->pair;
+        $entries = [];
+        foreach ($pair->left->terms as $row => $left) {
+            foreach ($pair->right->terms as $right) {
+                $product = $left->times($right);
+                $entries[$row][$pair->ink($product->monomial)] = $product->toExpression();
+            }
+        }
+        $figure = new RowsFigure(
+            $pair->left->expressions(),
+            $pair->right->toExpression(),
+            array_values($entries),
+            array_values(array_filter(array_keys($pair->groups), static fn(int $ink): bool => array_filter(
+                array_column($entries, $ink),
+            ) !== [])),
+            [],
+            [],
+            [],
+        );
+        $inHead = $task->style->middleTerms === MiddleTerms::InHead
+            && $pair->isTwoBinomials()
+            && self::middlesAreLike($pair);
+        [$products, $figure] = $inHead ? $this->outerThenMiddle($stage, $figure) : $this->products($stage, $figure);
+
+        return [
+            $stage->section(Phase::SettingUp, [$this->split($stage)]),
+            $stage->section(
+                Phase::Multiplying,
+                $products,
+                Message::of('outcome.products', ['count' => \count($products)]),
+            ),
+            $stage->section(Phase::Collecting, $inHead ? [
+                Steps::standardForm($stage, null),
+            ] : $this->collecting($stage, $figure)),
+        ];
+    }
+
+    private function split(Stage $stage): Step
+    {
+        $pair = $stage->pair;
+        $mnemonic = $pair->isTwoBinomials();
+
+        return new Step(
+            id: $stage->id('split'),
+            title: Message::of('rows.split.title'),
+            why: Message::of(
+                $mnemonic
+                    ? 'rows.split.why-binomials'
+                    : (\count($pair->left->terms) === 1 ? 'rows.split.why-one' : 'rows.split.why'),
+                ['right' => $pair->right->toExpression(), 'count' => $pair->work()],
+            ),
+            lines: [Line::equal($stage->whole(self::distributed($pair)))],
+            watch: $pair->signsMatter() ? Slip::MinusNotCarried : null,
+        );
+    }
+
+    /** Each term of the left factor before the whole right factor; a minus in front becomes the operation. */
+    private static function distributed(Pair $pair): Expression
+    {
+        return Sum::of(array_map(static function (Term $term) use ($pair): Expression {
+            $product = Product::of([(new Term(
+                $term->coefficient->absolute(),
+                $term->monomial,
+            ))->toExpression(), $pair->right->toExpression()]);
+
+            return $term->coefficient->isNegative() ? new Negative($product) : $product;
+        }, $pair->left->terms));
+    }
+
+    /**
+     * One step a product, row by row.
+     *
+     * @return array{list<Step>, RowsFigure}
+     */
+    private function products(Stage $stage, RowsFigure $figure): array
+    {
+        $pair = $stage->pair;
+        $steps = [];
+        foreach ($pair->left->terms as $row => $left) {
+            foreach ($pair->right->terms as $column => $right) {
+                $figure = $figure->fill($row, $pair->ink($left->times($right)->monomial));
+                $steps[] = Steps::product(
+                    $stage->id('product-' . ($row + 1) . '-' . ($column + 1)),
+                    $pair->isTwoBinomials()
+                        ? Message::of('rows.product.title-' . self::NAMES[2 * $row + $column])
+                        : Message::of('rows.product.title', [
+                            'left' => $left->toExpression(),
+                            'right' => $right->toExpression(),
+                        ]),
+                    $left,
+                    $right,
+                    $figure,
+                );
+            }
+        }
+
+        return [$steps, $figure];
+    }
+
+    /**
+     * First and last written, the two middle products added without being written.
+     *
+     * @return array{list<Step>, RowsFigure}
+     */
+    private function outerThenMiddle(Stage $stage, RowsFigure $figure): array
+    {
+        $pair = $stage->pair;
+        [$first, $second] = $pair->left->terms;
+        [$third, $fourth] = $pair->right->terms;
+        $steps = [];
+        foreach (['first' => [$first, $third], 'last' => [$second, $fourth]] as $name => [$left, $right]) {
+            $steps[] = Steps::product($stage->id($name), Message::of(
+                'rows.product.title-' . $name,
+            ), $left, $right, null);
+        }
+        $middle = $pair->total(self::middleInk($pair));
+        $products = Sum::of([
+            Product::of([$first->toExpression(), $fourth->toExpression()]),
+            Product::of([$second->toExpression(), $third->toExpression()]),
+        ]);
+        $collected = Steps::collect('', [
+            $first->times($fourth),
+            $second->times($third),
+        ], $middle, 0, Message::of('rows.middle.title'), null);
+        $steps[] = new Step(
+            id: $stage->id('middle'),
+            title: Message::of('rows.middle.title'),
+            why: Message::of('rows.middle.why'),
+            lines: [Line::side($products, new Marked($middle->toExpression(), Mark::written()))],
+            question: $collected->question,
+            watch: $collected->watch,
+            aside: $collected->aside,
+        );
+
+        return [$steps, $figure];
+    }
+
+    private static function middlesAreLike(Pair $pair): bool
+    {
+        [$first, $second] = $pair->left->terms;
+        [$third, $fourth] = $pair->right->terms;
+
+        return $first->times($fourth)->monomial->key === $second->times($third)->monomial->key;
+    }
+
+    private static function middleInk(Pair $pair): int
+    {
+        return $pair->ink($pair->left->terms[0]->times($pair->right->terms[1])->monomial);
+    }
+
+    /** @return list<Step> */
+    private function collecting(Stage $stage, RowsFigure $figure): array
+    {
+        $pair = $stage->pair;
+        $written = [];
+        foreach ($pair->left->terms as $left) {
+            foreach ($pair->right->terms as $right) {
+                $written[] = $left->times($right);
+            }
+        }
+        $line = Line::equal($stage->whole(Sum::of(array_map(static fn(Term $term): Expression => new Marked(
+            $term->toExpression(),
+            Mark::ofDegree($pair->ink($term->monomial)),
+        ), $written))));
+        $steps = [new Step(
+            id: $stage->id('all'),
+            title: Message::of('rows.all.title'),
+            why: Message::of('rows.all.why', ['count' => \count($written)]),
+            lines: [$line],
+            figure: $figure,
+        )];
+        foreach ($pair->groups as $ink => $monomial) {
+            $terms = array_values(
+                array_filter($written, static fn(Term $term): bool => $term->monomial->key === $monomial->key),
+            );
+            if ($terms === []) {
+                continue;
+            }
+            $total = $pair->total($ink);
+            $figure = $figure->total(new Total($ink, $total->toExpression()));
+            if (\count($terms) > 1) {
+                $title = $monomial->exponents === [] ? Message::of(
+                    'product.collect.title-constant',
+                ) : Message::of('product.collect.title', ['letters' => $monomial->toExpression()]);
+                $steps[] = Steps::collect($stage->id('collect-' . $ink), $terms, $total, $ink, $title, $figure);
+            }
+        }
+        $steps[] = Steps::standardForm($stage, $figure->quiet());
+
+        return $steps;
+    }
+}

@@ -1,0 +1,235 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Job\Rearrange;
+
+use Runel\Expression\Expression;
+use Runel\Expression\Letters;
+use Runel\Expression\Negative;
+use Runel\Expression\Node;
+use Runel\Expression\Numeral;
+use Runel\Expression\Power;
+use Runel\Expression\Product;
+use Runel\Expression\Quotient;
+use Runel\Expression\Rewriter;
+use Runel\Expression\Root;
+use Runel\Expression\Sum;
+use Runel\Number\Rational;
+use Runel\Polynomial\Polynomial;
+
+/** Sides of formulas put together as people write them: one fraction, not several; no product with 1. */
+final class Builder
+{
+    /** No factor 1: what is typed as 1a is a. */
+    public static function withoutOnes(Expression $expression): Expression
+    {
+        return Rewriter::everywhere($expression, static function (Node $node): ?Node {
+            if (!$node instanceof Product) {
+                return null;
+            }
+            $factors = array_values(array_filter(
+                $node->factors,
+                static fn(Expression $factor): bool => !$factor->isOne(),
+            ));
+
+            return \count($factors) === \count($node->factors) ? null : Product::of(array_map(
+                self::withoutOnes(...),
+                $factors === [] ? [Numeral::of(1)] : $factors,
+            ));
+        });
+    }
+
+    /** @param list<Expression> $taken */
+    public static function minus(Expression $side, array $taken): Expression
+    {
+        return Sum::of([
+            ...($side->isZero() ? [] : $side->terms()),
+            ...array_map(static fn(Expression $term): Expression => $term->negated(), $taken),
+        ]);
+    }
+
+    public static function times(Expression $side, Expression $by): Expression
+    {
+        if ($side instanceof Negative) {
+            return self::times($side->operand, $by)->negated();
+        }
+        if ($side instanceof Quotient) {
+            return self::over(self::product([$by, $side->numerator]), $side->denominator);
+        }
+
+        return self::product([$by, $side]);
+    }
+
+    public static function over(Expression $side, Expression $by): Expression
+    {
+        if ($side instanceof Negative) {
+            return self::over($side->operand, $by)->negated();
+        }
+        if ($by instanceof Negative) {
+            return self::over($side, $by->operand)->negated();
+        }
+        if ($side instanceof Quotient) {
+            return self::over($side->numerator, self::product([$by, $side->denominator]));
+        }
+        if ($by->isOne()) {
+            return $side;
+        }
+        if ($by instanceof Quotient) {
+            return self::over(self::product([$by->denominator, $side]), $by->numerator);
+        }
+
+        return self::reduced($side, $by);
+    }
+
+    public static function squared(Expression $side): Expression
+    {
+        return match (true) {
+            $side instanceof Quotient => new Quotient(self::squared($side->numerator), self::squared(
+                $side->denominator,
+            )),
+            $side instanceof Negative => self::squared($side->operand),
+            $side instanceof Root && $side->index === 2 => $side->radicand,
+            $side instanceof Product => self::product(array_map(self::squared(...), $side->factors)),
+            $side instanceof Numeral => Numeral::of($side->value->times($side->value)),
+            default => new Power($side, Numeral::of(2)),
+        };
+    }
+
+    /**
+     * Numbers first and as one, the rest as it stands, products in products undone.
+     *
+     * @param list<Expression> $factors
+     */
+    public static function product(array $factors): Expression
+    {
+        $number = Rational::one();
+        $rest = [];
+        foreach ($factors as $factor) {
+            foreach ($factor->factors() as $part) {
+                $value = Polynomial::number($part);
+                if ($value === null) {
+                    $rest[] = $part;
+                } else {
+                    $number = $number->times($value);
+                }
+            }
+        }
+        if ($rest === []) {
+            return Numeral::of($number);
+        }
+        // A bracket comes after letters.
+        usort($rest, static fn(Expression $first, Expression $second): int =>
+            ($first instanceof Sum ? 1 : 0) <=> ($second instanceof Sum ? 1 : 0));
+        $size = $number->absolute();
+        $whole = Product::of($size->isOne() ? $rest : [Numeral::of($size), ...$rest]);
+
+        return $number->isNegative() ? new Negative($whole) : $whole;
+    }
+
+    /**
+     * A fraction without the letters and brackets that stand above and below; null where there are none. A sum gives
+     * them off when each of its terms has them.
+     */
+    public static function cancelled(Expression $above, Expression $below): ?Expression
+    {
+        [$top, $bottom] = self::withoutCommon($above, $below);
+
+        return $bottom === $below ? null : self::reduced($top, $bottom);
+    }
+
+    /** @return array{Expression, Expression} above and below, the same objects where they have nothing in common */
+    private static function withoutCommon(Expression $above, Expression $below): array
+    {
+        foreach ($below->factors() as $factor) {
+            $base = $factor instanceof Power ? $factor->base : $factor;
+            $common = min(self::exponent($above, $base), self::exponent($below, $base));
+            if ($common > 0 && Polynomial::number($base) === null) {
+                [$above, $below] = [self::without($above, $base, $common), self::without($below, $base, $common)];
+            }
+        }
+
+        return [$above, $below];
+    }
+
+    /** How often something is a factor. */
+    private static function exponent(Expression $of, Expression $base): int
+    {
+        return match (true) {
+            $of->equals($base) => 1,
+            $of instanceof Negative => self::exponent($of->operand, $base),
+            $of instanceof Power && $of->exponent instanceof Numeral
+                => self::exponent($of->base, $base) * max(0, $of->exponent->value->toInt() ?? 0),
+            $of instanceof Product => array_sum(array_map(
+                static fn(Expression $factor): int => self::exponent($factor, $base),
+                $of->factors,
+            )),
+            $of instanceof Sum => min(\PHP_INT_MAX, ...array_map(
+                static fn(Expression $term): int => self::exponent($term, $base),
+                $of->terms,
+            )),
+            default => 0,
+        };
+    }
+
+    /** @param int $times not more than it is a factor */
+    private static function without(Expression $of, Expression $base, int $times): Expression
+    {
+        if ($times === 0) {
+            return $of;
+        }
+        if ($of instanceof Product) {
+            $factors = [];
+            foreach ($of->factors as $factor) {
+                $here = min($times, self::exponent($factor, $base));
+                $factors[] = self::without($factor, $base, $here);
+                $times -= $here;
+            }
+
+            return self::product($factors);
+        }
+
+        return match (true) {
+            $of->equals($base) => Numeral::of(1),
+            $of instanceof Negative => self::without($of->operand, $base, $times)->negated(),
+            $of instanceof Sum => Sum::of(array_map(
+                static fn(Expression $term): Expression => self::without($term, $base, $times),
+                $of->terms,
+            )),
+            default => self::power($base, self::exponent($of, $base) - $times),
+        };
+    }
+
+    private static function power(Expression $base, int $exponent): Expression
+    {
+        return match ($exponent) {
+            0 => Numeral::of(1),
+            1 => $base,
+            default => new Power($base, Numeral::of($exponent)),
+        };
+    }
+
+    /** A fraction whose numbers, letters and brackets have nothing in common. */
+    private static function reduced(Expression $above, Expression $below): Expression
+    {
+        [$above, $below] = self::withoutCommon($above, $below);
+        if ($below->isOne()) {
+            return $above;
+        }
+        [$top, $bottom] = [self::front($above), self::front($below)];
+        $common = $top->commonDivisor($bottom);
+        if ($common->isOne() || $above instanceof Sum || $below instanceof Sum) {
+            return new Quotient($above, $below);
+        }
+        $factor = Numeral::of($common->reciprocal());
+        $below = self::product([$factor, $below]);
+        $above = self::product([$factor, $above]);
+
+        return $below->isOne() ? $above : new Quotient($above, $below);
+    }
+
+    private static function front(Expression $expression): Rational
+    {
+        return Polynomial::number($expression->factors()[0])?->absolute() ?? Rational::one();
+    }
+}

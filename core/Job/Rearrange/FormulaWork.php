@@ -1,0 +1,780 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Job\Rearrange;
+
+use Runel\Demonstration\Answer\FormulaAnswer;
+use Runel\Demonstration\Branch;
+use Runel\Demonstration\Check;
+use Runel\Demonstration\CheckKind;
+use Runel\Demonstration\Demonstration;
+use Runel\Demonstration\Forecast;
+use Runel\Demonstration\Line;
+use Runel\Demonstration\Phase;
+use Runel\Demonstration\Question;
+use Runel\Demonstration\Role;
+use Runel\Demonstration\Section;
+use Runel\Demonstration\Step;
+use Runel\Demonstration\Task;
+use Runel\Expression\Alternatives;
+use Runel\Expression\Equation;
+use Runel\Expression\Evaluation;
+use Runel\Expression\Expression;
+use Runel\Expression\Letter;
+use Runel\Expression\Letters;
+use Runel\Expression\Mark;
+use Runel\Expression\Marked;
+use Runel\Expression\Negative;
+use Runel\Expression\Node;
+use Runel\Expression\Numeral;
+use Runel\Expression\Power;
+use Runel\Expression\Product;
+use Runel\Expression\Quotient;
+use Runel\Expression\Rewriter;
+use Runel\Expression\Root;
+use Runel\Expression\Substitution;
+use Runel\Expression\Sum;
+use Runel\Law\Claim\Identity;
+use Runel\Law\Move\CollectSubject;
+use Runel\Law\Move\JoinBranches;
+use Runel\Law\Move\Operation;
+use Runel\Law\Move\Rewrite;
+use Runel\Law\Move\RootBothSides;
+use Runel\Law\Move\SquareBothSides;
+use Runel\Law\Move\SwapSides;
+use Runel\Law\Move\ToBothSides;
+use Runel\Message\Message;
+use Runel\Message\OutOfReach;
+use Runel\Message\Refusal;
+use Runel\Method\Method;
+use Runel\Notation\Ascii;
+use Runel\Number\DivisionByZero;
+use Runel\Number\NoExactValue;
+use Runel\Number\Rational;
+use Runel\Polynomial\NotPolynomial;
+use Runel\Polynomial\Polynomial;
+use Runel\Polynomial\Term;
+use Runel\Slip\Slip;
+use Runel\Style\Moving;
+use Runel\Working\Arithmetic;
+use Runel\Working\BothSides;
+
+/** One formula worked until the wanted letter stands alone: what was done to it last is undone first. */
+final class FormulaWork
+{
+    private const MOST_STEPS = 24;
+    /** Numbers put in for letters to compare both formulas. */
+    private const SAMPLES = [2, 3, 5, 7, 4, 8, 9, 6];
+
+    /** What holds the letter. */
+    private Expression $own;
+    private Expression $other;
+    /** @var list<Step> */
+    private array $steps = [];
+    /** @var list<Expression> what may not be 0 */
+    private array $conditions = [];
+    /** @var list<Expression> */
+    private array $results = [];
+    private ?Refusal $refusal = null;
+    /** The line from which every step can be turned round, where squaring came before it. */
+    private ?Equation $from = null;
+    private int $number = 0;
+    private string $swapped = '';
+
+    private function __construct(
+        private readonly Task $task,
+        private readonly Equation $formula,
+        private readonly string $subject,
+    ) {
+        $this->own = Builder::withoutOnes($formula->left);
+        $this->other = Builder::withoutOnes($formula->right);
+    }
+
+    public static function of(Task $task, Equation $formula, string $subject): self
+    {
+        $work = new self($task, $formula, $subject);
+        $work->run();
+
+        return $work;
+    }
+
+    public function refusal(): ?Refusal
+    {
+        return $this->refusal;
+    }
+
+    public function demonstration(Method $method): Demonstration
+    {
+        if ($this->results === []) {
+            throw new \LogicException('A formula that cannot be rearranged was not refused.');
+        }
+        $sections = [
+            new Section(Phase::Reading, [new Step(
+                id: 'read',
+                role: Role::Reading,
+                title: Message::of('rearrange.read.title', ['letter' => new Letter($this->subject)]),
+                why: Message::of('rearrange.read.why', ['letter' => new Letter($this->subject)]),
+                lines: [Line::given($this->formula)],
+            )]),
+            new Section(Phase::Solving, $this->steps),
+        ];
+        $sections = Section::warningOnce(array_map(fn(Section $section): Section => $section->withSteps(array_map(
+            fn(Step $step): Step => $step->withLines(array_map(
+                fn(Line $line): Line => $line->saying($this->lit($line->node)),
+                $step->lines,
+            )),
+            $section->steps,
+        )), $sections));
+
+        return new Demonstration(
+            task: $this->task,
+            job: $method->job(),
+            method: $method->id(),
+            forecast: Forecast::of(
+                sections: $sections,
+                fractions: $this->conditions !== [],
+                roots: \count($this->results) > 1 || $this->from !== null,
+                advice: Message::of('rearrange.advice', ['count' => max(1, \count($this->steps))]),
+            ),
+            sections: $sections === [] ? throw new \LogicException('Nothing was read.') : $sections,
+            answer: new FormulaAnswer($this->subject, $this->results, $this->from),
+            checking: fn(): array => $this->checks(),
+        );
+    }
+
+    /** The wanted letter lit wherever it stands. */
+    private function lit(Node $node): Node
+    {
+        return Rewriter::everywhere($node, fn(Node $part): ?Node => $part instanceof Letter
+            && $part->name === $this->subject ? new Marked($part, Mark::wanted()) : null);
+    }
+
+    private function run(): void
+    {
+        $this->tidy();
+        $this->swap();
+        $isBelow = $this->own instanceof Sum && array_filter($this->own->terms, $this->isBelow(...)) !== [];
+        if (
+            $isBelow
+            || Letters::holds($this->other, $this->subject)
+            || Letters::count($this->own, $this->subject) > 1
+        ) {
+            $this->collect();
+        }
+        for ($step = 0; $this->refusal === null && $this->results === []; ++$step) {
+            if ($step > self::MOST_STEPS) {
+                $this->refusal = new OutOfReach(Message::of('rearrange.refusal-form', ['letter' => $this->subject]));
+
+                return;
+            }
+            $this->undo();
+        }
+        if ($this->refusal === null && $this->from === null && $this->isNowhereDefined()) {
+            $this->refusal = new OutOfReach(Message::of('rearrange.refusal-gone', ['letter' => $this->subject]));
+        }
+    }
+
+    /** Whether the result is nothing but what the formula has no value for, as x = 1 of (4x − 4)/(2x − 2). */
+    private function isNowhereDefined(): bool
+    {
+        for ($turn = 0; $turn < 8; ++$turn) {
+            $values = [];
+            foreach ($this->task->problem->letters as $place => $letter) {
+                $values[$letter] = Rational::of(self::SAMPLES[($turn + 3 * $place) % 8]);
+            }
+            try {
+                $values[$this->subject] = Evaluation::rational($this->results[0], $values);
+                Evaluation::rational($this->formula->left, $values);
+                Evaluation::rational($this->formula->right, $values);
+            } catch (DivisionByZero) {
+                continue;
+            } catch (NoExactValue) {
+                return false;
+            }
+
+            return false;
+        }
+
+        return true;
+    }
+
+    /** Whether the letter stands under a line in a term. */
+    private function isBelow(Expression $term): bool
+    {
+        $bare = $term->bare();
+
+        return $bare instanceof Quotient && Letters::holds($bare->denominator, $this->subject);
+    }
+
+    /** The wanted letter on the left, where it stands on the right alone. */
+    private function swap(): void
+    {
+        if (Letters::holds($this->own, $this->subject)) {
+            return;
+        }
+        [$this->own, $this->other] = [$this->other, $this->own];
+        $this->swapped = $this->swapped === 'swap' || $this->number > 0 ? 'swap-back' : 'swap';
+        $this->say($this->swapped, [], [Line::equivalent(new Equation($this->own, $this->other), new SwapSides())]);
+    }
+
+    /** Like terms of a side collected, and what is divided by itself left out, before anything is undone. */
+    private function tidy(): void
+    {
+        [$own, $other] = [self::tidied($this->own), self::tidied($this->other)];
+        $tidied = new Equation($own, $other);
+        $isTidy = $tidied->equals(new Equation($this->own, $this->other));
+        if ($isTidy || !Letters::holds($tidied, $this->subject)) {
+            return;
+        }
+        [$this->own, $this->other] = [$own, $other];
+        $this->say('tidy', [], [Line::equivalent($tidied, new Rewrite())]);
+    }
+
+    /** A fraction, also one among factors, without what stands above and below; null where nothing does. */
+    private static function cancelled(Node $node): ?Expression
+    {
+        if ($node instanceof Quotient) {
+            return Builder::cancelled($node->numerator, $node->denominator);
+        }
+        $factors = $node instanceof Product ? $node->factors : [];
+        $fractions = array_filter($factors, static fn(Expression $factor): bool => $factor instanceof Quotient);
+
+        return $fractions === [] ? null : Builder::cancelled(
+            Builder::product(array_map(
+                static fn(Expression $factor): Expression => $factor instanceof Quotient ? $factor->numerator : $factor,
+                $factors,
+            )),
+            Builder::product(array_map(
+                static fn(Quotient $fraction): Expression => $fraction->denominator,
+                array_values($fractions),
+            )),
+        );
+    }
+
+    private static function tidied(Expression $side): Expression
+    {
+        $side = Builder::withoutOnes(Rewriter::everywhere($side, self::cancelled(...)));
+        if (!$side instanceof Sum) {
+            return $side;
+        }
+        $collected = Polynomial::tryFrom($side);
+
+        return $collected !== null && \count($collected->terms) < \count($side->terms)
+            ? $collected->toExpression()
+            : $side;
+    }
+
+    /** What was done last to what holds the letter, undone. */
+    private function undo(): void
+    {
+        $own = $this->own;
+        match (true) {
+            $own instanceof Letter => $this->finish(),
+            $own instanceof Sum => $this->undoSum($own),
+            $own instanceof Negative => $this->undoNegative($own),
+            $own instanceof Product => $this->undoProduct($own),
+            $own instanceof Quotient => $this->undoQuotient($own),
+            $own instanceof Power => $this->undoPower($own),
+            $own instanceof Root => $this->undoRoot($own),
+            default => $this->refusal = new OutOfReach(Message::of('rearrange.refusal-form', [
+                'letter' => $this->subject,
+            ])),
+        };
+    }
+
+    private function undoSum(Sum $own): void
+    {
+        $taken = array_values(array_filter(
+            $own->terms,
+            fn(Expression $term): bool => !Letters::holds($term, $this->subject),
+        ));
+        $left = array_values(array_filter(
+            $own->terms,
+            fn(Expression $term): bool => Letters::holds($term, $this->subject),
+        ));
+        $this->move($taken, Sum::of($left), Builder::minus($this->other, $taken));
+    }
+
+    /**
+     * @param list<Expression> $taken   the terms that go to the other side
+     * @param bool             $gathers whether some of them hold the wanted letter
+     */
+    private function move(array $taken, Expression $own, Expression $other, bool $gathers = false): void
+    {
+        $adds = \count($taken) === 1 && $taken[0] instanceof Negative;
+        $operand = $adds ? $taken[0]->negated() : Sum::of($taken);
+        $move = new ToBothSides($adds ? Operation::Add : Operation::Subtract, $operand);
+        $after = new Equation($own, $other);
+        $lines = [Line::equivalent($after, $move)];
+        if ($this->task->style->moving === Moving::BothSides) {
+            $added = array_map(static fn(Expression $term): Expression => $term->negated(), $taken);
+            $both = new Equation(
+                BothSides::struck($this->own->terms(), $added),
+                BothSides::struck($this->other->terms(), $added),
+            );
+            $lines = [Line::equivalent($both, $move)];
+            if (!$both->equals($after)) {
+                $lines[] = Line::equivalent($after, new Rewrite());
+            }
+        }
+        $question = $this->asked(
+            Message::of($adds ? 'rearrange.ask-add' : 'rearrange.ask-subtract', ['term' => $operand]),
+            Builder::minus($this->other, $taken),
+            $other,
+        );
+        [$this->own, $this->other] = [$own, $other];
+        $this->say(match (true) {
+            $gathers && $this->task->style->moving === Moving::Across => 'gather-across',
+            $gathers => 'gather',
+            $this->task->style->moving === Moving::Across => 'across',
+            $adds => 'add',
+            default => 'subtract',
+        }, ['term' => $operand], $lines, $this->task->style->moving === Moving::Across
+            ? Slip::SignNotTurned
+            : Slip::OneSideOnly, $question);
+    }
+
+    private function undoNegative(Negative $own): void
+    {
+        [$this->own, $this->other] = [$own->operand, $this->opposite($this->other)];
+        $this->say('turn', [], [Line::equivalent(
+            new Equation($this->own, $this->other),
+            new ToBothSides(Operation::Multiply, Numeral::of(-1)),
+        )]);
+    }
+
+    private function opposite(Expression $side): Expression
+    {
+        return $side instanceof Sum
+            ? Sum::of(array_map(static fn(Expression $term): Expression => $term->negated(), $side->terms))
+            : $side->negated();
+    }
+
+    private function undoProduct(Product $own): void
+    {
+        $held = [];
+        $away = [];
+        $fraction = null;
+        foreach ($own->factors as $factor) {
+            $number = Polynomial::number($factor);
+            if (Letters::holds($factor, $this->subject)) {
+                $held[] = $factor;
+            } elseif ($number !== null && !$number->isInteger() && !$number->isDecimal()) {
+                $fraction = $number;
+            } else {
+                $away[] = $factor;
+            }
+        }
+        if ($fraction !== null) {
+            $rest = array_values(array_filter(
+                $own->factors,
+                static fn(Expression $factor): bool => Polynomial::number($factor)?->equals($fraction) !== true,
+            ));
+            $this->multiply(Numeral::of($fraction->reciprocal()), Product::of($rest));
+        } elseif (Polynomial::number(Builder::product($away))?->negated()->isOne() === true) {
+            $this->undoNegative(new Negative(Product::of($held)));
+        } else {
+            $this->divide(Builder::product($away), Product::of($held));
+        }
+    }
+
+    private function multiply(Expression $by, Expression $own): void
+    {
+        $this->done(Operation::Multiply, $by, $own, Builder::times($this->other, $by), 'multiply');
+    }
+
+    private function divide(Expression $by, Expression $own): void
+    {
+        $this->done(Operation::Divide, $by, $own, Builder::over($this->other, $by), 'divide');
+    }
+
+    private function done(Operation $operation, Expression $by, Expression $own, Expression $other, string $key): void
+    {
+        $before = $this->other;
+        $conditions = Polynomial::number($by) === null ? [$by] : [];
+        $move = new ToBothSides($operation, $by, $conditions);
+        $after = new Equation($own, $other);
+        $lines = [Line::equivalent($after, $move)];
+        if ($this->task->style->moving === Moving::BothSides && $operation === Operation::Divide) {
+            $both = new Equation(new Quotient($this->own, $by), new Quotient($this->other, $by));
+            $lines = [Line::equivalent($both, $move)];
+            if (!$both->equals($after)) {
+                $lines[] = Line::equivalent($after, new Rewrite());
+            }
+        }
+        [$this->own, $this->other] = [$own, $other];
+        $known = array_map(Ascii::write(...), $this->conditions);
+        if ($conditions !== [] && !\in_array(Ascii::write($by), $known, true)) {
+            $this->conditions[] = $by;
+        }
+        $divides = $operation === Operation::Divide;
+        $question = $this->asked(
+            Message::of($divides ? 'rearrange.ask-divide' : 'rearrange.ask-multiply', ['by' => $by]),
+            $divides ? new Quotient($before, $by) : Product::of([$by, $before]),
+            $other,
+        );
+        $this->say($conditions === [] ? $key : "$key-letters", ['by' => $by], $lines, null, $question);
+    }
+
+    private function undoQuotient(Quotient $own): void
+    {
+        $inside = Letters::holds($own->numerator, $this->subject);
+        if ($inside && Letters::holds($own->denominator, $this->subject)) {
+            $this->refusal = new OutOfReach(Message::of('rearrange.refusal-form', ['letter' => $this->subject]));
+
+            return;
+        }
+        if ($inside) {
+            $this->multiply($own->denominator, $own->numerator);
+
+            return;
+        }
+        // The letter stands below: both sides times the denominator, then it stands on the other side.
+        $below = $own->denominator;
+        $this->done(Operation::Multiply, $below, $own->numerator, Builder::times($this->other, $below), 'multiply');
+        $this->swap();
+    }
+
+    private function undoPower(Power $own): void
+    {
+        $exponent = Polynomial::number($own->exponent)?->toInt();
+        if ($exponent !== 2) {
+            $this->refusal = new OutOfReach(Message::of('rearrange.refusal-power', ['letter' => $this->subject]));
+
+            return;
+        }
+        $root = new Root($this->other);
+        $both = [new Equation($own->base, $root), new Equation($own->base, new Negative($root))];
+        $isAlone = $own->base instanceof Letter;
+        $this->steps[] = new Step(
+            id: 'root',
+            title: Message::of('rearrange.root.title'),
+            why: Message::of('rearrange.root.why', ['letter' => new Letter($this->subject)]),
+            lines: [$isAlone
+                ? Line::result(new Alternatives($both), new RootBothSides())
+                : Line::equivalent(new Alternatives($both), new RootBothSides())],
+            watch: Slip::PlusMinusForgotten,
+        );
+        if ($isAlone) {
+            $this->results = [$root, new Negative($root)];
+        } else {
+            $this->fork($both);
+        }
+    }
+
+    /**
+     * Both ways worked on side by side: the same moves, once for each root.
+     *
+     * @param list<Equation> $ways
+     */
+    private function fork(array $ways): void
+    {
+        $works = [];
+        foreach ($ways as $way) {
+            $work = new self($this->task, $this->formula, $this->subject);
+            [$work->own, $work->other] = [$way->left, $way->right];
+            while ($work->refusal === null && !$work->own instanceof Letter && $work->number < self::MOST_STEPS) {
+                $work->undo();
+            }
+            $works[] = $work;
+        }
+        [$first, $second] = $works;
+        if (!$first->own instanceof Letter || \count($first->steps) !== \count($second->steps)) {
+            $this->refusal = new OutOfReach(Message::of('rearrange.refusal-power', ['letter' => $this->subject]));
+
+            return;
+        }
+        foreach ($first->steps as $place => $step) {
+            $this->steps[] = $step->named("both-$step->id")->withLines([
+                ...array_map(static fn(Line $line): Line => $line->under(Branch::way(1)), $step->lines),
+                ...array_map(
+                    static fn(Line $line): Line => $line->under(Branch::way(2)),
+                    $second->steps[$place]->lines,
+                ),
+            ])->withoutQuestion();
+        }
+        $this->results = [$first->other, $second->other];
+        $this->steps[] = new Step(
+            id: 'both',
+            title: Message::of('rearrange.both.title'),
+            why: Message::of('rearrange.both.why'),
+            lines: [Line::result(new Alternatives(array_map(
+                fn(Expression $result): Equation => new Equation(new Letter($this->subject), $result),
+                $this->results,
+            )), new JoinBranches())],
+        );
+    }
+
+    private function undoRoot(Root $own): void
+    {
+        if ($own->index !== 2) {
+            $this->refusal = new OutOfReach(Message::of('rearrange.refusal-power', ['letter' => $this->subject]));
+
+            return;
+        }
+        $other = $this->other;
+        $squared = Builder::squared($other);
+        [$this->own, $this->other] = [$own->radicand, $squared];
+        $lines = [Line::implies(new Equation(
+            new Power($own, Numeral::of(2)),
+            new Power($other, Numeral::of(2)),
+        ), new SquareBothSides())];
+        $this->from = new Equation($this->own, $this->other);
+        $lines[] = Line::equivalent($this->from, new Rewrite());
+        $this->say('square', ['side' => $other], $lines, $other instanceof Sum ? Slip::SquaredTermByTerm : null);
+    }
+
+    /** Several places: denominators away, multiplied out, the letter collected and taken out. */
+    private function collect(): void
+    {
+        foreach ([$this->own, $this->other] as $side) {
+            foreach ($side->terms() as $term) {
+                $bare = $term->bare();
+                if ($bare instanceof Quotient && Polynomial::number($bare->denominator) === null) {
+                    $this->clear($bare->denominator);
+                }
+            }
+        }
+        try {
+            $left = Polynomial::fromExpression($this->own);
+            $right = Polynomial::fromExpression($this->other);
+        } catch (NotPolynomial | DivisionByZero) {
+            $this->refusal = new OutOfReach(Message::of('rearrange.refusal-form', ['letter' => $this->subject]));
+
+            return;
+        }
+        foreach ([...$left->terms, ...$right->terms] as $term) {
+            if ($term->monomial->degreeIn($this->subject) > 1) {
+                $this->refusal = new OutOfReach(Message::of('rearrange.refusal-power', ['letter' => $this->subject]));
+
+                return;
+            }
+        }
+        $expanded = new Equation($left->toExpression(), $right->toExpression());
+        if (self::hasBracket($this->own) || self::hasBracket($this->other)) {
+            [$this->own, $this->other] = [$expanded->left, $expanded->right];
+            $this->say('expand', [], [Line::equivalent($expanded, new Rewrite())], Slip::FirstTermOnly);
+        }
+        $this->gather($left, $right);
+    }
+
+    /** Whether a sum stands inside one of the terms. */
+    private static function hasBracket(Expression $side): bool
+    {
+        foreach ($side->terms() as $term) {
+            $parts = $term->children();
+            while ($parts !== []) {
+                $part = array_pop($parts);
+                if ($part instanceof Sum) {
+                    return true;
+                }
+                array_push($parts, ...$part->children());
+            }
+        }
+
+        return false;
+    }
+
+    private function clear(Expression $denominator): void
+    {
+        $own = $this->cleared($this->own, $denominator);
+        $other = $this->cleared($this->other, $denominator);
+        $this->done(Operation::Multiply, $denominator, $own, $other, 'multiply');
+    }
+
+    private function cleared(Expression $side, Expression $by): Expression
+    {
+        if ($side instanceof Quotient && $side->denominator->equals($by)) {
+            return $side->numerator;
+        }
+
+        return $side instanceof Sum
+            ? Sum::of(array_map(fn(Expression $term): Expression => $term instanceof Negative
+                ? $this->cleared($term->operand, $by)->negated()
+                : $this->cleared($term, $by), $side->terms))
+            : Builder::times($side, $by);
+    }
+
+    private function gather(Polynomial $left, Polynomial $right): void
+    {
+        $with = fn(Polynomial $side, bool $held): Polynomial => Polynomial::ofTerms(array_filter(
+            $side->terms,
+            fn(Term $term): bool => ($term->monomial->degreeIn($this->subject) > 0) === $held,
+        ));
+        $own = $with($left, true)->minus($with($right, true));
+        if ($own->isZero()) {
+            $this->refusal = new OutOfReach(Message::of('rearrange.refusal-gone', ['letter' => $this->subject]));
+
+            return;
+        }
+        // Collected on the side where it begins with a plus.
+        $onLeft = !$own->terms[0]->coefficient->isNegative();
+        $own = $onLeft ? $own : $own->negated();
+        $other = $onLeft
+            ? $with($right, false)->minus($with($left, false))
+            : $with($left, false)->minus($with($right, false));
+        $taken = $onLeft
+            ? $with($right, true)->plus($with($left, false))
+            : $with($left, true)->plus($with($right, false));
+        if (!$taken->isZero()) {
+            $sides = [$own->toExpression(), $other->toExpression()];
+            $this->move($taken->expressions(), ...[...($onLeft ? $sides : array_reverse($sides)), true]);
+        }
+        $this->swap();
+        $factor = Polynomial::ofTerms(array_map(
+            fn(Term $term): Term => new Term($term->coefficient, $term->monomial->without($this->subject)),
+            $own->terms,
+        ));
+        $this->other = $other->toExpression();
+        if (\count($own->terms) > 1) {
+            $this->own = Product::of([new Letter($this->subject), $factor->toExpression()]);
+            $this->say('take-out', ['letter' => new Letter($this->subject)], [Line::equivalent(
+                new Equation($this->own, $this->other),
+                new CollectSubject($this->subject),
+            )]);
+        }
+    }
+
+    private function finish(): void
+    {
+        $this->results = [$this->other];
+        $result = new Equation($this->own, $this->other);
+        $last = array_pop($this->steps);
+        $lines = $last->lines ?? [];
+        $end = array_pop($lines);
+        if ($last === null || $end === null) {
+            $this->refusal = new OutOfReach(Message::of('rearrange.refusal-alone', ['letter' => $this->subject]));
+
+            return;
+        }
+        $this->steps[] = $last->withLines([...$lines, Line::result($end->node, $end->move)]);
+        \assert($end->node->equals($result));
+    }
+
+    /** What stands on the right when something has been done to it. */
+    private function asked(
+        Message $prompt,
+        Expression $done,
+        Expression $right,
+    ): ?Question {
+        // Of 0, done with anything, nothing is to be asked.
+        return $right instanceof Numeral && $right->value->isZero() ? null : Question::expression(
+            $prompt,
+            new Identity($done, $right),
+            $right,
+        );
+    }
+
+    /**
+     * @param array<string, Expression> $words
+     * @param list<Line>                $lines
+     */
+    private function say(
+        string $what,
+        array $words,
+        array $lines,
+        ?Slip $watch = null,
+        ?Question $question = null,
+    ): void {
+        ++$this->number;
+        $this->steps[] = new Step(
+            id: "$what-$this->number",
+            title: Message::of("rearrange.$what.title", $words),
+            why: Message::of("rearrange.$what.why", $words),
+            lines: $lines,
+            question: $question,
+            watch: $watch,
+        );
+    }
+
+    /** @return non-empty-list<Check> */
+    private function checks(): array
+    {
+        $checks = [];
+        $numbers = $this->withNumbers();
+        if ($numbers !== null) {
+            $checks[] = $numbers;
+        }
+        if ($this->from === null && \count($this->results) === 1) {
+            $put = fn(Expression $side): Expression => Substitution::into($side, $this->subject, $this->results[0]);
+            $checks[] = new Check(
+                kind: CheckKind::SolvedBack,
+                title: Message::of('rearrange.check.back', ['letter' => new Letter($this->subject)]),
+                why: Message::of('rearrange.check.back-why'),
+                lines: [Line::side($put($this->formula->left), $put($this->formula->right))],
+                holds: true,
+            );
+        }
+        if ($checks === []) {
+            $from = $this->from ?? $this->formula;
+            $put = fn(Expression $side): Expression => Substitution::into($side, $this->subject, $this->results[0]);
+            $checks[] = new Check(
+                kind: CheckKind::SolvedBack,
+                title: Message::of('rearrange.check.back', ['letter' => new Letter($this->subject)]),
+                why: Message::of('rearrange.check.back-why'),
+                lines: [Line::side($put($from->left), $put($from->right))],
+                holds: true,
+            );
+        }
+
+        return $checks;
+    }
+
+    /** Numbers for all letters: the original gives one number, and with it the new formula gives back the letter's. */
+    private function withNumbers(): ?Check
+    {
+        $whole = $this->formula->left instanceof Letter ? $this->formula->left->name : null;
+        if ($whole === null || $whole === $this->subject || Letters::holds($this->formula->right, $whole)) {
+            return null;
+        }
+        if (Letters::holds($this->formula, Letter::PI)) {
+            // No number that could be put for it is its own.
+            return null;
+        }
+        $letters = array_values(array_diff($this->task->problem->letters, [$whole]));
+        for ($turn = 0; $turn < 60; ++$turn) {
+            $values = [];
+            foreach ($letters as $place => $letter) {
+                $values[$letter] = Rational::of(self::SAMPLES[($turn * ($place + 1) + 3 * $place) % 8]);
+            }
+            try {
+                $value = Evaluation::rational($this->formula->right, $values);
+                $back = Evaluation::rational($this->results[0], [$whole => $value] + $values);
+            } catch (NoExactValue | DivisionByZero) {
+                continue;
+            }
+            if (!$back->equals($values[$this->subject])) {
+                continue;
+            }
+            return new Check(
+                kind: CheckKind::Substitution,
+                title: Message::of('rearrange.check.numbers'),
+                why: Message::of('rearrange.check.numbers-why', [
+                    'whole' => new Equation(new Letter($whole), Numeral::of($value)),
+                    'letter' => new Equation(new Letter($this->subject), Numeral::of($values[$this->subject])),
+                ]),
+                lines: [
+                    ...Arithmetic::lines(self::put($this->formula->right, $values)),
+                    ...Arithmetic::lines(self::put($this->results[0], [$whole => $value] + array_diff_key(
+                        $values,
+                        [$this->subject => true],
+                    ))),
+                ],
+                holds: true,
+            );
+        }
+
+        return null;
+    }
+
+    /** @param array<string, Rational> $numbers by letter */
+    private static function put(Expression $side, array $numbers): Expression
+    {
+        foreach ($numbers as $letter => $number) {
+            $side = Substitution::into($side, $letter, Numeral::of($number));
+        }
+
+        return $side;
+    }
+}

@@ -1,0 +1,490 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Job\Solve;
+
+use Runel\Algebra\LinearEquation;
+use Runel\Demonstration\Answer\AllNumbersAnswer;
+use Runel\Demonstration\Answer\Answer;
+use Runel\Demonstration\Answer\NoSolutionAnswer;
+use Runel\Demonstration\Answer\SolutionsAnswer;
+use Runel\Demonstration\Check;
+use Runel\Demonstration\CheckKind;
+use Runel\Demonstration\Demonstration;
+use Runel\Demonstration\Figure\Figure;
+use Runel\Demonstration\Forecast;
+use Runel\Demonstration\Line;
+use Runel\Demonstration\Phase;
+use Runel\Demonstration\Question;
+use Runel\Demonstration\Role;
+use Runel\Demonstration\Section;
+use Runel\Demonstration\Step;
+use Runel\Demonstration\Task;
+use Runel\Expression\Equation;
+use Runel\Expression\Evaluation;
+use Runel\Expression\Expression;
+use Runel\Expression\Letter;
+use Runel\Expression\Numeral;
+use Runel\Expression\Product;
+use Runel\Expression\Substitution;
+use Runel\Law\Move\Operation;
+use Runel\Law\Move\Rewrite;
+use Runel\Law\Move\SwapSides;
+use Runel\Law\Move\ToBothSides;
+use Runel\Message\Message;
+use Runel\Number\Rational;
+use Runel\Polynomial\Polynomial;
+use Runel\Polynomial\Term;
+use Runel\Slip\Rule\BracketRule;
+use Runel\Slip\Slip;
+use Runel\Style\Denominators;
+use Runel\Style\Moving;
+use Runel\Style\UnknownSide;
+use Runel\Working\Arithmetic;
+use Runel\Working\Arrival;
+use Runel\Working\BothSides;
+use Runel\Working\LinearSteps;
+
+/** One linear equation worked from the problem to the unknown alone. */
+final class BalanceWork
+{
+    private Equation $reached;
+    private readonly string $letter;
+    private readonly bool $across;
+
+    public function __construct(private readonly Task $task, private readonly LinearEquation $linear)
+    {
+        $this->reached = $linear->equation;
+        $this->letter = $linear->letter;
+        $this->across = $task->style->moving === Moving::Across;
+    }
+
+    public function demonstration(Balance $method): Demonstration
+    {
+        $reading = [new Step(
+            id: 'read',
+            role: Role::Reading,
+            title: Message::of('balance.read.title'),
+            why: Message::of('balance.read.why', ['letter' => new Letter($this->letter)]),
+            lines: [Line::given($this->linear->equation)],
+        )];
+        $tidying = [...$this->cleared(), ...$this->expanded(), ...$this->collected()];
+        [$gathering, $left, $right] = $this->gathered();
+        [$solving, $answer] = $this->solved($left, $right);
+        if ($answer instanceof SolutionsAnswer) {
+            $reading[] = $this->see($answer->solutions()[0]);
+        }
+        $sections = array_values(array_filter([
+            new Section(Phase::Reading, $reading),
+            new Section(Phase::Tidying, $tidying),
+            new Section(Phase::Collecting, $gathering),
+            new Section(Phase::Solving, $solving),
+        ], static fn(Section $section): bool => $section->steps !== []));
+        $sections = $sections === [] ? [] : Section::warningOnce(Arrival::once($sections));
+        $moves = \count($tidying) + \count($gathering) + \count($solving);
+        $solution = $answer instanceof SolutionsAnswer ? $this->value($answer->solutions()[0]) : null;
+
+        return new Demonstration(
+            task: $this->task,
+            job: $method->job(),
+            method: $method->id(),
+            forecast: Forecast::of(
+                sections: $sections,
+                fractions: $this->linear->left->hasFractions() || $this->linear->right->hasFractions()
+                    || $solution?->isInteger() === false,
+                advice: Message::of('balance.advice', ['count' => max(1, $moves)]),
+            ),
+            sections: $sections === [] ? throw new \LogicException('Nothing was read.') : $sections,
+            answer: $answer,
+            checking: fn(): array => $this->checks($solution, $answer),
+        );
+    }
+
+    /** "You can see it": a guess is put in, the method comes after. */
+    private function see(Expression $solution): Step
+    {
+        return new Step(
+            id: 'see',
+            title: Message::of('balance.see.title'),
+            why: Message::of('balance.see.why', ['letter' => new Letter($this->letter)]),
+            question: Question::solutions(
+                Message::of('balance.see.ask', ['letter' => new Letter($this->letter)]),
+                $this->linear->equation,
+                $this->letter,
+                [$solution],
+            ),
+        );
+    }
+
+    /** @return list<Step> */
+    private function cleared(): array
+    {
+        $by = Rational::one();
+        foreach ([$this->reached->left, $this->reached->right] as $side) {
+            $own = Tidying::denominator($side);
+            $by = $by->times($own)->dividedBy($by->commonDivisor($own));
+        }
+        if ($by->isOne() || $this->task->style->denominators === Denominators::Carried) {
+            return [];
+        }
+        $before = $this->reached;
+        $number = Numeral::of($by);
+        $whole = new Equation(
+            Tidying::multiplied($before->left, $by),
+            Tidying::multiplied($before->right, $by),
+        );
+        $isAlone = $this->isFractionAlone($before);
+        if ($isAlone) {
+            // x over a number alone, or with a number: undone later, as what was done last.
+            return [];
+        }
+        $this->reached = $whole;
+
+        return [new Step(
+            id: 'clear',
+            title: Message::of('balance.clear.title', ['by' => $number]),
+            why: Message::of('balance.clear.why', ['by' => $number]),
+            lines: $this->across
+                ? [Line::equivalent($whole, new ToBothSides(Operation::Multiply, $number))]
+                : [
+                    Line::equivalent(new Equation(
+                        Product::apart([$number, $before->left]),
+                        Product::apart([$number, $before->right]),
+                    ), new ToBothSides(Operation::Multiply, $number)),
+                    Line::equivalent($whole, new Rewrite()),
+                ],
+            question: Question::equation(
+                Message::of('balance.clear.ask', ['by' => $number]),
+                $before,
+                $whole,
+            ),
+            watch: Slip::FractionClearedOneTerm,
+        )];
+    }
+
+    /** Whether the unknown stands once, as x over a number or a fraction of x, and everything else is whole. */
+    private function isFractionAlone(Equation $equation): bool
+    {
+        $left = $this->linear->left;
+        $right = $this->linear->right;
+        if ($left->letters() === [] || $right->letters() !== []) {
+            [$left, $right] = [$right, $left];
+        }
+        $plain = Tidying::expanded($equation->left)->equals($equation->left)
+            && Tidying::expanded($equation->right)->equals($equation->right);
+
+        $terms = [
+            ...$equation->left->terms(),
+            ...$equation->right->terms(),
+        ];
+        $once = \count(array_filter(
+            $terms,
+            static fn(Expression $term): bool => Polynomial::fromExpression($term)->letters() !== [],
+        )) === 1;
+
+        return $plain && $once && $right->letters() === [] && !$right->hasFractions()
+            && $left->coefficient($this->letter, 0)->isInteger() && $left->degree() === 1;
+    }
+
+    /** @return list<Step> */
+    private function expanded(): array
+    {
+        $before = $this->reached;
+        $after = new Equation(Tidying::expanded($before->left), Tidying::expanded($before->right));
+        if ($after->equals($before)) {
+            return [];
+        }
+        $this->reached = $after;
+
+        return [new Step(
+            id: 'expand',
+            title: Message::of('balance.expand.title'),
+            why: Message::of('balance.expand.why'),
+            lines: [Line::equivalent($after, new Rewrite())],
+            question: Question::equation(Message::of('balance.expand.ask'), $before, $after),
+            watch: match (true) {
+                self::canSlip(Slip::MinusNotCarried, $before) => Slip::MinusNotCarried,
+                self::canSlip(Slip::FirstTermOnly, $before) => Slip::FirstTermOnly,
+                default => null,
+            },
+        )];
+    }
+
+    /** @return list<Step> */
+    private function collected(): array
+    {
+        $after = new Equation(
+            Polynomial::fromExpression($this->reached->left)->toExpression(),
+            Polynomial::fromExpression($this->reached->right)->toExpression(),
+        );
+        $before = $this->reached;
+        $count = static fn(Equation $equation): int =>
+            \count($equation->left->terms()) + \count($equation->right->terms());
+        if ($count($after) === $count($before)) {
+            return [];
+        }
+        $this->reached = $after;
+
+        return [new Step(
+            id: 'collect',
+            title: Message::of('balance.collect.title'),
+            why: Message::of('balance.collect.why'),
+            lines: [Line::equivalent($after, new Rewrite())],
+            question: Question::equation(Message::of('balance.collect.ask'), $before, $after),
+        )];
+    }
+
+    /** @return array{list<Step>, Polynomial, Polynomial} the unknown on one side, the left one in the end */
+    private function gathered(): array
+    {
+        $left = Polynomial::fromExpression($this->reached->left);
+        $right = Polynomial::fromExpression($this->reached->right);
+        $steps = [];
+        $own = self::withLetter($left);
+        $other = self::withLetter($right);
+        if (!$own->isZero() && !$other->isZero()) {
+            $larger = $this->task->style->unknownSide === UnknownSide::Larger
+                && $other->coefficient($this->letter, 1)->compareTo($own->coefficient($this->letter, 1)) > 0;
+            $taken = $larger ? $own : $other;
+            [$newLeft, $newRight] = [$left->minus($taken), $right->minus($taken)];
+            $steps[] = $this->took($left, $right, $taken, $larger);
+            [$left, $right] = [$newLeft, $newRight];
+        }
+        if (self::withLetter($left)->isZero() && !self::withLetter($right)->isZero()) {
+            [$left, $right] = [$right, $left];
+            $this->reached = new Equation($this->reached->right, $this->reached->left);
+            $steps[] = new Step(
+                id: 'swap-sides',
+                title: Message::of('balance.swap.title'),
+                why: Message::of('balance.swap.why', ['letter' => new Letter($this->letter)]),
+                lines: [Line::equivalent($this->reached, new SwapSides())],
+            );
+        }
+
+        return [$steps, $left, $right];
+    }
+
+    private function took(Polynomial $left, Polynomial $right, Polynomial $taken, bool $larger): Step
+    {
+        $before = $this->reached;
+        $wanted = new Equation($left->minus($taken)->toExpression(), $right->minus($taken)->toExpression());
+        $this->reached = $wanted;
+        $term = $taken->toExpression();
+        $negative = $taken->terms[0]->coefficient->isNegative();
+        $size = $negative ? $taken->negated()->toExpression() : $term;
+        // With the sign as it was, the term is added where it should be taken away.
+        $unturned = $larger
+            ? new Equation(self::withoutLetter($left)->toExpression(), $right->plus($taken)->toExpression())
+            : new Equation($left->plus($taken)->toExpression(), self::withoutLetter($right)->toExpression());
+
+        return new Step(
+            id: 'gather',
+            title: Message::of(match (true) {
+                $this->across => 'balance.gather.title-across',
+                $negative => 'balance.gather.title-add',
+                default => 'balance.gather.title',
+            }, ['term' => $this->across ? $term : $size]),
+            why: Message::of(match (true) {
+                $left->minus($taken)->letters() === [] && $right->minus($taken)->letters() === []
+                    => 'balance.gather.why-gone',
+                $this->across => 'balance.gather.why-across',
+                $larger => 'balance.gather.why-larger',
+                default => 'balance.gather.why',
+            }, ['letter' => new Letter($this->letter), 'term' => $term, 'turned' => $taken->negated()->toExpression()]),
+            lines: BothSides::taken($left, $right, $taken, $wanted, $this->task->style->moving),
+            figure: Pans::of($this->letter, $left, $right, $taken, Rational::one()),
+            question: Question::equation(
+                Message::of('balance.gather.ask', ['term' => $term]),
+                $before,
+                $wanted,
+            ),
+            watch: $this->across ? Slip::SignNotTurned : Slip::OneSideOnly,
+        );
+    }
+
+    /** @return array{list<Step>, Answer} */
+    private function solved(Polynomial $left, Polynomial $right): array
+    {
+        if (self::withLetter($left)->isZero()) {
+            return $this->withoutUnknown($left, $right);
+        }
+        $linear = new LinearSteps(
+            $this->letter,
+            $this->reached->left,
+            $this->task->style->moving,
+            $this->linear->like(),
+            $right->isZero() ? Rational::zero() : $right->coefficient($this->letter, 0),
+        );
+        $solution = Numeral::of($linear->root());
+        $machine = Undoing::of($this->letter, $linear);
+        $steps = [];
+        if (!$linear->r->isZero()) {
+            $pans = Pans::of($this->letter, $left, $right, self::withoutLetter($left), Rational::one());
+            $machine = $machine?->next();
+            $steps[] = $this->number($linear, $pans ?? $machine);
+        }
+        if (!$linear->m->isOne()) {
+            $rest = self::withLetter($left);
+            $number = Polynomial::constant($linear->left());
+            $pans = Pans::of($this->letter, $rest, $number, Polynomial::constant(0), $linear->m);
+            $steps[] = $this->coefficient($linear, $pans ?? $machine?->next());
+        }
+        $answer = new SolutionsAnswer($this->letter, [$solution]);
+        $last = array_pop($steps);
+        $lines = $last->lines ?? [];
+        $end = array_pop($lines);
+        $steps[] = $last === null || $end === null
+            ? new Step(
+                id: 'said',
+                title: Message::of('balance.said.title'),
+                why: Message::of('balance.said.why'),
+                lines: [Line::result($answer->node(), new Rewrite())],
+            )
+            : $last->withLines([...$lines, Line::result($end->node, $end->move)]);
+
+        return [$steps, $answer];
+    }
+
+    private function number(LinearSteps $linear, ?Figure $figure): Step
+    {
+        $before = $this->reached;
+        $size = Numeral::of($linear->r->absolute());
+        $adds = $linear->r->isNegative();
+        $term = $linear->term();
+        $right = $linear->left()->plus($linear->r);
+        $after = new Equation($term, Numeral::of($linear->left()));
+        $this->reached = $after;
+
+        return new Step(
+            id: 'number',
+            title: Message::of(match (true) {
+                $this->across => 'balance.number.title-across',
+                $adds => 'balance.number.title-add',
+                default => 'balance.number.title',
+            }, ['number' => $this->across ? Numeral::of($linear->r) : $size]),
+            why: Message::of(match (true) {
+                $this->across => 'balance.number.why-across',
+                $adds => 'balance.number.why-add',
+                default => 'balance.number.why',
+            }, ['number' => $size, 'from' => Numeral::of($linear->r), 'to' => Numeral::of($linear->r->negated())]),
+            lines: $linear->withoutNumber(null),
+            figure: $figure,
+            question: Question::equation(Message::of('balance.number.ask', ['number' => $size]), $before, $after),
+            watch: $this->across ? Slip::SignNotTurned : Slip::OneSideOnly,
+        );
+    }
+
+    private function coefficient(LinearSteps $linear, ?Figure $figure): Step
+    {
+        $before = $this->reached;
+        $solution = Numeral::of($linear->root());
+        $letter = new Letter($this->letter);
+        $after = new Equation($letter, $solution);
+        $this->reached = $after;
+        $turns = $linear->m->negated()->isOne();
+        $isFraction = !$linear->m->isInteger() && !$linear->m->isDecimal();
+
+        return new Step(
+            id: 'coefficient',
+            title: Message::of(match (true) {
+                $turns => 'balance.coefficient.title-turn',
+                $linear->divides() => 'balance.coefficient.title-divided',
+                $isFraction => 'balance.coefficient.title-multiply',
+                default => 'balance.coefficient.title',
+            }, ['number' => Numeral::of($isFraction ? $linear->m->reciprocal() : $linear->m)]),
+            why: Message::of(match (true) {
+                $turns => 'balance.coefficient.why-turn',
+                $linear->divides() => 'balance.coefficient.why-divided',
+                $isFraction => 'balance.coefficient.why-multiply',
+                default => 'balance.coefficient.why',
+            }, [
+                'number' => Numeral::of($linear->divides() ? $linear->m->reciprocal() : $linear->m),
+                'letter' => new Letter($this->letter),
+            ]),
+            lines: $linear->withoutCoefficient(null),
+            figure: $figure,
+            question: Question::equation(
+                Message::of('balance.coefficient.ask', ['letter' => new Letter($this->letter)]),
+                $before,
+                $after,
+            ),
+            watch: $linear->m->isNegative() ? Slip::DividedByNegative : null,
+        );
+    }
+
+    /** @return array{list<Step>, Answer} numbers alone are left: true, or not */
+    private function withoutUnknown(Polynomial $left, Polynomial $right): array
+    {
+        $equation = new Equation($left->toExpression(), $right->toExpression());
+        $holds = $left->equals($right);
+
+        return [[new Step(
+            id: $holds ? 'all' : 'none',
+            title: Message::of($holds ? 'balance.all.title' : 'balance.none.title'),
+            why: Message::of($holds ? 'balance.all.why' : 'balance.none.why', [
+                'letter' => new Letter($this->letter),
+                'equation' => $equation,
+            ]),
+            lines: [Line::result($equation, new Rewrite())],
+        )], $holds ? new AllNumbersAnswer($equation) : new NoSolutionAnswer($this->letter, $equation)];
+    }
+
+    /** Whether a slip can be made in an equation. */
+    private static function canSlip(Slip $slip, Equation $equation): bool
+    {
+        foreach ((new BracketRule($slip))->wrong($equation) as $wrong) {
+            return true;
+        }
+
+        return false;
+    }
+
+    private static function withLetter(Polynomial $polynomial): Polynomial
+    {
+        return Polynomial::ofTerms(array_filter(
+            $polynomial->terms,
+            static fn(Term $term): bool => $term->monomial->exponents !== [],
+        ));
+    }
+
+    private static function withoutLetter(Polynomial $polynomial): Polynomial
+    {
+        return $polynomial->minus(self::withLetter($polynomial));
+    }
+
+    private function value(Expression $solution): Rational
+    {
+        return Evaluation::rational($solution);
+    }
+
+    /** @return non-empty-list<Check> */
+    private function checks(?Rational $solution, Answer $answer): array
+    {
+        if ($solution !== null) {
+            $checks = Substituted::checks($this->linear->equation, $this->letter, [$solution]);
+
+            return $checks === [] ? throw new \LogicException('A solution was not put in.') : $checks;
+        }
+        $lines = [];
+        foreach ([0, 1] as $value) {
+            foreach ([$this->linear->equation->left, $this->linear->equation->right] as $side) {
+                $put = Substitution::into($side, $this->letter, Numeral::of($value));
+                if ($put !== $side) {
+                    array_push($lines, ...Arithmetic::lines($put));
+                }
+            }
+        }
+        if ($lines === []) {
+            $lines[] = Line::side(Product::apart([Numeral::of(0), new Letter($this->letter)]), Numeral::of(0));
+        }
+
+        return [new Check(
+            kind: CheckKind::Substitution,
+            title: Message::of('balance.check.title', ['letter' => new Letter($this->letter)]),
+            why: Message::of($answer instanceof AllNumbersAnswer ? 'balance.check.why-all' : 'balance.check.why-none'),
+            lines: $lines,
+            holds: true,
+        )];
+    }
+}

@@ -1,0 +1,328 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Job\Solve;
+
+use Runel\Algebra\CommonTerm;
+use Runel\Algebra\Quadratic;
+use Runel\Algebra\SquareRoot;
+use Runel\Algebra\StandardForm;
+use Runel\Demonstration\Answer\Answer;
+use Runel\Demonstration\Answer\NoSolutionAnswer;
+use Runel\Demonstration\Answer\SolutionsAnswer;
+use Runel\Demonstration\Demonstration;
+use Runel\Demonstration\Line;
+use Runel\Demonstration\Phase;
+use Runel\Demonstration\Question;
+use Runel\Demonstration\Role;
+use Runel\Demonstration\Section;
+use Runel\Demonstration\Step;
+use Runel\Demonstration\Task;
+use Runel\Expression\Alternatives;
+use Runel\Expression\Equation;
+use Runel\Expression\Expression;
+use Runel\Expression\Letter;
+use Runel\Expression\Negative;
+use Runel\Expression\Numeral;
+use Runel\Expression\Power;
+use Runel\Expression\Product;
+use Runel\Expression\Quotient;
+use Runel\Expression\Root;
+use Runel\Expression\Sum;
+use Runel\Law\Claim\Identity;
+use Runel\Law\Move\JoinBranches;
+use Runel\Law\Move\Rewrite;
+use Runel\Message\Message;
+use Runel\Message\MethodDoesNotApply;
+use Runel\Message\Refusal;
+use Runel\Message\TooLarge;
+use Runel\Method\Method;
+use Runel\Number\Rational;
+use Runel\Problem\Job;
+use Runel\Slip\Slip;
+use Runel\Style\Fractions;
+use Runel\Style\NegativeRoot;
+use Runel\Working\Arithmetic;
+use Runel\Working\Outer;
+use Runel\Working\Preliminaries;
+use Runel\Working\Quadratic\FormulaWritten;
+use Runel\Working\Quadratic\QuadraticDemonstration;
+use Runel\Working\Quadratic\Rooting;
+
+/** A quadratic equation by the formula: coefficients with their signs, the discriminant first, then the two roots. */
+final readonly class Formula implements Method
+{
+    public function id(): string
+    {
+        return 'formula';
+    }
+
+    public function job(): Job
+    {
+        return Job::Solve;
+    }
+
+    public function refusal(Task $task): ?Refusal
+    {
+        $quadratic = Quadratic::ofTask($task);
+        if ($quadratic === null || StandardForm::ofTask($task) === null) {
+            return new MethodDoesNotApply(Message::of('quadratic.refusal'));
+        }
+        [$a, $b, $c] = self::coefficients($task, $quadratic);
+        $discriminant = self::discriminant($a, $b, $c);
+        $scaled = $discriminant->dividedBy(Rational::of(4)->times($a)->times($a));
+
+        return Rooting::fits($discriminant) && Rooting::fits($scaled)
+            ? null
+            : new TooLarge(Message::of('quadratic.too-large'));
+    }
+
+    public function demonstrate(Task $task): Demonstration
+    {
+        $quadratic = Quadratic::ofTask($task) ?? throw new \LogicException('No quadratic was not refused.');
+        $gathered = StandardForm::ofTask($task) ?? throw new \LogicException('No quadratic was not refused.');
+        [$a, $b, $c] = self::coefficients($task, $quadratic);
+        $discriminant = self::discriminant($a, $b, $c);
+        // Nothing is taken out here: the formula takes any coefficients.
+        $outer = new Outer(CommonTerm::of($gathered->whole), true);
+        $reading = array_values(array_filter(
+            Preliminaries::steps($task, $gathered, CommonTerm::of($gathered->whole), $outer),
+            static fn(Step $step): bool => $step->role !== Role::TakingOut,
+        ));
+        $reading[] = $this->read($quadratic, $a, $b, $c);
+        $zeroed = new Equation($gathered->whole->toExpression(), Numeral::of(0));
+        [$solving, $answer, $roots] = $this->solved($task, $quadratic, $zeroed, [$a, $b, $c], $discriminant);
+        $sections = [
+            new Section(Phase::Reading, $reading),
+            new Section(Phase::Discriminant, [$this->discriminantStep(
+                $a,
+                $b,
+                $c,
+                $discriminant,
+                $task->style->negativeRoot === NegativeRoot::Complex,
+            )], outcome: Message::of('outcome.number', ['value' => Numeral::of($discriminant)])),
+            new Section(Phase::Solving, $solving),
+        ];
+
+        return QuadraticDemonstration::of($task, $quadratic, $this, $sections, $answer, $roots, Message::of(
+            'quadratic.advice.formula',
+        ));
+    }
+
+    /** @return array{Rational, Rational, Rational} of the equation with everything on one side, without fractions */
+    private static function coefficients(Task $task, Quadratic $quadratic): array
+    {
+        $whole = StandardForm::ofTask($task)->whole ?? throw new \LogicException('No quadratic was not refused.');
+
+        return [
+            $whole->coefficient($quadratic->letter, 2)->plain(),
+            $whole->coefficient($quadratic->letter, 1)->plain(),
+            $whole->coefficient($quadratic->letter, 0)->plain(),
+        ];
+    }
+
+    private static function discriminant(Rational $a, Rational $b, Rational $c): Rational
+    {
+        return $b->times($b)->minus(Rational::of(4)->times($a)->times($c));
+    }
+
+    private function read(Quadratic $quadratic, Rational $a, Rational $b, Rational $c): Step
+    {
+        return new Step(
+            id: 'coefficients',
+            title: Message::of('quadratic.read.title-coefficients'),
+            why: Message::of('quadratic.read.why-coefficients', [
+                'a' => Numeral::of($a), 'b' => Numeral::of($b), 'c' => Numeral::of($c),
+            ]),
+        );
+    }
+
+    private function discriminantStep(
+        Rational $a,
+        Rational $b,
+        Rational $c,
+        Rational $value,
+        bool $complex,
+    ): Step {
+        $written = FormulaWritten::discriminant($a, $b, $c);
+        $number = Numeral::of($value);
+        $root = $value->isNegative() ? null : $value->squareRoot();
+        $says = match (true) {
+            $value->isZero() => 'zero',
+            $value->isNegative() => $complex ? 'complex' : 'negative',
+            $root !== null => 'square',
+            default => 'positive',
+        };
+
+        return new Step(
+            id: 'discriminant',
+            title: Message::of('quadratic.discriminant.title'),
+            why: Message::of("quadratic.discriminant.why-$says"),
+            lines: Arithmetic::lines($written),
+            question: Question::form(
+                Message::of('quadratic.discriminant.ask'),
+                new Identity($written, $number),
+                $number,
+            ),
+            watch: Slip::SignOfProduct,
+        );
+    }
+
+    /**
+     * @param array{Rational, Rational, Rational} $coefficients
+     *
+     * @return array{non-empty-list<Step>, Answer, bool}
+     */
+    private function solved(
+        Task $task,
+        Quadratic $quadratic,
+        Equation $zeroed,
+        array $coefficients,
+        Rational $discriminant,
+    ): array {
+        [$a, $b] = $coefficients;
+        $letter = new Letter($quadratic->letter);
+        if ($discriminant->isNegative() && $task->style->negativeRoot === NegativeRoot::None) {
+            return [[new Step(
+                id: 'no-solution',
+                title: Message::of('quadratic.none.title'),
+                why: Message::of('quadratic.none.why', ['value' => Numeral::of($discriminant)]),
+                lines: [Line::result($zeroed, new Rewrite())],
+            )], new NoSolutionAnswer($quadratic->letter, $zeroed), false];
+        }
+        $double = Rational::of(2)->times($a);
+        $minusB = $b->isNegative() || $b->isZero()
+            ? new Negative(Numeral::of($b))
+            : Numeral::of($b->negated());
+        $below = Product::apart([Numeral::of(2), Numeral::of($a)]);
+        $put = $this->both($letter, $minusB, new Root(Numeral::of($discriminant), 2), $below);
+        $steps = [new Step(
+            id: 'substitute',
+            title: Message::of('quadratic.formula.title'),
+            why: Message::of('quadratic.formula.why', ['formula' => self::general($letter)]),
+            lines: [Line::equivalent($discriminant->isZero() ? $put->equations[0] : $put, new JoinBranches())],
+            watch: Slip::StackedFraction,
+        )];
+        $minus = $b->negated();
+        if ($discriminant->isZero()) {
+            $solution = Numeral::of($minus->dividedBy($double));
+            $steps[] = new Step(
+                id: 'solutions',
+                role: Role::Gathering,
+                title: Message::of('solve.solutions.title-double'),
+                why: Message::of('quadratic.formula.why-double'),
+                lines: [Line::result(new Equation($letter, $solution), new JoinBranches())],
+            );
+
+            return [$steps, new SolutionsAnswer($quadratic->letter, [$solution]), false];
+        }
+        $root = self::root($discriminant);
+        $steps[] = $this->simplified($letter, $root, $minus, $double);
+        $scaled = self::root($discriminant->dividedBy($double->times($double)));
+        $combined = $task->style->fractions === Fractions::Combined;
+        $turned = $double->isNegative();
+        $solutions = array_map(
+            static fn(bool $less): Expression => $scaled->beside(
+                $minus->dividedBy($double),
+                $less !== $turned,
+                $combined,
+            ),
+            [false, true],
+        );
+        if ($root->isRational()) {
+            $sums = [$minus->plus($root->coefficient), $minus->minus($root->coefficient)];
+            $solutions = array_map(
+                static fn(Rational $sum): Expression => Numeral::of($sum->dividedBy($double)),
+                $sums,
+            );
+        }
+        $answer = new SolutionsAnswer($quadratic->letter, $solutions);
+        $lines = $root->isRational() ? $this->split($minus, $root, $double) : [];
+        $steps[] = new Step(
+            id: 'solutions',
+            role: Role::Gathering,
+            title: Message::of('solve.solutions.title'),
+            why: Message::of($root->isRational() ? 'quadratic.formula.why-split' : 'quadratic.formula.why-reduced'),
+            lines: [...$lines, Line::result($answer->node(), new JoinBranches())],
+            question: Question::solutions(
+                Message::of('solve.solutions.ask'),
+                $quadratic->equation,
+                $quadratic->letter,
+                $solutions === [] ? [$letter] : $solutions,
+            ),
+        );
+
+        return [$steps, $answer, !$root->isRational()];
+    }
+
+    private static function root(Rational $value): SquareRoot
+    {
+        $root = SquareRoot::of($value->absolute())
+            ?? throw new \LogicException('A root too large was not refused.');
+
+        return $value->isNegative() ? $root->ofOpposite() : $root;
+    }
+
+    private function simplified(Letter $letter, SquareRoot $root, Rational $minus, Rational $double): Step
+    {
+        $line = Line::equivalent(
+            $this->both($letter, Numeral::of($minus), $root->simplified(), Numeral::of($double)),
+            new JoinBranches(),
+        );
+
+        return new Step(
+            id: 'simplify-root',
+            title: Message::of('quadratic.simplify.title'),
+            why: Message::of(match (true) {
+                $root->isImaginary() => 'quadratic.simplify.why-imaginary',
+                $root->isRational() => 'quadratic.simplify.why-whole',
+                default => 'quadratic.simplify.why-square',
+            }),
+            lines: [...$root->lines(), $line],
+            watch: $root->isRational() || $root->isImaginary() ? null : Slip::RootNotSimplified,
+        );
+    }
+
+    /** @return list<Line> the two answers worked out one by one */
+    private function split(Rational $minus, SquareRoot $root, Rational $double): array
+    {
+        $lines = [];
+        foreach ([$root->coefficient, $root->coefficient->negated()] as $value) {
+            $sum = $minus->plus($value);
+            $written = new Quotient(Sum::of([Numeral::of($minus), Numeral::of($value)]), Numeral::of($double));
+            $solution = Numeral::of($sum->dividedBy($double));
+            $middle = new Quotient(Numeral::of($sum), Numeral::of($double));
+            $lines[] = Line::side($written, $middle);
+            if (!$middle->equals($solution)) {
+                $lines[] = Line::side($middle, $solution);
+            }
+        }
+
+        return $lines;
+    }
+
+    private function both(Letter $letter, Expression $first, Expression $root, Expression $below): Alternatives
+    {
+        return new Alternatives([
+            new Equation($letter, new Quotient(Sum::of([$first, $root]), $below)),
+            new Equation($letter, new Quotient(Sum::of([$first, new Negative($root)]), $below)),
+        ]);
+    }
+
+    /** x = (−b ± √(b² − 4ac))/(2a). */
+    private static function general(Letter $letter): Alternatives
+    {
+        [$a, $b, $c] = [new Letter('a'), new Letter('b'), new Letter('c')];
+        $root = new Root(Sum::of([
+            new Power($b, Numeral::of(2)),
+            new Negative(Product::of([Numeral::of(4), $a, $c])),
+        ]), 2);
+        $below = Product::of([Numeral::of(2), $a]);
+
+        return new Alternatives([
+            new Equation($letter, new Quotient(Sum::of([new Negative($b), $root]), $below)),
+            new Equation($letter, new Quotient(Sum::of([new Negative($b), new Negative($root)]), $below)),
+        ]);
+    }
+}

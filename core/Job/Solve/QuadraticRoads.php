@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Job\Solve;
+
+use Runel\Algebra\Quadratic;
+use Runel\Demonstration\Task;
+use Runel\Message\Refusal;
+use Runel\Method\Method;
+use Runel\Number\Rational;
+
+/** The roads to the solutions of a quadratic, the shortest first: the same order everywhere. */
+final readonly class QuadraticRoads
+{
+    /** @param list<Method> $roads */
+    public function __construct(public array $roads) {}
+
+    /** The road taken where a quadratic is a part of larger work; null where none leads on. */
+    public function of(Task $task): ?Method
+    {
+        $roads = $this->roads;
+        usort($roads, static fn(Method $first, Method $second): int => self::place($first, $task) <=> self::place(
+            $second,
+            $task,
+        ));
+        foreach ($roads as $road) {
+            try {
+                if ($road->refusal($task) === null) {
+                    return $road;
+                }
+            } catch (Refusal) {
+                continue;
+            }
+        }
+
+        return null;
+    }
+
+    /** What is seen at once comes first, then what factors, then the way that always works. */
+    public static function place(Method $method, Task $task): int
+    {
+        $quadratic = Quadratic::ofTask($task);
+        $halves = $quadratic !== null && $quadratic->a->isOne()
+            && $quadratic->b->dividedBy(Rational::of(2))->isInteger();
+
+        return match (true) {
+            $method instanceof SquareRoots => 0,
+            $method instanceof SolveByFactoring => 1,
+            $method instanceof CompletingSquare => $halves ? 2 : 4,
+            $method instanceof Formula => 3,
+            default => 5,
+        };
+    }
+}

@@ -1,0 +1,765 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Job\Solve;
+
+use Runel\Algebra\LinearEquation;
+use Runel\Algebra\RootSum;
+use Runel\Algebra\RootTerm;
+use Runel\Demonstration\Answer\NoSolutionAnswer;
+use Runel\Demonstration\Answer\NothingLeftAnswer;
+use Runel\Demonstration\Answer\SolutionsAnswer;
+use Runel\Demonstration\Answer\TestedSolutionsAnswer;
+use Runel\Demonstration\Branch;
+use Runel\Demonstration\Check;
+use Runel\Demonstration\CheckKind;
+use Runel\Demonstration\Demonstration;
+use Runel\Demonstration\Figure\GridFigure;
+use Runel\Demonstration\Figure\GridState;
+use Runel\Demonstration\Figure\SidesCurveFigure;
+use Runel\Demonstration\Forecast;
+use Runel\Demonstration\Line;
+use Runel\Demonstration\Link;
+use Runel\Demonstration\Option;
+use Runel\Demonstration\Phase;
+use Runel\Demonstration\Question;
+use Runel\Demonstration\Role;
+use Runel\Demonstration\Section;
+use Runel\Demonstration\Step;
+use Runel\Demonstration\Task;
+use Runel\Expression\Equation;
+use Runel\Expression\Evaluation;
+use Runel\Expression\Expression;
+use Runel\Expression\Letter;
+use Runel\Expression\Negative;
+use Runel\Expression\Numeral;
+use Runel\Expression\Power;
+use Runel\Expression\Substitution;
+use Runel\Expression\Sum;
+use Runel\Law\Claim\Identity;
+use Runel\Law\Move\JoinBranches;
+use Runel\Law\Move\Operation;
+use Runel\Law\Move\Rewrite;
+use Runel\Law\Move\SquareBothSides;
+use Runel\Law\Move\ToBothSides;
+use Runel\Message\Message;
+use Runel\Message\OutOfReach;
+use Runel\Message\Refusal;
+use Runel\Method\Embedded;
+use Runel\Method\Method;
+use Runel\Number\DivisionByZero;
+use Runel\Number\Field\Floats;
+use Runel\Number\Field\Surds;
+use Runel\Number\NoExactValue;
+use Runel\Number\Rational;
+use Runel\Polynomial\Polynomial;
+use Runel\Problem\Problem;
+use Runel\Slip\Slip;
+use Runel\Style\Moving;
+use Runel\Working\Arithmetic;
+use Runel\Working\BothSides;
+use Runel\Working\Quadratic\RootArithmetic;
+
+/** One equation with roots worked from the problem to what is left of the candidates. */
+final class RootWork
+{
+    /** Squaring more often than this leads nowhere. */
+    private const ROUNDS = 2;
+
+    private RootSum $left;
+    private RootSum $right;
+    /** @var list<Section> */
+    private array $sections = [];
+    private ?Refusal $refusal = null;
+    private ?Demonstration $rest = null;
+    private ?Equation $end = null;
+    /** @var list<Expression> */
+    private array $solutions = [];
+    /** @var list<Expression> */
+    private array $rejected = [];
+
+    private function __construct(
+        private readonly Task $task,
+        private readonly RootEquation $equation,
+        private readonly QuadraticRoads $roads,
+        private readonly int $first,
+    ) {
+        $this->left = $equation->left;
+        $this->right = $equation->right;
+    }
+
+    public static function of(Task $task, RootEquation $equation, QuadraticRoads $roads): self
+    {
+        return $task->once(self::class, static function () use ($task, $equation, $roads): self {
+            $roots = $equation->whole()->roots;
+            $works = [];
+            foreach (array_keys($roots) as $first) {
+                $work = new self($task, $equation, $roads, $first);
+                $work->run();
+                $works[] = $work;
+            }
+            $taken = $works[(int) $task->choice(IsolateRoots::CHOICE) - 1] ?? $works[0];
+            if (\count($works) === 2 && $taken->refusal === null) {
+                $taken->offer($works);
+            }
+
+            return $taken;
+        });
+    }
+
+    public function refusal(): ?Refusal
+    {
+        return $this->refusal;
+    }
+
+    public function demonstration(Method $method): Demonstration
+    {
+        $answer = match (true) {
+            $this->solutions !== [] => new TestedSolutionsAnswer(
+                $this->equation->letter,
+                $this->solutions,
+                $this->rejected,
+            ),
+            default => new NothingLeftAnswer($this->equation->letter, $this->end(), $this->rejected),
+        };
+        $sections = Section::warningOnce($this->sections);
+
+        return new Demonstration(
+            task: $this->task,
+            job: $method->job(),
+            method: $method->id(),
+            forecast: Forecast::of(
+                sections: $sections,
+                fractions: $this->rest?->forecast->fractions ?? false,
+                roots: $this->rest?->forecast->roots ?? false,
+                advice: Message::of('isolate.advice', ['count' => $this->squarings()]),
+            ),
+            sections: $sections === [] ? throw new \LogicException('Nothing was read.') : $sections,
+            answer: $answer,
+            checking: fn(): array => $this->checks(),
+        );
+    }
+
+    private function run(): void
+    {
+        $this->sections[] = new Section(Phase::Reading, [new Step(
+            id: 'read',
+            role: Role::Reading,
+            title: Message::of('isolate.read.title'),
+            why: Message::of('isolate.read.why', ['count' => \count($this->equation->whole()->roots)]),
+            lines: [Line::given($this->equation->equation)],
+        )]);
+        for ($round = 1; $this->roots() > 0 && $this->refusal === null; ++$round) {
+            if ($round > self::ROUNDS) {
+                $this->refusal = new OutOfReach(Message::of('isolate.refusal-squarings'));
+
+                return;
+            }
+            $this->round($round);
+        }
+        if ($this->refusal === null) {
+            $this->finish();
+        }
+    }
+
+    private function roots(): int
+    {
+        return \count($this->left->roots) + \count($this->right->roots);
+    }
+
+    private function squarings(): int
+    {
+        return \count(array_filter(
+            Section::steps($this->sections),
+            static fn(Step $step): bool => $step->role === Role::Squaring,
+        ));
+    }
+
+    private function round(int $round): void
+    {
+        $steps = [];
+        $isolated = $this->isolated($round);
+        if ($isolated !== null) {
+            $steps[] = $isolated;
+        }
+        $common = $this->common($round);
+        if ($common !== null) {
+            $steps[] = $common;
+        }
+        array_push($steps, ...$this->squared($round));
+        $this->sections[] = new Section(
+            Phase::Isolating,
+            $steps,
+            \count($this->equation->whole()->roots) > 1 ? $round : null,
+        );
+    }
+
+    /** One root alone on one side, everything else on the other; null where it stands so already. */
+    private function isolated(int $round): ?Step
+    {
+        $whole = $this->left->minus($this->right);
+        if ($whole->roots === []) {
+            $this->refusal = new OutOfReach(Message::of('isolate.refusal'));
+
+            return null;
+        }
+        $own = $this->left->isRootAlone() && (\count($this->right->roots) < 2);
+        $other = $this->right->isRootAlone() && (\count($this->left->roots) < 2);
+        if ($own || $other) {
+            return null;
+        }
+        $before = new Equation($this->left->toExpression(), $this->right->toExpression());
+        if ($round === 1) {
+            $before = $this->equation->equation;
+        }
+        $target = $whole->roots[$round === 1 ? min($this->first, \count($whole->roots) - 1) : 0];
+        // On the side where it is positive.
+        $onLeft = !$target->coefficient->isNegative();
+        $alone = RootSum::of(Polynomial::constant(0), [$onLeft ? $target : $target->with(
+            $target->coefficient->negated(),
+        )]);
+        [$left, $right] = $onLeft
+            ? [$alone, $alone->minus($whole)]
+            : [$whole->minus(RootSum::of(Polynomial::constant(0), [$target])), $alone];
+        $taken = $this->left->minus($left);
+        $after = new Equation($left->toExpression(), $right->toExpression());
+        $lines = [];
+        $move = new ToBothSides(Operation::Subtract, $taken->toExpression());
+        if ($this->task->style->moving === Moving::BothSides) {
+            $added = array_map(
+                static fn(Expression $term): Expression => $term instanceof Negative
+                    ? $term->operand
+                    : new Negative($term),
+                $taken->terms(),
+            );
+            $lines[] = Line::equivalent(new Equation(
+                BothSides::struck($this->left->isZero() ? [Numeral::of(0)] : $before->left->terms(), $added),
+                BothSides::struck($this->right->isZero() ? [Numeral::of(0)] : $before->right->terms(), $added),
+            ), $move);
+            $lines[] = Line::equivalent($after, new Rewrite());
+        } else {
+            $lines[] = Line::equivalent($after, $move);
+        }
+        [$this->left, $this->right] = [$left, $right];
+
+        return new Step(
+            id: "isolate-$round",
+            role: Role::Isolating,
+            title: Message::of('isolate.isolate.title', ['root' => $target->root()]),
+            why: Message::of($round === 1 ? 'isolate.isolate.why' : 'isolate.isolate.why-again'),
+            lines: $lines,
+        );
+    }
+
+    /** A number that goes into everything is divided out first. */
+    private function common(int $round): ?Step
+    {
+        $common = Rational::zero();
+        foreach ([$this->left, $this->right] as $side) {
+            $common = $common->commonDivisor($side->plain->content());
+            foreach ($side->roots as $root) {
+                $common = $common->commonDivisor($root->coefficient);
+            }
+        }
+        if ($common->isZero() || $common->isOne() || !$common->isInteger()) {
+            return null;
+        }
+        $divide = static fn(RootSum $side): RootSum => RootSum::of(
+            $side->plain->scaledBy($common->reciprocal()),
+            array_map(
+                static fn(RootTerm $root): RootTerm => $root->with($root->coefficient->dividedBy($common)),
+                $side->roots,
+            ),
+        );
+        [$this->left, $this->right] = [$divide($this->left), $divide($this->right)];
+        $number = Numeral::of($common);
+
+        return new Step(
+            id: "common-$round",
+            title: Message::of('isolate.common.title', ['number' => $number]),
+            why: Message::of('isolate.common.why', ['number' => $number]),
+            lines: [Line::equivalent(
+                new Equation($this->left->toExpression(), $this->right->toExpression()),
+                new ToBothSides(Operation::Divide, $number),
+            )],
+        );
+    }
+
+    /** @return list<Step> both sides squared, then multiplied out in full */
+    private function squared(int $round): array
+    {
+        $sides = [$this->left, $this->right];
+        $squares = array_map(
+            static fn(RootSum $side): Expression => new Power($side->toExpression(), Numeral::of(2)),
+            $sides,
+        );
+        $outcome = [];
+        $products = [];
+        $grid = null;
+        $asked = null;
+        foreach ($sides as $side) {
+            $roots = $side->roots;
+            $root = $roots[0] ?? null;
+            if (\count($roots) > 1 || ($root !== null && !$side->plain->isConstant() && !$side->plain->isZero())) {
+                $this->refusal = new OutOfReach(Message::of('isolate.refusal-product'));
+
+                return [];
+            }
+            $plain = $side->plain->times($side->plain)->plus($root?->squared() ?? Polynomial::constant(0));
+            $double = $side->plain->isZero() || $root === null ? [] : [$root->with(
+                $root->coefficient->times($side->plain->terms[0]->coefficient)->times(Rational::of(2)),
+            )];
+            $outcome[] = RootSum::of($plain, $double);
+            $terms = $side->terms();
+            if (\count($terms) > 1) {
+                $asked = [$side, $outcome[\count($outcome) - 1]];
+                $grid = self::grid($terms, $side);
+                $products[] = Sum::of(self::singles($side));
+            } else {
+                $products[] = RootSum::of($plain, [])->toExpression();
+            }
+        }
+        if ($outcome[0]->plain->minus($outcome[1]->plain)->degree() > 2) {
+            $this->refusal = new OutOfReach(Message::of('isolate.refusal-degree'));
+
+            return [];
+        }
+        [$this->left, $this->right] = $outcome;
+        $full = new Equation($products[0], $products[1]);
+        $tidy = new Equation($this->left->toExpression(), $this->right->toExpression());
+        $lines = [Line::equivalent($full, new Rewrite())];
+        if (!$full->equals($tidy)) {
+            $lines[] = Line::equivalent($tidy, new Rewrite());
+        }
+
+        return [
+            new Step(
+                id: "square-$round",
+                role: Role::Squaring,
+                title: Message::of('isolate.square.title'),
+                why: Message::of($round === 1 ? 'isolate.square.why' : 'isolate.square.why-again'),
+                lines: [Line::implies(new Equation($squares[0], $squares[1]), new SquareBothSides())],
+                watch: Slip::ExtraneousKept,
+            ),
+            new Step(
+                id: "multiply-out-$round",
+                title: Message::of($grid === null ? 'isolate.out.title' : 'isolate.out.title-grid'),
+                why: Message::of($grid === null ? 'isolate.out.why' : 'isolate.out.why-grid'),
+                lines: $lines,
+                figure: $grid,
+                question: $asked === null ? null : $this->asked($asked),
+                watch: $grid === null ? null : Slip::SquaredTermByTerm,
+            ),
+        ];
+    }
+
+    /** @param array{RootSum, RootSum} $square a side with two terms, and its square */
+    private function asked(array $square): Question
+    {
+        [$side, $result] = $square;
+        $written = new Power($side->toExpression(), Numeral::of(2));
+        $right = $result->toExpression();
+
+        return Question::expression(
+            Message::of('isolate.out.ask', ['square' => $written]),
+            new Identity($written, $right),
+            $right,
+        );
+    }
+
+    /** @return list<Expression> the single products of a two-term side with itself, roots squared being gone */
+    private static function singles(RootSum $side): array
+    {
+        $root = $side->roots[0] ?? null;
+        if ($root === null) {
+            $singles = [];
+            foreach ($side->plain->terms as $left) {
+                foreach ($side->plain->terms as $right) {
+                    $singles[] = $left->times($right)->toExpression();
+                }
+            }
+
+            return $singles;
+        }
+        $mixed = $root->with($root->coefficient->times($side->plain->terms[0]->coefficient))->toExpression();
+
+        return [
+            ...$side->plain->times($side->plain)->expressions(),
+            $mixed,
+            $mixed,
+            ...$root->squared()->expressions(),
+        ];
+    }
+
+    /** @param list<Expression> $terms two or more */
+    private static function grid(array $terms, RootSum $side): ?GridFigure
+    {
+        if (\count($terms) !== 2) {
+            return null;
+        }
+        $root = $side->roots[0] ?? null;
+        $last = $root === null
+            ? $side->plain->terms[1]->times($side->plain->terms[1])->toExpression()
+            : $root->squared()->toExpression();
+        $first = $side->plain->terms[0]->times($side->plain->terms[0])->toExpression();
+        $mixed = $root === null
+            ? $side->plain->terms[0]->times($side->plain->terms[1])->toExpression()
+            : $root->with($root->coefficient->times($side->plain->terms[0]->coefficient))->toExpression();
+        $all = [[0, 0], [0, 1], [1, 0], [1, 1]];
+
+        return new GridFigure(
+            $terms,
+            $terms,
+            [[$first, $mixed], [$mixed, $last]],
+            [[2, 1], [1, 0]],
+            GridState::empty()->withEdges()->fill($all),
+        );
+    }
+
+    private function finish(): void
+    {
+        $left = $this->left->plain;
+        $right = $this->right->plain;
+        $whole = $left->minus($right);
+        if ($whole->isZero()) {
+            $this->refusal = new OutOfReach(Message::of('isolate.refusal-all'));
+
+            return;
+        }
+        $part = new Equation($left->toExpression(), $right->toExpression());
+        if ($whole->isConstant()) {
+            $this->sections[] = new Section(Phase::Solving, [new Step(
+                id: 'none',
+                title: Message::of('isolate.none.title'),
+                why: Message::of('isolate.none.why'),
+                lines: [...$this->contradiction($left, $right)],
+            )]);
+
+            return;
+        }
+        $task = new Task(
+            Problem::of($part),
+            $this->task->style->with('answers', 'exact'),
+            $this->task->choices,
+        );
+        $solved = LinearEquation::ofTask($task);
+        $method = $solved === null ? $this->roads->of($task) : new Balance();
+        if ($method === null) {
+            $this->refusal = new OutOfReach(Message::of('isolate.refusal-degree'));
+
+            return;
+        }
+        $candidates = [];
+        if ($solved !== null && $solved->isSolved()) {
+            $candidates = [$part->right];
+            $this->sections[] = new Section(Phase::Finishing, $this->tested($candidates));
+
+            return;
+        }
+        $this->rest = $method->demonstrate($task);
+        $answer = $this->rest->answer;
+        $sections = Embedded::onBranch($this->rest->sections, 'rest-', $part, null, null);
+        if ($answer instanceof NoSolutionAnswer) {
+            array_push($this->sections, ...self::ended($sections));
+
+            return;
+        }
+        $candidates = $answer->solutions() ?? [];
+        array_push($this->sections, ...$sections);
+        $this->sections[] = new Section(Phase::Finishing, $this->tested($candidates));
+    }
+
+    /** @return list<Line> what is left says that two different numbers are equal */
+    private function contradiction(Polynomial $left, Polynomial $right): array
+    {
+        $common = Polynomial::ofTerms(array_filter(
+            $right->terms,
+            static fn($term): bool => $term->monomial->exponents !== [],
+        ));
+        $end = new Equation($left->minus($common)->toExpression(), $right->minus($common)->toExpression());
+        $this->end = $end;
+
+        return [
+            Line::result($end, $common->isZero()
+                ? new Rewrite()
+                : new ToBothSides(Operation::Subtract, $common->toExpression())),
+        ];
+    }
+
+    private function end(): Equation
+    {
+        if ($this->end !== null) {
+            return $this->end;
+        }
+        $last = $this->rejected[\count($this->rejected) - 1] ?? null;
+        $own = $this->rest?->answer->node();
+
+        return $last === null && $own instanceof Equation ? $own : new Equation(
+            Substitution::into($this->equation->equation->left, $this->equation->letter, $last ?? Numeral::of(0)),
+            Substitution::into($this->equation->equation->right, $this->equation->letter, $last ?? Numeral::of(0)),
+        );
+    }
+
+    /**
+     * Every candidate put into the original, the false ones struck out; then what is left.
+     *
+     * @param list<Expression> $candidates
+     *
+     * @return list<Step>
+     */
+    private function tested(array $candidates): array
+    {
+        $original = $this->equation->equation;
+        $letter = $this->equation->letter;
+        $several = \count($candidates) > 1;
+        $steps = [];
+        foreach ($candidates as $place => $candidate) {
+            $holds = $this->agree($candidate);
+            $said = new Equation(new Letter($letter), $candidate);
+            $lines = $this->put([$candidate]);
+            if ($holds) {
+                $this->solutions[] = $candidate;
+            } else {
+                $this->rejected[] = $candidate;
+                $lines[] = Line::result($said, new Rewrite(), $several ? Branch::way($place + 1) : null)->reject(
+                    Message::of('isolate.test.rejected'),
+                );
+            }
+            $steps[] = new Step(
+                id: 'test-' . ($place + 1),
+                title: Message::of('isolate.test.title', ['place' => $said]),
+                why: Message::of(match (true) {
+                    $holds => 'isolate.test.why',
+                    $this->negativeUnder($candidate) !== [] => 'isolate.test.why-negative',
+                    default => 'isolate.test.why-fails',
+                }),
+                lines: $lines,
+                watch: Slip::ExtraneousKept,
+            );
+        }
+        $answer = $this->solutions === [] ? null : new SolutionsAnswer($letter, $this->solutions);
+        $steps[] = new Step(
+            id: 'left',
+            title: Message::of($answer === null ? 'isolate.left.title-none' : 'isolate.left.title'),
+            why: Message::of(match (true) {
+                $answer === null => 'isolate.left.why-none',
+                $this->rejected === [] => 'isolate.left.why-all',
+                default => 'isolate.left.why',
+            }),
+            lines: $answer === null
+                ? []
+                : [Line::result($answer->node(), $several ? new JoinBranches() : new Rewrite())],
+            figure: new SidesCurveFigure(
+                $letter,
+                $original,
+                array_values(array_filter($this->solutions, self::isReal(...))),
+                array_values(array_filter($this->rejected, self::isReal(...))),
+            ),
+            question: $answer === null ? null : Question::solutions(
+                Message::of('isolate.left.ask'),
+                $original,
+                $letter,
+                $this->solutions,
+            ),
+        );
+
+        return $steps;
+    }
+
+    /** Whether both sides agree: exactly, or, where a root does not come out, nearly; the audit proves it exactly. */
+    private function agree(Expression $candidate): bool
+    {
+        try {
+            $there = Evaluation::at(new Surds(), [
+                $this->equation->letter => Evaluation::at(new Surds(), [])->of($candidate),
+            ]);
+
+            return $there->of($this->equation->equation->left)->equals($there->of($this->equation->equation->right));
+        } catch (DivisionByZero) {
+            return false;
+        } catch (NoExactValue) {
+            return $this->nearlyAgree($candidate);
+        }
+    }
+
+    /** Only what is real stands on a line of numbers. */
+    private static function isReal(Expression $candidate): bool
+    {
+        try {
+            return Evaluation::at(new Surds(), [])->of($candidate)->isReal();
+        } catch (NoExactValue | DivisionByZero) {
+            return true;
+        }
+    }
+
+    private function nearlyAgree(Expression $candidate): bool
+    {
+        try {
+            $value = Evaluation::at(new Floats(), [])->of($candidate);
+            $there = Evaluation::at(new Floats(), [$this->equation->letter => $value]);
+            $left = $there->of($this->equation->equation->left);
+            $right = $there->of($this->equation->equation->right);
+        } catch (NoExactValue | DivisionByZero) {
+            return false;
+        }
+
+        return abs($left - $right) <= 1e-7 * max(1.0, abs($left), abs($right));
+    }
+
+    /**
+     * @param list<Expression> $candidates
+     *
+     * @return list<Line> both sides of the original worked out apart, for each
+     */
+    private function put(array $candidates): array
+    {
+        $lines = [];
+        foreach ($candidates as $candidate) {
+            $under = $this->negativeUnder($candidate);
+            if ($under !== []) {
+                array_push($lines, ...$under);
+                continue;
+            }
+            foreach ([$this->equation->equation->left, $this->equation->equation->right] as $side) {
+                $put = Substitution::into($side, $this->equation->letter, $candidate);
+                if ($put !== $side) {
+                    array_push($lines, ...self::workedOut($put));
+                }
+            }
+        }
+
+        return $lines;
+    }
+
+    /** @return list<Line> that a negative number stands under a root, where it does */
+    private function negativeUnder(Expression $candidate): array
+    {
+        foreach ($this->equation->whole()->roots as $root) {
+            $put = Substitution::into($root->radicand->toExpression(), $this->equation->letter, $candidate);
+            try {
+                $isNegative = Evaluation::rational($put)->isNegative();
+            } catch (NoExactValue | DivisionByZero) {
+                continue;
+            }
+            if ($isNegative) {
+                return Arithmetic::lines($put);
+            }
+        }
+
+        return [];
+    }
+
+    /** @return list<Line> */
+    private static function workedOut(Expression $written): array
+    {
+        try {
+            return Arithmetic::lines($written);
+        } catch (NoExactValue | DivisionByZero) {
+            try {
+                return RootArithmetic::lines($written);
+            } catch (NoExactValue) {
+                return [];
+            }
+        }
+    }
+
+    /** @return non-empty-list<Check> */
+    private function checks(): array
+    {
+        $checks = [];
+        foreach ([...$this->solutions, ...$this->rejected] as $candidate) {
+            $isSolution = \in_array($candidate, $this->solutions, true);
+            $lines = $this->put([$candidate]);
+            $checks[] = new Check(
+                kind: CheckKind::Substitution,
+                title: Message::of($isSolution ? 'isolate.check.holds' : 'isolate.check.fails', [
+                    'place' => new Equation(new Letter($this->equation->letter), $candidate),
+                ]),
+                why: Message::of($isSolution ? 'isolate.check.holds-why' : 'isolate.check.fails-why'),
+                lines: $lines !== [] ? $lines : [$this->squares($candidate)],
+                holds: true,
+            );
+        }
+        if ($checks === []) {
+            $checks[] = new Check(
+                kind: CheckKind::Substitution,
+                title: Message::of('isolate.check.none'),
+                why: Message::of('isolate.check.none-why'),
+                lines: $this->put([Numeral::of(0)]) ?: [Line::side(Numeral::of(0), Numeral::of(0))],
+                holds: true,
+            );
+        }
+
+        return $checks;
+    }
+
+    /** Where a root of a root is left, what stands under the first root is worked out. */
+    private function squares(Expression $candidate): Line
+    {
+        $root = $this->equation->whole()->roots[0];
+        $put = Substitution::into($root->radicand->toExpression(), $this->equation->letter, $candidate);
+        $lines = self::workedOut($put);
+
+        return $lines[\count($lines) - 1] ?? Line::side($put, $put);
+    }
+
+    /** @param list<self> $works by which root comes first */
+    private function offer(array $works): void
+    {
+        $options = [];
+        foreach ($works as $place => $work) {
+            if ($work->refusal === null) {
+                $options[] = new Option(
+                    IsolateRoots::CHOICE,
+                    (string) ($place + 1),
+                    Message::of('isolate.option', [
+                        'root' => $this->equation->whole()->roots[$place]->root(),
+                        'count' => Section::lines($work->sections),
+                    ]),
+                    $work === $this,
+                );
+            }
+        }
+        foreach ($this->sections as $number => $section) {
+            foreach ($section->steps as $place => $step) {
+                if ($step->role === Role::Isolating && \count($options) > 1) {
+                    $steps = $section->steps;
+                    $steps[$place] = $step->withOptions($options);
+                    $sections = $this->sections;
+                    $sections[$number] = $section->withSteps(array_values($steps));
+                    $this->sections = array_values($sections);
+
+                    return;
+                }
+            }
+        }
+    }
+
+    /**
+     * The last line of a part that has no solution is the last line of all.
+     *
+     * @param list<Section> $sections
+     *
+     * @return list<Section>
+     */
+    private static function ended(array $sections): array
+    {
+        for ($number = \count($sections) - 1; $number >= 0; --$number) {
+            $steps = $sections[$number]->steps;
+            for ($place = \count($steps) - 1; $place >= 0; --$place) {
+                $lines = $steps[$place]->lines;
+                $end = array_key_last(array_filter($lines, static fn(Line $line): bool => $line->link !== Link::Side));
+                if ($end !== null) {
+                    $lines[$end] = Line::result($lines[$end]->node, $lines[$end]->move);
+                    $steps[$place] = $steps[$place]->withLines(array_values($lines));
+                    $sections[$number] = $sections[$number]->withSteps(array_values($steps));
+
+                    return array_values($sections);
+                }
+            }
+        }
+
+        return $sections;
+    }
+}

@@ -1,0 +1,186 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Job\Solve;
+
+use Runel\Algebra\Quadratic;
+use Runel\Algebra\StandingSquare;
+use Runel\Demonstration\Demonstration;
+use Runel\Demonstration\Line;
+use Runel\Demonstration\Phase;
+use Runel\Demonstration\Role;
+use Runel\Demonstration\Section;
+use Runel\Demonstration\Step;
+use Runel\Demonstration\Task;
+use Runel\Expression\Equation;
+use Runel\Expression\Expression;
+use Runel\Expression\Letter;
+use Runel\Expression\Numeral;
+use Runel\Expression\Power;
+use Runel\Law\Move\Operation;
+use Runel\Law\Move\Rewrite;
+use Runel\Law\Move\SwapSides;
+use Runel\Law\Move\ToBothSides;
+use Runel\Message\Message;
+use Runel\Message\MethodDoesNotApply;
+use Runel\Message\Refusal;
+use Runel\Message\TooLarge;
+use Runel\Method\Method;
+use Runel\Number\Rational;
+use Runel\Polynomial\Polynomial;
+use Runel\Problem\Job;
+use Runel\Slip\Slip;
+use Runel\Style\Moving;
+use Runel\Working\BothSides;
+use Runel\Working\Quadratic\QuadraticDemonstration;
+use Runel\Working\Quadratic\Rooting;
+
+/** A quadratic equation without a middle term, or with a square that stands already: root both sides at once. */
+final readonly class SquareRoots implements Method
+{
+    public function id(): string
+    {
+        return 'square-roots';
+    }
+
+    public function job(): Job
+    {
+        return Job::Solve;
+    }
+
+    public function refusal(Task $task): ?Refusal
+    {
+        $quadratic = Quadratic::ofTask($task);
+        if ($quadratic === null) {
+            return new MethodDoesNotApply(Message::of('quadratic.refusal'));
+        }
+        [, , $value] = self::square($quadratic);
+
+        return match (true) {
+            !$quadratic->b->isZero() && $quadratic->standingSquare() === null => new MethodDoesNotApply(
+                Message::of('quadratic.refusal-middle'),
+            ),
+            !Rooting::fits($value) => new TooLarge(Message::of('quadratic.too-large')),
+            default => null,
+        };
+    }
+
+    public function demonstrate(Task $task): Demonstration
+    {
+        $quadratic = Quadratic::ofTask($task) ?? throw new \LogicException('No quadratic was not refused.');
+        [$base, $front, $value] = self::square($quadratic);
+        $squared = new Equation(new Power($base, Numeral::of(2)), Numeral::of($value));
+        [$steps, $answer, $roots] = (new Rooting(
+            $quadratic->equation,
+            $quadratic->letter,
+            $base,
+            $value,
+            $squared,
+            $task->style,
+        ))->work();
+        $sections = [
+            new Section(Phase::Reading, $this->isolated($task, $quadratic, $front, $squared)),
+            new Section(Phase::Solving, $steps),
+        ];
+
+        return QuadraticDemonstration::of($task, $quadratic, $this, $sections, $answer, $roots, Message::of(
+            'quadratic.advice.square-roots',
+        ));
+    }
+
+    /** @return array{Expression, Rational, Rational} the base, the number in front of its square, and what it equals */
+    private static function square(Quadratic $quadratic): array
+    {
+        $standing = $quadratic->standingSquare();
+        $square = $standing === null ? null : StandingSquare::of($standing);
+        if ($square === null) {
+            return [
+                new Letter($quadratic->letter),
+                $quadratic->a,
+                $quadratic->c->negated()->dividedBy($quadratic->a),
+            ];
+        }
+        $right = ($quadratic->right->terms[0]->coefficient ?? Rational::zero())->plain();
+        $front = $square->front->plain();
+
+        return [$square->base, $front, $right->dividedBy($front)];
+    }
+
+    /** @return non-empty-list<Step> the square alone on the left */
+    private function isolated(Task $task, Quadratic $quadratic, Rational $front, Equation $squared): array
+    {
+        $steps = [new Step(
+            id: 'read',
+            role: Role::Reading,
+            title: Message::of('factor.read.title'),
+            why: Message::of($quadratic->standingSquare() === null
+                ? 'quadratic.read.why-no-middle'
+                : 'quadratic.read.why-standing'),
+            lines: [Line::given($task->problem->node)],
+        )];
+        if ($quadratic->turned) {
+            $steps[] = new Step(
+                id: 'swap-sides',
+                title: Message::of('factor.swap.title'),
+                why: Message::of('factor.swap.why'),
+                lines: [Line::equivalent($quadratic->equation, new SwapSides())],
+            );
+        }
+        if ($quadratic->standingSquare() === null) {
+            array_push($steps, ...$this->gathered($task, $quadratic));
+        }
+        if (!$front->isOne()) {
+            $number = Numeral::of($front);
+            $steps[] = new Step(
+                id: 'divide',
+                title: Message::of('quadratic.leading.title-divide', ['a' => $number]),
+                why: Message::of('quadratic.leading.why-alone'),
+                lines: [Line::equivalent($squared, new ToBothSides(Operation::Divide, $number))],
+            );
+        }
+
+        return $steps;
+    }
+
+    /** @return list<Step> ax² = k */
+    private function gathered(Task $task, Quadratic $quadratic): array
+    {
+        $ax = Polynomial::ofCoefficients($quadratic->letter, [
+            $quadratic->a,
+            Rational::zero(),
+            Rational::zero(),
+        ]);
+        $wanted = new Equation($ax->toExpression(), Numeral::of($quadratic->c->negated()));
+        if ($wanted->equals($quadratic->equation)) {
+            return [];
+        }
+        $lines = [];
+        $tidied = new Equation($quadratic->left->toExpression(), $quadratic->right->toExpression());
+        if (!$tidied->equals($quadratic->equation)) {
+            $lines[] = Line::equivalent($tidied, new Rewrite());
+        }
+        $moved = $quadratic->left->minus($ax);
+        if (!$moved->isZero()) {
+            array_push($lines, ...BothSides::taken(
+                $quadratic->left,
+                $quadratic->right,
+                $moved,
+                $wanted,
+                $task->style->moving,
+            ));
+        } elseif (!$tidied->equals($wanted)) {
+            $lines[] = Line::equivalent($wanted, new Rewrite());
+        }
+
+        return [new Step(
+            id: 'gather',
+            title: Message::of('quadratic.gather.title'),
+            why: Message::of($task->style->moving === Moving::Across
+                ? 'quadratic.gather.why-across'
+                : 'quadratic.gather.why'),
+            lines: $lines,
+            watch: $task->style->moving === Moving::Across ? Slip::SignNotTurned : null,
+        )];
+    }
+}

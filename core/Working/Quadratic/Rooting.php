@@ -1,0 +1,404 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Working\Quadratic;
+
+use Runel\Algebra\SquareRoot;
+use Runel\Demonstration\Answer\Answer;
+use Runel\Demonstration\Answer\NoSolutionAnswer;
+use Runel\Demonstration\Answer\SolutionsAnswer;
+use Runel\Demonstration\Branch;
+use Runel\Demonstration\Line;
+use Runel\Demonstration\Question;
+use Runel\Demonstration\Role;
+use Runel\Demonstration\Step;
+use Runel\Expression\Alternatives;
+use Runel\Expression\Equation;
+use Runel\Expression\Expression;
+use Runel\Expression\Letter;
+use Runel\Expression\Mark;
+use Runel\Expression\Marked;
+use Runel\Expression\Negative;
+use Runel\Expression\Numeral;
+use Runel\Expression\Quotient;
+use Runel\Expression\Sum;
+use Runel\Law\Claim\Identity;
+use Runel\Law\Move\JoinBranches;
+use Runel\Law\Move\Operation;
+use Runel\Law\Move\Rewrite;
+use Runel\Law\Move\RootBothSides;
+use Runel\Law\Move\ToBothSides;
+use Runel\Message\Message;
+use Runel\Number\Rational;
+use Runel\Polynomial\Polynomial;
+use Runel\Polynomial\Term;
+use Runel\Slip\Slip;
+use Runel\Style\Fractions;
+use Runel\Style\HouseStyle;
+use Runel\Style\Moving;
+use Runel\Style\NegativeRoot;
+use Runel\Working\FractionWork;
+
+/** From (mx + n)² = D to the solutions: both roots, the root simplified, the letter alone. */
+final readonly class Rooting
+{
+    private Rational $m;
+    private Rational $n;
+
+    /** @param Expression $base mx + n, as it stands in the square */
+    public function __construct(
+        private Equation $problem,
+        private string $letter,
+        private Expression $base,
+        private Rational $value,
+        private Equation $square,
+        private HouseStyle $style,
+    ) {
+        $polynomial = Polynomial::fromExpression($base);
+        $this->m = $polynomial->coefficient($letter, 1);
+        $this->n = $polynomial->coefficient($letter, 0);
+    }
+
+    /** Whether the root can be taken: null where the numbers are too large to be simplified. */
+    public static function fits(Rational $value): bool
+    {
+        return $value->isZero() || SquareRoot::of($value->absolute()) !== null;
+    }
+
+    /** @return array{non-empty-list<Step>, Answer, bool} the steps, the answer, and whether a root is left in it */
+    public function work(): array
+    {
+        if ($this->value->isNegative() && $this->style->negativeRoot === NegativeRoot::None) {
+            return [[$this->none()], new NoSolutionAnswer($this->letter, $this->square), false];
+        }
+        if ($this->value->isZero()) {
+            $answer = new SolutionsAnswer($this->letter, [Numeral::of($this->solution(Rational::zero()))]);
+
+            return [$this->double(), $answer, false];
+        }
+        $root = SquareRoot::of($this->value->absolute())
+            ?? throw new \LogicException('A root too large was not refused.');
+        $root = $this->value->isNegative() ? $root->ofOpposite() : $root;
+        $steps = [$this->bothRoots($root), ...$this->simplified($root)];
+        if ($root->isRational()) {
+            $values = [$this->solution($root->coefficient), $this->solution($root->coefficient->negated())];
+            $answer = new SolutionsAnswer($this->letter, array_map(Numeral::of(...), $values));
+            array_push($steps, ...$this->oneByOne($root));
+            $steps[] = $this->solutions($answer, array_map(Numeral::of(...), $values));
+
+            return [$steps, $answer, false];
+        }
+        $combined = $this->style->fractions === Fractions::Combined;
+        $exact = array_map(fn(bool $minus): Expression => $this->exact($root, $minus, $combined), [false, true]);
+        $answer = new SolutionsAnswer($this->letter, $exact);
+        array_push($steps, ...$this->alone($root, $exact));
+
+        return [$steps, $answer, true];
+    }
+
+    private function none(): Step
+    {
+        return new Step(
+            id: 'no-solution',
+            title: Message::of('quadratic.none.title'),
+            why: Message::of('quadratic.none.why', ['value' => Numeral::of($this->value)]),
+            lines: [Line::result($this->square, new Rewrite())],
+        );
+    }
+
+    /** @return non-empty-list<Step> */
+    private function double(): array
+    {
+        $zero = Numeral::of(0);
+        $solution = Numeral::of($this->solution(Rational::zero()));
+        $solved = new Equation(new Letter($this->letter), $solution);
+        $first = new Step(
+            id: 'both-roots',
+            title: Message::of('quadratic.roots.title-zero'),
+            why: Message::of('quadratic.roots.why-zero'),
+            lines: [Line::equivalent(new Equation($this->base, $zero), new RootBothSides())],
+        );
+
+        return [$first, new Step(
+            id: 'solve-1',
+            title: Message::of('quadratic.alone.title', ['letter' => new Letter($this->letter)]),
+            why: Message::of('quadratic.alone.why-double'),
+            lines: [...$this->moved(null, Rational::zero()), Line::result($solved, new JoinBranches())],
+            question: Question::solutions(
+                Message::of('solve.solutions.ask'),
+                $this->problem,
+                $this->letter,
+                [$solution],
+            ),
+        )];
+    }
+
+    private function bothRoots(SquareRoot $root): Step
+    {
+        $written = $root->written();
+        $size = $root->isRational() && $this->value->isInteger() ? $root->simplified() : $written;
+
+        return new Step(
+            id: 'both-roots',
+            title: Message::of('quadratic.roots.title'),
+            why: Message::of('quadratic.roots.why'),
+            lines: [Line::equivalent($this->either($size), new RootBothSides())],
+            watch: Slip::PlusMinusForgotten,
+        );
+    }
+
+    /** @return list<Step> */
+    private function simplified(SquareRoot $root): array
+    {
+        $lines = $root->lines();
+        if ($lines === [] || ($root->isRational() && $this->value->isInteger())) {
+            return [];
+        }
+        $simple = $root->simplified();
+
+        return [new Step(
+            id: 'simplify-root',
+            title: Message::of('quadratic.simplify.title'),
+            why: Message::of(match (true) {
+                $this->value->isNegative() => 'quadratic.simplify.why-imaginary',
+                $this->value->isInteger() => 'quadratic.simplify.why-square',
+                $root->isRational() => 'quadratic.simplify.why-fraction',
+                default => 'quadratic.simplify.why',
+            }),
+            lines: [...$lines, Line::equivalent($this->either($simple), new JoinBranches())],
+            question: $root->isRational() ? Question::form(
+                Message::of('quadratic.simplify.ask', ['root' => $root->written()]),
+                new Identity($root->written(), $simple),
+                $simple,
+            ) : null,
+            watch: match (true) {
+                !$this->value->isInteger() => Slip::DenominatorNotRooted,
+                $this->value->isNegative() => null,
+                default => Slip::RootNotSimplified,
+            },
+        )];
+    }
+
+    /** @return list<Step> the letter alone, then each of the two rational answers worked out by itself */
+    private function oneByOne(SquareRoot $root): array
+    {
+        if ($this->n->isZero() && $this->m->isOne()) {
+            return [];
+        }
+        $letter = new Letter($this->letter);
+        $values = [$root->coefficient, $root->coefficient->negated()];
+        $number = $this->n->isZero() ? [] : [Numeral::of($this->n->negated())];
+        $written = array_map(
+            static fn(Rational $value): Expression => Sum::of([...$number, Numeral::of($value)]),
+            $values,
+        );
+        $lines = [];
+        if (!$this->m->isOne()) {
+            $mx = Polynomial::ofCoefficients($this->letter, [$this->m, Rational::zero()])->toExpression();
+            if ($number !== []) {
+                $lines[] = Line::equivalent(self::alternatives($mx, $written), new JoinBranches());
+            }
+            $below = Numeral::of($this->m);
+            $written = array_map(static fn(Expression $sum): Expression => new Quotient($sum, $below), $written);
+        }
+        $lines[] = Line::equivalent(self::alternatives($letter, $written), new JoinBranches());
+        $steps = [new Step(
+            id: 'alone',
+            title: Message::of('quadratic.alone.title', ['letter' => $letter]),
+            why: $this->aloneWhy(false),
+            lines: $lines,
+            watch: $number === [] ? null : Slip::SignNotTurned,
+        )];
+        foreach ($values as $place => $value) {
+            $solution = Numeral::of($this->solution($value));
+            $steps[] = new Step(
+                id: 'solve-' . ($place + 1),
+                title: Message::of($place === 0 ? 'quadratic.one.title-plus' : 'quadratic.one.title-minus'),
+                why: Message::of('quadratic.one.why', ['solution' => new Equation($letter, $solution)]),
+                lines: $this->workedOut($written[$place], $value, $solution),
+                question: Question::form(
+                    Message::of('product.collect.ask', ['sum' => $written[$place]]),
+                    new Identity($written[$place], $solution),
+                    $solution,
+                ),
+            );
+        }
+
+        return $steps;
+    }
+
+    /** @return non-empty-list<Line> */
+    private function workedOut(Expression $written, Rational $value, Expression $solution): array
+    {
+        $common = $this->m->isOne() && !$this->n->isZero()
+            ? FractionWork::overCommonDenominator([Term::constant($this->n->negated()), Term::constant($value)])
+            : null;
+
+        return $common === null
+            ? [Line::side($written, new Marked($solution, Mark::written()))]
+            : [Line::side($written, $common), Line::side($common, new Marked($solution, Mark::written()))];
+    }
+
+    /** @param list<Expression> $rights */
+    private static function alternatives(Expression $left, array $rights): Alternatives
+    {
+        return new Alternatives(array_map(
+            static fn(Expression $right): Equation => new Equation($left, $right),
+            $rights === [] ? throw new \LogicException('Nothing to choose from.') : $rights,
+        ));
+    }
+
+    /**
+     * The lines on the way from mx + n = v to the letter, the last one left out.
+     *
+     * @return list<Line>
+     */
+    private function moved(?Branch $branch, Rational $value): array
+    {
+        $lines = [];
+        $after = $value->minus($this->n);
+        $mx = Polynomial::ofCoefficients($this->letter, [$this->m, Rational::zero()])->toExpression();
+        if (!$this->n->isZero()) {
+            $size = Numeral::of($this->n->absolute());
+            $move = new ToBothSides($this->n->isNegative() ? Operation::Add : Operation::Subtract, $size);
+            $taken = new Marked($this->n->isNegative() ? $size : new Negative($size), Mark::written());
+            $right = $value->isZero() ? [$taken] : [Numeral::of($value), $taken];
+            $left = $this->style->moving === Moving::Across
+                ? $mx
+                : Sum::of([...$this->base->terms(), $taken]);
+            $lines[] = Line::equivalent(new Equation($left, Sum::of($right)), $move, $branch);
+            $common = $value->isZero() ? null : FractionWork::overCommonDenominator(
+                [Term::constant($value), Term::constant($this->n->negated())],
+            );
+            if ($common !== null) {
+                $lines[] = Line::equivalent(new Equation($mx, $common), new Rewrite(), $branch);
+            }
+        }
+        if (!$this->m->isOne()) {
+            $lines[] = Line::equivalent(
+                new Equation($mx, Numeral::of($after)),
+                $lines === [] ? new JoinBranches() : new Rewrite(),
+                $branch,
+            );
+        }
+
+        return $lines;
+    }
+
+    /**
+     * @param list<Expression> $exact the two solutions
+     *
+     * @return list<Step> the letter alone, plus or minus kept
+     */
+    private function alone(SquareRoot $root, array $exact): array
+    {
+        $letter = new Letter($this->letter);
+        $result = Line::result(new Alternatives([
+            new Equation($letter, $exact[0]),
+            new Equation($letter, $exact[1]),
+        ]), new JoinBranches());
+        if ($this->n->isZero() && $this->m->isOne()) {
+            // Simplified, it says the letter already; it is only said that this is all.
+            return [new Step(
+                id: 'solutions',
+                role: Role::Gathering,
+                title: Message::of('solve.solutions.title'),
+                why: Message::of('quadratic.alone.why-both'),
+                lines: [$result],
+            )];
+        }
+        $lines = [];
+        $apart = array_map(fn(bool $minus): Expression => $this->exact($root, $minus, false), [false, true]);
+        $number = Numeral::of($this->n->negated());
+        $beside = static fn(Expression $size): Expression => Sum::of([$number, $size]);
+        if (!$this->m->isOne()) {
+            $mx = Polynomial::ofCoefficients($this->letter, [$this->m, Rational::zero()])->toExpression();
+            if (!$this->n->isZero()) {
+                $lines[] = Line::equivalent(new Alternatives([
+                    new Equation($mx, $beside($root->simplified())),
+                    new Equation($mx, $beside(new Negative($root->simplified()))),
+                ]), new JoinBranches());
+            }
+        } elseif (!$apart[0]->equals($exact[0])) {
+            $lines[] = Line::equivalent(new Alternatives([
+                new Equation($letter, $apart[0]),
+                new Equation($letter, $apart[1]),
+            ]), new JoinBranches());
+        }
+
+        return [new Step(
+            id: 'alone',
+            title: Message::of('quadratic.alone.title', ['letter' => $letter]),
+            why: $this->aloneWhy($lines !== []),
+            lines: [...$lines, $result],
+            question: Question::solutions(
+                Message::of('solve.solutions.ask'),
+                $this->problem,
+                $this->letter,
+                $exact === [] ? [$number] : $exact,
+            ),
+        )];
+    }
+
+    private function aloneWhy(bool $combined): Message
+    {
+        $from = Numeral::of($this->n);
+
+        return match (true) {
+            $this->n->isZero() => Message::of('quadratic.alone.why-divide', ['number' => Numeral::of($this->m)]),
+            !$this->m->isOne() => Message::of('quadratic.alone.why-move-divide', [
+                'from' => $from,
+                'number' => Numeral::of($this->m),
+            ]),
+            $combined => Message::of('quadratic.alone.why-combined', ['from' => $from]),
+            default => Message::of('quadratic.alone.why', ['from' => $from]),
+        };
+    }
+
+    /** @param list<Expression> $values */
+    private function solutions(SolutionsAnswer $answer, array $values): Step
+    {
+        return new Step(
+            id: 'solutions',
+            role: Role::Gathering,
+            title: Message::of('solve.solutions.title'),
+            why: Message::of('solve.solutions.why'),
+            lines: [Line::result($answer->node(), new JoinBranches())],
+            question: $values === [] ? null : Question::solutions(
+                Message::of('solve.solutions.ask'),
+                $this->problem,
+                $this->letter,
+                $values,
+            ),
+        );
+    }
+
+    /** mx + n = s or mx + n = −s. */
+    private function either(Expression $size): Alternatives
+    {
+        return new Alternatives([
+            new Equation($this->base, $size),
+            new Equation($this->base, new Negative($size)),
+        ]);
+    }
+
+    private function solution(Rational $value): Rational
+    {
+        return $value->minus($this->n)->dividedBy($this->m);
+    }
+
+    private function exact(SquareRoot $root, bool $minus, bool $combined): Expression
+    {
+        $square = $this->value->dividedBy($this->m->times($this->m));
+        $real = SquareRoot::of($square->absolute());
+        $scaled = match (true) {
+            $real === null => $root,
+            $square->isNegative() => $real->ofOpposite(),
+            default => $real,
+        };
+        $number = $this->n->negated()->dividedBy($this->m);
+
+        return $scaled->beside($number, $minus !== $this->m->isNegative(), $combined);
+    }
+}
