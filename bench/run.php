@@ -14,13 +14,12 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Route;
 use Runel\Demonstration\Link;
 use Runel\Demonstration\Task;
+use Runel\Job\Jobs;
 use Runel\Marking\Marker;
-use Runel\Method\Catalogue;
 use Runel\Notation\Ascii;
 use Runel\Practice\Maker;
 use Runel\Practice\Order;
 use Runel\Practice\Wishes;
-use Runel\Problem\Job;
 use Runel\Problem\Problem;
 use Runel\Style\HouseStyle;
 
@@ -60,7 +59,7 @@ $problems = [
     'sqrt(3x+1)-sqrt(x+4)=1',
     'A=1/2(a+b)h for b',
 ];
-$catalogue = Catalogue::standard();
+$catalogue = Jobs::catalogue();
 $tasks = array_map(static fn(string $typed): Task => new Task(Problem::read($typed), HouseStyle::default()), $problems);
 
 echo "Reading a problem\n";
@@ -72,7 +71,7 @@ $methods = [];
 foreach ($tasks as $task) {
     foreach ($catalogue->offers($task) as $offer) {
         if ($offer->forecast !== null) {
-            $methods[$offer->method->job()->value . ' ' . $offer->method->id()][] = $task;
+            $methods[$offer->method->job() . ' ' . $offer->method->id()][] = $task;
         }
     }
 }
@@ -91,7 +90,7 @@ foreach ($tasks as $task) {
     $offers = array_filter($catalogue->offers($task), static fn($offer): bool => $offer->forecast !== null);
     $job = array_values($offers)[0]->method->job();
     $lines = [];
-    foreach ($catalogue->demonstrate($task, $job->value)->steps() as $step) {
+    foreach ($catalogue->demonstrate($task, $job)->steps() as $step) {
         foreach ($step->lines as $line) {
             if ($line->link !== Link::Side && $line->link !== Link::Given && $line->branch === null) {
                 $lines[] = Ascii::write($line->node);
@@ -126,13 +125,13 @@ $pile = array_fill(0, 30, ['6x^2+19x+10=0', [
 $all = milliseconds(static fn() => array_map(static fn(array $page) => Marker::mark(
     $catalogue,
     new Task(Problem::read($page[0]), HouseStyle::default()),
-    Job::Solve,
+    'solve',
     $page[1],
 ), $pile), 1, 3);
 printf("  a pile of 30 pages of 10 lines %.0f ms, %.0f times demonstrating a problem\n", $all, $all / $shown);
 
 echo "Problems to order, against demonstrating a problem\n";
-$order = Order::of('factor-leading', '', '40', '7', Wishes::none());
+$order = Order::of(Jobs::ladders()->of('factor-leading'), '', '40', '7', Wishes::none());
 $made = milliseconds(
     static fn() => Maker::make($catalogue, new SeededChance(), HouseStyle::default(), $order),
     1,

@@ -9,7 +9,6 @@ use App\Demonstrations\Demonstrations;
 use Runel\Message\Message;
 use Runel\Message\Refusal;
 use Runel\Method\Offer;
-use Runel\Problem\Job;
 use Runel\Problem\Problem;
 
 /**
@@ -46,7 +45,7 @@ final readonly class Reading
         $fitting = [];
         foreach ($this->offers as $offer) {
             if ($offer->forecast !== null) {
-                $fitting[$offer->method->job()->value][] = $offer;
+                $fitting[$offer->method->job()][] = $offer;
             }
         }
 

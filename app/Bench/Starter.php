@@ -5,14 +5,13 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use Runel\Demonstration\Figure\Figure;
-use Runel\Problem\Job;
 use Runel\Problem\Problem;
 
 /** A demonstration to begin with: where it is, and a picture from its middle. */
 final readonly class Starter
 {
     public function __construct(
-        public Job $job,
+        public string $job,
         public string $method,
         public Problem $problem,
         public Figure $figure,

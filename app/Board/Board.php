@@ -18,13 +18,13 @@ use Runel\Demonstration\Line;
 use Runel\Demonstration\Link;
 use Runel\Demonstration\Question;
 use Runel\Demonstration\Step;
+use Runel\Job\Jobs;
 use Runel\Judging\Judge;
 use Runel\Judging\OwnPair;
 use Runel\Judging\Verdict;
 use Runel\Message\Message;
 use Runel\Notation\Ascii;
 use Runel\Polynomial\Polynomial;
-use Runel\Problem\Job;
 
 /** A demonstration as it stands at one stop: what is folded, what is open, what is lit. */
 final readonly class Board
@@ -69,7 +69,7 @@ final readonly class Board
         $verdict = $question !== null && $address->answer !== null && !$address->reveal ? Judge::verdict(
             $question,
             $address->answer,
-            $demonstration->job,
+            Jobs::all()->of($demonstration->job)->rules(),
         ) : null;
         $open = $question !== null && !$address->reveal && $verdict?->right !== true;
 
@@ -293,7 +293,7 @@ final readonly class Board
     {
         return [
             'problem' => $this->address->problem(),
-            'job' => $this->demonstration->job->value,
+            'job' => $this->demonstration->job,
             'method' => $this->demonstration->method,
             'step' => (string) $this->current,
         ];
@@ -331,7 +331,7 @@ final readonly class Board
 
         return $this->address->to('board', [
             'problem' => Ascii::typed($quotient),
-            'job' => Job::Factor->value, 'method' => null, 'step' => null, 'ask' => null,
+            'job' => 'factor', 'method' => null, 'step' => null, 'ask' => null,
         ]);
     }
 
@@ -341,7 +341,7 @@ final readonly class Board
         $isWhole = $this->shown <= 1 || $this->isChecking() || $this->isLast();
 
         return $this->address->to('your-turn', [
-            'job' => $this->demonstration->job->value,
+            'job' => $this->demonstration->job,
             'method' => $isWhole ? null : $this->demonstration->method,
             'step' => $isWhole ? null : $this->shown,
             'ask' => null,

@@ -13,7 +13,6 @@ use Runel\Demonstration\Forecast;
 use Runel\Demonstration\Task;
 use Runel\Message\Message;
 use Runel\Method\Offer;
-use Runel\Problem\Job;
 
 /** The jobs and methods a problem has, with their forecasts or the reasons why not. */
 final readonly class Listing
@@ -25,18 +24,25 @@ final readonly class Listing
         $wording = $this->faces->text($task->style);
         $offers = $this->demonstrations->offers($task);
 
-        return $format === Format::Json ? self::json($task, $offers, $wording) : self::text($task, $offers, $wording);
+        $jobs = $this->demonstrations->jobs($task->problem);
+
+        return $format === Format::Json
+            ? self::json($task, $jobs, $offers, $wording)
+            : self::text($jobs, $offers, $wording);
     }
 
-    /** @param list<Offer> $offers */
-    private static function json(Task $task, array $offers, Wording $wording): string
+    /**
+     * @param list<string> $jobs
+     * @param list<Offer>  $offers
+     */
+    private static function json(Task $task, array $jobs, array $offers, Wording $wording): string
     {
         return json_encode([
             'runel' => JsonFace::SCHEMA,
             'problem' => $task->problem->source,
-            'jobs' => array_map(static fn(Job $job): string => $job->value, $task->problem->jobs),
+            'jobs' => $jobs,
             'methods' => array_map(static fn(Offer $offer): array => [
-                'job' => $offer->method->job()->value,
+                'job' => $offer->method->job(),
                 'method' => $offer->method->id(),
             ]
                 + ($offer->forecast !== null ? ['applies' => true, 'forecast' => JsonFace::forecast(
@@ -50,12 +56,15 @@ final readonly class Listing
         ], \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES);
     }
 
-    /** @param list<Offer> $offers */
-    private static function text(Task $task, array $offers, Wording $wording): string
+    /**
+     * @param list<string> $jobs
+     * @param list<Offer>  $offers
+     */
+    private static function text(array $jobs, array $offers, Wording $wording): string
     {
         $text = '';
-        foreach ($task->problem->jobs as $job) {
-            $text .= $job->value . "\n";
+        foreach ($jobs as $job) {
+            $text .= $job . "\n";
             foreach (array_filter($offers, static fn(Offer $offer): bool => $offer->method->job() === $job) as $offer) {
                 $text .= \sprintf("  %-15s %s\n", $offer->method->id(), match (true) {
                     $offer->forecast !== null => self::cost($offer->forecast, $wording) . $wording->say(

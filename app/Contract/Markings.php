@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Contract;
 
-use App\Demonstrations\Jobs;
 use App\Faces\Faces;
+use Runel\Job\Jobs;
 use Runel\Marking\Marker;
 use Runel\Message\BadRequest;
 use Runel\Message\Message;
@@ -60,14 +60,14 @@ final readonly class Markings
         $lines = self::lines($request['lines'] ?? null);
         $reference = $this->requested->reference(array_diff_key($request, ['lines' => 1]));
         $task = $reference->task();
-        $job = Jobs::chosen($task, $reference->job);
+        $job = Jobs::all()->chosen($task->problem, $reference->job)->job();
         $marking = Marker::mark($this->catalogue, $task, $job, $lines, effort: $effort ?? Effort::of(self::EFFORT));
         $wording = $this->faces->text($reference->style);
 
         return [
             'runel' => 1,
             'problem' => $reference->problem,
-            'job' => $job->value,
+            'job' => $job,
         ] + MarkingData::of($marking, $wording);
     }
 

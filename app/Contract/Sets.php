@@ -8,6 +8,7 @@ use App\Demonstrations\Demonstrations;
 use App\Sets\ProblemSet;
 use App\Sets\SetData;
 use App\Sets\SetQuery;
+use Runel\Job\Jobs;
 use Runel\Ladder\Chance;
 use Runel\Ladder\Difficulty;
 use Runel\Ladder\Ladder;
@@ -17,7 +18,6 @@ use Runel\Message\Message;
 use Runel\Message\OutOfReach;
 use Runel\Message\Refusal;
 use Runel\Method\Catalogue;
-use Runel\Practice\Ladders;
 use Runel\Style\HouseStyle;
 
 /** The contract for problems made to order. */
@@ -80,14 +80,14 @@ final readonly class Sets
     public function skills(): array
     {
         return ['runel' => 1, 'skills' => array_map(static fn(Ladder $ladder): array => [
-            'skill' => $ladder->skill()->value,
-            'job' => $ladder->job()->value,
+            'skill' => $ladder->skill(),
+            'job' => $ladder->job(),
             'method' => $ladder->method(),
             'rungs' => array_map(static fn(Rung $rung): array => [
                 'rung' => $rung->number,
                 'adds' => $rung->adds?->value,
                 'traits' => array_map(static fn(Difficulty $trait): string => $trait->value, $rung->traits),
             ], $ladder->rungs()),
-        ], Ladders::all())];
+        ], Jobs::ladders()->all)];
     }
 }

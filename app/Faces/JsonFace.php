@@ -44,7 +44,7 @@ final class JsonFace implements Face
         $data = [
             'runel' => self::SCHEMA,
             'problem' => $demonstration->task->problem->source,
-            'job' => $demonstration->job->value,
+            'job' => $demonstration->job,
             'method' => $demonstration->method,
             'style' => $demonstration->task->style->all(),
             'answer' => ['kind' => $answer->type()->value, 'ascii' => $this->ascii($answer->node())],

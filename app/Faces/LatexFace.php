@@ -35,7 +35,7 @@ final readonly class LatexFace implements Face
             $demonstration->task->problem->node,
         )) . "\$}\n"
             . '\textit{' . $wording->word(
-                "name.method.{$demonstration->job->value}.$demonstration->method",
+                "name.method.{$demonstration->job}.$demonstration->method",
             ) . "}\\par\n";
         foreach ($demonstration->sections as $section) {
             $text .= "\n\\subsection*{" . $wording->say($section->title()) . "}\n";

@@ -20,7 +20,7 @@ final readonly class MarkdownFace implements Face
         $wording = $this->faces->markdown($demonstration->task->style);
         $arranger = new Arranger($demonstration->task->style->times);
         $text = '# $' . (new Latex())->write($arranger->arrange($demonstration->task->problem->node)) . "\$\n\n"
-            . '*' . $wording->word("name.method.{$demonstration->job->value}.$demonstration->method") . "*\n";
+            . '*' . $wording->word("name.method.{$demonstration->job}.$demonstration->method") . "*\n";
         $number = 0;
         foreach ($demonstration->sections as $section) {
             $text .= "\n## " . $wording->say($section->title()) . "\n\n";

@@ -6,9 +6,8 @@ namespace App\Learners;
 
 use App\Models\LearnerGroup;
 use Illuminate\Support\Carbon;
+use Runel\Job\Jobs;
 use Runel\Ladder\Rung;
-use Runel\Ladder\Skill;
-use Runel\Practice\Ladders;
 use Runel\Practice\Standing;
 use Runel\Slip\Slip;
 
@@ -65,13 +64,13 @@ final readonly class GroupRecord
      * The rung that wobbles for the most learners, the lower one first; where none wobbles, the next one that is new to
      * the most of those who stand on the one below.
      *
-     * @return array{skill: Skill, rung: Rung, learners: list<string>, wobbles: bool}|null null while there is no work
+     * @return array{skill: string, rung: Rung, learners: list<string>, wobbles: bool}|null null while there is no work
      */
     public function teachNext(): ?array
     {
         $best = null;
         foreach ([Standing::Wobbles, Standing::New] as $wanted) {
-            foreach (Ladders::all() as $ladder) {
+            foreach (Jobs::ladders()->all as $ladder) {
                 $below = null;
                 foreach ($ladder->rungs() as $rung) {
                     $skill = $ladder->skill();

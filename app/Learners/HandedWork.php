@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Learners;
 
-use App\Demonstrations\Jobs;
 use App\Kept\ChangedElsewhere;
 use App\Kept\Writing;
 use App\Models\Attempt;
 use App\Models\Handing;
 use App\Turn\TurnQuery;
 use Illuminate\Support\Carbon;
+use Runel\Job\Jobs;
 use Runel\Marking\Guidance;
 use Runel\Marking\Marker;
 use Runel\Message\Refusal;
@@ -128,7 +128,7 @@ final readonly class HandedWork
         [$lines, $why] = $work($attempt);
         // Judged before the database is held.
         $task = $attempt->task->task();
-        $job = Jobs::chosen($task, $attempt->task->job);
+        $job = Jobs::all()->chosen($task->problem, $attempt->task->job)->job();
         $marking = Marker::mark($this->catalogue, $task, $job, $lines, effort: Effort::of(Judged::EFFORT));
         $belongs = $marking->finished ? $this->records->belonging($task, $job, $marking->lines) : [];
 
@@ -186,7 +186,7 @@ final readonly class HandedWork
             'at' => $isToday ? $opened : $now,
             'slips' => [],
             'lines' => [],
-        ] + $this->records->belonging($task, Jobs::chosen($task, $reference->job)));
+        ] + $this->records->belonging($task, Jobs::all()->chosen($task->problem, $reference->job)->job()));
     }
 
     /**

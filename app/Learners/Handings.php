@@ -10,6 +10,7 @@ use Illuminate\Contracts\Routing\UrlGenerator;
 use Illuminate\Routing\UrlGenerator as Urls;
 use Illuminate\Support\Carbon;
 use Runel\Demonstration\TaskReference;
+use Runel\Job\Jobs;
 use Runel\Ladder\Chance;
 use Runel\Method\Catalogue;
 use Runel\Practice\Maker;
@@ -58,13 +59,13 @@ final readonly class Handings
         $tasks = [];
         foreach ($record->due() as $due) {
             [$made] = Maker::make($this->catalogue, $this->chance, $record->learner->style, Order::of(
-                $due->skill->value,
+                Jobs::ladders()->of($due->skill),
                 (string) $due->rung->number,
                 '1',
                 $record->seed(),
                 Wishes::none(),
             ));
-            $job = $made->demonstration->job->value;
+            $job = $made->demonstration->job;
             $tasks[] = new TaskReference($made->problem, $job, null, $record->learner->style);
         }
 

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Learners;
 
-use App\Demonstrations\Jobs;
 use App\Models\Attempt;
 use Runel\Demonstration\Task;
 use Runel\Expression\Letters;
 use Runel\Expression\Node;
+use Runel\Job\Jobs;
 use Runel\Marking\Difference;
 use Runel\Marking\LineReader;
 use Runel\Marking\LineVerdict;
@@ -21,7 +21,6 @@ use Runel\Message\Refusal;
 use Runel\Method\Catalogue;
 use Runel\Notation\Ascii;
 use Runel\Parsing\Parser;
-use Runel\Problem\Reading;
 use Runel\Proof\Effort;
 use Runel\Proof\Proof;
 use Runel\Slip\Slip;
@@ -93,7 +92,7 @@ final readonly class Judged
         return Marker::mark(
             $this->catalogue,
             $task,
-            Jobs::chosen($task, $attempt->task->job),
+            Jobs::all()->chosen($task->problem, $attempt->task->job)->job(),
             $attempt->typed(),
             effort: $effort,
         );
@@ -111,8 +110,10 @@ final readonly class Judged
     /** @return list<MarkedLine> */
     private function kept(Attempt $attempt, Task $task): array
     {
-        $division = Reading::quotient($task->problem->node);
-        $reader = new LineReader(Letters::of($task->problem->node), $division?->denominator);
+        $reader = new LineReader(
+            Letters::of($task->problem->node),
+            $task->problem->quotient()?->denominator,
+        );
         $place = new SlipPlace(new Proof());
         $before = $task->problem->node;
         $lines = [];

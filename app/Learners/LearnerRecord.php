@@ -11,13 +11,13 @@ use App\Models\ReturnWord;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Carbon;
+use Runel\Job\Jobs;
+use Runel\Ladder\Ladder;
 use Runel\Ladder\Rung;
-use Runel\Ladder\Skill;
 use Runel\Practice\Attempted;
 use Runel\Practice\ComingBack;
 use Runel\Practice\Happening;
 use Runel\Practice\History;
-use Runel\Practice\Ladders;
 use Runel\Practice\Standing;
 
 /** All that is kept of a learner's work, as it stands on a day. */
@@ -111,9 +111,9 @@ final readonly class LearnerRecord
     }
 
     /**
-     * @param list<list<mixed>>                 $rows
-     * @param list<list<mixed>>                 $words
-     * @param array<string, array{Skill, Rung}> $known every rung by its key
+     * @param list<list<mixed>>                  $rows
+     * @param list<list<mixed>>                  $words
+     * @param array<string, array{string, Rung}> $known every rung by its key
      */
     private static function from(Learner $learner, array $rows, array $words, int $today, array $known): self
     {
@@ -149,9 +149,9 @@ final readonly class LearnerRecord
         return new self($learner, $rows, $rungs, $today, $lastDay, $damaged);
     }
 
-    public function standing(Skill $skill, Rung $rung): Standing
+    public function standing(string $skill, Rung $rung): Standing
     {
-        return ($this->rungs["$skill->value.$rung->number"] ?? null)?->history->standing() ?? Standing::New;
+        return ($this->rungs["$skill.$rung->number"] ?? null)?->history->standing() ?? Standing::New;
     }
 
     /** @return list<RecordedWork> with lines, in no order */
@@ -198,14 +198,14 @@ final readonly class LearnerRecord
         ));
     }
 
-    /** @return list<Skill> those that were tried, in the order in which they are taught */
+    /** @return list<string> those that were tried, in the order in which they are taught */
     public function skills(): array
     {
-        $tried = array_map(static fn(RungHistory $one): Skill => $one->skill, array_values($this->rungs));
+        $tried = array_map(static fn(RungHistory $one): string => $one->skill, array_values($this->rungs));
 
-        return array_values(array_filter(
-            Skill::cases(),
-            static fn(Skill $skill): bool => \in_array($skill, $tried, true),
+        return array_values(array_intersect(
+            array_map(static fn(Ladder $ladder): string => $ladder->skill(), Jobs::ladders()->all),
+            $tried,
         ));
     }
 
@@ -268,13 +268,13 @@ final readonly class LearnerRecord
         };
     }
 
-    /** @return array<string, array{Skill, Rung}> every rung there is, by its key */
+    /** @return array<string, array{string, Rung}> every rung there is, by its key */
     private static function known(): array
     {
         $known = [];
-        foreach (Ladders::all() as $ladder) {
+        foreach (Jobs::ladders()->all as $ladder) {
             foreach ($ladder->rungs() as $rung) {
-                $known["{$ladder->skill()->value}.$rung->number"] = [$ladder->skill(), $rung];
+                $known["{$ladder->skill()}.$rung->number"] = [$ladder->skill(), $rung];
             }
         }
 

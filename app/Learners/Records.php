@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Learners;
 
 use App\Demonstrations\Demonstrations;
-use App\Demonstrations\Jobs;
 use App\Models\Attempt;
 use App\Models\Learner;
 use App\Pile\MarkedPiece;
@@ -13,6 +12,7 @@ use Illuminate\Support\Carbon;
 use Runel\Demonstration\Demonstration;
 use Runel\Demonstration\Task;
 use Runel\Demonstration\TaskReference;
+use Runel\Job\Jobs;
 use Runel\Marking\MarkedLine;
 use Runel\Marking\Marker;
 use Runel\Marking\Marking;
@@ -22,7 +22,6 @@ use Runel\Message\Message;
 use Runel\Message\Refusal;
 use Runel\Method\Catalogue;
 use Runel\Practice\Belonging;
-use Runel\Problem\Job;
 use Runel\Problem\Problem;
 use Runel\Proof\Effort;
 
@@ -73,7 +72,7 @@ final readonly class Records
             throw new BadRequest(Message::of('learner.lines', ['most' => self::MOST_LINES]));
         }
         $task = new Task(Problem::read($problem), $learner->style);
-        $job = Jobs::chosen($task, null);
+        $job = Jobs::all()->chosen($task->problem, null)->job();
         $marking = Marker::mark($this->catalogue, $task, $job, $lines, effort: Effort::of(Judged::EFFORT));
 
         return $this->write($learner, $task, $job, $lines, $marking, self::TYPED, ['at' => $at]);
@@ -86,7 +85,7 @@ final readonly class Records
     private function write(
         Learner $learner,
         Task $task,
-        Job $job,
+        string $job,
         array $lines,
         Marking $marking,
         string $source,
@@ -108,7 +107,7 @@ final readonly class Records
      *
      * @return array{task: TaskReference, skill: string|null, rung: int|null}
      */
-    public function belonging(Task $task, Job $job, array $lines = []): array
+    public function belonging(Task $task, string $job, array $lines = []): array
     {
         try {
             $belongs = Belonging::of($this->road($task, $job, $lines), $this->catalogue);
@@ -117,8 +116,8 @@ final readonly class Records
         }
 
         return [
-            'task' => new TaskReference($task->problem->source, $job->value, null, $task->style, $task->choices),
-            'skill' => $belongs?->skill?->value,
+            'task' => new TaskReference($task->problem->source, $job, null, $task->style, $task->choices),
+            'skill' => $belongs?->ladder?->skill(),
             'rung' => $belongs?->rung?->number,
         ];
     }
@@ -130,17 +129,17 @@ final readonly class Records
      *
      * @throws Refusal where there is no way
      */
-    private function road(Task $task, Job $job, array $lines): Demonstration
+    private function road(Task $task, string $job, array $lines): Demonstration
     {
-        $first = $this->demonstrations->of($task, $job->value);
-        if ($job !== Job::Solve || $lines === []) {
+        $first = $this->demonstrations->of($task, $job);
+        if ($job !== 'solve' || $lines === []) {
             return $first;
         }
         [$road, $most] = [$first, self::shared($lines, $first)];
         foreach ($this->demonstrations->offers($task) as $offer) {
             $isOther = $offer->method->job() === $job && $offer->method->id() !== $first->method;
             if ($offer->forecast !== null && $isOther) {
-                $other = $this->demonstrations->of($task, $job->value, $offer->method->id());
+                $other = $this->demonstrations->of($task, $job, $offer->method->id());
                 $shared = self::shared($lines, $other);
                 [$road, $most] = $shared > $most ? [$other, $shared] : [$road, $most];
             }

@@ -5,18 +5,17 @@ declare(strict_types=1);
 namespace App\Learners;
 
 use Runel\Ladder\Rung;
-use Runel\Ladder\Skill;
 use Runel\Practice\History;
 
 /** What one learner has come to on one rung. */
 final readonly class RungHistory
 {
-    public function __construct(public Skill $skill, public Rung $rung, public History $history) {}
+    public function __construct(public string $skill, public Rung $rung, public History $history) {}
 
     /** What it is known by: the skill and the number of the rung. */
     public function key(): string
     {
-        return "{$this->skill->value}.{$this->rung->number}";
+        return "{$this->skill}.{$this->rung->number}";
     }
 
     /** How many days ago it was tried last; null where it never was. */

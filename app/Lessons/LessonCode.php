@@ -4,10 +4,9 @@ declare(strict_types=1);
 
 namespace App\Lessons;
 
-use Runel\Ladder\Skill;
+use Runel\Job\Jobs;
 use Runel\Message\BadRequest;
 use Runel\Message\Message;
-use Runel\Practice\Ladders;
 
 /**
  * A proposed lesson in a few words that fit any address: skill, rung, minutes, lines of the board, pace, seed, the item
@@ -16,7 +15,7 @@ use Runel\Practice\Ladders;
 final readonly class LessonCode
 {
     private function __construct(
-        public Skill $skill,
+        public string $skill,
         public int $rung,
         public int $minutes,
         public int $lines,
@@ -37,11 +36,8 @@ final readonly class LessonCode
             \is_string($query[$key] ?? null) && trim($query[$key]) !== '' ? trim($query[$key]) : $else;
         $parts = explode('.', $text('lesson', '')) + ['', '', '', '', '', '', '', ''];
         $or = static fn(int $place, string $else): string => $parts[$place] === '' ? $else : $parts[$place];
-        $named = $text('skill', $or(0, Skill::Linear->value));
-        $skill = Skill::tryFrom($named) ?? throw new BadRequest(Message::of('practice.no-such-skill', [
-            'found' => mb_substr($named, 0, 40),
-        ]));
-        $highest = \count(Ladders::of($skill)->rungs());
+        $skill = $text('skill', $or(0, 'linear'));
+        $highest = \count(Jobs::ladders()->of($skill)->rungs());
 
         return new self(
             $skill,
@@ -59,7 +55,7 @@ final readonly class LessonCode
     public function code(int $item): string
     {
         return implode('.', [
-            $this->skill->value,
+            $this->skill,
             $this->rung,
             $this->minutes,
             $this->lines,

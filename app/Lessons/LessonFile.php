@@ -58,7 +58,7 @@ final readonly class LessonFile
     /** What a proposed lesson is called. */
     public function goalOf(ProposedLesson $lesson): string
     {
-        return $this->say(Message::of('practice.skill.' . $lesson->code->skill->value)) . ', '
+        return $this->say(Message::of('practice.skill.' . $lesson->code->skill)) . ', '
             . $this->say(Message::of('sets.rung', ['number' => $lesson->code->rung]));
     }
 

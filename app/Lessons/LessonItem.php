@@ -7,6 +7,7 @@ namespace App\Lessons;
 use App\Sets\Pick;
 use Illuminate\Support\Str;
 use Runel\Demonstration\TaskReference;
+use Runel\Job\Jobs;
 use Runel\Lesson\ItemKind;
 use Runel\Message\BadRequest;
 use Runel\Message\Message;
@@ -151,7 +152,7 @@ final readonly class LessonItem
         $kept = \is_array($values['task'] ?? null) ? TaskReference::fromArray($values['task']) : null;
         $problem = $text('problem') !== '' ? $text('problem') : $kept->problem ?? '';
         // What cannot be read is said where it is typed, with its place.
-        Problem::read($problem);
+        Jobs::all()->ofProblem(Problem::read($problem));
         $sent = static fn(string $key, ?string $else): ?string => $text($key) === '' ? $else : $text($key);
         $same = $kept !== null && $kept->problem === $problem;
 
@@ -182,7 +183,7 @@ final readonly class LessonItem
             throw new BadRequest(Message::of('practice.count', ['found' => \count($own), 'most' => Order::MOST]));
         }
         foreach ($own as $problem) {
-            Problem::read($problem);
+            Jobs::all()->ofProblem(Problem::read($problem));
         }
 
         return $own;

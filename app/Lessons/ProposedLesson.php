@@ -6,6 +6,7 @@ namespace App\Lessons;
 
 use App\Sets\Pick;
 use Runel\Demonstration\TaskReference;
+use Runel\Job\Jobs;
 use Runel\Lesson\Item;
 use Runel\Lesson\ItemKind;
 use Runel\Lesson\Pace;
@@ -24,7 +25,7 @@ final readonly class ProposedLesson implements Planned
     public static function of(LessonCode $code, Proposal $proposal, HouseStyle $style): self
     {
         return new self($code, $proposal->plan(
-            $code->skill,
+            Jobs::ladders()->of($code->skill),
             $code->rung,
             $code->minutes,
             new Surface($code->wide, $code->lines),
@@ -85,7 +86,7 @@ final readonly class ProposedLesson implements Planned
 
     private function pick(int $count): Pick
     {
-        return Pick::of($this->code->skill->value, (string) $this->code->rung, $count);
+        return Pick::of($this->code->skill, (string) $this->code->rung, $count);
     }
 
     public function code(int $number): string
@@ -109,7 +110,7 @@ final readonly class ProposedLesson implements Planned
             'text' => $item->kind === ItemKind::Goal ? $goal($item) : '',
             'task' => $item->demonstration === null ? null : (new TaskReference(
                 $item->demonstration->task->problem->source,
-                $item->demonstration->job->value,
+                $item->demonstration->job,
                 $item->demonstration->method,
                 HouseStyle::default(),
             ))->toArray(),

@@ -27,7 +27,7 @@ final class Room
         }
         $address = Address::for(new TaskReference(
             $demonstration->task->problem->source,
-            $demonstration->job->value,
+            $demonstration->job,
             $item->kind === ItemKind::Demonstration ? $demonstration->method : null,
             $style,
             $demonstration->task->choices,

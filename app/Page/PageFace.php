@@ -27,7 +27,6 @@ use Runel\Notation\Arranger;
 use Runel\Notation\Ascii;
 use Runel\Notation\Latex;
 use Runel\Notation\PlainText;
-use Runel\Problem\Job;
 use Runel\Style\HouseStyle;
 
 /** Writes the parts of a page in one house style: words, mathematics, figures. Everything it gives is safe HTML. */
@@ -89,14 +88,14 @@ final class PageFace
         return ($this->plainWording ??= $this->faces->text($this->style))->say($message);
     }
 
-    public function jobName(Job|string $job): string
+    public function jobName(string $job): string
     {
-        return $this->word('name.job.' . ($job instanceof Job ? $job->value : $job));
+        return $this->word('name.job.' . $job);
     }
 
-    public function methodName(Job|string $job, string $method): string
+    public function methodName(string $job, string $method): string
     {
-        return $this->word('name.method.' . ($job instanceof Job ? $job->value : $job) . '.' . $method);
+        return $this->word('name.method.' . $job . '.' . $method);
     }
 
     public function maths(Node $node): string

@@ -8,7 +8,6 @@ use App\Ruling\Ruling;
 use Runel\Marking\MarkedLine;
 use Runel\Marking\Marking;
 use Runel\Message\Refusal;
-use Runel\Problem\Job;
 use Runel\Problem\Problem;
 use Runel\Slip\Slip;
 
@@ -22,7 +21,7 @@ final readonly class MarkedPiece
     public function __construct(
         public Piece $piece,
         public ?Problem $problem,
-        public ?Job $job,
+        public ?string $job,
         public ?Marking $marking,
         public ?Refusal $refusal,
         public string $mark,

@@ -62,7 +62,7 @@ final readonly class MarkedSheet
             'pieces' => array_map(fn(MarkedPiece $piece): array => [
                 'learner' => $piece->piece->learner,
                 'problem' => $piece->piece->problem,
-                'job' => $piece->job?->value,
+                'job' => $piece->job,
                 'error' => $piece->refusal === null ? null : $this->text->say($piece->refusal->reason),
                 'mark' => $piece->mark,
                 'remark' => $piece->remark,

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Pile;
 
-use App\Demonstrations\Jobs;
 use App\Ruling\Ruling;
 use Illuminate\Http\Request;
 use Runel\Demonstration\Task;
+use Runel\Job\Jobs;
 use Runel\Marking\Marker;
 use Runel\Message\Defect;
 use Runel\Message\Message;
@@ -112,7 +112,7 @@ final readonly class Pile
     {
         foreach ($this->pieces as $piece) {
             if (\in_array($slip, $piece->slips(), true)) {
-                return $piece->job->value ?? '';
+                return $piece->job ?? '';
             }
         }
 
@@ -131,7 +131,7 @@ final readonly class Pile
         try {
             $problem = Problem::read($piece->problem);
             $task = new Task($problem, $style);
-            $job = Jobs::chosen($task, null);
+            $job = Jobs::all()->chosen($task->problem, null)->job();
             $lines = \array_slice($piece->lines, 0, self::MOST_LINES);
 
             return new MarkedPiece(

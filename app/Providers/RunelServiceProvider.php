@@ -22,6 +22,7 @@ use Illuminate\Database\ConnectionInterface;
 use Illuminate\Support\Facades\View;
 use Illuminate\Support\ServiceProvider;
 use Psr\Log\LoggerInterface;
+use Runel\Job\Jobs;
 use Runel\Ladder\Chance;
 use Runel\Method\Catalogue;
 use Runel\Method\Incidents;
@@ -33,7 +34,7 @@ final class RunelServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->bind(Incidents::class, LoggedIncidents::class);
-        $this->app->singleton(Catalogue::class, static fn(Application $app): Catalogue => Catalogue::standard(
+        $this->app->singleton(Catalogue::class, static fn(Application $app): Catalogue => Jobs::catalogue(
             $app->make(Incidents::class),
         ));
         $this->app->singleton(Faces::class);

@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace App\Sets;
 
+use Runel\Job\Jobs;
 use Runel\Ladder\Chance;
+use Runel\Ladder\Ladder;
 use Runel\Method\Catalogue;
-use Runel\Practice\Ladders;
 use Runel\Practice\Maker;
 use Runel\Practice\Order;
 use Runel\Practice\Wishes;
@@ -25,8 +26,8 @@ final readonly class Against
     {
         $own = [];
         $others = [];
-        foreach (Ladders::all() as $ladder) {
-            if ($ladder->job()->value === $job) {
+        foreach (Jobs::ladders()->all as $ladder) {
+            if ($ladder->job() === $job) {
                 $own[] = $ladder;
             } else {
                 $others[] = $ladder;
@@ -35,24 +36,24 @@ final readonly class Against
         $wishes = Wishes::of(['trap' => $slip->value]);
         foreach ([...$own, ...$others] as $ladder) {
             foreach ($ladder->rungs() as $rung) {
-                if ($this->lurks($ladder->skill()->value, $rung->number, $wishes)) {
+                if ($this->lurks($ladder, $rung->number, $wishes)) {
                     return [
-                        'pick' => [(string) Pick::of($ladder->skill()->value, (string) $rung->number, self::COUNT)],
+                        'pick' => [(string) Pick::of($ladder->skill(), (string) $rung->number, self::COUNT)],
                         'wish' => $wishes->chosen(),
                     ];
                 }
             }
         }
 
-        return $own === [] ? [] : ['pick' => [(string) Pick::of($own[0]->skill()->value, '', self::COUNT)]];
+        return $own === [] ? [] : ['pick' => [(string) Pick::of($own[0]->skill(), '', self::COUNT)]];
     }
 
-    private function lurks(string $skill, int $rung, Wishes $wishes): bool
+    private function lurks(Ladder $ladder, int $rung, Wishes $wishes): bool
     {
         $style = HouseStyle::default();
         // One throw tells: where a slip is warned of, it is warned of in nearly all of them.
         $examples = Maker::make($this->catalogue, $this->chance, $style, Order::of(
-            $skill,
+            $ladder,
             (string) $rung,
             '1',
             '1',

@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace App\Sets;
 
+use Runel\Job\Jobs;
 use Runel\Ladder\Chance;
 use Runel\Ladder\Ladder;
-use Runel\Ladder\Skill;
 use Runel\Method\Catalogue;
-use Runel\Practice\Ladders;
 use Runel\Practice\Made;
 use Runel\Practice\Maker;
 use Runel\Style\HouseStyle;
@@ -22,12 +21,11 @@ final readonly class LadderPicture
      */
     private function __construct(public Ladder $ladder, public array $examples, public array $methods) {}
 
-    public static function of(Skill $skill, Catalogue $catalogue, Chance $chance, HouseStyle $style): self
+    public static function of(Ladder $ladder, Catalogue $catalogue, Chance $chance, HouseStyle $style): self
     {
-        $ladder = Ladders::of($skill);
-        $examples = Maker::examples($catalogue, $chance, $style, $skill);
+        $examples = Maker::examples($catalogue, $chance, $style, $ladder);
         $methods = [];
-        foreach ($catalogue->ofJob($ladder->job()) as $method) {
+        foreach ($catalogue->families->of($ladder->job())->methods() as $method) {
             if ($method->refusal($examples[0]->demonstration->task) === null) {
                 $methods[] = $method->id();
             }
@@ -36,12 +34,12 @@ final readonly class LadderPicture
         return new self($ladder, $examples, $methods);
     }
 
-    /** @return array<string, list<Skill>> all skills, by their job */
+    /** @return array<string, list<string>> all skills, by their job */
     public static function skills(): array
     {
         $skills = [];
-        foreach (Ladders::all() as $ladder) {
-            $skills[$ladder->job()->value][] = $ladder->skill();
+        foreach (Jobs::ladders()->all as $ladder) {
+            $skills[$ladder->job()][] = $ladder->skill();
         }
 
         return $skills;

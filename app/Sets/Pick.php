@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Sets;
 
+use Runel\Job\Jobs;
 use Runel\Message\BadRequest;
 use Runel\Practice\Order;
 use Runel\Practice\Wishes;
@@ -31,7 +32,7 @@ final readonly class Pick implements \Stringable
      */
     public function order(string $seed, Wishes $wishes, array $again = []): Order
     {
-        return Order::of($this->skill, $this->rungs, $this->count, $seed, $wishes, $again);
+        return Order::of(Jobs::ladders()->of($this->skill), $this->rungs, $this->count, $seed, $wishes, $again);
     }
 
     public function __toString(): string

@@ -162,7 +162,7 @@ final readonly class ProblemSet
         return SetItem::own(
             $key,
             $demonstration,
-            $belongs->exact ? $belongs->skill : null,
+            $belongs->exact ? $belongs->ladder?->skill() : null,
             $belongs->exact ? $belongs->rung : null,
             $belongs->traits,
         );

@@ -73,7 +73,7 @@ final readonly class QtiPackage
 
     private function item(string $name, Demonstration $demonstration, HouseStyle $style): string
     {
-        $task = $this->faces->text($style)->say(Message::of("sets.task.{$demonstration->job->value}", [
+        $task = $this->faces->text($style)->say(Message::of("sets.task.{$demonstration->job}", [
             'letter' => $demonstration->task->problem->subject ?? '',
         ]));
         $maths = '<math xmlns="' . self::MATHS . '">' . self::bare((new MathMl())->write(

@@ -26,7 +26,7 @@ final readonly class SetData
     public function of(array $items, string $seed): array
     {
         $skills = array_values(array_unique(array_map(
-            static fn(SetItem $item): string => $item->skill->value ?? '',
+            static fn(SetItem $item): string => $item->skill ?? '',
             $items,
         )));
 
@@ -45,9 +45,9 @@ final readonly class SetData
 
         return [
             'problem' => $item->problem,
-            'job' => $demonstration?->job->value,
+            'job' => $demonstration?->job,
             'method' => $demonstration?->method,
-            'skill' => $item->skill?->value,
+            'skill' => $item->skill,
             'rung' => $item->rung?->number,
             'adds' => $item->rung?->adds?->value,
             'traits' => array_map(static fn(Difficulty $trait): string => $trait->value, $item->traits),

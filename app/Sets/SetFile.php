@@ -116,7 +116,7 @@ final readonly class SetFile
             $rows[] = [
                 $item->problem,
                 $this->answer($item, $style),
-                $item->skill->value ?? '',
+                $item->skill ?? '',
                 (string) $item->rung?->number,
                 $item->rung?->adds->value ?? '',
                 $seed,
@@ -130,7 +130,7 @@ final readonly class SetFile
     {
         $demonstration = $item->demonstration;
 
-        return $demonstration === null ? '' : $this->word("sets.task.{$demonstration->job->value}", $style, [
+        return $demonstration === null ? '' : $this->word("sets.task.{$demonstration->job}", $style, [
             'letter' => $demonstration->task->problem->subject ?? '',
         ]);
     }

@@ -8,7 +8,6 @@ use Runel\Demonstration\Demonstration;
 use Runel\Demonstration\TaskReference;
 use Runel\Ladder\Difficulty;
 use Runel\Ladder\Rung;
-use Runel\Ladder\Skill;
 use Runel\Message\Refusal;
 use Runel\Practice\Made;
 use Runel\Style\HouseStyle;
@@ -23,7 +22,7 @@ final readonly class SetItem
     private function __construct(
         public string $key,
         public string $problem,
-        public ?Skill $skill,
+        public ?string $skill,
         public ?Rung $rung,
         public array $traits,
         public ?Demonstration $demonstration,
@@ -35,7 +34,7 @@ final readonly class SetItem
         return new self(
             $key,
             $made->problem,
-            $made->skill,
+            $made->ladder->skill(),
             $made->rung,
             $made->rung->traits,
             $made->demonstration,
@@ -47,7 +46,7 @@ final readonly class SetItem
     public static function own(
         string $key,
         Demonstration $demonstration,
-        ?Skill $skill,
+        ?string $skill,
         ?Rung $rung,
         array $traits,
     ): self {
@@ -65,7 +64,7 @@ final readonly class SetItem
     {
         return new TaskReference(
             $this->problem,
-            $this->demonstration?->job->value,
+            $this->demonstration?->job,
             $this->demonstration?->method,
             $style,
         );

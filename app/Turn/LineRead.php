@@ -10,7 +10,6 @@ use Runel\Marking\LineReader;
 use Runel\Marking\Statement;
 use Runel\Message\Refusal;
 use Runel\Problem\Problem;
-use Runel\Problem\Reading;
 
 /** A line while it is typed: what Runel reads so far, or where it cannot go on. */
 final readonly class LineRead
@@ -31,7 +30,7 @@ final readonly class LineRead
             $problem = Problem::read($address->problem());
             $reader = new LineReader(
                 Letters::of($problem->node),
-                Reading::quotient($problem->node)?->denominator,
+                $problem->quotient()?->denominator,
             );
             $statements = LineReader::statements($typed);
 

@@ -6,7 +6,6 @@ namespace App\Turn;
 
 use App\Address\Address;
 use App\Demonstrations\Demonstrations;
-use App\Demonstrations\Jobs;
 use Runel\Demonstration\Check;
 use Runel\Demonstration\Demonstration;
 use Runel\Demonstration\Line;
@@ -15,17 +14,17 @@ use Runel\Demonstration\Step;
 use Runel\Demonstration\Task;
 use Runel\Expression\Node;
 use Runel\Expression\Rewriter;
+use Runel\Job\Jobs;
 use Runel\Marking\Guidance;
 use Runel\Marking\LineVerdict;
 use Runel\Marking\MarkedLine;
 use Runel\Marking\Marker;
 use Runel\Marking\Marking;
 use Runel\Marking\SideBySide;
-use Runel\Marking\Wanting;
 use Runel\Message\Refusal;
 use Runel\Method\Catalogue;
 use Runel\Method\Offer;
-use Runel\Problem\Job;
+use Runel\Method\Wanting;
 use Runel\Proof\Effort;
 use Runel\Slip\Slip;
 
@@ -43,7 +42,7 @@ final readonly class YourTurn
         public Address $address,
         public TurnQuery $query,
         public Task $task,
-        public Job $job,
+        public string $job,
         public array $given,
         public Marking $marking,
         private Catalogue $catalogue,
@@ -63,10 +62,10 @@ final readonly class YourTurn
         Catalogue $catalogue,
     ): self {
         $task = $address->task();
-        $job = Jobs::chosen($task, $address->reference->job);
+        $job = Jobs::all()->chosen($task->problem, $address->reference->job)->job();
         $given = $address->reference->method === null
             ? []
-            : self::written($demonstrations->of($task, $job->value, $address->reference->method), $address->step);
+            : self::written($demonstrations->of($task, $job, $address->reference->method), $address->step);
         $turn = TurnQuery::of($query);
         $marking = Marker::mark(
             $catalogue,
@@ -93,7 +92,7 @@ final readonly class YourTurn
         Door $door,
     ): self {
         $task = $address->task();
-        $job = Jobs::chosen($task, $address->reference->job);
+        $job = Jobs::all()->chosen($task->problem, $address->reference->job)->job();
         $marking = Marker::mark($catalogue, $task, $job, $query->lines, effort: Effort::of(self::EFFORT));
 
         return new self($address, $query, $task, $job, [], $marking, $catalogue, $demonstrations, $door);
@@ -178,7 +177,7 @@ final readonly class YourTurn
     public function demonstration(?string $method): ?Demonstration
     {
         try {
-            return $this->demonstrations->of($this->task, $this->job->value, $method);
+            return $this->demonstrations->of($this->task, $this->job, $method);
         } catch (Refusal) {
             return null;
         }
@@ -289,7 +288,7 @@ final readonly class YourTurn
         $own = $guidance?->demonstration->task === $this->task ? $guidance : null;
 
         return $this->address->to('board', [
-            'job' => $this->job->value,
+            'job' => $this->job,
             'method' => $own?->demonstration->method ?? $this->address->reference->method,
             'step' => $own === null ? 1 : $own->step,
             'ask' => null,

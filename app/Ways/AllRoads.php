@@ -17,13 +17,12 @@ use Runel\Method\Offer;
 use Runel\Notation\Ascii;
 use Runel\Polynomial\NotPolynomial;
 use Runel\Polynomial\Polynomial;
-use Runel\Problem\Job;
 
 /** One problem by every way there is, each with its landmarks, and whether all of them arrive at the same. */
 final readonly class AllRoads
 {
     /** @param non-empty-list<Demonstration> $demonstrations the one to take first */
-    private function __construct(public Address $address, public Job $job, public array $demonstrations) {}
+    private function __construct(public Address $address, public string $job, public array $demonstrations) {}
 
     /** @throws Refusal when nothing fits */
     public static function of(Address $address, Demonstrations $demonstrations): self
@@ -32,13 +31,13 @@ final readonly class AllRoads
         $fitting = array_filter(
             $demonstrations->offers($task),
             static fn(Offer $offer): bool => $offer->forecast !== null
-                && ($address->reference->job === null || $offer->method->job()->value === $address->reference->job),
+                && ($address->reference->job === null || $offer->method->job() === $address->reference->job),
         );
         $job = array_values($fitting)[0]->method ?? null;
         $shown = [];
         foreach ($fitting as $offer) {
             if ($job !== null && $offer->method->job() === $job->job()) {
-                $shown[] = $demonstrations->of($task, $job->job()->value, $offer->method->id());
+                $shown[] = $demonstrations->of($task, $job->job(), $offer->method->id());
             }
         }
 
@@ -78,7 +77,7 @@ final readonly class AllRoads
     public function board(Demonstration $demonstration): string
     {
         return $this->address->to('board', [
-            'job' => $this->job->value,
+            'job' => $this->job,
             'method' => $demonstration->method,
             'step' => 1,
         ]);

@@ -37,7 +37,7 @@ final readonly class TwoWays
         $byJob = [];
         foreach ($demonstrations->offers($task) as $offer) {
             if ($offer->forecast !== null) {
-                $byJob[$offer->method->job()->value][] = $offer;
+                $byJob[$offer->method->job()][] = $offer;
             }
         }
         // The job asked for where it has two ways, else the first that has: an equation that is solved in one way is

@@ -9,7 +9,6 @@ use Runel\Demonstration\Forecast;
 use Runel\Demonstration\Line;
 use Runel\Demonstration\Link;
 use Runel\Demonstration\Step;
-use Runel\Problem\Job;
 
 /** One of two ways: its board, and what it costs. */
 final readonly class Way
@@ -22,7 +21,7 @@ final readonly class Way
         return $this->board->demonstration->method;
     }
 
-    public function job(): Job
+    public function job(): string
     {
         return $this->board->demonstration->job;
     }

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Runel\Algebra;
 
-use Runel\Demonstration\Task;
 use Runel\Expression\Equation;
 use Runel\Number\DivisionByZero;
 use Runel\Number\Rational;
 use Runel\Polynomial\Monomial;
 use Runel\Polynomial\NotPolynomial;
 use Runel\Polynomial\Polynomial;
+use Runel\Problem\Problem;
 
 /** An equation in one letter in which no power above the first is left when all is gathered. */
 final readonly class LinearEquation
@@ -26,21 +26,19 @@ final readonly class LinearEquation
         public Polynomial $right,
     ) {}
 
-    /** The linear equation a task is about; null when it is none. */
-    public static function ofTask(Task $task): ?self
+    /** The linear equation a problem is about; null when it is none. */
+    public static function ofProblem(Problem $problem): ?self
     {
-        return $task->once(self::class, static function () use ($task): ?self {
-            $node = $task->problem->node;
-            $letter = $task->problem->letter();
-            if (!$node instanceof Equation || $letter === null) {
-                return null;
-            }
-            try {
-                return self::of($node, $letter);
-            } catch (NotPolynomial | DivisionByZero) {
-                return null;
-            }
-        });
+        $node = $problem->node;
+        $letter = $problem->letter();
+        if (!$node instanceof Equation || $letter === null) {
+            return null;
+        }
+        try {
+            return self::of($node, $letter);
+        } catch (NotPolynomial | DivisionByZero) {
+            return null;
+        }
     }
 
     /** Whether it says the solution as it stands. */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Runel\Algebra;
 
-use Runel\Demonstration\Task;
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
 use Runel\Number\DivisionByZero;
@@ -12,6 +11,7 @@ use Runel\Number\Rational;
 use Runel\Polynomial\Monomial;
 use Runel\Polynomial\NotPolynomial;
 use Runel\Polynomial\Polynomial;
+use Runel\Problem\Problem;
 
 /** A quadratic equation in one letter as it stands: both sides multiplied out, and what all of it comes to. */
 final readonly class Quadratic
@@ -34,21 +34,19 @@ final readonly class Quadratic
         public Rational $c,
     ) {}
 
-    /** The quadratic equation a task is about; null when it is none. */
-    public static function ofTask(Task $task): ?self
+    /** The quadratic equation a problem is about; null when it is none. */
+    public static function ofProblem(Problem $problem): ?self
     {
-        return $task->once(self::class, static function () use ($task): ?self {
-            $node = $task->problem->node;
-            $letter = $task->problem->letter();
-            if (!$node instanceof Equation || $letter === null || $task->problem->polynomial?->isZero() !== false) {
-                return null;
-            }
-            try {
-                return self::of($node, $letter);
-            } catch (NotPolynomial | DivisionByZero) {
-                return null;
-            }
-        });
+        $node = $problem->node;
+        $letter = $problem->letter();
+        if (!$node instanceof Equation || $letter === null || $problem->polynomial?->isZero() !== false) {
+            return null;
+        }
+        try {
+            return self::of($node, $letter);
+        } catch (NotPolynomial | DivisionByZero) {
+            return null;
+        }
     }
 
     public function discriminant(): Rational

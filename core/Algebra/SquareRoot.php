@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Runel\Algebra;
 
-use Runel\Demonstration\Line;
 use Runel\Expression\Expression;
 use Runel\Expression\Negative;
 use Runel\Expression\Numeral;
@@ -77,8 +76,12 @@ final readonly class SquareRoot
         return $this->times($this->coefficient);
     }
 
-    /** @return list<Line> largest square out, root over root, denominator made rational; none where nothing is done */
-    public function lines(): array
+    /**
+     * What is written from the root to its value: largest square out, root over root, denominator made rational.
+     *
+     * @return list<array{Expression, Expression}> what equals what; none where nothing is done
+     */
+    public function simplification(): array
     {
         $top = $this->radicand->numerator()->toInt() ?? 1;
         $bottom = $this->radicand->denominator()->toInt() ?? 1;
@@ -107,19 +110,16 @@ final readonly class SquareRoot
             }
         }
         $chain[] = self::real($this->coefficient, $this->inside);
-        $lines = [];
+        $equal = $this->imaginary ? [[$this->written(), Product::of([self::i(), $chain[0]])]] : [];
         $before = $chain[0];
-        if ($this->imaginary) {
-            $lines[] = Line::side($this->written(), Product::of([self::i(), $before]));
-        }
         foreach (\array_slice($chain, 1) as $next) {
             if (!$before->equals($next)) {
-                $lines[] = Line::side($before, $next);
+                $equal[] = [$before, $next];
                 $before = $next;
             }
         }
 
-        return $lines;
+        return $equal;
     }
 
     /**

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Runel\Algebra;
 
-use Runel\Demonstration\Task;
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
 use Runel\Expression\Numeral;
@@ -39,16 +38,14 @@ final readonly class StandardForm
         public Polynomial $whole,
     ) {}
 
-    /** What a task is about; null where that is no polynomial, or nothing at all. */
-    public static function ofTask(Task $task): ?self
+    /** What a problem is about; null where that is no polynomial, or nothing at all. */
+    public static function ofProblem(Problem $problem): ?self
     {
-        return $task->once(self::class, static function () use ($task): ?self {
-            try {
-                return self::of($task->problem);
-            } catch (NotPolynomial | DivisionByZero | TooLarge) {
-                return null;
-            }
-        });
+        try {
+            return self::of($problem);
+        } catch (NotPolynomial | DivisionByZero | TooLarge) {
+            return null;
+        }
     }
 
     /** Whether 0 stands on the right already. */

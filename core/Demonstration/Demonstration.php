@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Runel\Demonstration;
 
 use Runel\Demonstration\Answer\Answer;
-use Runel\Problem\Job;
 
 /** A problem worked by a method in a house style: everything there is to show, as data. */
 final class Demonstration
@@ -23,7 +22,7 @@ final class Demonstration
      */
     public function __construct(
         public readonly Task $task,
-        public readonly Job $job,
+        public readonly string $job,
         public readonly string $method,
         public readonly Forecast $forecast,
         array $sections,

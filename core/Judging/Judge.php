@@ -30,10 +30,10 @@ use Runel\Parsing\Parser;
 use Runel\Polynomial\NotPolynomial;
 use Runel\Polynomial\Polynomial;
 use Runel\Polynomial\Term;
-use Runel\Problem\Job;
 use Runel\Proof\Proof;
 use Runel\Slip\FactoringRule;
 use Runel\Slip\Slip;
+use Runel\Slip\WrongRule;
 use Runel\Slip\WrongRules;
 
 /**
@@ -45,15 +45,16 @@ final readonly class Judge
     /** Where a difference is shown, the first that tells the two apart. */
     private const PLACES = [2, 3, 1, 5, -1, 10];
 
-    private function __construct(private Question $question, private Job $job) {}
+    /** @param list<WrongRule> $rules */
+    private function __construct(private Question $question, private array $rules) {}
 
     /**
-     * @param string $typed as typed; several values with a comma, a semicolon, "and" or "or" between them
-     * @param Job    $job   of the demonstration that asks
+     * @param string          $typed as typed; several values with a comma, a semicolon, "and" or "or" between them
+     * @param list<WrongRule> $rules how people slip in the job that asks
      */
-    public static function verdict(Question $question, string $typed, Job $job): Verdict
+    public static function verdict(Question $question, string $typed, array $rules): Verdict
     {
-        return (new self($question, $job))->judged($typed);
+        return (new self($question, $rules))->judged($typed);
     }
 
     private function judged(string $typed): Verdict
@@ -443,7 +444,7 @@ final readonly class Judge
     private function slip(callable $isMet): ?Verdict
     {
         $counted = $this->question->counted;
-        $rules = $counted === null ? WrongRules::of($this->job) : WrongRules::counting();
+        $rules = $counted === null ? $this->rules : WrongRules::counting();
         foreach ($counted === null ? $this->question->subjects() : [$counted] as $subject) {
             foreach (WrongRules::outcomes($rules, $subject) as [$rule, $wrong]) {
                 if ($isMet($wrong, $rule instanceof FactoringRule)) {

@@ -4,17 +4,15 @@ declare(strict_types=1);
 
 namespace Runel\Ladder;
 
-use Runel\Problem\Job;
-
 /**
  * The rungs of a skill. A ladder makes candidates at will; whether one belongs to a rung is read off its demonstration,
  * never assumed.
  */
 abstract class Ladder
 {
-    abstract public function skill(): Skill;
+    abstract public function skill(): string;
 
-    abstract public function job(): Job;
+    abstract public function job(): string;
 
     /** The method by which its problems are worked where nothing else is wished for. */
     abstract public function method(): string;

@@ -6,11 +6,10 @@ namespace Runel\Lesson;
 
 use Runel\Demonstration\Step;
 use Runel\Ladder\Chance;
-use Runel\Ladder\Skill;
+use Runel\Ladder\Ladder;
 use Runel\Message\BadRequest;
 use Runel\Message\Message;
 use Runel\Method\Catalogue;
-use Runel\Practice\Ladders;
 use Runel\Practice\Made;
 use Runel\Practice\Maker;
 use Runel\Practice\Order;
@@ -37,7 +36,7 @@ final readonly class Proposal
      * @throws BadRequest when the rung is none of the skill's, or the time is no lesson's
      */
     public function plan(
-        Skill $skill,
+        Ladder $ladder,
         int $rung,
         int $minutes,
         Surface $surface,
@@ -52,12 +51,12 @@ final readonly class Proposal
             ]));
         }
         $before = max(1, $rung - 1);
-        [$simple] = $this->problems($skill, $before, 1, $seed, $style);
-        $new = $this->problems($skill, $rung, 5, $seed, $style);
+        [$simple] = $this->problems($ladder, $before, 1, $seed, $style);
+        $new = $this->problems($ladder, $rung, 5, $seed, $style);
         [$shown, $tried, $again, $last] = [$new[0], $new[1] ?? $new[0], $new[2] ?? $new[0], $new[3] ?? $new[0]];
         $slip = self::slip($shown, $rung > 1 ? $simple : null);
-        $harder = $rung < \count(Ladders::of($skill)->rungs())
-            ? $this->problems($skill, $rung + 1, 2, $seed, $style)
+        $harder = $rung < \count($ladder->rungs())
+            ? $this->problems($ladder, $rung + 1, 2, $seed, $style)
             : [];
         $needed = [
             0 => Item::goal($shown, $pace),
@@ -106,10 +105,10 @@ final readonly class Proposal
     }
 
     /** @return non-empty-list<Made> */
-    private function problems(Skill $skill, int $rung, int $count, string $seed, HouseStyle $style): array
+    private function problems(Ladder $ladder, int $rung, int $count, string $seed, HouseStyle $style): array
     {
         return Maker::make($this->catalogue, $this->chance, $style, Order::of(
-            $skill->value,
+            $ladder,
             (string) $rung,
             (string) $count,
             $seed,
@@ -139,7 +138,7 @@ final readonly class Proposal
     private function hasOtherWay(Made $made): bool
     {
         $task = $made->demonstration->task;
-        foreach ($this->catalogue->ofJob(Ladders::of($made->skill)->job()) as $method) {
+        foreach ($this->catalogue->families->of($made->ladder->job())->methods() as $method) {
             if ($method->id() !== $made->demonstration->method && $method->refusal($task) === null) {
                 return true;
             }

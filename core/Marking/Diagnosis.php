@@ -22,7 +22,6 @@ use Runel\Message\TooLarge;
 use Runel\Notation\Ascii;
 use Runel\Polynomial\Polynomial;
 use Runel\Polynomial\Term;
-use Runel\Problem\Job;
 use Runel\Proof\Effort;
 use Runel\Proof\OutOfEffort;
 use Runel\Proof\Proof;
@@ -40,21 +39,21 @@ final readonly class Diagnosis
     private function __construct(public ?Slip $slip, public Message $say, public Message $hint) {}
 
     /**
-     * @param Worked     $worked  lines of ours that follow from the line before may have been skipped
-     * @param list<Node> $earlier the problem and the learner's lines, from which something can have been copied
+     * @param list<WrongRule> $rules   how people slip in the job
+     * @param Worked          $worked  lines of ours that follow from the line before may have been skipped
+     * @param list<Node>      $earlier the problem and the learner's lines, from which something can have been copied
      *
      * @throws OutOfEffort when looking takes more than is granted
      */
     public static function of(
         Proof $proof,
         Effort $effort,
-        Job $job,
+        array $rules,
         Node $before,
         Node $after,
         Worked $worked,
         array $earlier,
     ): self {
-        $rules = WrongRules::of($job);
         $rule = self::rule($proof, $effort, $rules, $before, $after);
         if ($rule !== null) {
             return self::said($rule);

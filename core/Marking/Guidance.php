@@ -21,8 +21,10 @@ use Runel\Expression\Sum;
 use Runel\Message\Message;
 use Runel\Message\Refusal;
 use Runel\Method\Catalogue;
+use Runel\Method\Family;
+use Runel\Method\Help;
+use Runel\Method\Method;
 use Runel\Notation\Ascii;
-use Runel\Problem\Job;
 use Runel\Problem\Problem;
 use Runel\Slip\Slip;
 
@@ -35,8 +37,6 @@ final readonly class Guidance
 {
     /** How many rungs there are. */
     public const RUNGS = 4;
-    private const GUESSING = ['trial', 'cross', 'scale-why'];
-
     /**
      * @param Message    $stage what part of the work comes next
      * @param Slip|null  $watch what people slip on there
@@ -59,15 +59,16 @@ final readonly class Guidance
      *
      * @return self|null null where no demonstration goes on from there
      */
-    public static function after(Catalogue $catalogue, Task $task, Job $job, ?string $method, Node $line): ?self
+    public static function after(Catalogue $catalogue, Task $task, string $job, ?string $method, Node $line): ?self
     {
+        $family = $catalogue->families->of($job);
         $alike = new Alike();
         $whole = null;
-        foreach (self::ways($catalogue, $task, $job, $method) as $demonstration) {
+        foreach (self::ways($catalogue, $task, $family, $method) as $demonstration) {
             $place = self::place($demonstration, $line, $alike);
             $next = $place === null ? null : self::from($demonstration, $place + 1, $line, $alike);
-            // Of products, a way that writes everything in one line helps less than one with lines between.
-            $isWhole = $job === Job::Multiply && $demonstration->method !== $method && $next?->isLast() === true;
+            $isWhole = $next?->isLast() === true && $demonstration->method !== $method
+                && $family->help($demonstration->method, true) === Help::Last;
             if ($next !== null && !$isWhole) {
                 return $next;
             }
@@ -76,8 +77,8 @@ final readonly class Guidance
         if ($whole !== null) {
             return $whole;
         }
-        $own = self::ownProblem($task, $job, $line);
-        foreach ($own === null ? [] : self::ways($catalogue, $own, $job, null) as $demonstration) {
+        $own = self::ownProblem($catalogue, $task, $job, $line);
+        foreach ($own === null ? [] : self::ways($catalogue, $own, $family, null) as $demonstration) {
             $next = self::from($demonstration, 0, $line, $alike);
             if ($next !== null) {
                 return $next;
@@ -94,15 +95,18 @@ final readonly class Guidance
     }
 
     /** @return iterable<Demonstration> the way shown first, then the others in their order */
-    private static function ways(Catalogue $catalogue, Task $task, Job $job, ?string $method): iterable
+    private static function ways(Catalogue $catalogue, Task $task, Family $family, ?string $method): iterable
     {
-        $ids = array_map(static fn($way): string => $way->id(), $catalogue->ofJob($job));
-        // Of factorings, hunts that try whole brackets come last: what they ask says the answer.
-        $own = $job === Job::Factor ? array_diff($ids, self::GUESSING) : [null];
+        $ids = array_map(static fn(Method $way): string => $way->id(), $family->methods());
+        $later = array_filter(
+            $ids,
+            static fn(string $id): bool => $family->help($id, false) === Help::Later,
+        );
+        $own = $later === [] ? [null] : array_diff($ids, $later);
         $shown = $method !== null && \in_array($method, $ids, true) ? [$method] : $own;
         foreach ([...$shown, ...array_diff($ids, $shown)] as $id) {
             try {
-                yield $catalogue->demonstrate($task, $job->value, $id);
+                yield $catalogue->demonstrate($task, $family->job(), $id);
             } catch (Refusal) {
                 continue;
             }
@@ -222,7 +226,7 @@ final readonly class Guidance
     }
 
     /** The line as a problem of its own; null where it cannot be one. */
-    private static function ownProblem(Task $task, Job $job, Node $line): ?Task
+    private static function ownProblem(Catalogue $catalogue, Task $task, string $job, Node $line): ?Task
     {
         if (!$line instanceof Expression && !$line instanceof Equation) {
             return null;
@@ -230,7 +234,7 @@ final readonly class Guidance
         try {
             $problem = Problem::of($line, $task->problem->subject);
 
-            return \in_array($job, $problem->jobs, true)
+            return \in_array($job, $catalogue->families->ofProblem($problem), true)
                 ? new Task($problem, $task->style, $task->choices, true)
                 : null;
         } catch (Refusal) {

@@ -19,8 +19,8 @@ use Runel\Law\Claim\Solves;
 use Runel\Message\Message;
 use Runel\Message\Refusal;
 use Runel\Method\Catalogue;
-use Runel\Problem\Job;
-use Runel\Problem\Reading;
+use Runel\Method\Family;
+use Runel\Method\Wanting;
 use Runel\Proof\Effort;
 use Runel\Proof\OutOfEffort;
 use Runel\Proof\Proof;
@@ -55,20 +55,22 @@ final class Marker
     private function __construct(
         Catalogue $catalogue,
         private readonly Task $task,
-        private readonly Job $job,
+        private readonly Family $family,
         private readonly Effort $effort,
     ) {
         $this->proof = new Proof($effort);
         $this->following = new Following($this->proof, $effort);
-        $division = $job === Job::Divide ? Reading::quotient($task->problem->node) : null;
-        $this->reader = new LineReader(Letters::of($task->problem->node), $division?->denominator);
+        $this->reader = new LineReader(
+            Letters::of($task->problem->node),
+            $task->problem->quotient()?->denominator,
+        );
         $this->place = new SlipPlace($this->proof);
-        $this->worked = new Worked($catalogue, $task, $job, $effort);
+        $this->worked = new Worked($catalogue, $task, $family, $effort);
         $this->trail = Trail::from($task->problem->node);
     }
 
     /**
-     * @param Job          $job    one that the problem has
+     * @param string       $job    one that the problem has
      * @param list<string> $lines  as they were typed
      * @param list<Node>   $given  proved lines that stand already, from which the first of these goes on
      * @param Effort|null  $effort the work that may be spent on it; null: as much as it takes
@@ -76,12 +78,12 @@ final class Marker
     public static function mark(
         Catalogue $catalogue,
         Task $task,
-        Job $job,
+        string $job,
         array $lines,
         array $given = [],
         ?Effort $effort = null,
     ): Marking {
-        $marker = new self($catalogue, $task, $job, $effort ?? Effort::endless());
+        $marker = new self($catalogue, $task, $catalogue->families->of($job), $effort ?? Effort::endless());
         foreach ($given as $node) {
             $marker->trail = $marker->trail->goOn($node, true);
         }
@@ -119,7 +121,7 @@ final class Marker
                 $last === null => Wanting::Lines,
                 $last->node === null && !$last->verdict->isChain() => Wanting::Judged,
                 $last->verdict === LineVerdict::Undecided => Wanting::Judged,
-                default => (new Finish($this->task, $this->job, $this->following, $this->worked))->wants(
+                default => (new Finish($this->task, $this->family, $this->following, $this->worked))->wants(
                     $this->trail,
                     $this->marked,
                 ),
@@ -254,7 +256,8 @@ final class Marker
             $problem = $this->task->problem->node;
 
             // Of y = … the right side may stand alone.
-            return $problem instanceof Equation && $problem->left instanceof Letter && $this->job !== Job::Solve
+            return $problem instanceof Equation && $problem->left instanceof Letter
+                && !$this->family->seeksSolutions($this->task->problem)
                 ? $this->judged($typed, new Equation($problem->left, $node))
                 : $this->unreadable($typed, 'marking.equation-wanted');
         }
@@ -446,7 +449,7 @@ final class Marker
             $diagnosis = $this->effort->within(self::DIAGNOSIS, fn(): Diagnosis => Diagnosis::of(
                 $this->proof,
                 $this->effort,
-                $this->job,
+                $this->family->rules(),
                 $before,
                 $node,
                 $this->worked,

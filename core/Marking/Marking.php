@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Runel\Marking;
 
+use Runel\Method\Wanting;
+
 /** A learner's lines, each judged, and whether the job is done. */
 final readonly class Marking
 {

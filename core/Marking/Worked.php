@@ -12,7 +12,7 @@ use Runel\Expression\Node;
 use Runel\Expression\Rewriter;
 use Runel\Message\Refusal;
 use Runel\Method\Catalogue;
-use Runel\Problem\Job;
+use Runel\Method\Family;
 use Runel\Proof\Effort;
 
 /** What a demonstration of ours says of the problem, worked when it is first asked for: its lines, what solves it. */
@@ -27,7 +27,7 @@ final class Worked
     public function __construct(
         private readonly Catalogue $catalogue,
         private readonly Task $task,
-        private readonly Job $job,
+        private readonly Family $family,
         private readonly Effort $effort,
     ) {}
 
@@ -49,9 +49,9 @@ final class Worked
     /** @return list<Expression>|null what solves the problem; null where that is not known */
     public function solutions(): ?array
     {
-        $isSolved = $this->job === Job::Solve || $this->job === Job::CompleteSquare;
-
-        return $isSolved ? $this->demonstration()?->answer->solutions() : null;
+        return $this->family->seeksSolutions($this->task->problem)
+            ? $this->demonstration()?->answer->solutions()
+            : null;
     }
 
     private function demonstration(): ?Demonstration
@@ -60,7 +60,7 @@ final class Worked
             $this->effort->spend(self::COST);
             $this->isTried = true;
             try {
-                $this->demonstration = $this->catalogue->demonstrate($this->task, $this->job->value);
+                $this->demonstration = $this->catalogue->demonstrate($this->task, $this->family->job());
             } catch (Refusal) {
                 $this->demonstration = null;
             }

@@ -23,6 +23,6 @@ final class Built
             [$this->task, $this->demonstrations] = [$task, []];
         }
 
-        return $this->demonstrations["{$method->job()->value}.{$method->id()}"] ??= $method->demonstrate($task);
+        return $this->demonstrations["{$method->job()}.{$method->id()}"] ??= $method->demonstrate($task);
     }
 }

@@ -8,15 +8,12 @@ use Runel\Audit\Auditor;
 use Runel\Audit\Unproved;
 use Runel\Demonstration\Demonstration;
 use Runel\Demonstration\Task;
-use Runel\Expression\Equation;
 use Runel\Message\Defect;
 use Runel\Message\Message;
 use Runel\Message\MethodDoesNotApply;
-use Runel\Message\NoSuchJob;
 use Runel\Message\NoSuchMethod;
 use Runel\Message\OutOfReach;
 use Runel\Message\Refusal;
-use Runel\Problem\Job;
 
 /** Every family of methods, and the one way to a demonstration: built, audited, then given. */
 final readonly class Catalogue
@@ -26,41 +23,19 @@ final readonly class Catalogue
     private Built $built;
 
     /**
-     * @param list<Family>   $families  one a job
      * @param Incidents|null $incidents where what fails is noted; null: it is thrown on
      */
-    public function __construct(private array $families, private ?Incidents $incidents = null)
+    public function __construct(public Families $families, private ?Incidents $incidents = null)
     {
         $this->failed = new \WeakMap();
         $this->built = new Built();
-    }
-
-    public static function standard(?Incidents $incidents = null): self
-    {
-        $multiplying = new \Runel\Job\Multiply\MultiplyFamily();
-        $factoring = new \Runel\Job\Factor\FactorFamily($multiplying);
-
-        return new self([
-            $multiplying,
-            $factoring,
-            new \Runel\Job\Solve\SolveFamily($factoring),
-            new \Runel\Job\CompleteSquare\CompleteSquareFamily(),
-            new \Runel\Job\Divide\DivideFamily($multiplying),
-            new \Runel\Job\Rearrange\RearrangeFamily(),
-        ], $incidents);
-    }
-
-    /** @return list<Method> of one job */
-    public function ofJob(Job $job): array
-    {
-        return $this->family($job)?->methods() ?? [];
     }
 
     /** @return list<Choice> every choice of every family, each key once */
     public function choices(): array
     {
         $choices = [];
-        foreach ($this->families as $family) {
+        foreach ($this->families->all as $family) {
             foreach ($family->choices() as $choice) {
                 $choices[$choice->key] = $choice;
             }
@@ -73,10 +48,15 @@ final readonly class Catalogue
      * Every method of every job the problem has, with its forecast or its refusal; what fits comes first.
      *
      * @return list<Offer>
+     *
+     * @throws OutOfReach where there is nothing to do with it, or not what its words ask
      */
     public function offers(Task $task): array
     {
-        return array_merge(...array_map(fn(Job $job): array => $this->offersOf($job, $task), $task->problem->jobs));
+        return array_merge(...array_map(
+            fn(string $job): array => $this->offersOf($this->families->of($job), $task),
+            $this->families->ofProblem($task->problem),
+        ));
     }
 
     /**
@@ -132,7 +112,7 @@ final readonly class Catalogue
     /** @throws \Throwable the fault itself where there is nowhere to note it */
     private function note(\Throwable $fault, Task $task, Method $method): Defect
     {
-        $id = "{$method->job()->value}.{$method->id()}";
+        $id = "{$method->job()}.{$method->id()}";
         if ($this->incidents === null) {
             throw $fault;
         }
@@ -145,16 +125,15 @@ final readonly class Catalogue
 
     private function defect(Task $task, Method $method): ?Defect
     {
-        return ($this->failed[$task] ?? [])["{$method->job()->value}.{$method->id()}"] ?? null;
+        return ($this->failed[$task] ?? [])["{$method->job()}.{$method->id()}"] ?? null;
     }
 
     /** @return list<Offer> */
-    private function offersOf(Job $job, Task $task): array
+    private function offersOf(Family $family, Task $task): array
     {
-        $family = $this->family($job);
         $fitting = [];
         $refused = [];
-        foreach ($family?->methods() ?? [] as $method) {
+        foreach ($family->methods() as $method) {
             $offer = $this->offer($method, $task);
             if ($offer->forecast !== null) {
                 $fitting[] = $offer;
@@ -165,7 +144,7 @@ final readonly class Catalogue
         usort(
             $fitting,
             static fn(Offer $first, Offer $second): int =>
-                $family?->rank($first, $task) <=> $family?->rank($second, $task),
+                $family->rank($first, $task) <=> $family->rank($second, $task),
         );
 
         return [...$fitting, ...$refused];
@@ -173,7 +152,10 @@ final readonly class Catalogue
 
     private function choose(Task $task, ?string $job, ?string $method): Method
     {
-        $jobs = $job === null ? $task->problem->jobs : [$this->job($task, $job)];
+        $jobs = $job === null ? array_map(
+            $this->families->of(...),
+            $this->families->ofProblem($task->problem),
+        ) : [$this->families->chosen($task->problem, $job)];
         if ($method !== null) {
             return $this->named($task, $jobs, $method);
         }
@@ -189,10 +171,10 @@ final readonly class Catalogue
                     : $reason ?? $offer->refusal;
             }
         }
-        $equation = $task->problem->node;
-        $better = $equation instanceof Equation && \in_array(Job::Solve, $jobs, true)
-            ? \Runel\Job\Solve\Unsolved::reason($equation)
-            : null;
+        $better = null;
+        foreach ($jobs as $family) {
+            $better ??= $family->reason($task->problem);
+        }
         throw match (true) {
             $reason !== null && !$reason instanceof MethodDoesNotApply => $reason,
             $better !== null => new OutOfReach($better),
@@ -201,11 +183,11 @@ final readonly class Catalogue
         };
     }
 
-    /** @param list<Job> $jobs */
+    /** @param list<Family> $jobs */
     private function named(Task $task, array $jobs, string $id): Method
     {
         foreach ($jobs as $job) {
-            foreach ($this->ofJob($job) as $method) {
+            foreach ($job->methods() as $method) {
                 if ($method->id() === $id) {
                     $refusal = $this->defect($task, $method) ?? $method->refusal($task);
 
@@ -220,7 +202,7 @@ final readonly class Catalogue
 
     private function isKnown(string $id): bool
     {
-        foreach ($this->families as $family) {
+        foreach ($this->families->all as $family) {
             foreach ($family->methods() as $method) {
                 if ($method->id() === $id) {
                     return true;
@@ -229,30 +211,6 @@ final readonly class Catalogue
         }
 
         return false;
-    }
-
-    private function job(Task $task, string $id): Job
-    {
-        $job = Job::tryFrom($id);
-        if ($job === null) {
-            throw new NoSuchJob(Message::of('error.no-such-job', ['found' => mb_substr($id, 0, 40)]));
-        }
-        if (!\in_array($job, $task->problem->jobs, true)) {
-            throw new NoSuchJob(Message::of('error.job-not-here', ['job' => $id]));
-        }
-
-        return $job;
-    }
-
-    private function family(Job $job): ?Family
-    {
-        foreach ($this->families as $family) {
-            if ($family->job() === $job) {
-                return $family;
-            }
-        }
-
-        return null;
     }
 
     private function offer(Method $method, Task $task): Offer

@@ -5,12 +5,20 @@ declare(strict_types=1);
 namespace Runel\Method;
 
 use Runel\Demonstration\Task;
-use Runel\Problem\Job;
+use Runel\Expression\Node;
+use Runel\Ladder\Ladder;
+use Runel\Message\Message;
+use Runel\Problem\Problem;
+use Runel\Slip\WrongRule;
 
-/** All ways to do one job. */
+/** One job with all there is to it: when it is meant, the ways to do it, how it goes wrong, when it is done. */
 interface Family
 {
-    public function job(): Job;
+    /** The job's id in the contract. */
+    public function job(): string;
+
+    /** How likely the job is meant, one of the constants of Weight; the problem has at least one letter. */
+    public function weight(Problem $problem): int;
 
     /** @return list<Method> in the order in which they are offered when nothing else decides */
     public function methods(): array;
@@ -24,4 +32,26 @@ interface Family
 
     /** @return list<Choice> what the tutor can choose about this job */
     public function choices(): array;
+
+    /** @return list<WrongRule> how people slip, the likeliest first */
+    public function rules(): array;
+
+    /** What a true last line still lacks to be the job's answer, by its form; null where it lacks nothing. */
+    public function wants(Node $line, Problem $problem): ?Wanting;
+
+    /** Whether the answer is what solves the problem: then every solution has to be there, and none besides. */
+    public function seeksSolutions(Problem $problem): bool;
+
+    /** @return list<Ladder> in the order in which they are taught */
+    public function ladders(): array;
+
+    /** Why none of the ways leads to an answer, seen from the problem; null where nothing in it tells. */
+    public function reason(Problem $problem): ?Message;
+
+    /**
+     * How good a method is as help for somebody who goes on from a line of their own.
+     *
+     * @param bool $isWhole whether its next line is the answer already
+     */
+    public function help(string $method, bool $isWhole): Help;
 }

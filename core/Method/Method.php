@@ -7,7 +7,6 @@ namespace Runel\Method;
 use Runel\Demonstration\Demonstration;
 use Runel\Demonstration\Task;
 use Runel\Message\Refusal;
-use Runel\Problem\Job;
 
 /** One way to do one job. Its name in the contract is job.id. */
 interface Method
@@ -15,7 +14,7 @@ interface Method
     /** Unique within its job. */
     public function id(): string;
 
-    public function job(): Job;
+    public function job(): string;
 
     /** Why the method does not take the task, or null when it does. Never thrown. */
     public function refusal(Task $task): ?Refusal;

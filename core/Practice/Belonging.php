@@ -9,22 +9,20 @@ use Runel\Ladder\Difficulty;
 use Runel\Ladder\Ladder;
 use Runel\Ladder\Rung;
 use Runel\Ladder\Seen;
-use Runel\Ladder\Skill;
 use Runel\Message\Refusal;
 use Runel\Method\Catalogue;
-use Runel\Problem\Job;
 
 /** Where a problem that was not made to order belongs: read off its demonstration. */
 final readonly class Belonging
 {
     /**
-     * @param Skill|null       $skill  whose rung is nearest; null where no ladder is for its job
+     * @param Ladder|null      $ladder whose rung is nearest; null where none is for its job
      * @param Rung|null        $rung   the lowest one that has all its difficulties
      * @param list<Difficulty> $traits what it has, as that ladder sees it
      * @param bool             $exact  whether it has what the rung asks for, and nothing else
      */
     private function __construct(
-        public ?Skill $skill,
+        public ?Ladder $ladder,
         public ?Rung $rung,
         public array $traits,
         public bool $exact,
@@ -40,7 +38,7 @@ final readonly class Belonging
     {
         $nearest = new self(null, null, [], false);
         $least = \PHP_INT_MAX;
-        foreach (Ladders::all() as $ladder) {
+        foreach ($catalogue->families->ladders()->all as $ladder) {
             $own = $ladder->job() === $demonstration->job ? self::own($ladder, $demonstration, $catalogue) : null;
             if ($own === null) {
                 continue;
@@ -51,7 +49,7 @@ final readonly class Belonging
                 $hasIts = $rung->adds === null || \in_array($rung->adds, $traits, true);
                 if ($hasIts && $beyond === 0 && $lacking < $least) {
                     $least = $lacking;
-                    $nearest = new self($ladder->skill(), $rung, $traits, $lacking === 0);
+                    $nearest = new self($ladder, $rung, $traits, $lacking === 0);
                 }
             }
         }
@@ -63,11 +61,12 @@ final readonly class Belonging
     private static function own(Ladder $ladder, Demonstration $demonstration, Catalogue $catalogue): ?Demonstration
     {
         // Of an equation the road is what is practised; of expressions it is only another way of writing.
-        if ($demonstration->method === $ladder->method() || $ladder->job() === Job::Solve) {
+        $isRoad = $catalogue->families->of($ladder->job())->seeksSolutions($demonstration->task->problem);
+        if ($demonstration->method === $ladder->method() || $isRoad) {
             return $demonstration->method === $ladder->method() ? $demonstration : null;
         }
         try {
-            return $catalogue->demonstrate($demonstration->task, $ladder->job()->value, $ladder->method());
+            return $catalogue->demonstrate($demonstration->task, $ladder->job(), $ladder->method());
         } catch (Refusal) {
             return null;
         }

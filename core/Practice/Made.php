@@ -5,15 +5,15 @@ declare(strict_types=1);
 namespace Runel\Practice;
 
 use Runel\Demonstration\Demonstration;
+use Runel\Ladder\Ladder;
 use Runel\Ladder\Rung;
-use Runel\Ladder\Skill;
 
 /** A problem made to order, with the demonstration by which it was judged. */
 final readonly class Made
 {
     public function __construct(
         public string $problem,
-        public Skill $skill,
+        public Ladder $ladder,
         public Rung $rung,
         public Demonstration $demonstration,
     ) {}

@@ -19,13 +19,13 @@ use Runel\Ladder\Chance;
 use Runel\Ladder\Ladder;
 use Runel\Ladder\Rung;
 use Runel\Ladder\Seen;
-use Runel\Ladder\Skill;
 use Runel\Ladder\Throws;
 use Runel\Message\BadRequest;
 use Runel\Message\Defect;
 use Runel\Message\Message;
 use Runel\Message\Refusal;
 use Runel\Method\Catalogue;
+use Runel\Method\Method;
 use Runel\Notation\Ascii;
 use Runel\Polynomial\Polynomial;
 use Runel\Problem\Problem;
@@ -58,7 +58,6 @@ final class Maker
         private readonly Chance $chance,
         private readonly HouseStyle $style,
         private readonly Order $order,
-        private readonly Ladder $ladder,
     ) {}
 
     /**
@@ -69,8 +68,7 @@ final class Maker
      */
     public static function make(Catalogue $catalogue, Chance $chance, HouseStyle $style, Order $order): array
     {
-        $ladder = Ladders::of($order->skill);
-        $maker = new self($catalogue, $chance, $style, $order, $ladder);
+        $maker = new self($catalogue, $chance, $style, $order);
         $maker->knowsMethod();
         $made = [];
         for ($place = 0; $place < $order->count; ++$place) {
@@ -85,12 +83,12 @@ final class Maker
      *
      * @return non-empty-list<Made>
      */
-    public static function examples(Catalogue $catalogue, Chance $chance, HouseStyle $style, Skill $skill): array
+    public static function examples(Catalogue $catalogue, Chance $chance, HouseStyle $style, Ladder $ladder): array
     {
-        $rungs = \count(Ladders::of($skill)->rungs());
+        $rungs = \count($ladder->rungs());
 
         return self::make($catalogue, $chance, $style, Order::of(
-            $skill->value,
+            $ladder,
             '',
             (string) $rungs,
             '1',
@@ -100,17 +98,17 @@ final class Maker
 
     private function problem(int $place): Made
     {
-        $rung = $this->ladder->rungs()[$this->order->rung($place) - 1];
+        $rung = $this->order->ladder->rungs()[$this->order->rung($place) - 1];
         $turn = $this->order->again[$place] ?? 0;
         $throws = new Throws(
-            $this->chance->dice("{$this->order->seed} {$this->order->skill->value} $rung->number $place $turn"),
+            $this->chance->dice("{$this->order->seed} {$this->order->ladder->skill()} $rung->number $place $turn"),
             $this->order->wishes->letters,
             $this->order->wishes->largest ?? \PHP_INT_MAX,
         );
         $this->refused = [];
         $demonstrated = 0;
         for ($throw = 0; $throw < self::THROWS && $demonstrated < self::DEMONSTRATED; ++$throw) {
-            $typed = $this->ladder->candidate($rung, $throws);
+            $typed = $this->order->ladder->candidate($rung, $throws);
             $task = $typed === null ? null : $this->task($typed);
             if ($typed === null || $task === null) {
                 continue;
@@ -121,7 +119,7 @@ final class Maker
                 $this->known[self::key($demonstration->task->problem)] = true;
                 $this->answers[] = Ascii::write($demonstration->answer->node());
 
-                return new Made($typed, $this->order->skill, $rung, $demonstration);
+                return new Made($typed, $this->order->ladder, $rung, $demonstration);
             }
         }
         if ($this->defect !== null) {
@@ -155,12 +153,12 @@ final class Maker
     /** What is on the rung and as wished for, proved; null of all else. */
     private function demonstration(Task $task, Rung $rung): ?Demonstration
     {
-        $method = $this->order->wishes->method ?? $this->ladder->method();
+        $method = $this->order->wishes->method ?? $this->order->ladder->method();
         try {
             return $this->catalogue->wanted(
                 $task,
                 fn(Demonstration $demonstration): bool => $this->isTaken($rung, $demonstration),
-                $this->ladder->job()->value,
+                $this->order->ladder->job(),
                 $method,
             );
         } catch (Defect $defect) {
@@ -176,7 +174,7 @@ final class Maker
     {
         $seen = new Seen($demonstration);
         $wishes = $this->order->wishes;
-        if (!$this->ladder->fits($rung, $seen)) {
+        if (!$this->order->ladder->fits($rung, $seen)) {
             $this->turnDown('other');
 
             return false;
@@ -212,7 +210,10 @@ final class Maker
     /** @throws BadRequest when the method wished for is none of the job's */
     private function knowsMethod(): void
     {
-        $ids = array_map(static fn($method): string => $method->id(), $this->catalogue->ofJob($this->ladder->job()));
+        $ids = array_map(
+            static fn(Method $method): string => $method->id(),
+            $this->catalogue->families->of($this->order->ladder->job())->methods(),
+        );
         $wished = $this->order->wishes->method;
         if ($wished !== null && !\in_array($wished, $ids, true)) {
             throw new BadRequest(Message::of('practice.wish-method', [

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Runel\Practice;
 
-use Runel\Ladder\Skill;
+use Runel\Ladder\Ladder;
 use Runel\Message\BadRequest;
 use Runel\Message\Message;
 
@@ -16,7 +16,7 @@ final readonly class Order
 
     /** @param array<int, int> $again by the problem's place, from 0: which other throw is wanted there */
     private function __construct(
-        public Skill $skill,
+        public Ladder $ladder,
         public int $from,
         public int $to,
         public int $count,
@@ -32,17 +32,14 @@ final readonly class Order
      * @throws BadRequest when something is unknown or out of bounds
      */
     public static function of(
-        string $skill,
+        Ladder $ladder,
         string $rungs,
         string $count,
         string $seed,
         Wishes $wishes,
         array $again = [],
     ): self {
-        $known = Skill::tryFrom($skill) ?? throw new BadRequest(Message::of('practice.no-such-skill', [
-            'found' => mb_substr($skill, 0, 40),
-        ]));
-        $highest = \count(Ladders::of($known)->rungs());
+        $highest = \count($ladder->rungs());
         if ($rungs === '') {
             $rungs = "1-$highest";
         }
@@ -71,7 +68,7 @@ final readonly class Order
         }
 
         return new self(
-            $known,
+            $ladder,
             (int) $match[1],
             (int) ($match[2] ?? $match[1]),
             (int) $count,

@@ -6,57 +6,55 @@ namespace Runel\Problem;
 
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
+use Runel\Expression\Inside;
 use Runel\Expression\Letter;
 use Runel\Expression\Limits;
+use Runel\Expression\Negative;
 use Runel\Expression\Node;
 use Runel\Expression\Quotient;
-use Runel\Job\CompleteSquare\CompleteSquareRecogniser;
-use Runel\Job\Divide\DivideRecogniser;
-use Runel\Job\Factor\FactorRecogniser;
-use Runel\Job\Multiply\MultiplyRecogniser;
-use Runel\Job\Rearrange\RearrangeRecogniser;
-use Runel\Job\Solve\SolveRecogniser;
+use Runel\Expression\Sum;
 use Runel\Message\Message;
 use Runel\Message\OutOfReach;
 use Runel\Message\SyntaxError;
 use Runel\Message\TooLarge;
 use Runel\Notation\Ascii;
 use Runel\Number\DivisionByZero;
-use Runel\Parsing\Asked;
 use Runel\Parsing\Parser;
 use Runel\Parsing\Typed;
 use Runel\Polynomial\NotPolynomial;
 use Runel\Polynomial\Polynomial;
 
-/** A problem: what was typed, what it says, and which jobs it has. */
+/** A problem: what was typed and what it says. Which jobs it has is for the families to say. */
 final readonly class Problem
 {
     /**
      * @param string           $source     as typed
      * @param string|null      $subject    the letter named after "for"
-     * @param list<Job>        $jobs       the first is the most likely one
      * @param ProductForm|null $product    where there are brackets to multiply
      * @param Polynomial|null  $polynomial the whole, multiplied out; of an equation, left side minus right side
      * @param list<string>     $letters    in alphabetical order
      * @param string|null      $function   the name it was given, as f(x)
      * @param Expression|null  $remainder  what a division is said to leave
+     * @param string|null      $asked      what the words around it ask for: a job's id, or "show"
+     * @param int|null         $awkwardAt  the place, from 1, of what may be the hindrance where nothing can be done
      */
     private function __construct(
         public string $source,
         public Expression|Equation $node,
         public ?string $subject,
-        public array $jobs,
         public ?ProductForm $product,
         public ?Polynomial $polynomial,
         public array $letters,
         public ?string $function = null,
         public ?Expression $remainder = null,
+        public ?string $asked = null,
+        public ?int $awkwardAt = null,
     ) {}
 
     /**
      * @throws SyntaxError when it cannot be read
      * @throws TooLarge    when it is beyond a limit
-     * @throws OutOfReach  when it can be read but there is nothing to do with it
+     * @throws OutOfReach  when it can be read but means nothing: 0 below a line, a bracket that holds more than terms
      */
     public static function read(string $source): self
     {
@@ -67,7 +65,7 @@ final readonly class Problem
      * What work has come to, as a problem of its own.
      *
      * @throws TooLarge   when it is beyond a limit
-     * @throws OutOfReach when there is nothing to do with it
+     * @throws OutOfReach when it means nothing
      */
     public static function of(Expression|Equation $node, ?string $subject = null): self
     {
@@ -90,38 +88,21 @@ final readonly class Problem
         $polynomial = self::polynomial($node);
         $node = self::productFirst($node, $polynomial);
         $product = $polynomial === null ? null : self::product($node);
-        $reading = new Reading($node, $typed->subject, $letters, $product, $polynomial, $typed->function !== null);
-        $jobs = self::jobs($reading);
-        $asked = self::asked($typed->asked, $reading);
-        if ($asked !== null && $letters !== []) {
-            if (!\in_array($asked, $jobs, true)) {
-                throw new OutOfReach(Message::of("error.asked-$asked->value"), $typed->awkwardAt ?? 1);
-            }
-            $jobs = [$asked, ...array_values(array_filter($jobs, static fn(Job $job): bool => $job !== $asked))];
-        }
-        if ($typed->remainder !== null && Reading::quotient($node) === null) {
+        if ($typed->remainder !== null && self::asQuotient($node) === null) {
             throw new OutOfReach(Message::of('error.remainder-of-what'), 1);
-        }
-        if ($jobs === []) {
-            throw new OutOfReach(Message::of(match (true) {
-                $letters === [] => 'error.no-letter',
-                $polynomial === null => 'error.not-polynomial',
-                $node instanceof Expression && \count($polynomial->terms) < 2 => 'error.single-term',
-                $node instanceof Expression && $polynomial->degree() < 2 => 'error.nothing-to-do',
-                default => 'error.no-job',
-            }), $typed->awkwardAt ?? 1);
         }
 
         return new self(
             $source,
             $node,
             $typed->subject,
-            $jobs,
             $product,
             $polynomial,
             $letters,
             $typed->function,
             $typed->remainder,
+            $typed->asked?->value,
+            $typed->awkwardAt,
         );
     }
 
@@ -142,18 +123,37 @@ final readonly class Problem
             : $node;
     }
 
-    /** The job that the words ask for. */
-    private static function asked(?Asked $asked, Reading $reading): ?Job
-    {
-        return $asked === null || $asked === Asked::Show
-            ? ($asked !== null && $reading->node instanceof Quotient ? Job::Divide : null)
-            : Job::from($asked->value);
-    }
-
     /** Whether products with sums in them are added, as in 2(x + 1) + 3(x − 4). */
     public function isSumOfProducts(): bool
     {
-        return Reading::isSumOfProducts($this->node);
+        foreach ($this->node instanceof Sum ? $this->node->terms : [] as $term) {
+            if (Inside::holds($term->bare(), Sum::class)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** One thing over another, a minus before it taken into what stands above; null where it is none. */
+    public function quotient(): ?Quotient
+    {
+        return self::asQuotient($this->node);
+    }
+
+    /** Whether it asks to show that a product equals ax³ + bx² + …, with letters for the coefficients. */
+    public function namesCoefficients(): bool
+    {
+        return $this->subject === null
+            && $this->node instanceof Equation
+            && $this->product !== null
+            && NamedCoefficients::of($this->node->right, $this->product) !== null;
+    }
+
+    /** Whether it is about a form: one whose coefficients are named, or whose subject is to be changed. */
+    public function isAboutForm(): bool
+    {
+        return $this->subject !== null || $this->namesCoefficients();
     }
 
     /** The one letter it is about, or null when there are several. */
@@ -198,30 +198,15 @@ final readonly class Problem
         }
     }
 
-    /** @return list<Job> the most likely one first */
-    private static function jobs(Reading $reading): array
+    private static function asQuotient(Expression|Equation $node): ?Quotient
     {
-        if ($reading->letters === []) {
-            return [];
-        }
-        $weights = [];
-        foreach (self::recognisers() as $recogniser) {
-            $weight = $recogniser->weight($reading);
-            if ($weight > Recogniser::NOT) {
-                $weights[$recogniser->job()->value] = $weight;
-            }
-        }
-        arsort($weights);
-
-        return array_map(Job::from(...), array_keys($weights));
-    }
-
-    /** @return list<Recogniser> one a job */
-    private static function recognisers(): array
-    {
-        return [
-            new MultiplyRecogniser(), new FactorRecogniser(), new SolveRecogniser(), new CompleteSquareRecogniser(), new DivideRecogniser(),
-            new RearrangeRecogniser(),
-        ];
+        return match (true) {
+            $node instanceof Quotient => $node,
+            $node instanceof Negative && $node->operand instanceof Quotient => new Quotient(
+                new Negative($node->operand->numerator),
+                $node->operand->denominator,
+            ),
+            default => null,
+        };
     }
 }

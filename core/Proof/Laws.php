@@ -57,7 +57,11 @@ final readonly class Laws
                 ? $this->remainder($before, $after, $move)
                 : Entailment::Undecided,
             !$before instanceof Equation || !$after instanceof Equation => Entailment::Undecided,
-            $move instanceof Rewrite, $move instanceof CollectSubject => $this->sides($before, $after, Entailment::Same),
+            $move instanceof Rewrite, $move instanceof CollectSubject => $this->sides(
+                $before,
+                $after,
+                Entailment::Same,
+            ),
             $move instanceof SwapSides => $this->sides(new Equation(
                 $before->right,
                 $before->left,

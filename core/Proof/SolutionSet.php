@@ -81,7 +81,9 @@ final readonly class SolutionSet
         return match (true) {
             // That no real number solves it does not make anything follow: its other zeros have to stay.
             $own === 0 && $other->zeros->degree() === 0 => Entailment::Equivalent,
-            $own === 0 => $this->zeros->without($other->zeros)->degree() === 0 ? Entailment::Implies : Entailment::Unrelated,
+            $own === 0 => $this->zeros->without($other->zeros)->degree() === 0
+                ? Entailment::Implies
+                : Entailment::Unrelated,
             $own !== $common => Entailment::Unrelated,
             $other->zeros->realZeros() === $common => Entailment::Equivalent,
             default => Entailment::Implies,

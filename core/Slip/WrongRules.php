@@ -7,17 +7,13 @@ namespace Runel\Slip;
 use Runel\Expression\Alternatives;
 use Runel\Expression\Equation;
 use Runel\Expression\Node;
-use Runel\Problem\Job;
 use Runel\Slip\Rule\BracketPairRule;
 use Runel\Slip\Rule\BracketRule;
 use Runel\Slip\Rule\CollectRule;
 use Runel\Slip\Rule\CommonFactorRule;
-use Runel\Slip\Rule\DivisionRule;
 use Runel\Slip\Rule\EquationRule;
 use Runel\Slip\Rule\FalseRootRule;
 use Runel\Slip\Rule\FractionRule;
-use Runel\Slip\Rule\GroupedTermRule;
-use Runel\Slip\Rule\InverseRule;
 use Runel\Slip\Rule\LeadingRule;
 use Runel\Slip\Rule\LostSolutionRule;
 use Runel\Slip\Rule\OtherInverseRule;
@@ -25,47 +21,14 @@ use Runel\Slip\Rule\PlaceholderRule;
 use Runel\Slip\Rule\ProductRule;
 use Runel\Slip\Rule\RootRule;
 use Runel\Slip\Rule\RootSignRule;
-use Runel\Slip\Rule\SecondTermRule;
 use Runel\Slip\Rule\SquareCompletionRule;
 use Runel\Slip\Rule\SquareRule;
 
-/** The wrong rules of each job, the likeliest first. */
+/** The wrong rules that jobs share, in groups, each with the likeliest first. */
 final class WrongRules
 {
     /** So many outcomes of one line are looked at. */
     private const MOST = 600;
-
-    /** @return list<WrongRule> */
-    public static function of(Job $job): array
-    {
-        return match ($job) {
-            Job::Multiply => [...self::products(), ...self::fractions()],
-            Job::Factor => [
-                ...self::factorings(),
-                ...self::products(),
-                new GroupedTermRule(Slip::TermMissed),
-            ],
-            Job::Divide => [...self::divisions(), ...self::products(), ...self::fractions()],
-            Job::CompleteSquare => [...self::squares(), ...self::equations(), ...self::roots(), ...self::products()],
-            Job::Solve => [
-                ...self::brackets(),
-                ...self::equations(),
-                ...self::factorings(),
-                ...self::products(),
-                ...self::squares(),
-                ...self::roots(),
-                ...self::fractions(),
-            ],
-            Job::Rearrange => [
-                ...self::equations(),
-                new InverseRule(Slip::WrongInverse),
-                new SecondTermRule(Slip::SignNotTurned),
-                ...self::roots(),
-                ...self::products(),
-                ...self::fractions(),
-            ],
-        };
-    }
 
     /**
      * What comes out when a line is rewritten by each rule at each place, up to a limit.
@@ -116,7 +79,7 @@ final class WrongRules
     }
 
     /** @return list<WrongRule> */
-    private static function equations(): array
+    public static function equations(): array
     {
         return [
             new FalseRootRule(Slip::ExtraneousKept),
@@ -137,7 +100,7 @@ final class WrongRules
     }
 
     /** @return list<WrongRule> */
-    private static function factorings(): array
+    public static function factorings(): array
     {
         return [
             new CommonFactorRule(Slip::MinusOneTwice),
@@ -150,22 +113,7 @@ final class WrongRules
     }
 
     /** @return list<WrongRule> */
-    private static function divisions(): array
-    {
-        return [
-            new DivisionRule(Slip::RemainderLeftOut),
-            new DivisionRule(Slip::RemainderLeftOut, 'not-over-divisor'),
-            new DivisionRule(Slip::DivisorSignNotTurned),
-            new DivisionRule(Slip::MissingPlaceholder),
-            new DivisionRule(Slip::QuotientDegree),
-            new DivisionRule(Slip::OuterFactorForgotten, 'divisor'),
-            new SecondTermRule(Slip::MinusNotCarried),
-            new SecondTermRule(Slip::SubtractedNotAdded),
-        ];
-    }
-
-    /** @return list<WrongRule> */
-    private static function squares(): array
+    public static function squares(): array
     {
         return [
             new SquareCompletionRule(Slip::OuterFactorForgotten),
@@ -177,7 +125,7 @@ final class WrongRules
     }
 
     /** @return list<WrongRule> */
-    private static function roots(): array
+    public static function roots(): array
     {
         return [
             new RootRule(Slip::RootOfSumSplit),
@@ -187,13 +135,13 @@ final class WrongRules
     }
 
     /** @return list<WrongRule> tried after what is likelier */
-    private static function fractions(): array
+    public static function fractions(): array
     {
         return [new FractionRule(Slip::TermCancelled), new FractionRule(Slip::DividedSomeTerms)];
     }
 
     /** @return list<WrongRule> */
-    private static function brackets(): array
+    public static function brackets(): array
     {
         return [
             new BracketRule(Slip::MinusNotCarried),
@@ -203,7 +151,7 @@ final class WrongRules
     }
 
     /** @return list<WrongRule> */
-    private static function products(): array
+    public static function products(): array
     {
         return [
             ...self::brackets(),

@@ -9,8 +9,8 @@ use Runel\Demonstration\Line;
 use Runel\Demonstration\Section;
 use Runel\Demonstration\Task;
 use Runel\Expression\Expression;
-use Runel\Job\Multiply\MultiplyFamily;
 use Runel\Message\Message;
+use Runel\Method\WaysToMultiply;
 use Runel\Polynomial\Polynomial;
 use Runel\Problem\Factor;
 use Runel\Problem\ProductForm;
@@ -18,7 +18,7 @@ use Runel\Problem\ProductForm;
 /** A factoring checked by multiplying it back, written out in full by the tutor's favourite way to multiply. */
 final readonly class MultiplyBack
 {
-    public function __construct(private MultiplyFamily $multiplying) {}
+    public function __construct(private WaysToMultiply $multiplying) {}
 
     public function check(Expression $factored, Polynomial $whole, Task $task): Check
     {

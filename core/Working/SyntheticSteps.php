@@ -18,7 +18,6 @@ use Runel\Expression\Numeral;
 use Runel\Expression\Product;
 use Runel\Expression\Substitution;
 use Runel\Expression\Sum;
-use Runel\Job\Divide\Division;
 use Runel\Law\Claim\Identity;
 use Runel\Law\Claim\Solves;
 use Runel\Message\Message;
@@ -137,15 +136,19 @@ final class SyntheticSteps
         return $steps;
     }
 
-    /** What the finished row says. */
-    public static function readOff(Division $division, TableauFigure $tableau): Step
+    /**
+     * What the finished row says.
+     *
+     * @param Polynomial $quotient what x − r leaves, r being the divisor's root
+     */
+    public static function readOff(Polynomial $dividend, Polynomial $quotient, TableauFigure $tableau): Step
     {
         return new Step(
             id: 'read-off',
             title: Message::of('divide.read-off.title'),
             why: Message::of('divide.read-off.why', [
-                'degree' => $division->dividend->degree() - 1,
-                'quotient' => $division->quotientBeforeScaling()->toExpression(),
+                'degree' => $dividend->degree() - 1,
+                'quotient' => $quotient->toExpression(),
             ]),
             figure: $tableau,
         );

@@ -11,12 +11,12 @@ use Illuminate\Support\Carbon;
 use Runel\Demonstration\TaskReference;
 use Runel\Expression\Node;
 use Runel\Expression\Rewriter;
+use Runel\Job\Jobs;
 use Runel\Ladder\Dice;
 use Runel\Notation\Arranger;
 use Runel\Notation\Ascii;
 use Runel\Notation\PlainText;
 use Runel\Practice\Made;
-use Runel\Slip\WrongRules;
 use Runel\Style\HouseStyle;
 
 /**
@@ -58,8 +58,8 @@ final class AttemptFactory extends Factory
         $written = array_map(self::typed(...), $onPaper ? [$wrong[1]] : $lines);
 
         return $this->state([
-            'task' => new TaskReference($made->problem, $made->demonstration->job->value, null, HouseStyle::default()),
-            'skill' => $made->skill->value,
+            'task' => new TaskReference($made->problem, $made->demonstration->job, null, HouseStyle::default()),
+            'skill' => $made->ladder->skill(),
             'rung' => $made->rung->number,
             'lines' => $written === [] ? [self::typed($made->demonstration->answer->node())] : $written,
             'verdicts' => array_fill(0, max(1, \count($written)), $onPaper ? 'wrong' : 'follows'),
@@ -76,7 +76,7 @@ final class AttemptFactory extends Factory
     /** @return array{string, Node}|null the likeliest slip in the first line, and what it comes to */
     private static function slip(Made $made, Node $line): ?array
     {
-        foreach (WrongRules::of($made->demonstration->job) as $rule) {
+        foreach (Jobs::all()->of($made->demonstration->job)->rules() as $rule) {
             foreach ($rule->wrong($made->demonstration->task->problem->node) as $wrong) {
                 if (Ascii::write($wrong) !== Ascii::write($line)) {
                     return [$rule->slip()->value, $wrong];

@@ -17,6 +17,7 @@ use App\Models\LessonMoment;
 use App\Models\LessonPlay;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
+use Runel\Job\Jobs;
 use Runel\Ladder\Chance;
 use Runel\Lesson\Proposal;
 use Runel\Method\Catalogue;
@@ -64,7 +65,7 @@ final class RecordsSeeder extends Seeder
             foreach (self::DAYS as $place => $back) {
                 [$skill, $rung] = explode('.', $rungs[$place % \count($rungs)] ?? $rungs[0]);
                 $made = Maker::make($catalogue, $chance, HouseStyle::default(), Order::of(
-                    $skill,
+                    Jobs::ladders()->of($skill),
                     $rung,
                     '1',
                     (string) ($number * 100 + $place),

@@ -96,6 +96,32 @@ final class Architecture
     }
 
     /**
+     * Which folders each folder uses, those it lies in and those it holds left out.
+     *
+     * @param array<string, list<string>> $names  by file below the root
+     * @param string                      $prefix the root's namespace
+     *
+     * @return array<string, array<string, string>> by folder: the folders used, each with a file that uses it
+     */
+    public static function inner(array $names, string $prefix): array
+    {
+        $arrows = [];
+        foreach ($names as $file => $used) {
+            $room = \dirname($file);
+            $arrows[$room] ??= [];
+            foreach ($used as $name) {
+                $other = \dirname(str_replace('\\', '/', substr($name, \strlen($prefix) + 1)));
+                $isOutside = !str_starts_with($name, "$prefix\\") || $other === '.';
+                if (!$isOutside && !str_starts_with("$other/", "$room/") && !str_starts_with("$room/", "$other/")) {
+                    $arrows[$room][$other] ??= $file;
+                }
+            }
+        }
+
+        return $arrows;
+    }
+
+    /**
      * A way round from a room to itself, or null where there is none.
      *
      * @param array<string, array<string, string>> $arrows

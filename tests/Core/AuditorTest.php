@@ -27,13 +27,13 @@ use Runel\Expression\Equation;
 use Runel\Expression\Expression;
 use Runel\Expression\Numeral;
 use Runel\Expression\Rewriter;
+use Runel\Job\Jobs;
 use Runel\Law\Claim\Claim;
 use Runel\Law\Claim\Identity;
 use Runel\Law\Move\Move;
 use Runel\Law\Move\Rewrite;
 use Runel\Message\Message;
 use Runel\Message\Refusal;
-use Runel\Method\Catalogue;
 use Runel\Notation\Ascii;
 use Runel\Number\Rational;
 use Runel\Parsing\Parser;
@@ -75,7 +75,7 @@ final class AuditorTest extends TestCase
 
     public function testNoticesEveryWrongNumber(): void
     {
-        $catalogue = Catalogue::standard();
+        $catalogue = Jobs::catalogue();
         $tampered = 0;
         foreach (self::PROBLEMS as $typed) {
             $task = new Task(Problem::read($typed), HouseStyle::default());
@@ -83,7 +83,7 @@ final class AuditorTest extends TestCase
                 if ($offer->forecast === null) {
                     continue;
                 }
-                $demonstration = $catalogue->demonstrate($task, $offer->method->job()->value, $offer->method->id());
+                $demonstration = $catalogue->demonstrate($task, $offer->method->job(), $offer->method->id());
                 self::assertSame([], Auditor::faults($demonstration));
                 $places = $this->places($demonstration);
                 foreach ($places as $number => $place) {
@@ -280,13 +280,13 @@ final class AuditorTest extends TestCase
     /** Whatever stands on a board can be typed as a problem: every way with it is proved, or refused in words. */
     public function testNobodyFallsOverTheLinesOfADemonstration(): void
     {
-        $catalogue = Catalogue::standard();
+        $catalogue = Jobs::catalogue();
         $shown = 0;
         foreach (self::MIDWAY as $typed) {
             $problem = Problem::read($typed);
             $demonstration = $catalogue->demonstrate(
                 new Task($problem, HouseStyle::default()),
-                $problem->jobs[0]->value,
+                Jobs::all()->ofProblem($problem)[0],
             );
             foreach ($demonstration->steps() as $step) {
                 foreach ($step->lines as $line) {
@@ -296,6 +296,7 @@ final class AuditorTest extends TestCase
                     try {
                         $for = $problem->subject === null ? '' : " for $problem->subject";
                         $midway = Problem::read($written . $for);
+                        Jobs::all()->ofProblem($midway);
                     } catch (Refusal) {
                         continue;
                     }
@@ -315,7 +316,7 @@ final class AuditorTest extends TestCase
 
     private static function show(string $typed, string $method): Demonstration
     {
-        $demonstration = Catalogue::standard()->demonstrate(new Task(
+        $demonstration = Jobs::catalogue()->demonstrate(new Task(
             Problem::read($typed),
             HouseStyle::default(),
         ), null, $method);

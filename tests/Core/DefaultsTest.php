@@ -7,9 +7,8 @@ namespace Tests\Core;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Runel\Demonstration\Task;
+use Runel\Job\Jobs;
 use Runel\Message\Refusal;
-use Runel\Method\Catalogue;
-use Runel\Problem\Job;
 use Runel\Problem\Problem;
 use Runel\Style\HouseStyle;
 
@@ -50,12 +49,12 @@ final class DefaultsTest extends TestCase
     #[DataProvider('problems')]
     public function testNobodyChooses(string $typed, array $ways): void
     {
-        $catalogue = Catalogue::standard();
+        $catalogue = Jobs::catalogue();
         $task = new Task(Problem::read($typed), HouseStyle::default());
         $taken = [];
-        foreach ($task->problem->jobs as $job) {
+        foreach (Jobs::all()->ofProblem($task->problem) as $job) {
             try {
-                $taken[$job->value] = $catalogue->demonstrate($task, $job->value)->method;
+                $taken[$job] = $catalogue->demonstrate($task, $job)->method;
             } catch (Refusal) {
                 continue;
             }
@@ -70,7 +69,7 @@ final class DefaultsTest extends TestCase
             iterator_to_array(self::problems(), false),
         ));
         self::assertEqualsCanonicalizing(
-            array_map(static fn(Job $job): string => $job->value, Job::cases()),
+            Jobs::all()->jobs(),
             array_values(array_unique($jobs)),
         );
     }

@@ -10,6 +10,7 @@ use Runel\Demonstration\Figure\BridgeFigure;
 use Runel\Demonstration\Figure\TableauFigure;
 use Runel\Demonstration\Task;
 use Runel\Expression\Expression;
+use Runel\Job\Jobs;
 use Runel\Judging\Judge;
 use Runel\Message\MethodDoesNotApply;
 use Runel\Message\Refusal;
@@ -18,7 +19,6 @@ use Runel\Notation\Ascii;
 use Runel\Number\Rational;
 use Runel\Parsing\Parser;
 use Runel\Polynomial\Polynomial;
-use Runel\Problem\Job;
 use Runel\Problem\Problem;
 use Runel\Style\HouseStyle;
 
@@ -31,7 +31,7 @@ final class DivisionTest extends TestCase
 
     protected function setUp(): void
     {
-        $this->catalogue = Catalogue::standard();
+        $this->catalogue = Jobs::catalogue();
     }
 
     public function testAllWaysAgreeAndNothingIsLost(): void
@@ -138,7 +138,7 @@ final class DivisionTest extends TestCase
                     $slips["$typed $way $id"] = [$slip, Judge::verdict(
                         $step->question,
                         $answer,
-                        Job::Divide,
+                        Jobs::all()->of('divide')->rules(),
                     )->slip?->value];
                 }
             }

@@ -13,6 +13,7 @@ use Runel\Demonstration\Task;
 use Runel\Expression\Equation;
 use Runel\Expression\Evaluation;
 use Runel\Expression\Expression;
+use Runel\Job\Jobs;
 use Runel\Judging\Judge;
 use Runel\Message\Refusal;
 use Runel\Method\Catalogue;
@@ -21,7 +22,6 @@ use Runel\Number\DivisionByZero;
 use Runel\Number\Field\Floats;
 use Runel\Number\NoExactValue;
 use Runel\Number\Rational;
-use Runel\Problem\Job;
 use Runel\Problem\Problem;
 use Runel\Style\HouseStyle;
 
@@ -32,7 +32,7 @@ final class EquationTest extends TestCase
 
     protected function setUp(): void
     {
-        $this->catalogue = Catalogue::standard();
+        $this->catalogue = Jobs::catalogue();
     }
 
     public function testLinearEquationsOfEveryShapeAreSolved(): void
@@ -172,7 +172,7 @@ final class EquationTest extends TestCase
                     $found["$typed $answer"] = [$slip, Judge::verdict(
                         $step->question,
                         $answer,
-                        Job::from($job),
+                        Jobs::all()->of($job)->rules(),
                     )->slip?->value];
                 }
             }

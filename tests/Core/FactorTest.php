@@ -19,6 +19,7 @@ use Runel\Expression\Expression;
 use Runel\Expression\Product;
 use Runel\Job\Factor\Arrangements;
 use Runel\Job\Factor\PairSearch;
+use Runel\Job\Jobs;
 use Runel\Judging\Judge;
 use Runel\Message\TooLarge;
 use Runel\Method\Catalogue;
@@ -42,7 +43,7 @@ final class FactorTest extends TestCase
 
     protected function setUp(): void
     {
-        $this->catalogue = Catalogue::standard();
+        $this->catalogue = Jobs::catalogue();
     }
 
     public function testEveryMethodGivesTheSameCompleteFactoring(): void
@@ -56,7 +57,7 @@ final class FactorTest extends TestCase
             $task = new Task(Problem::read($typed), $style, ['split' => $chance->one(['small', 'large'])]);
             $finished = [];
             foreach ($this->catalogue->offers($task) as $offer) {
-                if ($offer->forecast === null || $offer->method->job()->value !== 'factor') {
+                if ($offer->forecast === null || $offer->method->job() !== 'factor') {
                     continue;
                 }
                 $id = $offer->method->id();
@@ -177,7 +178,7 @@ final class FactorTest extends TestCase
         ] as $typed) {
             $task = new Task(Problem::read($typed), HouseStyle::default());
             foreach ($this->catalogue->offers($task) as $offer) {
-                if ($offer->forecast !== null && $offer->method->job()->value === 'factor') {
+                if ($offer->forecast !== null && $offer->method->job() === 'factor') {
                     self::assertLessThan(40, $offer->forecast->steps, "$typed {$offer->method->id()}");
                     $this->catalogue->demonstrate($task, 'factor', $offer->method->id());
                 }
@@ -209,7 +210,7 @@ final class FactorTest extends TestCase
             $seen = [];
             $task = new Task(Problem::read($typed), HouseStyle::default());
             foreach ($this->catalogue->offers($task) as $offer) {
-                if ($offer->forecast !== null && $offer->method->job()->value === 'factor') {
+                if ($offer->forecast !== null && $offer->method->job() === 'factor') {
                     $seen[] = $this->canonical($this->catalogue->demonstrate($task, 'factor', $offer->method->id()));
                 }
             }
@@ -228,7 +229,7 @@ final class FactorTest extends TestCase
             foreach ($this->catalogue->offers($task) as $offer) {
                 foreach ($offer->forecast === null ? [] : $this->catalogue->demonstrate(
                     $task,
-                    $offer->method->job()->value,
+                    $offer->method->job(),
                     $offer->method->id(),
                 )->steps() as $step) {
                     if ($step->question !== null) {
@@ -236,7 +237,11 @@ final class FactorTest extends TestCase
                         $together = \in_array($step->question->kind, [AnswerKind::Pair, AnswerKind::Solutions], true);
                         foreach ($together ? [implode(', ', $written)] : $written as $own) {
                             self::assertTrue(
-                                Judge::verdict($step->question, $own, $offer->method->job())->right,
+                                Judge::verdict(
+                                    $step->question,
+                                    $own,
+                                    Jobs::all()->of($offer->method->job())->rules(),
+                                )->right,
                                 "{$task->problem->source} {$offer->method->id()} {$step->id}: $own",
                             );
                         }
@@ -245,7 +250,7 @@ final class FactorTest extends TestCase
                             $verdict = $factored === null ? null : Judge::verdict(
                                 $step->question,
                                 $factored,
-                                $offer->method->job(),
+                                Jobs::all()->of($offer->method->job())->rules(),
                             );
                             self::assertNotSame(true, $verdict?->right, "{$task->problem->source} $factored");
                             $slips[$verdict->slip->value ?? ''] = true;

@@ -10,13 +10,12 @@ use Runel\Demonstration\Question;
 use Runel\Demonstration\Task;
 use Runel\Expression\Expression;
 use Runel\Expression\Numeral;
+use Runel\Job\Jobs;
 use Runel\Judging\Judge;
 use Runel\Law\Claim\Identity;
 use Runel\Message\Message;
-use Runel\Method\Catalogue;
 use Runel\Notation\Ascii;
 use Runel\Polynomial\Polynomial;
-use Runel\Problem\Job;
 use Runel\Problem\Problem;
 use Runel\Slip\WrongRules;
 
@@ -89,7 +88,7 @@ final class JudgeTest extends TestCase
         string $answer,
         ?string $outcome,
     ): void {
-        $demonstration = Catalogue::standard()->demonstrate(new Task(
+        $demonstration = Jobs::catalogue()->demonstrate(new Task(
             Problem::read($problem),
             \Runel\Style\HouseStyle::default(),
         ), null, str_starts_with($problem, '(') ? 'grid' : null);
@@ -98,7 +97,7 @@ final class JudgeTest extends TestCase
                 $verdict = Judge::verdict(
                     $candidate->question,
                     $answer,
-                    $demonstration->job,
+                    Jobs::all()->of($demonstration->job)->rules(),
                 );
                 self::assertSame($outcome === null, $verdict->right);
                 self::assertSame($outcome, $verdict->right ? null : ($verdict->slip->value ?? $verdict->message->key));
@@ -114,12 +113,13 @@ final class JudgeTest extends TestCase
         $question = Question::pair(Message::of('x'), [
             new Identity($four = Numeral::of(4), $four),
         ], $four, Numeral::of(-15));
-        self::assertTrue(Judge::verdict($question, '-15, 4', Job::Factor)->right);
-        self::assertTrue(Judge::verdict($question, '4 and −15', Job::Factor)->right);
-        self::assertSame('right-product-wrong-sum', Judge::verdict($question, '6, -10', Job::Factor)->slip?->value);
-        self::assertSame('signs-in-wrong-brackets', Judge::verdict($question, '-4; 15', Job::Factor)->slip?->value);
-        self::assertSame('right-sum-wrong-product', Judge::verdict($question, '-6, -5', Job::Factor)->slip?->value);
-        self::assertSame('judge.two-wanted', Judge::verdict($question, '4', Job::Factor)->message->key);
+        $rules = Jobs::all()->of('factor')->rules();
+        self::assertTrue(Judge::verdict($question, '-15, 4', $rules)->right);
+        self::assertTrue(Judge::verdict($question, '4 and −15', $rules)->right);
+        self::assertSame('right-product-wrong-sum', Judge::verdict($question, '6, -10', $rules)->slip?->value);
+        self::assertSame('signs-in-wrong-brackets', Judge::verdict($question, '-4; 15', $rules)->slip?->value);
+        self::assertSame('right-sum-wrong-product', Judge::verdict($question, '-6, -5', $rules)->slip?->value);
+        self::assertSame('judge.two-wanted', Judge::verdict($question, '4', $rules)->message->key);
     }
 
     /** Every question's own answer is right, every slip done on purpose is wrong, with a slip that leads to it. */
@@ -127,7 +127,7 @@ final class JudgeTest extends TestCase
     {
         $asked = 0;
         $slipped = 0;
-        $catalogue = Catalogue::standard();
+        $catalogue = Jobs::catalogue();
         for ($seed = 1; $seed <= Chance::seeds(30); ++$seed) {
             $chance = new Chance($seed);
             $typed = '(' . $chance->polynomial($chance->coefficients(
@@ -141,9 +141,13 @@ final class JudgeTest extends TestCase
                     }
                     self::assertTrue(Judge::verdict($step->question, Ascii::write(
                         $step->question->accepted[0],
-                    ), Job::Multiply)->right, "$typed $method {$step->id}");
+                    ), Jobs::all()->of('multiply')->rules())->right, "$typed $method {$step->id}");
                     foreach (self::wrongAnswers($step->question, $asked % 9) as $wrong) {
-                        $verdict = Judge::verdict($step->question, Ascii::write($wrong), Job::Multiply);
+                        $verdict = Judge::verdict(
+                            $step->question,
+                            Ascii::write($wrong),
+                            Jobs::all()->of('multiply')->rules(),
+                        );
                         self::assertFalse($verdict->right, "$typed $method {$step->id} " . Ascii::write($wrong));
                         self::assertNotNull($verdict->slip, "$typed $method {$step->id} " . Ascii::write($wrong));
                         ++$slipped;
@@ -161,7 +165,7 @@ final class JudgeTest extends TestCase
     {
         $wrong = [];
         foreach ($question->counted === null ? $question->subjects() : [] as $subject) {
-            foreach (WrongRules::outcomes(WrongRules::of(Job::Multiply), $subject) as [, $outcome]) {
+            foreach (WrongRules::outcomes(Jobs::all()->of('multiply')->rules(), $subject) as [, $outcome]) {
                 $given = $outcome instanceof Expression ? Polynomial::tryFrom($outcome) : null;
                 $right = $question->accepted[0];
                 if ($given !== null && $right instanceof Expression

@@ -8,7 +8,7 @@ use App\Sets\SeededChance;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Runel\Demonstration\Task;
-use Runel\Ladder\Skill;
+use Runel\Job\Jobs;
 use Runel\Lesson\Extent;
 use Runel\Lesson\Item;
 use Runel\Lesson\ItemKind;
@@ -18,8 +18,6 @@ use Runel\Lesson\Proposal;
 use Runel\Lesson\Remark;
 use Runel\Lesson\Surface;
 use Runel\Message\BadRequest;
-use Runel\Method\Catalogue;
-use Runel\Practice\Ladders;
 use Runel\Practice\Made;
 use Runel\Practice\Maker;
 use Runel\Practice\Order;
@@ -30,18 +28,18 @@ use Runel\Style\HouseStyle;
 /** A lesson keeps to its time, adds one difficulty at a time, and says where it does not. */
 final class LessonTest extends TestCase
 {
-    /** @return iterable<string, array{Skill}> */
+    /** @return iterable<string, array{string}> */
     public static function skills(): iterable
     {
-        foreach (Skill::cases() as $skill) {
-            yield $skill->value => [$skill];
+        foreach (Jobs::ladders()->all as $ladder) {
+            yield $ladder->skill() => [$ladder->skill()];
         }
     }
 
     #[DataProvider('skills')]
-    public function testAProposalKeepsToItsTimeAndJumpsNowhere(Skill $skill): void
+    public function testAProposalKeepsToItsTimeAndJumpsNowhere(string $skill): void
     {
-        foreach (Ladders::of($skill)->rungs() as $rung) {
+        foreach (Jobs::ladders()->of($skill)->rungs() as $rung) {
             $counts = [];
             foreach ($rung->number % 2 === 0 ? [30, 120] : [60] as $minutes) {
                 $plan = $this->propose($skill, $rung->number, $minutes);
@@ -87,7 +85,7 @@ final class LessonTest extends TestCase
 
     public function testTimesAddUpAndFollowThePace(): void
     {
-        $plan = $this->propose(Skill::Linear, 4, 60);
+        $plan = $this->propose('linear', 4, 60);
         $sum = 0;
         foreach ($plan->items as $place => $item) {
             self::assertSame($sum, $plan->begins($place + 1));
@@ -127,8 +125,8 @@ final class LessonTest extends TestCase
         self::assertContains('lesson.room', $room($item));
         self::assertNotContains('lesson.room', $room($item->onNewPage()));
         $task = new Task(Problem::read('(2x^2+3x-7)(x^2-5)'), HouseStyle::default());
-        $grid = Extent::of(Catalogue::standard()->demonstrate($task, 'multiply', 'grid'));
-        $lines = Extent::of(Catalogue::standard()->demonstrate($task, 'multiply', 'term-by-term'));
+        $grid = Extent::of(Jobs::catalogue()->demonstrate($task, 'multiply', 'grid'));
+        $lines = Extent::of(Jobs::catalogue()->demonstrate($task, 'multiply', 'term-by-term'));
         self::assertGreaterThan($lines->high, $grid->high, 'a grid takes rows');
     }
 
@@ -152,13 +150,13 @@ final class LessonTest extends TestCase
     public function testNoLessonOfNothingOrOfAYear(): void
     {
         $this->expectException(BadRequest::class);
-        $this->propose(Skill::Linear, 1, 525_600);
+        $this->propose('linear', 1, 525_600);
     }
 
-    private function propose(Skill $skill, int $rung, int $minutes): Plan
+    private function propose(string $skill, int $rung, int $minutes): Plan
     {
-        return (new Proposal(Catalogue::standard(), new SeededChance()))->plan(
-            $skill,
+        return (new Proposal(Jobs::catalogue(), new SeededChance()))->plan(
+            Jobs::ladders()->of($skill),
             $rung,
             $minutes,
             new Surface(90, 24),
@@ -170,8 +168,8 @@ final class LessonTest extends TestCase
 
     private function made(string $rung): Made
     {
-        return Maker::make(Catalogue::standard(), new SeededChance(), HouseStyle::default(), Order::of(
-            'linear',
+        return Maker::make(Jobs::catalogue(), new SeededChance(), HouseStyle::default(), Order::of(
+            Jobs::ladders()->of('linear'),
             $rung,
             '1',
             '3',

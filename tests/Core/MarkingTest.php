@@ -18,18 +18,18 @@ use Runel\Expression\Node;
 use Runel\Expression\Product;
 use Runel\Expression\Rewriter;
 use Runel\Expression\Sum;
+use Runel\Job\Jobs;
 use Runel\Marking\Guidance;
 use Runel\Marking\LineVerdict;
 use Runel\Marking\MarkedLine;
 use Runel\Marking\Marker;
 use Runel\Marking\Marking;
 use Runel\Marking\SideBySide;
-use Runel\Marking\Wanting;
 use Runel\Message\Refusal;
 use Runel\Method\Catalogue;
+use Runel\Method\Wanting;
 use Runel\Notation\Ascii;
 use Runel\Polynomial\Polynomial;
-use Runel\Problem\Job;
 use Runel\Problem\Problem;
 use Runel\Proof\Entailment;
 use Runel\Proof\Proof;
@@ -45,28 +45,28 @@ final class MarkingTest extends TestCase
 
     protected function setUp(): void
     {
-        $this->catalogue = Catalogue::standard();
+        $this->catalogue = Jobs::catalogue();
     }
 
-    /** @return iterable<string, array{Job}> */
+    /** @return iterable<string, array{string}> */
     public static function jobs(): iterable
     {
-        foreach (Job::cases() as $job) {
-            yield $job->value => [$job];
+        foreach (Jobs::all()->jobs() as $job) {
+            yield $job => [$job];
         }
     }
 
     /** The lines of every way follow and finish, and so they do with any of them left out. */
     #[DataProvider('jobs')]
-    public function testOurOwnLinesFollowWithAnyOfThemLeftOut(Job $job): void
+    public function testOurOwnLinesFollowWithAnyOfThemLeftOut(string $job): void
     {
         $marked = 0;
         for ($seed = 1; $seed <= Chance::seeds(40); ++$seed) {
             $chance = new Chance($seed);
             $task = new Task(Problem::read(self::problem($job, $chance)), HouseStyle::default());
-            foreach ($this->catalogue->ofJob($job) as $method) {
+            foreach (Jobs::all()->of($job)->methods() as $method) {
                 try {
-                    $demonstration = $this->catalogue->demonstrate($task, $job->value, $method->id());
+                    $demonstration = $this->catalogue->demonstrate($task, $job, $method->id());
                 } catch (Refusal) {
                     continue;
                 }
@@ -100,9 +100,9 @@ final class MarkingTest extends TestCase
         $unnamed = [];
         for ($seed = 1; $seed <= Chance::seeds(110); ++$seed) {
             $chance = new Chance($seed);
-            $job = $chance->one(Job::cases());
+            $job = $chance->one(Jobs::all()->jobs());
             $task = new Task(Problem::read(self::problem($job, $chance)), HouseStyle::default());
-            $nodes = self::nodes($this->catalogue->demonstrate($task, $job->value));
+            $nodes = self::nodes($this->catalogue->demonstrate($task, $job));
             array_pop($nodes);
             $nodes = [$task->problem->node, ...$nodes];
             $place = $chance->dice->getInt(0, \count($nodes) - 1);
@@ -142,7 +142,7 @@ final class MarkingTest extends TestCase
     public function testLinesInAnotherOrderArePaired(): void
     {
         $task = new Task(Problem::read('6x^2+19x+10'), HouseStyle::default());
-        $marking = $this->mark($task, Job::Factor, ['10+15x+4x+6x^2', '(2x+5)(2+3x)']);
+        $marking = $this->mark($task, 'factor', ['10+15x+4x+6x^2', '(2x+5)(2+3x)']);
         $rows = SideBySide::of(
             $marking->lines,
             $this->catalogue->demonstrate($task, 'factor', 'split-middle'),
@@ -157,11 +157,11 @@ final class MarkingTest extends TestCase
 
     /** Whoever writes what help says, line after line, arrives at the end, and none of it is ever wrong. */
     #[DataProvider('jobs')]
-    public function testHelpLeadsToTheEnd(Job $job): void
+    public function testHelpLeadsToTheEnd(string $job): void
     {
         for ($seed = 1; $seed <= Chance::seeds(14); ++$seed) {
             $task = new Task(Problem::read(self::problem($job, new Chance($seed))), HouseStyle::default());
-            if (!\in_array($job, $task->problem->jobs, true)) {
+            if (!\in_array($job, Jobs::all()->ofProblem($task->problem), true)) {
                 continue;
             }
             $line = $task->problem->node;
@@ -245,7 +245,7 @@ final class MarkingTest extends TestCase
     public function testWhatPeopleWriteIsRead(string $problem, array $lines, array $verdicts, ?string $wants): void
     {
         $task = new Task(Problem::read($problem), HouseStyle::default());
-        $marking = $this->mark($task, $task->problem->jobs[0], $lines);
+        $marking = $this->mark($task, Jobs::all()->ofProblem($task->problem)[0], $lines);
         self::assertSame($verdicts, array_map(
             static fn(MarkedLine $line): string => $line->verdict->value,
             $marking->lines,
@@ -255,16 +255,16 @@ final class MarkingTest extends TestCase
     }
 
     /** @param list<string> $lines */
-    private function mark(Task $task, Job $job, array $lines): Marking
+    private function mark(Task $task, string $job, array $lines): Marking
     {
         return Marker::mark($this->catalogue, $task, $job, $lines);
     }
 
     /** @return list<array{Slip, Node}> every slip that can be made in a line and changes it */
-    private static function slips(Node $line, Job $job): array
+    private static function slips(Node $line, string $job): array
     {
         $slips = [];
-        foreach (WrongRules::outcomes(WrongRules::of($job), $line) as [$rule, $wrong]) {
+        foreach (WrongRules::outcomes(Jobs::all()->of($job)->rules(), $line) as [$rule, $wrong]) {
             $written = $rule instanceof FactoringRule ? self::factored($wrong) : $wrong;
             $keepsLetters = $written !== null && Letters::of($written) !== [];
             if ($written !== null && $keepsLetters && !self::isSame($line, $written)) {
@@ -327,7 +327,7 @@ final class MarkingTest extends TestCase
         return $nodes;
     }
 
-    private static function problem(Job $job, Chance $chance): string
+    private static function problem(string $job, Chance $chance): string
     {
         $number = static fn(int $most = 9): int => $chance->dice->getInt(1, $most) * $chance->one([1, -1]);
         $letter = $chance->one(['x', 't', 'n']);
@@ -341,21 +341,21 @@ final class MarkingTest extends TestCase
         );
 
         return match ($job) {
-            Job::Multiply => $chance->one([
+            'multiply' => $chance->one([
                 "({$linear($chance->one([1, 2, 5]))})({$linear($chance->one([1, 3, 4]))})",
                 "({$linear(1)})^2",
                 "{$chance->dice->getInt(2, 9)}$letter({$linear(3)})",
             ]),
-            Job::Factor => $quadratic(),
-            Job::Solve => $chance->one([
+            'factor' => $quadratic(),
+            'solve' => $chance->one([
                 $quadratic() . '=0',
                 "{$chance->dice->getInt(2, 9)}({$linear(2)})={$linear(3)}",
                 "{$linear(4)}={$linear(7)}",
                 "$letter/{$chance->dice->getInt(2, 9)}" . sprintf('%+d', $number()) . '=' . $number(),
             ]),
-            Job::Divide => "({$chance->polynomial($chance->coefficients(3), $letter)})/({$linear(1)})",
-            Job::Rearrange => $chance->one(['v=u+at for t', 'P=2a+2b for b', 'E=1/2mv^2 for v', 'y=(x+1)/(x-2) for x']),
-            Job::CompleteSquare => $letter . '^2' . sprintf('%+d', 2 * $number()) . $letter . sprintf('%+d', $number()),
+            'divide' => "({$chance->polynomial($chance->coefficients(3), $letter)})/({$linear(1)})",
+            'rearrange' => $chance->one(['v=u+at for t', 'P=2a+2b for b', 'E=1/2mv^2 for v', 'y=(x+1)/(x-2) for x']),
+            default => $letter . '^2' . sprintf('%+d', 2 * $number()) . $letter . sprintf('%+d', $number()),
         };
     }
 

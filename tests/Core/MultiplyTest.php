@@ -9,12 +9,12 @@ use Runel\Audit\Auditor;
 use Runel\Demonstration\Demonstration;
 use Runel\Demonstration\Link;
 use Runel\Demonstration\Task;
+use Runel\Job\Jobs;
 use Runel\Method\Catalogue;
 use Runel\Notation\Ascii;
 use Runel\Number\Rational;
 use Runel\Parsing\Parser;
 use Runel\Polynomial\Polynomial;
-use Runel\Problem\Job;
 use Runel\Problem\Problem;
 
 /** Properties of every way to multiply, over random problems and house styles. */
@@ -24,7 +24,7 @@ final class MultiplyTest extends TestCase
 
     protected function setUp(): void
     {
-        $this->catalogue = Catalogue::standard();
+        $this->catalogue = Jobs::catalogue();
     }
 
     public function testEveryMethodProvesTheSameProductInEveryStyle(): void
@@ -56,7 +56,7 @@ final class MultiplyTest extends TestCase
                 'first' => $chance->one(['1-2', '1-3', '2-3']),
             ] : []);
             foreach ($this->catalogue->offers($task) as $offer) {
-                if ($offer->forecast === null || $offer->method->job() !== Job::Multiply) {
+                if ($offer->forecast === null || $offer->method->job() !== 'multiply') {
                     continue;
                 }
                 $id = $offer->method->id();

@@ -7,6 +7,7 @@ namespace Tests\Core;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Runel\Expression\Equation;
+use Runel\Job\Jobs;
 use Runel\Message\Refusal;
 use Runel\Message\SyntaxError;
 use Runel\Message\TooLarge;
@@ -169,7 +170,7 @@ final class ParserTest extends TestCase
                 $typed .= $chance->one($scraps);
             }
             try {
-                Problem::read($typed);
+                Jobs::all()->ofProblem(Problem::read($typed));
             } catch (Refusal $refusal) {
                 ++$refused;
                 self::assertTrue(

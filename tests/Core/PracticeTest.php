@@ -13,22 +13,19 @@ use Runel\Expression\Expression;
 use Runel\Expression\Node;
 use Runel\Expression\Quotient;
 use Runel\Expression\Substitution;
+use Runel\Job\Jobs;
 use Runel\Ladder\Difficulty;
 use Runel\Ladder\Rung;
 use Runel\Ladder\Seen;
-use Runel\Ladder\Skill;
 use Runel\Law\Claim\DivisionHolds;
 use Runel\Law\Claim\Solves;
 use Runel\Message\BadRequest;
-use Runel\Method\Catalogue;
 use Runel\Notation\Ascii;
 use Runel\Practice\Belonging;
-use Runel\Practice\Ladders;
 use Runel\Practice\Made;
 use Runel\Practice\Maker;
 use Runel\Practice\Order;
 use Runel\Practice\Wishes;
-use Runel\Problem\Job;
 use Runel\Problem\Problem;
 use Runel\Proof\Proof;
 use Runel\Style\HouseStyle;
@@ -36,22 +33,22 @@ use Runel\Style\HouseStyle;
 /** Problems made to order are of their rung and no other, right, different, and the same on every machine. */
 final class PracticeTest extends TestCase
 {
-    /** @return iterable<string, array{Skill}> */
+    /** @return iterable<string, array{string}> */
     public static function skills(): iterable
     {
-        foreach (Skill::cases() as $skill) {
-            yield $skill->value => [$skill];
+        foreach (Jobs::ladders()->all as $ladder) {
+            yield $ladder->skill() => [$ladder->skill()];
         }
     }
 
     #[DataProvider('skills')]
-    public function testEachRungAddsExactlyOneDifficulty(Skill $skill): void
+    public function testEachRungAddsExactlyOneDifficulty(string $skill): void
     {
         $names = static fn(array $traits): array => array_map(
             static fn(Difficulty $trait): string => $trait->value,
             $traits,
         );
-        $rungs = Ladders::of($skill)->rungs();
+        $rungs = Jobs::ladders()->of($skill)->rungs();
         self::assertGreaterThan(3, \count($rungs));
         self::assertSame([], $rungs[0]->traits);
         foreach (\array_slice($rungs, 1) as $place => $rung) {
@@ -66,17 +63,17 @@ final class PracticeTest extends TestCase
 
     /** Over many seeds; an answer is looked at by the laws alone, not by the method that found it. */
     #[DataProvider('skills')]
-    public function testProblemsHaveTheTraitsOfTheirRungAndRightAnswers(Skill $skill): void
+    public function testProblemsHaveTheTraitsOfTheirRungAndRightAnswers(string $skill): void
     {
-        $ladder = Ladders::of($skill);
+        $ladder = Jobs::ladders()->of($skill);
         $seen = [];
         foreach ($ladder->rungs() as $rung) {
             for ($seed = 1; $seed <= Chance::seeds(3); ++$seed) {
                 foreach ($this->make($skill, (string) $rung->number, '2', (string) ($seed * 37)) as $made) {
                     // Read afresh from what was typed, as anybody would who types it.
-                    $again = new Seen(Catalogue::standard()->demonstrate(
+                    $again = new Seen(Jobs::catalogue()->demonstrate(
                         new Task(Problem::read($made->problem), HouseStyle::default()),
-                        $ladder->job()->value,
+                        $ladder->job(),
                         $ladder->method(),
                     ));
                     foreach ($ladder->rungs() as $other) {
@@ -92,7 +89,7 @@ final class PracticeTest extends TestCase
     }
 
     #[DataProvider('skills')]
-    public function testNoProblemComesTwiceAndNoAnswerTwiceRunning(Skill $skill): void
+    public function testNoProblemComesTwiceAndNoAnswerTwiceRunning(string $skill): void
     {
         $made = $this->make($skill, '', '24', '5');
         $problems = array_map(static fn(Made $one): string => $one->problem, $made);
@@ -105,17 +102,18 @@ final class PracticeTest extends TestCase
             self::assertGreaterThanOrEqual($made[$place]->rung->number, $one->rung->number);
         }
         self::assertSame(
-            array_map(static fn(Rung $rung): int => $rung->number, Ladders::of($skill)->rungs()),
+            array_map(static fn(Rung $rung): int => $rung->number, Jobs::ladders()->of($skill)->rungs()),
             array_values(array_unique(array_map(static fn(Made $one): int => $one->rung->number, $made))),
         );
     }
 
     public function testTheSameSeedMakesTheSameSetInAnotherProcess(): void
     {
-        $own = array_map(static fn(Made $one): string => $one->problem, $this->make(Skill::Linear, '2-5', '12', '7'));
+        $own = array_map(static fn(Made $one): string => $one->problem, $this->make('linear', '2-5', '12', '7'));
         $code = 'require "vendor/autoload.php"; foreach (Runel\Practice\Maker::make('
-            . 'Runel\Method\Catalogue::standard(), new App\Sets\SeededChance(), Runel\Style\HouseStyle::default(), '
-            . 'Runel\Practice\Order::of("linear", "2-5", "12", "7", Runel\Practice\Wishes::none())) as $one) '
+            . 'Runel\Job\Jobs::catalogue(), new App\Sets\SeededChance(), Runel\Style\HouseStyle::default(), '
+            . 'Runel\Practice\Order::of(Runel\Job\Jobs::ladders()->of("linear"), '
+            . '"2-5", "12", "7", Runel\Practice\Wishes::none())) as $one) '
             . 'echo $one->problem, "\n";';
         $other = shell_exec('cd ' . escapeshellarg(\dirname(__DIR__, 2)) . ' && ' . escapeshellarg(\PHP_BINARY)
             . ' -r ' . escapeshellarg($code));
@@ -124,21 +122,21 @@ final class PracticeTest extends TestCase
 
     public function testWishesAreMet(): void
     {
-        foreach ($this->make(Skill::FactorLeading, '4', '8', '3', ['trials' => '9', 'letters' => 'n']) as $made) {
+        foreach ($this->make('factor-leading', '4', '8', '3', ['trials' => '9', 'letters' => 'n']) as $made) {
             self::assertLessThanOrEqual(9, $made->demonstration->forecast->trials);
             self::assertSame(['n'], $made->demonstration->task->problem->letters);
         }
-        foreach ($this->make(Skill::MultiplyBinomials, '3', '8', '3', ['largest' => '5']) as $made) {
+        foreach ($this->make('multiply-binomials', '3', '8', '3', ['largest' => '5']) as $made) {
             preg_match_all('/\d+/', $made->problem, $numbers);
             self::assertLessThanOrEqual(5, max(array_map(intval(...), $numbers[0])));
         }
-        foreach ($this->make(Skill::Linear, '5', '4', '3', ['trap' => 'minus-not-carried']) as $made) {
+        foreach ($this->make('linear', '5', '4', '3', ['trap' => 'minus-not-carried']) as $made) {
             self::assertContains('minus-not-carried', array_map(
                 static fn($step): string => $step->watch->value ?? '',
                 $made->demonstration->steps(),
             ));
         }
-        foreach ($this->make(Skill::SquareSolve, '1-3', '6', '3', ['method' => 'formula']) as $made) {
+        foreach ($this->make('square-solve', '1-3', '6', '3', ['method' => 'formula']) as $made) {
             self::assertSame('formula', $made->demonstration->method);
         }
     }
@@ -156,7 +154,7 @@ final class PracticeTest extends TestCase
     public function testWhatCannotBeMadeSaysWhichWishToLoosen(array $wishes, string $key): void
     {
         try {
-            $this->make(Skill::MultiplyBinomials, '5', '3', '1', $wishes);
+            $this->make('multiply-binomials', '5', '3', '1', $wishes);
             self::fail('made all the same');
         } catch (BadRequest $refusal) {
             self::assertSame('practice.impossible', $refusal->reason->key);
@@ -182,7 +180,8 @@ final class PracticeTest extends TestCase
     {
         $this->expectException(BadRequest::class);
         $order += ['skill' => 'linear', 'rungs' => '', 'count' => '3', 'seed' => '1'];
-        Order::of($order['skill'], $order['rungs'], $order['count'], $order['seed'], Wishes::none());
+        $ladder = Jobs::ladders()->of($order['skill']);
+        Order::of($ladder, $order['rungs'], $order['count'], $order['seed'], Wishes::none());
     }
 
     public function testWishesNobodyKnowsAreRefused(): void
@@ -197,7 +196,7 @@ final class PracticeTest extends TestCase
             }
         }
         $this->expectException(BadRequest::class);
-        $this->make(Skill::Linear, '1', '1', '1', ['method' => 'grid']);
+        $this->make('linear', '1', '1', '1', ['method' => 'grid']);
     }
 
     /**
@@ -205,13 +204,13 @@ final class PracticeTest extends TestCase
      *
      * @return non-empty-list<Made>
      */
-    private function make(Skill $skill, string $rungs, string $count, string $seed, array $wishes = []): array
+    private function make(string $skill, string $rungs, string $count, string $seed, array $wishes = []): array
     {
         return Maker::make(
-            Catalogue::standard(),
+            Jobs::catalogue(),
             new SeededChance(),
             HouseStyle::default(),
-            Order::of($skill->value, $rungs, $count, $seed, Wishes::of($wishes)),
+            Order::of(Jobs::ladders()->of($skill), $rungs, $count, $seed, Wishes::of($wishes)),
         );
     }
 
@@ -221,7 +220,7 @@ final class PracticeTest extends TestCase
         $problem = $made->demonstration->task->problem;
         $answer = $made->demonstration->answer;
         $details = $answer->details();
-        if ($made->demonstration->job === Job::Solve && $problem->node instanceof Equation) {
+        if ($made->demonstration->job === 'solve' && $problem->node instanceof Equation) {
             foreach (\is_array($details['solutions'] ?? null) ? $details['solutions'] : [] as $solution) {
                 \assert($solution instanceof Expression);
                 self::assertTrue(
@@ -264,31 +263,32 @@ final class PracticeTest extends TestCase
 
     /** What was made for a rung is found again to be of it, by the problem alone. */
     #[DataProvider('skills')]
-    public function testAProblemIsFoundToBelongWhereItWasMade(Skill $skill): void
+    public function testAProblemIsFoundToBelongWhereItWasMade(string $skill): void
     {
-        $catalogue = Catalogue::standard();
-        foreach (Maker::examples($catalogue, new SeededChance(), HouseStyle::default(), $skill) as $made) {
+        $catalogue = Jobs::catalogue();
+        $ladder = Jobs::ladders()->of($skill);
+        foreach (Maker::examples($catalogue, new SeededChance(), HouseStyle::default(), $ladder) as $made) {
             $belongs = Belonging::of($catalogue->demonstrate(
                 new Task(Problem::read($made->problem), HouseStyle::default()),
-                $made->demonstration->job->value,
+                $made->demonstration->job,
                 $made->demonstration->method,
             ), $catalogue);
             self::assertTrue($belongs->exact, $made->problem);
-            if ($belongs->skill === $skill) {
+            if ($belongs->ladder?->skill() === $skill) {
                 self::assertSame($made->rung->number, $belongs->rung?->number, $made->problem);
             }
         }
         $linear = $catalogue->demonstrate(new Task(Problem::read('7-2(t-3)=1'), HouseStyle::default()));
         $nearest = Belonging::of($linear, $catalogue);
         self::assertFalse($nearest->exact);
-        self::assertSame([Skill::Linear, 5], [$nearest->skill, $nearest->rung?->number]);
+        self::assertSame(['linear', 5], [$nearest->ladder?->skill(), $nearest->rung?->number]);
     }
 
-    /** @return iterable<array{string, string, Skill|null, int|null}> */
+    /** @return iterable<array{string, string, string|null, int|null}> */
     public static function belongings(): iterable
     {
-        yield ['x/2+x/3=10', 'balance', Skill::Linear, 6];
-        yield ['3x+5=20', 'balance', Skill::Linear, 1];
+        yield ['x/2+x/3=10', 'balance', 'linear', 6];
+        yield ['3x+5=20', 'balance', 'linear', 1];
         yield ['x^2-5x+6=0', 'factoring', null, null];
         yield ['x^2-5x+6=0', 'formula', null, null];
         yield ['2x+3=2x+5', 'balance', null, null];
@@ -296,14 +296,14 @@ final class PracticeTest extends TestCase
 
     /** The problem and the road say where work belongs; what is of no ladder is filed under none. */
     #[DataProvider('belongings')]
-    public function testWorkIsFiledWhereItBelongs(string $problem, string $method, ?Skill $skill, ?int $rung): void
+    public function testWorkIsFiledWhereItBelongs(string $problem, string $method, ?string $skill, ?int $rung): void
     {
-        $catalogue = Catalogue::standard();
+        $catalogue = Jobs::catalogue();
         $belongs = Belonging::of($catalogue->demonstrate(
             new Task(Problem::read($problem), HouseStyle::default()),
             'solve',
             $method,
         ), $catalogue);
-        self::assertSame([$skill, $rung], [$belongs->skill, $belongs->rung?->number]);
+        self::assertSame([$skill, $rung], [$belongs->ladder?->skill(), $belongs->rung?->number]);
     }
 }

@@ -7,11 +7,11 @@ namespace Tests\Core;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Runel\Expression\Evaluation;
+use Runel\Job\Jobs;
 use Runel\Message\Refusal;
 use Runel\Notation\Ascii;
 use Runel\Number\Rational;
 use Runel\Polynomial\Polynomial;
-use Runel\Problem\Job;
 use Runel\Problem\Problem;
 
 final class ProblemTest extends TestCase
@@ -41,7 +41,7 @@ final class ProblemTest extends TestCase
     #[DataProvider('recognised')]
     public function testRecognisesTheJobs(string $typed, array $jobs): void
     {
-        self::assertSame($jobs, array_map(static fn(Job $job): string => $job->value, Problem::read($typed)->jobs));
+        self::assertSame($jobs, Jobs::all()->ofProblem(Problem::read($typed)));
     }
 
     /** @return iterable<array{string, string, string}> */
@@ -73,7 +73,7 @@ final class ProblemTest extends TestCase
     public function testRefusesWithTheReason(string $typed, string $code, string $key): void
     {
         try {
-            Problem::read($typed);
+            Jobs::all()->ofProblem(Problem::read($typed));
             self::fail("read $typed");
         } catch (Refusal $refusal) {
             self::assertSame([$code, $key], [$refusal->code(), $refusal->reason->key]);

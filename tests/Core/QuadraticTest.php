@@ -11,6 +11,7 @@ use Runel\Demonstration\Demonstration;
 use Runel\Demonstration\Line;
 use Runel\Demonstration\Step;
 use Runel\Demonstration\Task;
+use Runel\Job\Jobs;
 use Runel\Judging\Judge;
 use Runel\Message\MethodDoesNotApply;
 use Runel\Message\Refusal;
@@ -18,7 +19,6 @@ use Runel\Method\Catalogue;
 use Runel\Notation\Ascii;
 use Runel\Number\Rational;
 use Runel\Polynomial\Polynomial;
-use Runel\Problem\Job;
 use Runel\Problem\Problem;
 use Runel\Style\HouseStyle;
 use Runel\Style\NegativeRoot;
@@ -41,7 +41,7 @@ final class QuadraticTest extends TestCase
 
     protected function setUp(): void
     {
-        $this->catalogue = Catalogue::standard();
+        $this->catalogue = Jobs::catalogue();
     }
 
     /** Every demonstration is audited on its way; here the roads are compared with one another and with b² − 4ac. */
@@ -170,7 +170,7 @@ final class QuadraticTest extends TestCase
                 array_filter($steps, static fn(Step $other): bool => $other->id === $step),
             )[0]->question;
             self::assertNotNull($asked, "$typed $step");
-            $verdict = Judge::verdict($asked, $answer, Job::Solve);
+            $verdict = Judge::verdict($asked, $answer, Jobs::all()->of('solve')->rules());
             self::assertSame(
                 $outcome,
                 $verdict->right ? null : ($verdict->slip->value ?? $verdict->message->key),

@@ -11,6 +11,7 @@ use Runel\Demonstration\Figure\RootVerdict;
 use Runel\Demonstration\Task;
 use Runel\Expression\Evaluation;
 use Runel\Expression\Expression;
+use Runel\Job\Jobs;
 use Runel\Judging\FactorsOf;
 use Runel\Message\Refusal;
 use Runel\Method\Catalogue;
@@ -28,7 +29,7 @@ final class RootsTest extends TestCase
 
     protected function setUp(): void
     {
-        $this->catalogue = Catalogue::standard();
+        $this->catalogue = Jobs::catalogue();
     }
 
     public function testKnownRootsAreFoundAgain(): void

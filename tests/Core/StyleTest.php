@@ -12,8 +12,8 @@ use Runel\Demonstration\Line;
 use Runel\Demonstration\Link;
 use Runel\Demonstration\Step;
 use Runel\Demonstration\Task;
+use Runel\Job\Jobs;
 use Runel\Message\BadRequest;
-use Runel\Method\Catalogue;
 use Runel\Notation\Ascii;
 use Runel\Problem\Problem;
 use Runel\Style\HouseStyle;
@@ -135,11 +135,11 @@ final class StyleTest extends TestCase
     {
         foreach (['split-middle', 'cross', 'scale', 'product-grid'] as $favourite) {
             $task = new Task(Problem::read('12p^2-11p-15'), HouseStyle::default(), ['favourite' => $favourite]);
-            self::assertSame($favourite, Catalogue::standard()->offers($task)[0]->method->id());
-            self::assertSame($favourite, Catalogue::standard()->demonstrate($task)->method);
+            self::assertSame($favourite, Jobs::catalogue()->offers($task)[0]->method->id());
+            self::assertSame($favourite, Jobs::catalogue()->demonstrate($task)->method);
         }
         $ranked = array_map(static fn($offer): ?int => $offer->forecast?->trials, \array_slice(
-            Catalogue::standard()->offers(new Task(Problem::read('12p^2-11p-15'), HouseStyle::default())),
+            Jobs::catalogue()->offers(new Task(Problem::read('12p^2-11p-15'), HouseStyle::default())),
             0,
             5,
         ));
@@ -155,8 +155,8 @@ final class StyleTest extends TestCase
             HouseStyle::default(),
             ['split' => $split],
         );
-        $small = Catalogue::standard()->demonstrate($task('small'), null, 'split-middle');
-        $large = Catalogue::standard()->demonstrate($task('large'), null, 'split-middle');
+        $small = Jobs::catalogue()->demonstrate($task('small'), null, 'split-middle');
+        $large = Jobs::catalogue()->demonstrate($task('large'), null, 'split-middle');
         self::assertContains('8*x^2+10*x+12*x+15', self::lines($small));
         self::assertContains('8*x^2+12*x+10*x+15', self::lines($large));
         self::assertContains('2*x*(4*x+5)+3*(4*x+5)', self::lines($small));
@@ -169,7 +169,7 @@ final class StyleTest extends TestCase
      */
     private function show(string $problem, string $method, array $style, array $choices = []): Demonstration
     {
-        return Catalogue::standard()->demonstrate(new Task(
+        return Jobs::catalogue()->demonstrate(new Task(
             Problem::read($problem),
             HouseStyle::of($style),
             $choices,

@@ -17,14 +17,14 @@ use Runel\Expression\Product;
 use Runel\Expression\Quotient;
 use Runel\Expression\Root;
 use Runel\Expression\Sum;
+use Runel\Job\Jobs;
 use Runel\Marking\LineVerdict;
 use Runel\Marking\MarkedLine;
 use Runel\Marking\Marker;
 use Runel\Marking\Marking;
-use Runel\Marking\Wanting;
 use Runel\Method\Catalogue;
+use Runel\Method\Wanting;
 use Runel\Notation\Ascii;
-use Runel\Problem\Job;
 use Runel\Problem\Problem;
 use Runel\Proof\Effort;
 use Runel\Style\HouseStyle;
@@ -38,7 +38,7 @@ final class UndecidedTest extends TestCase
 
     protected function setUp(): void
     {
-        $this->catalogue = Catalogue::standard();
+        $this->catalogue = Jobs::catalogue();
     }
 
     /** The same done to both sides of a formula, wherever its letters stand, is never wrong. */
@@ -51,7 +51,7 @@ final class UndecidedTest extends TestCase
             $subject = $chance->one($letters);
             $formula = new Equation(new Letter('P'), self::shape($chance, $letters, 3));
             $task = self::task(Ascii::write($formula) . " for $subject");
-            if ($task === null || !\in_array(Job::Rearrange, $task->problem->jobs, true)) {
+            if ($task === null || !\in_array('rearrange', Jobs::all()->ofProblem($task->problem), true)) {
                 continue;
             }
             $lines = [];
@@ -60,7 +60,7 @@ final class UndecidedTest extends TestCase
                 $line = self::moved($chance, $line, [...$letters, 'P']);
                 $lines[] = Ascii::write($line);
             }
-            $marking = Marker::mark($this->catalogue, $task, Job::Rearrange, $lines);
+            $marking = Marker::mark($this->catalogue, $task, 'rearrange', $lines);
             foreach ($marking->lines as $marked) {
                 self::assertNotContains(
                     $marked->verdict,
@@ -90,12 +90,12 @@ final class UndecidedTest extends TestCase
                 $chance->one([2, -3, 5]) . '*' . implode('*', array_reverse($factors)) . '=0',
                 implode(' or ', $values),
             ];
-            $marking = Marker::mark($this->catalogue, $task, Job::Solve, $lines);
+            $marking = Marker::mark($this->catalogue, $task, 'solve', $lines);
             self::assertSame(['follows', 'follows'], self::verdicts($marking), "seed $seed");
             self::assertTrue($marking->finished, "seed $seed");
-            $wrong = Marker::mark($this->catalogue, $task, Job::Solve, [implode(' or ', $values) . ' or x=9']);
+            $wrong = Marker::mark($this->catalogue, $task, 'solve', [implode(' or ', $values) . ' or x=9']);
             self::assertSame(['wrong'], self::verdicts($wrong), 'a value that came from nowhere');
-            $lost = Marker::mark($this->catalogue, $task, Job::Solve, [implode(' or ', \array_slice($values, 1))]);
+            $lost = Marker::mark($this->catalogue, $task, 'solve', [implode(' or ', \array_slice($values, 1))]);
             self::assertSame(Wanting::RootLost, $lost->wants);
         }
     }
@@ -114,12 +114,12 @@ final class UndecidedTest extends TestCase
         string $extraneous = '',
     ): void {
         $task = self::task($problem) ?? self::fail("$problem is not read");
-        $marking = Marker::mark($this->catalogue, $task, $task->problem->jobs[0], $lines);
+        $marking = Marker::mark($this->catalogue, $task, Jobs::all()->ofProblem($task->problem)[0], $lines);
         self::assertSame($verdicts, self::verdicts($marking));
         self::assertSame($finished, $marking->finished, (string) $marking->wants?->value);
         foreach ($marking->lines as $line) {
             // Nobody who rearranges a formula arrives at values to be tried.
-            $isFormula = $task->problem->jobs[0] === Job::Rearrange;
+            $isFormula = Jobs::all()->ofProblem($task->problem)[0] === 'rearrange';
             self::assertNotSame($isFormula ? 'marking.adds' : 'marking.adds-formula', $line->say->key);
         }
         $said = static fn(\Closure $of): string => implode(' ', array_map($of, $marking->lines));
@@ -213,9 +213,9 @@ final class UndecidedTest extends TestCase
         $task = self::task('3(x-2)=2x+9') ?? self::fail('read');
         $lines = ['3x-6=2x+9', '3x=2x+15', 'x=15'];
         $whole = Effort::of(10_000_000);
-        $marking = Marker::mark($this->catalogue, $task, Job::Solve, $lines, [], $whole);
+        $marking = Marker::mark($this->catalogue, $task, 'solve', $lines, [], $whole);
         self::assertSame([3, true], [$marking->lookedAt(), $marking->finished]);
-        $part = Marker::mark($this->catalogue, $task, Job::Solve, $lines, [], Effort::of($whole->spent() - 1));
+        $part = Marker::mark($this->catalogue, $task, 'solve', $lines, [], Effort::of($whole->spent() - 1));
         self::assertSame(['follows', 'follows', 'undecided'], self::verdicts($part));
         self::assertSame([2, false, Wanting::Judged], [$part->lookedAt(), $part->finished, $part->wants]);
         self::assertSame('marking.not-looked-at', $part->lines[2]->say->key);

@@ -76,7 +76,7 @@ final class ContractTest extends TestCase
                     if ($offer->forecast === null) {
                         continue;
                     }
-                    $demonstration = $demonstrations->of($task, $offer->method->job()->value, $offer->method->id());
+                    $demonstration = $demonstrations->of($task, $offer->method->job(), $offer->method->id());
                     $this->assertSpoken(TextFace::plain($faces)->write($demonstration));
                     $this->assertSpoken(TextFace::spoken($faces)->write($demonstration));
                     $this->assertSpoken((new MarkdownFace($faces))->write($demonstration));

@@ -126,7 +126,7 @@ final class FacesTest extends TestCase
             $task = new Task(Problem::read($problem), HouseStyle::default());
             foreach ($demonstrations->offers($task) as $offer) {
                 if ($offer->forecast !== null) {
-                    $job = $offer->method->job()->value;
+                    $job = $offer->method->job();
                     yield "$problem $job.{$offer->method->id()}" => $demonstrations->of(
                         $task,
                         $job,

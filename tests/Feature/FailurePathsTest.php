@@ -19,12 +19,10 @@ use Runel\Expression\Numeral;
 use Runel\Job\Multiply\MultiplyFamily;
 use Runel\Message\Refusal;
 use Runel\Method\Catalogue;
-use Runel\Method\Choice;
+use Runel\Method\Families;
 use Runel\Method\Family;
 use Runel\Method\Incidents;
 use Runel\Method\Method;
-use Runel\Method\Offer;
-use Runel\Problem\Job;
 use Runel\Style\HouseStyle;
 
 /** What happens when something goes wrong: the reader is told where they are, and nothing else is taken down. */
@@ -307,7 +305,7 @@ final class FailurePathsTest extends TestCase
 
     private function swapCatalogue(Family $family): void
     {
-        app()->instance(Catalogue::class, new Catalogue([$family], app(Incidents::class)));
+        app()->instance(Catalogue::class, new Catalogue(new Families([$family]), app(Incidents::class)));
     }
 
     private static function reference(): TaskReference
@@ -329,7 +327,7 @@ final class FailurePathsTest extends TestCase
 
             return new Demonstration(
                 $task,
-                Job::Multiply,
+                'multiply',
                 'columns',
                 $whole->forecast,
                 $whole->sections,
@@ -350,9 +348,9 @@ final class FailurePathsTest extends TestCase
                 return $this->id;
             }
 
-            public function job(): Job
+            public function job(): string
             {
-                return Job::Multiply;
+                return 'multiply';
             }
 
             public function refusal(Task $task): ?Refusal
@@ -366,32 +364,6 @@ final class FailurePathsTest extends TestCase
             }
         };
 
-        return new class ($odd) implements Family {
-            public function __construct(private Method $odd) {}
-
-            public function job(): Job
-            {
-                return Job::Multiply;
-            }
-
-            public function methods(): array
-            {
-                return array_map(
-                    fn(Method $own): Method => $own->id() === $this->odd->id() ? $this->odd : $own,
-                    (new MultiplyFamily())->methods(),
-                );
-            }
-
-            public function rank(Offer $offer, Task $task): array
-            {
-                return [];
-            }
-
-            /** @return list<Choice> */
-            public function choices(): array
-            {
-                return [];
-            }
-        };
+        return new MultiplyingWith($odd);
     }
 }

@@ -35,7 +35,7 @@ final class FiguresTest extends TestCase
                 if ($offer->forecast === null) {
                     continue;
                 }
-                $demonstration = $demonstrations->of($task, $offer->method->job()->value, $offer->method->id());
+                $demonstration = $demonstrations->of($task, $offer->method->job(), $offer->method->id());
                 foreach ($demonstration->steps() as $step) {
                     foreach (array_filter([$step->figure, $step->aside]) as $figure) {
                         $this->assertSoundPicture(

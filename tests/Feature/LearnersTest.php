@@ -14,7 +14,7 @@ use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
-use Runel\Ladder\Skill;
+use Runel\Job\Jobs;
 use Runel\Message\BadRequest;
 use Runel\Practice\Standing;
 use Sabre\VObject\Reader;
@@ -84,7 +84,7 @@ final class LearnersTest extends TestCase
         preg_match('/id="practice-set" href="([^"]*)"/', $html, $match);
         $set = self::visible((string) $this->get(html_entity_decode($match[1] ?? ''))->assertOk()->getContent());
         foreach ($record->due() as $back) {
-            self::assertStringContainsString((string) __("practice.skill.{$back->skill->value}"), $set);
+            self::assertStringContainsString((string) __("practice.skill.{$back->skill}"), $set);
         }
         $this->post('/handing', ['learners' => [$learner->id], 'days' => '3'])->assertOk()->assertSee('/handed/');
         $handing = $learner->handings()->firstOrFail();
@@ -164,8 +164,8 @@ final class LearnersTest extends TestCase
         $html = (string) $this->get("/groups/$group->id")->assertOk()->getContent();
         preg_match('/id="teach" href="([^"]*)"/', $html, $match);
         parse_str((string) parse_url(html_entity_decode($match[1] ?? ''), \PHP_URL_QUERY), $query);
-        $skill = Skill::from((string) $query['skill']);
-        $rung = \Runel\Practice\Ladders::of($skill)->rungs()[(int) $query['rung'] - 1];
+        $skill = (string) $query['skill'];
+        $rung = Jobs::ladders()->of($skill)->rungs()[(int) $query['rung'] - 1];
         $wobbling = $group->learners->filter(static fn(Learner $learner): bool =>
             LearnerRecord::of($learner, Carbon::now())->standing($skill, $rung) === Standing::Wobbles);
         self::assertGreaterThan(1, $wobbling->count());

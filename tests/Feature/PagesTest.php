@@ -30,10 +30,10 @@ final class PagesTest extends TestCase
                 if ($offer->forecast === null) {
                     continue;
                 }
-                $demonstration = $demonstrations->of($task, $offer->method->job()->value, $offer->method->id());
+                $demonstration = $demonstrations->of($task, $offer->method->job(), $offer->method->id());
                 $query = [
                     'problem' => $typed,
-                    'job' => $offer->method->job()->value,
+                    'job' => $offer->method->job(),
                     'method' => $offer->method->id(),
                     'house' => '1',
                 ] + $style->chosen();
@@ -75,7 +75,7 @@ final class PagesTest extends TestCase
                 )->assertOk()->getContent());
             }
             $ways = array_count_values(array_map(
-                static fn($offer): string => $offer->forecast === null ? '' : $offer->method->job()->value,
+                static fn($offer): string => $offer->forecast === null ? '' : $offer->method->job(),
                 $demonstrations->offers($task),
             ));
             unset($ways['']);

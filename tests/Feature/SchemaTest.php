@@ -45,7 +45,7 @@ final class SchemaTest extends TestCase
                     continue;
                 }
                 $written = app(JsonFace::class)->write(
-                    app(Demonstrations::class)->of($task, $offer->method->job()->value, $offer->method->id()),
+                    app(Demonstrations::class)->of($task, $offer->method->job(), $offer->method->id()),
                 );
                 $data = json_decode($written, flags: \JSON_THROW_ON_ERROR);
                 $result = (new Validator())->setMaxErrors(3)->validate($data, $schema);

@@ -8,7 +8,7 @@ use App\Models\ProblemSetRecord;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Artisan;
 use PHPUnit\Framework\Attributes\DataProvider;
-use Runel\Ladder\Skill;
+use Runel\Job\Jobs;
 
 /** Sets of problems over the web, at the command line, on paper and in files. */
 final class SetsTest extends TestCase
@@ -28,9 +28,9 @@ final class SetsTest extends TestCase
     public function testTheSameSeedMakesWhatItMade(string $seed): void
     {
         $text = '';
-        foreach (Skill::cases() as $skill) {
+        foreach (Jobs::ladders()->all as $ladder) {
             self::assertSame(0, Artisan::call('runel:make', [
-                '--skill' => $skill->value, '--count' => '6', '--seed' => $seed, '--format' => 'csv',
+                '--skill' => $ladder->skill(), '--count' => '6', '--seed' => $seed, '--format' => 'csv',
             ]));
             $text .= Artisan::output();
         }

@@ -13,17 +13,16 @@ use App\Style\Switches;
 use Psr\Log\NullLogger;
 use Runel\Demonstration\Answer\AnswerType;
 use Runel\Demonstration\Phase;
+use Runel\Job\Jobs;
 use Runel\Ladder\Difficulty;
-use Runel\Ladder\Skill;
+use Runel\Ladder\Ladder;
 use Runel\Lesson\ItemKind;
 use Runel\Marking\LineVerdict;
-use Runel\Marking\Wanting;
 use Runel\Message\Message;
-use Runel\Method\Catalogue;
+use Runel\Method\Wanting;
 use Runel\Practice\Attempted;
 use Runel\Practice\Standing;
 use Runel\Practice\Wishes;
-use Runel\Problem\Job;
 use Runel\Slip\Slip;
 use Runel\Style\HouseStyle;
 
@@ -164,18 +163,18 @@ final class WordsTest extends TestCase
     {
         $named = array_merge(
             array_map(static fn(Phase $phase): string => "name.phase.{$phase->value}", Phase::cases()),
-            array_map(static fn(Job $job): string => "name.job.{$job->value}", Job::cases()),
-            ...array_map(static fn(Job $job): array => array_map(
-                static fn($method): string => "name.method.{$job->value}.{$method->id()}",
-                Catalogue::standard()->ofJob($job),
-            ), Job::cases()),
+            array_map(static fn(string $job): string => "name.job.{$job}", Jobs::all()->jobs()),
+            ...array_map(static fn(string $job): array => array_map(
+                static fn($method): string => "name.method.{$job}.{$method->id()}",
+                Jobs::all()->of($job)->methods(),
+            ), Jobs::all()->jobs()),
             ...array_map(static fn(Slip $slip): array => [
                 "slip.{$slip->value}.watch",
                 "slip.{$slip->value}.diagnosis",
             ], Slip::cases()),
             ...array_map(static fn(string $key): array => ["style.key.$key", ...array_map(
                 static fn(string $value): string => "style.value.$key.$value",
-                StandingStyle::table(Catalogue::standard())[$key],
+                StandingStyle::table(Jobs::catalogue())[$key],
             )], array_merge(...array_values(Switches::SUBJECTS))),
         );
         foreach (['en', 'en_GB'] as $locale) {
@@ -200,10 +199,13 @@ final class WordsTest extends TestCase
         );
         $said = array_filter(Format::cases(), static fn(Format $format): bool => $format !== Format::Speech);
         $cases = [
-            'sets.task.*' => $values(...Job::cases()),
-            'error.asked-*' => $values(...Job::cases()),
+            'sets.task.*' => Jobs::all()->jobs(),
+            'error.asked-*' => Jobs::all()->jobs(),
             'slip.*.name' => $values(...Slip::cases()),
-            'practice.skill.*' => $values(...Skill::cases()),
+            'practice.skill.*' => array_map(
+                static fn(Ladder $ladder): string => $ladder->skill(),
+                Jobs::ladders()->all,
+            ),
             'practice.adds.*' => $values(...Difficulty::cases()),
             'practice.wish.*' => array_diff(Wishes::KEYS, ['letters']),
             'sets.wish.*' => Wishes::KEYS,

@@ -32,7 +32,7 @@ final class Transcript
         $transcript = new self($faces->text(
             $demonstration->task->style,
         ), static fn(Node $node): string => (new PlainText())->write($arranger->arrange($node)));
-        $text = "{$demonstration->task->problem->source}\n{$demonstration->job->value}.{$demonstration->method}\n";
+        $text = "{$demonstration->task->problem->source}\n{$demonstration->job}.{$demonstration->method}\n";
         foreach ($demonstration->sections as $section) {
             $text .= "\n== " . $transcript->wording->word('name.phase.' . $section->phase->value) . "\n";
             foreach ($section->steps as $step) {

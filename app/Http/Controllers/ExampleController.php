@@ -9,6 +9,7 @@ use App\Http\Requests\KeepExampleRequest;
 use App\Shelf\Shelf;
 use App\Shelf\ShelfUnavailable;
 use Illuminate\Http\RedirectResponse;
+use Runel\Job\Jobs;
 use Runel\Message\Refusal;
 
 /** A tutor's own problems on the shelf. What was typed comes back, whatever becomes of the shelf. */
@@ -20,7 +21,7 @@ final readonly class ExampleController
     {
         $reference = $request->reference();
         try {
-            $reference->task();
+            Jobs::all()->ofProblem($reference->task()->problem);
             $kept = $this->shelf->keep($reference, $request->note());
         } catch (Refusal) {
             return self::toBench($reference->problem);

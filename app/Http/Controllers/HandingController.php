@@ -6,7 +6,6 @@ namespace App\Http\Controllers;
 
 use App\Address\Address;
 use App\Demonstrations\Demonstrations;
-use App\Demonstrations\Jobs;
 use App\Faces\Faces;
 use App\Http\Away;
 use App\Http\Part;
@@ -28,11 +27,11 @@ use Illuminate\Http\Response;
 use Illuminate\Support\Carbon;
 use Runel\Demonstration\TaskReference;
 use Runel\Expression\Node;
+use Runel\Job\Jobs;
 use Runel\Message\BadRequest;
 use Runel\Message\Message;
 use Runel\Message\Refusal;
 use Runel\Method\Catalogue;
-use Runel\Problem\Job;
 use Runel\Slip\Slip;
 use Runel\Style\HouseStyle;
 
@@ -232,13 +231,13 @@ final readonly class HandingController
         app()->setLocale(Faces::locale($handing->learner->style));
     }
 
-    /** @return array{Node, Job}|null what is to be done with what; null where it can no longer be read */
+    /** @return array{Node, string}|null what is to be done with what; null where it can no longer be read */
     private static function task(TaskReference $reference): ?array
     {
         try {
             $task = $reference->task();
 
-            return [$task->problem->node, Jobs::chosen($task, $reference->job)];
+            return [$task->problem->node, Jobs::all()->chosen($task->problem, $reference->job)->job()];
         } catch (Refusal) {
             return null;
         }
@@ -301,7 +300,7 @@ final readonly class HandingController
         return array_map(static function (string $line): TaskReference {
             $reference = new TaskReference($line, null, null, HouseStyle::default());
             // What there is nothing to do with is said to the tutor, not to the learner.
-            Jobs::chosen($reference->task(), null);
+            Jobs::all()->chosen($reference->task()->problem, null)->job();
 
             return $reference;
         }, $lines);

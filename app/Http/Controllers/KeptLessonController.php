@@ -276,7 +276,7 @@ final readonly class KeptLessonController
             'ways' => fn(Demonstration $demonstration): array => array_map(
                 static fn(Method $method): string => $method->id(),
                 array_filter(
-                    $this->catalogue->ofJob($demonstration->job),
+                    $this->catalogue->families->of($demonstration->job)->methods(),
                     static fn(Method $method): bool => $method->refusal($demonstration->task) === null,
                 ),
             ),

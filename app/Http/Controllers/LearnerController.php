@@ -22,10 +22,9 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Carbon;
-use Runel\Ladder\Skill;
+use Runel\Job\Jobs;
 use Runel\Message\Message;
 use Runel\Message\Refusal;
-use Runel\Practice\Ladders;
 use Runel\Proof\Effort;
 use Runel\Style\HouseStyle;
 
@@ -108,8 +107,8 @@ final readonly class LearnerController
     public function move(Request $request, Learner $learner): Response|RedirectResponse
     {
         [$skill, $number] = explode('.', $this->text($request, 'rung'), 2) + [1 => ''];
-        $known = Skill::tryFrom($skill);
-        abort_if($known === null || !isset(Ladders::of($known)->rungs()[(int) $number - 1]), 404);
+        $rungs = Jobs::ladders()->find($skill)?->rungs() ?? [];
+        abort_if(!isset($rungs[(int) $number - 1]), 404);
         $due = null;
         if (!$request->boolean('drop')) {
             $given = $this->text($request, 'due');
@@ -194,7 +193,7 @@ final readonly class LearnerController
             $day = max($record->today, $back->history->comesBack->due ?? $record->today);
             $calendar->day("{$learner->id}-{$back->key()}", __('learner.calendar', [
                 'name' => $learner->name,
-                'skill' => __("practice.skill.{$back->skill->value}"),
+                'skill' => __("practice.skill.{$back->skill}"),
                 'rung' => $back->rung->number,
             ]), Day::date($day));
         }

@@ -12,6 +12,7 @@ use App\Sets\LadderPicture;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Runel\Job\Jobs;
 use Runel\Ladder\Chance;
 use Runel\Lesson\Proposal;
 use Runel\Message\Refusal;
@@ -48,7 +49,12 @@ final readonly class LessonController
             'refused' => $refused,
             'played' => $played,
             'kept' => $asked && $refused === null ? [] : $kept->all(),
-            'ladder' => LadderPicture::of($lesson->code->skill, $this->catalogue, $this->chance, $this->style),
+            'ladder' => LadderPicture::of(
+                Jobs::ladders()->of($lesson->code->skill),
+                $this->catalogue,
+                $this->chance,
+                $this->style,
+            ),
         ], $refused === null ? 200 : 422);
     }
 

@@ -23,8 +23,9 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Runel\Job\Jobs;
 use Runel\Ladder\Chance;
-use Runel\Ladder\Skill;
+use Runel\Ladder\Ladder;
 use Runel\Message\Message;
 use Runel\Message\Refusal;
 use Runel\Method\Catalogue;
@@ -69,7 +70,7 @@ final readonly class SetController
         $asked = $request->query('show');
 
         return view('sets-room.ladder', ['ladder' => LadderPicture::of(
-            Skill::tryFrom(\is_string($asked) ? $asked : '') ?? Skill::MultiplyBinomials,
+            self::shown($asked),
             $this->catalogue,
             $this->chance,
             $this->style,
@@ -186,7 +187,6 @@ final readonly class SetController
         int $status = 200,
     ): Response {
         $asked = $request->query('show');
-        $first = $query->picks[0]->skill ?? '';
         try {
             $kept = $this->kept->all();
         } catch (ShelfUnavailable) {
@@ -199,11 +199,25 @@ final readonly class SetController
             'refused' => $refused,
             'kept' => $kept,
             'ladder' => LadderPicture::of(
-                Skill::tryFrom(\is_string($asked) ? $asked : '') ?? Skill::tryFrom($first) ?? Skill::MultiplyBinomials,
+                self::shown($asked, $query->picks[0]->skill ?? null),
                 $this->catalogue,
                 $this->chance,
                 $this->style,
             ),
         ], $refused === null ? $status : 422);
+    }
+
+    /** The ladder that is looked at: of the first skill named that there is. */
+    private static function shown(mixed ...$skills): Ladder
+    {
+        $ladders = Jobs::ladders();
+        foreach ($skills as $skill) {
+            $ladder = \is_string($skill) ? $ladders->find($skill) : null;
+            if ($ladder !== null) {
+                return $ladder;
+            }
+        }
+
+        return $ladders->all[0];
     }
 }

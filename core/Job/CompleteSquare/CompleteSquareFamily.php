@@ -4,32 +4,70 @@ declare(strict_types=1);
 
 namespace Runel\Job\CompleteSquare;
 
-use Runel\Demonstration\Task;
-use Runel\Job\Solve\CompletingSquare;
-use Runel\Method\Family;
-use Runel\Method\Offer;
-use Runel\Problem\Job;
+use Runel\Expression\Equation;
+use Runel\Expression\Expression;
+use Runel\Expression\Letters;
+use Runel\Expression\Node;
+use Runel\Job\CompleteSquare\Ladder\SquareVertexLadder;
+use Runel\Method\PlainFamily;
+use Runel\Method\Wanting;
+use Runel\Problem\Problem;
+use Runel\Slip\WrongRules;
+use Runel\Working\SolutionForm;
 
 /** Completing the square as a job of its own: of an equation, and of a function or an expression. */
-final readonly class CompleteSquareFamily implements Family
+final readonly class CompleteSquareFamily extends PlainFamily
 {
-    public function job(): Job
+    public const JOB = 'complete-square';
+
+    public function job(): string
     {
-        return Job::CompleteSquare;
+        return self::JOB;
+    }
+
+    public function weight(Problem $problem): int
+    {
+        return CompleteSquareRecogniser::weight($problem);
     }
 
     public function methods(): array
     {
-        return [CompletingSquare::completing(), new Vertex()];
+        return [new SquareOfEquation(), new Vertex()];
     }
 
-    public function rank(Offer $offer, Task $task): array
+    public function rules(): array
     {
-        return [];
+        return [
+            ...WrongRules::squares(),
+            ...WrongRules::equations(),
+            ...WrongRules::roots(),
+            ...WrongRules::products(),
+        ];
     }
 
-    public function choices(): array
+    /** Of a function or an expression the letter has to stand once: in the square. */
+    public function wants(Node $line, Problem $problem): ?Wanting
     {
-        return [];
+        if ($this->seeksSolutions($problem)) {
+            return SolutionForm::wants($line, (string) $problem->letter());
+        }
+        $side = $line instanceof Equation ? $line->right : $line;
+        foreach ($problem->polynomial?->letters() ?? [] as $letter) {
+            if (Letters::count($side, $letter) === 1 && $side instanceof Expression) {
+                return null;
+            }
+        }
+
+        return Wanting::Square;
+    }
+
+    public function seeksSolutions(Problem $problem): bool
+    {
+        return $problem->node instanceof Equation && $problem->letter() !== null;
+    }
+
+    public function ladders(): array
+    {
+        return [new SquareVertexLadder()];
     }
 }

@@ -6,31 +6,25 @@ namespace Runel\Job\CompleteSquare;
 
 use Runel\Expression\Equation;
 use Runel\Expression\Letter;
-use Runel\Problem\Job;
-use Runel\Problem\Reading;
-use Runel\Problem\Recogniser;
+use Runel\Method\Weight;
+use Runel\Problem\Problem;
 
 /** A quadratic in one letter; or y equal to one. */
-final readonly class CompleteSquareRecogniser implements Recogniser
+final class CompleteSquareRecogniser
 {
-    public function job(): Job
+    public static function weight(Problem $problem): int
     {
-        return Job::CompleteSquare;
-    }
-
-    public function weight(Reading $reading): int
-    {
-        if ($reading->polynomial?->degree() !== 2 || $reading->isAboutForm()) {
-            return self::NOT;
+        if ($problem->polynomial?->degree() !== 2 || $problem->isAboutForm()) {
+            return Weight::NOT;
         }
-        $node = $reading->node;
-        if ($node instanceof Equation && \count($reading->letters) === 2) {
-            return $node->left instanceof Letter ? self::LIKELY : self::NOT;
+        $node = $problem->node;
+        if ($node instanceof Equation && \count($problem->letters) === 2) {
+            return $node->left instanceof Letter ? Weight::LIKELY : Weight::NOT;
         }
-        $whole = $node instanceof Equation || $reading->product === null || $reading->product->isScaled();
+        $whole = $node instanceof Equation || $problem->product === null || $problem->product->isScaled();
 
-        $named = $reading->isFunction && $reading->product === null;
+        $named = $problem->function !== null && $problem->product === null;
 
-        return $whole && \count($reading->letters) === 1 ? ($named ? self::CERTAIN : self::ALSO) : self::NOT;
+        return $whole && \count($problem->letters) === 1 ? ($named ? Weight::CERTAIN : Weight::ALSO) : Weight::NOT;
     }
 }

@@ -23,7 +23,6 @@ use Runel\Number\DivisionByZero;
 use Runel\Number\Rational;
 use Runel\Polynomial\NotPolynomial;
 use Runel\Polynomial\Polynomial;
-use Runel\Problem\Job;
 use Runel\Working\Expansion;
 
 /** A quadratic function or expression in vertex form: there is no other side, so the leading number stays outside. */
@@ -34,9 +33,9 @@ final readonly class Vertex implements Method
         return 'vertex';
     }
 
-    public function job(): Job
+    public function job(): string
     {
-        return Job::CompleteSquare;
+        return CompleteSquareFamily::JOB;
     }
 
     public function refusal(Task $task): ?Refusal

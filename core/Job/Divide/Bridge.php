@@ -88,7 +88,7 @@ final class Bridge extends DivideMethod
                     why: Message::of('divide.bridge.stands.why', ['terms' => $terms, 'numbers' => $numbers]),
                     figure: $figure->adding,
                 ),
-                SyntheticSteps::readOff($division, $figure->adding),
+                SyntheticSteps::readOff($division->dividend, $division->quotientBeforeScaling(), $figure->adding),
             ], null, Message::of('outcome.part', ['part' => $division->quotient->toExpression()])),
         ];
     }
@@ -108,8 +108,11 @@ final class Bridge extends DivideMethod
     }
 
     /** The same tableau as long division leaves it: the divisor's own number, products to be taken away. */
-    private static function subtracting(SyntheticDivision $row, TableauFigure $adding, Division $division): TableauFigure
-    {
+    private static function subtracting(
+        SyntheticDivision $row,
+        TableauFigure $adding,
+        Division $division,
+    ): TableauFigure {
         $products = [];
         foreach ($row->products as $product) {
             $products[] = $product->negated();

@@ -27,7 +27,6 @@ use Runel\Message\Refusal;
 use Runel\Method\Method;
 use Runel\Polynomial\Polynomial;
 use Runel\Polynomial\Term;
-use Runel\Problem\Job;
 use Runel\Slip\Slip;
 
 /** What all ways to divide share: reading, what is said at the end, the checks. */
@@ -35,9 +34,9 @@ abstract class DivideMethod implements Method
 {
     public function __construct(protected readonly DivisionChecks $checks) {}
 
-    final public function job(): Job
+    final public function job(): string
     {
-        return Job::Divide;
+        return DivideFamily::JOB;
     }
 
     public function refusal(Task $task): ?Refusal
@@ -62,7 +61,7 @@ abstract class DivideMethod implements Method
 
         return new Demonstration(
             task: $task,
-            job: Job::Divide,
+            job: DivideFamily::JOB,
             method: $this->id(),
             forecast: Forecast::of(
                 sections: $sections,

@@ -4,25 +4,24 @@ declare(strict_types=1);
 
 namespace Runel\Job\Divide;
 
-use Runel\Problem\Job;
-use Runel\Problem\Reading;
-use Runel\Problem\Recogniser;
+use Runel\Expression\Quotient;
+use Runel\Method\Weight;
+use Runel\Problem\Problem;
 
 /** One polynomial over another. */
-final readonly class DivideRecogniser implements Recogniser
+final class DivideRecogniser
 {
-    public function job(): Job
+    public static function weight(Problem $problem): int
     {
-        return Job::Divide;
-    }
+        if ($problem->quotient() === null) {
+            return Weight::NOT;
+        }
 
-    public function weight(Reading $reading): int
-    {
-        if (Reading::quotient($reading->node) === null) {
-            return self::NOT;
+        if ($problem->asked === 'show' && $problem->node instanceof Quotient) {
+            return Weight::ASKED;
         }
 
         // Over a number it is one polynomial as well, with fractions for coefficients.
-        return $reading->polynomial === null ? self::POSSIBLE : self::ALSO;
+        return $problem->polynomial === null ? Weight::POSSIBLE : Weight::ALSO;
     }
 }

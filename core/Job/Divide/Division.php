@@ -20,7 +20,6 @@ use Runel\Polynomial\Monomial;
 use Runel\Polynomial\NotPolynomial;
 use Runel\Polynomial\Polynomial;
 use Runel\Polynomial\Term;
-use Runel\Problem\Reading;
 
 /** One polynomial divided by another in a single letter: the numbers that every way of doing it arrives at. */
 final readonly class Division
@@ -153,7 +152,7 @@ final readonly class Division
     private static function read(Task $task): self
     {
         $problem = $task->problem;
-        $quotient = Reading::quotient($problem->node);
+        $quotient = $problem->quotient();
         if ($quotient === null) {
             throw new MethodDoesNotApply(Message::of('divide.refusal'));
         }

@@ -81,7 +81,7 @@ final class Synthetic extends DivideMethod
         );
         $gaps = \count($division->dividend->terms) <= $division->dividend->degree();
         $finished = $tableau->finished();
-        $steps = [SyntheticSteps::readOff($division, $finished)];
+        $steps = [SyntheticSteps::readOff($division->dividend, $division->quotientBeforeScaling(), $finished)];
         if ($isScaled) {
             $steps[] = $this->scaled($division, $root, $finished->next());
         }

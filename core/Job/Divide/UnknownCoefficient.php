@@ -19,7 +19,6 @@ use Runel\Polynomial\Monomial;
 use Runel\Polynomial\NotPolynomial;
 use Runel\Polynomial\Polynomial;
 use Runel\Polynomial\Term;
-use Runel\Problem\Reading;
 
 /** A division by x − r that has to leave a given remainder, one coefficient of the dividend being unknown. */
 final readonly class UnknownCoefficient
@@ -113,7 +112,7 @@ final readonly class UnknownCoefficient
     private static function read(Task $task): self
     {
         $problem = $task->problem;
-        $quotient = Reading::quotient($problem->node);
+        $quotient = $problem->quotient();
         if ($quotient === null || $problem->remainder === null || !$problem->node instanceof Expression) {
             throw new MethodDoesNotApply(Message::of('divide.refusal'));
         }

@@ -19,7 +19,6 @@ use Runel\Expression\Numeral;
 use Runel\Law\Move\RemainderIs;
 use Runel\Law\Move\Rewrite;
 use Runel\Message\Message;
-use Runel\Problem\Job;
 use Runel\Working\LinearSteps;
 use Runel\Working\SyntheticSteps;
 
@@ -42,7 +41,7 @@ final readonly class UnknownSteps
 
         return new Demonstration(
             task: $task,
-            job: Job::Divide,
+            job: DivideFamily::JOB,
             method: 'synthetic',
             forecast: Forecast::of(
                 sections: $sections,

@@ -26,7 +26,6 @@ use Runel\Method\Embedded;
 use Runel\Method\Method;
 use Runel\Number\Rational;
 use Runel\Polynomial\Polynomial;
-use Runel\Problem\Job;
 use Runel\Slip\Slip;
 use Runel\Style\MinusOne;
 use Runel\Working\Arithmetic;
@@ -48,9 +47,9 @@ final readonly class FactorByRationalRoots implements Method
         return 'rational-roots';
     }
 
-    public function job(): Job
+    public function job(): string
     {
-        return Job::Factor;
+        return FactorFamily::JOB;
     }
 
     public function refusal(Task $task): ?Refusal
@@ -98,7 +97,7 @@ final readonly class FactorByRationalRoots implements Method
 
         return new Demonstration(
             task: $task,
-            job: Job::Factor,
+            job: FactorFamily::JOB,
             method: $this->id(),
             forecast: Forecast::of(
                 sections: $sections,

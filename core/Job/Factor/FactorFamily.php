@@ -4,27 +4,45 @@ declare(strict_types=1);
 
 namespace Runel\Job\Factor;
 
+use Runel\Algebra\Trinomial;
 use Runel\Demonstration\Task;
-use Runel\Job\Multiply\MultiplyFamily;
+use Runel\Expression\Equation;
+use Runel\Expression\Expression;
+use Runel\Expression\Letters;
+use Runel\Expression\Node;
+use Runel\Job\Factor\Ladder\FactorLeadingLadder;
+use Runel\Job\Factor\Ladder\FactorMonicLadder;
+use Runel\Job\Factor\Ladder\FactorSpecialLadder;
+use Runel\Judging\FactorsOf;
+use Runel\Message\Refusal;
 use Runel\Method\Choice;
-use Runel\Method\FactorsQuadratics;
-use Runel\Method\Family;
+use Runel\Method\Help;
 use Runel\Method\Method;
 use Runel\Method\Offer;
-use Runel\Problem\Job;
+use Runel\Method\PlainFamily;
+use Runel\Method\Wanting;
+use Runel\Method\WaysToFactor;
+use Runel\Method\WaysToMultiply;
+use Runel\Number\DivisionByZero;
+use Runel\Polynomial\NotPolynomial;
+use Runel\Polynomial\Polynomial;
+use Runel\Polynomial\Term;
+use Runel\Problem\Problem;
+use Runel\Slip\Rule\GroupedTermRule;
+use Runel\Slip\Slip;
+use Runel\Slip\WrongRules;
 use Runel\Working\MultiplyBack;
 
 /** The ways to factor. */
-final readonly class FactorFamily implements Family
+final readonly class FactorFamily extends PlainFamily implements WaysToFactor
 {
-    /** The standing choice of the way that is offered first. */
-    public const FAVOURITE = 'favourite';
+    public const JOB = 'factor';
 
     /** @var list<FactorMethod> for quadratics */
     private array $quadratic;
     private FactorByRationalRoots $roots;
 
-    public function __construct(MultiplyFamily $multiplying)
+    public function __construct(WaysToMultiply $multiplying)
     {
         $back = new MultiplyBack($multiplying);
         $this->quadratic = [
@@ -34,9 +52,14 @@ final readonly class FactorFamily implements Family
         $this->roots = new FactorByRationalRoots($back, $this);
     }
 
-    public function job(): Job
+    public function job(): string
     {
-        return Job::Factor;
+        return self::JOB;
+    }
+
+    public function weight(Problem $problem): int
+    {
+        return FactorRecogniser::weight($problem);
     }
 
     public function methods(): array
@@ -71,11 +94,65 @@ final readonly class FactorFamily implements Family
         ];
     }
 
-    /**
-     * The ways that fit a task, in the order in which solving tries them; why scaling works is not one of them.
-     *
-     * @return list<FactorsQuadratics>
-     */
+    public function rules(): array
+    {
+        return [
+            ...WrongRules::factorings(),
+            ...WrongRules::products(),
+            new GroupedTermRule(Slip::TermMissed),
+        ];
+    }
+
+    public function ladders(): array
+    {
+        return [new FactorMonicLadder(), new FactorLeadingLadder(), new FactorSpecialLadder()];
+    }
+
+    /** Hunts that try whole brackets come last: what they ask says the answer. */
+    public function help(string $method, bool $isWhole): Help
+    {
+        return \in_array($method, ['trial', 'cross', 'scale-why'], true) ? Help::Later : Help::Good;
+    }
+
+    public function wants(Node $line, Problem $problem): ?Wanting
+    {
+        $side = $line instanceof Equation ? $line->left : $line;
+        if (!$side instanceof Expression) {
+            return Wanting::Factored;
+        }
+        try {
+            foreach (FactorsOf::expression($side) as $factor) {
+                $polynomial = Polynomial::fromExpression($factor);
+                $isLinear = $polynomial->degree() <= 1;
+                $isSplit = $polynomial->degree() === 2 && Trinomial::of($polynomial)?->isPrime() === false;
+                $hides = \count($polynomial->terms) > 1
+                    && (!$polynomial->content()->isOne() || self::hidesLetter($polynomial));
+                if ($hides || $isSplit || (!$isLinear && \count($polynomial->terms) > 1 && $polynomial->degree() > 2)) {
+                    return Wanting::Factored;
+                }
+            }
+        } catch (NotPolynomial | DivisionByZero) {
+            return Wanting::Factored;
+        }
+
+        return null;
+    }
+
+    /** Whether a letter stands in every term. */
+    private static function hidesLetter(Polynomial $polynomial): bool
+    {
+        return array_filter($polynomial->letters(), static fn(string $letter): bool => array_filter(
+            $polynomial->terms,
+            static fn(Term $term): bool => !isset(Letters::of($term->toExpression())[$letter]),
+        ) === []) !== [];
+    }
+
+    public function hindrance(Task $task): ?Refusal
+    {
+        return $this->quadratic[0]->refusal($task);
+    }
+
+    /** In the order in which solving tries them; why scaling works is not one of them. */
     public function fitting(Task $task): array
     {
         $order = [

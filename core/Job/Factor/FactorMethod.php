@@ -32,11 +32,11 @@ use Runel\Number\Rational;
 use Runel\Polynomial\Monomial;
 use Runel\Polynomial\Polynomial;
 use Runel\Polynomial\Term;
-use Runel\Problem\Job;
 use Runel\Slip\Slip;
 use Runel\Style\MinusOne;
 use Runel\Style\VerdictTold;
 use Runel\Working\Arrival;
+use Runel\Working\Known;
 use Runel\Working\MultiplyBack;
 use Runel\Working\Outer;
 use Runel\Working\Preliminaries;
@@ -47,16 +47,16 @@ use Runel\Working\Preliminaries;
  */
 abstract class FactorMethod implements FactorsQuadratics
 {
-    public function job(): Job
+    public function job(): string
     {
-        return Job::Factor;
+        return FactorFamily::JOB;
     }
 
     public function __construct(private readonly MultiplyBack $back) {}
 
     final public function refusal(Task $task): ?Refusal
     {
-        $gathered = StandardForm::ofTask($task);
+        $gathered = Known::standardForm($task);
         if ($gathered === null) {
             return new MethodDoesNotApply(Message::of('factor.refusal-not-quadratic'));
         }
@@ -179,7 +179,7 @@ abstract class FactorMethod implements FactorsQuadratics
     private static function trinomial(Task $task): Trinomial|Refusal|null
     {
         return $task->once(Trinomial::class, static function () use ($task): Trinomial|Refusal|null {
-            $gathered = StandardForm::ofTask($task);
+            $gathered = Known::standardForm($task);
             try {
                 return $gathered === null ? null : Trinomial::of($gathered->whole);
             } catch (Refusal $refusal) {
@@ -190,7 +190,8 @@ abstract class FactorMethod implements FactorsQuadratics
 
     private static function ready(Task $task): StandardForm
     {
-        return StandardForm::ofTask($task) ?? throw new \LogicException('A problem that is no polynomial was not refused.');
+        return Known::standardForm($task)
+            ?? throw new \LogicException('A problem that is no polynomial was not refused.');
     }
 
     /** @return non-empty-list<Check> */

@@ -6,34 +6,28 @@ namespace Runel\Job\Factor;
 
 use Runel\Expression\Equation;
 use Runel\Expression\Numeral;
+use Runel\Method\Weight;
 use Runel\Polynomial\Polynomial;
-use Runel\Problem\Job;
-use Runel\Problem\Reading;
-use Runel\Problem\Recogniser;
+use Runel\Problem\Problem;
 
 /** A sum with something to take out or to factor, with nothing but a single term in front; or one in an equation. */
-final readonly class FactorRecogniser implements Recogniser
+final class FactorRecogniser
 {
-    public function job(): Job
+    public static function weight(Problem $problem): int
     {
-        return Job::Factor;
-    }
-
-    public function weight(Reading $reading): int
-    {
-        $polynomial = $reading->polynomial;
-        if ($polynomial === null || $reading->isAboutForm() || \count($polynomial->terms) < 2) {
-            return self::NOT;
+        $polynomial = $problem->polynomial;
+        if ($polynomial === null || $problem->isAboutForm() || \count($polynomial->terms) < 2) {
+            return Weight::NOT;
         }
-        if ($reading->node instanceof Equation) {
-            return self::equation($reading->node, $polynomial, \count($reading->letters));
+        if ($problem->node instanceof Equation) {
+            return self::equation($problem->node, $polynomial, \count($problem->letters));
         }
         $hasCommon = $polynomial->degree() > 1 || !$polynomial->content()->isOne();
 
         return match (true) {
-            !$hasCommon => self::NOT,
-            $reading->product === null, $reading->product->isScaled() => self::FIRST,
-            default => $reading->product->isOneBracket() && $polynomial->degree() > 1 ? self::ALSO : self::NOT,
+            !$hasCommon => Weight::NOT,
+            $problem->product === null, $problem->product->isScaled() => Weight::FIRST,
+            default => $problem->product->isOneBracket() && $polynomial->degree() > 1 ? Weight::ALSO : Weight::NOT,
         };
     }
 
@@ -42,9 +36,9 @@ final readonly class FactorRecogniser implements Recogniser
         $isZeroed = $equation->right instanceof Numeral && $equation->right->value->isZero();
 
         return match (true) {
-            $polynomial->degree() < 2 => self::NOT,
-            $letters === 1 => self::POSSIBLE,
-            default => $isZeroed ? self::LIKELY : self::NOT,
+            $polynomial->degree() < 2 => Weight::NOT,
+            $letters === 1 => Weight::POSSIBLE,
+            default => $isZeroed ? Weight::LIKELY : Weight::NOT,
         };
     }
 }

@@ -5,15 +5,25 @@ declare(strict_types=1);
 namespace Runel\Job\Multiply;
 
 use Runel\Demonstration\Task;
+use Runel\Expression\Expression;
+use Runel\Expression\Node;
+use Runel\Job\Multiply\Ladder\MultiplyBinomialsLadder;
+use Runel\Job\Multiply\Ladder\MultiplyLongLadder;
+use Runel\Job\Multiply\Ladder\MultiplySpecialLadder;
+use Runel\Job\Multiply\Ladder\MultiplyThreeLadder;
+use Runel\Judging\Form;
 use Runel\Method\Choice;
-use Runel\Method\Family;
-use Runel\Method\Multiplies;
-use Runel\Method\Offer;
-use Runel\Problem\Job;
+use Runel\Method\Help;
+use Runel\Method\PlainFamily;
+use Runel\Method\Wanting;
+use Runel\Method\WaysToMultiply;
+use Runel\Problem\Problem;
+use Runel\Slip\WrongRules;
 
 /** The ways to multiply. */
-final readonly class MultiplyFamily implements Family
+final readonly class MultiplyFamily extends PlainFamily implements WaysToMultiply
 {
+    public const JOB = 'multiply';
     /** The standing choice of how a factoring is multiplied back. */
     public const CHECK_BY = 'check-by';
 
@@ -23,23 +33,27 @@ final readonly class MultiplyFamily implements Family
     public function __construct()
     {
         $this->methods = [
-            new MultiplyByGrid($this), new TermByTerm($this), new ByDegree($this), new MultiplyInColumns($this), new SpecialProducts($this),
+            new MultiplyByGrid($this),
+            new TermByTerm($this),
+            new ByDegree($this),
+            new MultiplyInColumns($this),
+            new SpecialProducts($this),
         ];
     }
 
-    public function job(): Job
+    public function job(): string
     {
-        return Job::Multiply;
+        return self::JOB;
+    }
+
+    public function weight(Problem $problem): int
+    {
+        return MultiplyRecogniser::weight($problem);
     }
 
     public function methods(): array
     {
         return $this->methods;
-    }
-
-    public function rank(Offer $offer, Task $task): array
-    {
-        return [];
     }
 
     public function choices(): array
@@ -50,11 +64,36 @@ final readonly class MultiplyFamily implements Family
         ];
     }
 
-    /**
-     * The ways to multiply back, the tutor's favourite first.
-     *
-     * @return list<Multiplies>
-     */
+    public function rules(): array
+    {
+        return [...WrongRules::products(), ...WrongRules::fractions()];
+    }
+
+    public function wants(Node $line, Problem $problem): ?Wanting
+    {
+        return match (true) {
+            !$line instanceof Expression => Wanting::Collected,
+            !Form::isReduced($line) => Wanting::LowestTerms,
+            default => Form::isCollected($line) ? null : Wanting::Collected,
+        };
+    }
+
+    public function ladders(): array
+    {
+        return [
+            new MultiplyBinomialsLadder(),
+            new MultiplyLongLadder(),
+            new MultiplyThreeLadder(),
+            new MultiplySpecialLadder(),
+        ];
+    }
+
+    /** A way that writes everything in one line helps less than one with lines between. */
+    public function help(string $method, bool $isWhole): Help
+    {
+        return $isWhole ? Help::Last : Help::Good;
+    }
+
     public function checking(Task $task): array
     {
         $wanted = $task->choice(self::CHECK_BY);

@@ -34,7 +34,6 @@ use Runel\Method\Multiplies;
 use Runel\Number\Rational;
 use Runel\Polynomial\Polynomial;
 use Runel\Problem\Factor;
-use Runel\Problem\Job;
 use Runel\Problem\NamedCoefficients;
 use Runel\Problem\ProductForm;
 use Runel\Working\ProductChecks;
@@ -47,9 +46,9 @@ abstract class MultiplyMethod implements Method, Multiplies
 {
     final public function __construct(private readonly MultiplyFamily $family) {}
 
-    final public function job(): Job
+    final public function job(): string
     {
-        return Job::Multiply;
+        return MultiplyFamily::JOB;
     }
 
     final public function refusal(Task $task): ?Refusal
@@ -97,7 +96,7 @@ abstract class MultiplyMethod implements Method, Multiplies
 
         return new Demonstration(
             task: $task,
-            job: Job::Multiply,
+            job: MultiplyFamily::JOB,
             method: $this->id(),
             forecast: Forecast::of(
                 sections: $sections,
@@ -121,7 +120,9 @@ abstract class MultiplyMethod implements Method, Multiplies
     {
         $plan = MultiplicationPlan::of($factors);
 
-        return $plan instanceof MultiplicationPlan && $this->refusalOf($plan) === null ? $this->stages($plan, $task) : null;
+        return $plan instanceof MultiplicationPlan && $this->refusalOf($plan) === null
+            ? $this->stages($plan, $task)
+            : null;
     }
 
     /**

@@ -6,40 +6,34 @@ namespace Runel\Job\Multiply;
 
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
+use Runel\Method\Weight;
 use Runel\Number\DivisionByZero;
 use Runel\Polynomial\NotPolynomial;
 use Runel\Polynomial\Polynomial;
-use Runel\Problem\Job;
-use Runel\Problem\Reading;
-use Runel\Problem\Recogniser;
+use Runel\Problem\Problem;
 
 /** Brackets side by side; or a product to be shown equal to a form that names its coefficients. */
-final readonly class MultiplyRecogniser implements Recogniser
+final class MultiplyRecogniser
 {
-    public function job(): Job
-    {
-        return Job::Multiply;
-    }
-
-    public function weight(Reading $reading): int
+    public static function weight(Problem $problem): int
     {
         return match (true) {
-            $reading->polynomial !== null && Reading::isSumOfProducts($reading->node) => self::PLAIN,
-            $reading->namesCoefficients() => self::CERTAIN,
-            $reading->product === null || $reading->subject !== null => self::NOT,
-            $reading->node instanceof Equation => self::equation($reading),
-            default => self::LIKELY,
+            $problem->polynomial !== null && $problem->isSumOfProducts() => Weight::PLAIN,
+            $problem->namesCoefficients() => Weight::CERTAIN,
+            $problem->product === null || $problem->subject !== null => Weight::NOT,
+            $problem->node instanceof Equation => self::equation($problem),
+            default => Weight::LIKELY,
         };
     }
 
     /** A product said to be equal to a polynomial: certain where it is, else possible. */
-    private static function equation(Reading $reading): int
+    private static function equation(Problem $problem): int
     {
         return match (true) {
-            $reading->polynomial?->isZero() === true => self::CERTAIN,
-            \count($reading->letters) === 1 && $reading->node instanceof Equation
-                && self::isQuadratic($reading->node->right) => self::POSSIBLE,
-            default => self::NOT,
+            $problem->polynomial?->isZero() === true => Weight::CERTAIN,
+            \count($problem->letters) === 1 && $problem->node instanceof Equation
+                && self::isQuadratic($problem->node->right) => Weight::POSSIBLE,
+            default => Weight::NOT,
         };
     }
 

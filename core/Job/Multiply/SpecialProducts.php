@@ -49,7 +49,8 @@ final class SpecialProducts extends MultiplyMethod
     protected function plan(Task $task): MultiplicationPlan|Refusal
     {
         $usual = parent::plan($task);
-        if (!$usual instanceof MultiplicationPlan || $task->choice(MultiplicationPlan::CHOICE) !== null || self::fits($usual)) {
+        $isChosen = $task->choice(MultiplicationPlan::CHOICE) !== null;
+        if (!$usual instanceof MultiplicationPlan || $isChosen || self::fits($usual)) {
             return $usual;
         }
         $factors = $task->problem->product->factors ?? [];

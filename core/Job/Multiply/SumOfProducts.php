@@ -25,7 +25,6 @@ use Runel\Law\Claim\Identity;
 use Runel\Message\Message;
 use Runel\Polynomial\Polynomial;
 use Runel\Polynomial\Term;
-use Runel\Problem\Job;
 use Runel\Slip\Slip;
 use Runel\Working\Arithmetic;
 use Runel\Working\Expansion;
@@ -55,7 +54,7 @@ final class SumOfProducts
 
         return new Demonstration(
             task: $task,
-            job: Job::Multiply,
+            job: MultiplyFamily::JOB,
             method: $method,
             forecast: Forecast::of(
                 sections: $sections,

@@ -12,7 +12,6 @@ use Runel\Message\MethodDoesNotApply;
 use Runel\Message\OutOfReach;
 use Runel\Message\Refusal;
 use Runel\Method\Method;
-use Runel\Problem\Job;
 
 /** A formula rearranged: the same is done to both sides until the wanted letter stands alone. */
 final class FormulaBalance implements Method
@@ -22,9 +21,9 @@ final class FormulaBalance implements Method
         return 'balance';
     }
 
-    public function job(): Job
+    public function job(): string
     {
-        return Job::Rearrange;
+        return RearrangeFamily::JOB;
     }
 
     public function refusal(Task $task): ?Refusal

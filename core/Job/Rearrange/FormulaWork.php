@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Runel\Job\Rearrange;
 
+use Runel\Algebra\Sides;
 use Runel\Demonstration\Answer\FormulaAnswer;
 use Runel\Demonstration\Branch;
 use Runel\Demonstration\Check;
@@ -87,8 +88,8 @@ final class FormulaWork
         private readonly Equation $formula,
         private readonly string $subject,
     ) {
-        $this->own = Builder::withoutOnes($formula->left);
-        $this->other = Builder::withoutOnes($formula->right);
+        $this->own = Sides::withoutOnes($formula->left);
+        $this->other = Sides::withoutOnes($formula->right);
     }
 
     public static function of(Task $task, Equation $formula, string $subject): self
@@ -235,17 +236,17 @@ final class FormulaWork
     private static function cancelled(Node $node): ?Expression
     {
         if ($node instanceof Quotient) {
-            return Builder::cancelled($node->numerator, $node->denominator);
+            return Sides::cancelled($node->numerator, $node->denominator);
         }
         $factors = $node instanceof Product ? $node->factors : [];
         $fractions = array_filter($factors, static fn(Expression $factor): bool => $factor instanceof Quotient);
 
-        return $fractions === [] ? null : Builder::cancelled(
-            Builder::product(array_map(
+        return $fractions === [] ? null : Sides::cancelled(
+            Sides::product(array_map(
                 static fn(Expression $factor): Expression => $factor instanceof Quotient ? $factor->numerator : $factor,
                 $factors,
             )),
-            Builder::product(array_map(
+            Sides::product(array_map(
                 static fn(Quotient $fraction): Expression => $fraction->denominator,
                 array_values($fractions),
             )),
@@ -254,7 +255,7 @@ final class FormulaWork
 
     private static function tidied(Expression $side): Expression
     {
-        $side = Builder::withoutOnes(Rewriter::everywhere($side, self::cancelled(...)));
+        $side = Sides::withoutOnes(Rewriter::everywhere($side, self::cancelled(...)));
         if (!$side instanceof Sum) {
             return $side;
         }
@@ -293,7 +294,7 @@ final class FormulaWork
             $own->terms,
             fn(Expression $term): bool => Letters::holds($term, $this->subject),
         ));
-        $this->move($taken, Sum::of($left), Builder::minus($this->other, $taken));
+        $this->move($taken, Sum::of($left), Sides::minus($this->other, $taken));
     }
 
     /**
@@ -320,7 +321,7 @@ final class FormulaWork
         }
         $question = $this->asked(
             Message::of($adds ? 'rearrange.ask-add' : 'rearrange.ask-subtract', ['term' => $operand]),
-            Builder::minus($this->other, $taken),
+            Sides::minus($this->other, $taken),
             $other,
         );
         [$this->own, $this->other] = [$own, $other];
@@ -372,21 +373,21 @@ final class FormulaWork
                 static fn(Expression $factor): bool => Polynomial::number($factor)?->equals($fraction) !== true,
             ));
             $this->multiply(Numeral::of($fraction->reciprocal()), Product::of($rest));
-        } elseif (Polynomial::number(Builder::product($away))?->negated()->isOne() === true) {
+        } elseif (Polynomial::number(Sides::product($away))?->negated()->isOne() === true) {
             $this->undoNegative(new Negative(Product::of($held)));
         } else {
-            $this->divide(Builder::product($away), Product::of($held));
+            $this->divide(Sides::product($away), Product::of($held));
         }
     }
 
     private function multiply(Expression $by, Expression $own): void
     {
-        $this->done(Operation::Multiply, $by, $own, Builder::times($this->other, $by), 'multiply');
+        $this->done(Operation::Multiply, $by, $own, Sides::times($this->other, $by), 'multiply');
     }
 
     private function divide(Expression $by, Expression $own): void
     {
-        $this->done(Operation::Divide, $by, $own, Builder::over($this->other, $by), 'divide');
+        $this->done(Operation::Divide, $by, $own, Sides::over($this->other, $by), 'divide');
     }
 
     private function done(Operation $operation, Expression $by, Expression $own, Expression $other, string $key): void
@@ -432,7 +433,7 @@ final class FormulaWork
         }
         // The letter stands below: both sides times the denominator, then it stands on the other side.
         $below = $own->denominator;
-        $this->done(Operation::Multiply, $below, $own->numerator, Builder::times($this->other, $below), 'multiply');
+        $this->done(Operation::Multiply, $below, $own->numerator, Sides::times($this->other, $below), 'multiply');
         $this->swap();
     }
 
@@ -514,7 +515,7 @@ final class FormulaWork
             return;
         }
         $other = $this->other;
-        $squared = Builder::squared($other);
+        $squared = Sides::squared($other);
         [$this->own, $this->other] = [$own->radicand, $squared];
         $lines = [Line::implies(new Equation(
             new Power($own, Numeral::of(2)),
@@ -593,7 +594,7 @@ final class FormulaWork
             ? Sum::of(array_map(fn(Expression $term): Expression => $term instanceof Negative
                 ? $this->cleared($term->operand, $by)->negated()
                 : $this->cleared($term, $by), $side->terms))
-            : Builder::times($side, $by);
+            : Sides::times($side, $by);
     }
 
     private function gather(Polynomial $left, Polynomial $right): void

@@ -4,17 +4,31 @@ declare(strict_types=1);
 
 namespace Runel\Job\Rearrange;
 
-use Runel\Demonstration\Task;
-use Runel\Method\Family;
-use Runel\Method\Offer;
-use Runel\Problem\Job;
+use Runel\Expression\Letters;
+use Runel\Expression\Node;
+use Runel\Job\Rearrange\Ladder\FormulasLadder;
+use Runel\Method\PlainFamily;
+use Runel\Method\Wanting;
+use Runel\Problem\Problem;
+use Runel\Slip\Rule\InverseRule;
+use Runel\Slip\Rule\SecondTermRule;
+use Runel\Slip\Slip;
+use Runel\Slip\WrongRules;
+use Runel\Working\SolutionForm;
 
 /** The way to change the subject of a formula. */
-final class RearrangeFamily implements Family
+final readonly class RearrangeFamily extends PlainFamily
 {
-    public function job(): Job
+    public const JOB = 'rearrange';
+
+    public function job(): string
     {
-        return Job::Rearrange;
+        return self::JOB;
+    }
+
+    public function weight(Problem $problem): int
+    {
+        return RearrangeRecogniser::weight($problem);
     }
 
     public function methods(): array
@@ -22,13 +36,34 @@ final class RearrangeFamily implements Family
         return [new FormulaBalance()];
     }
 
-    public function rank(Offer $offer, Task $task): array
+    public function rules(): array
     {
-        return [0];
+        return [
+            ...WrongRules::equations(),
+            new InverseRule(Slip::WrongInverse),
+            new SecondTermRule(Slip::SignNotTurned),
+            ...WrongRules::roots(),
+            ...WrongRules::products(),
+            ...WrongRules::fractions(),
+        ];
     }
 
-    public function choices(): array
+    public function wants(Node $line, Problem $problem): ?Wanting
     {
-        return [];
+        $subject = (string) $problem->subject;
+        $equations = SolutionForm::equations($line);
+        foreach ($equations as $equation) {
+            $value = SolutionForm::value($equation, $subject);
+            if ($value === null || Letters::holds($value, $subject)) {
+                return Wanting::UnknownAlone;
+            }
+        }
+
+        return $equations === [] ? Wanting::UnknownAlone : null;
+    }
+
+    public function ladders(): array
+    {
+        return [new FormulasLadder()];
     }
 }

@@ -5,24 +5,18 @@ declare(strict_types=1);
 namespace Runel\Job\Rearrange;
 
 use Runel\Expression\Equation;
-use Runel\Problem\Job;
-use Runel\Problem\Reading;
-use Runel\Problem\Recogniser;
+use Runel\Method\Weight;
+use Runel\Problem\Problem;
 
 /** A formula in several letters, or one with the letter named that is wanted. */
-final readonly class RearrangeRecogniser implements Recogniser
+final class RearrangeRecogniser
 {
-    public function job(): Job
-    {
-        return Job::Rearrange;
-    }
-
-    public function weight(Reading $reading): int
+    public static function weight(Problem $problem): int
     {
         return match (true) {
-            !$reading->node instanceof Equation || $reading->namesCoefficients() => self::NOT,
-            $reading->subject !== null => self::CERTAIN,
-            default => \count($reading->letters) > 1 ? self::POSSIBLE : self::NOT,
+            !$problem->node instanceof Equation || $problem->namesCoefficients() => Weight::NOT,
+            $problem->subject !== null => Weight::CERTAIN,
+            default => \count($problem->letters) > 1 ? Weight::POSSIBLE : Weight::NOT,
         };
     }
 }

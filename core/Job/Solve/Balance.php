@@ -4,14 +4,13 @@ declare(strict_types=1);
 
 namespace Runel\Job\Solve;
 
-use Runel\Algebra\LinearEquation;
 use Runel\Demonstration\Demonstration;
 use Runel\Demonstration\Task;
 use Runel\Message\Message;
 use Runel\Message\MethodDoesNotApply;
 use Runel\Message\Refusal;
 use Runel\Method\Method;
-use Runel\Problem\Job;
+use Runel\Working\Known;
 
 /** A linear equation in balance: the same is done to both sides until the unknown stands alone. */
 final class Balance implements Method
@@ -21,14 +20,14 @@ final class Balance implements Method
         return 'balance';
     }
 
-    public function job(): Job
+    public function job(): string
     {
-        return Job::Solve;
+        return SolveFamily::JOB;
     }
 
     public function refusal(Task $task): ?Refusal
     {
-        $equation = LinearEquation::ofTask($task);
+        $equation = Known::linear($task);
 
         return match (true) {
             $equation === null => new MethodDoesNotApply(Message::of('balance.refusal')),
@@ -39,7 +38,7 @@ final class Balance implements Method
 
     public function demonstrate(Task $task): Demonstration
     {
-        $equation = LinearEquation::ofTask($task) ?? throw new \LogicException('No linear equation was not refused.');
+        $equation = Known::linear($task) ?? throw new \LogicException('No linear equation was not refused.');
 
         return (new BalanceWork($task, $equation))->demonstration($this);
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Runel\Job\Solve;
 
 use Runel\Algebra\LinearEquation;
+use Runel\Algebra\Tidying;
 use Runel\Demonstration\Answer\AllNumbersAnswer;
 use Runel\Demonstration\Answer\Answer;
 use Runel\Demonstration\Answer\NoSolutionAnswer;

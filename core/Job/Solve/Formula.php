@@ -7,7 +7,6 @@ namespace Runel\Job\Solve;
 use Runel\Algebra\CommonTerm;
 use Runel\Algebra\Quadratic;
 use Runel\Algebra\SquareRoot;
-use Runel\Algebra\StandardForm;
 use Runel\Demonstration\Answer\Answer;
 use Runel\Demonstration\Answer\NoSolutionAnswer;
 use Runel\Demonstration\Answer\SolutionsAnswer;
@@ -39,16 +38,17 @@ use Runel\Message\Refusal;
 use Runel\Message\TooLarge;
 use Runel\Method\Method;
 use Runel\Number\Rational;
-use Runel\Problem\Job;
 use Runel\Slip\Slip;
 use Runel\Style\Fractions;
 use Runel\Style\NegativeRoot;
 use Runel\Working\Arithmetic;
+use Runel\Working\Known;
 use Runel\Working\Outer;
 use Runel\Working\Preliminaries;
 use Runel\Working\Quadratic\FormulaWritten;
 use Runel\Working\Quadratic\QuadraticDemonstration;
 use Runel\Working\Quadratic\Rooting;
+use Runel\Working\Quadratic\RootLines;
 
 /** A quadratic equation by the formula: coefficients with their signs, the discriminant first, then the two roots. */
 final readonly class Formula implements Method
@@ -58,15 +58,15 @@ final readonly class Formula implements Method
         return 'formula';
     }
 
-    public function job(): Job
+    public function job(): string
     {
-        return Job::Solve;
+        return SolveFamily::JOB;
     }
 
     public function refusal(Task $task): ?Refusal
     {
-        $quadratic = Quadratic::ofTask($task);
-        if ($quadratic === null || StandardForm::ofTask($task) === null) {
+        $quadratic = Known::quadratic($task);
+        if ($quadratic === null || Known::standardForm($task) === null) {
             return new MethodDoesNotApply(Message::of('quadratic.refusal'));
         }
         [$a, $b, $c] = self::coefficients($task, $quadratic);
@@ -80,8 +80,8 @@ final readonly class Formula implements Method
 
     public function demonstrate(Task $task): Demonstration
     {
-        $quadratic = Quadratic::ofTask($task) ?? throw new \LogicException('No quadratic was not refused.');
-        $gathered = StandardForm::ofTask($task) ?? throw new \LogicException('No quadratic was not refused.');
+        $quadratic = Known::quadratic($task) ?? throw new \LogicException('No quadratic was not refused.');
+        $gathered = Known::standardForm($task) ?? throw new \LogicException('No quadratic was not refused.');
         [$a, $b, $c] = self::coefficients($task, $quadratic);
         $discriminant = self::discriminant($a, $b, $c);
         // Nothing is taken out here: the formula takes any coefficients.
@@ -113,7 +113,7 @@ final readonly class Formula implements Method
     /** @return array{Rational, Rational, Rational} of the equation with everything on one side, without fractions */
     private static function coefficients(Task $task, Quadratic $quadratic): array
     {
-        $whole = StandardForm::ofTask($task)->whole ?? throw new \LogicException('No quadratic was not refused.');
+        $whole = Known::standardForm($task)->whole ?? throw new \LogicException('No quadratic was not refused.');
 
         return [
             $whole->coefficient($quadratic->letter, 2)->plain(),
@@ -279,7 +279,7 @@ final readonly class Formula implements Method
                 $root->isRational() => 'quadratic.simplify.why-whole',
                 default => 'quadratic.simplify.why-square',
             }),
-            lines: [...$root->lines(), $line],
+            lines: [...RootLines::of($root), $line],
             watch: $root->isRational() || $root->isImaginary() ? null : Slip::RootNotSimplified,
         );
     }

@@ -10,7 +10,6 @@ use Runel\Message\Message;
 use Runel\Message\MethodDoesNotApply;
 use Runel\Message\Refusal;
 use Runel\Method\Method;
-use Runel\Problem\Job;
 
 /** An equation with square roots: one is isolated, both sides squared, and every candidate put into the original. */
 final readonly class IsolateRoots implements Method
@@ -25,9 +24,9 @@ final readonly class IsolateRoots implements Method
         return 'isolate-roots';
     }
 
-    public function job(): Job
+    public function job(): string
     {
-        return Job::Solve;
+        return SolveFamily::JOB;
     }
 
     public function refusal(Task $task): ?Refusal

@@ -9,6 +9,7 @@ use Runel\Demonstration\Task;
 use Runel\Message\Refusal;
 use Runel\Method\Method;
 use Runel\Number\Rational;
+use Runel\Working\Known;
 
 /** The roads to the solutions of a quadratic, the shortest first: the same order everywhere. */
 final readonly class QuadraticRoads
@@ -40,7 +41,7 @@ final readonly class QuadraticRoads
     /** What is seen at once comes first, then what factors, then the way that always works. */
     public static function place(Method $method, Task $task): int
     {
-        $quadratic = Quadratic::ofTask($task);
+        $quadratic = Known::quadratic($task);
         $halves = $quadratic !== null && $quadratic->a->isOne()
             && $quadratic->b->dividedBy(Rational::of(2))->isInteger();
 

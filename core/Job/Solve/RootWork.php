@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Runel\Job\Solve;
 
-use Runel\Algebra\LinearEquation;
 use Runel\Algebra\RootSum;
 use Runel\Algebra\RootTerm;
 use Runel\Demonstration\Answer\NoSolutionAnswer;
@@ -59,6 +58,7 @@ use Runel\Slip\Slip;
 use Runel\Style\Moving;
 use Runel\Working\Arithmetic;
 use Runel\Working\BothSides;
+use Runel\Working\Known;
 use Runel\Working\Quadratic\RootArithmetic;
 
 /** One equation with roots worked from the problem to what is left of the candidates. */
@@ -443,7 +443,7 @@ final class RootWork
             $this->task->style->with('answers', 'exact'),
             $this->task->choices,
         );
-        $solved = LinearEquation::ofTask($task);
+        $solved = Known::linear($task);
         $method = $solved === null ? $this->roads->of($task) : new Balance();
         if ($method === null) {
             $this->refusal = new OutOfReach(Message::of('isolate.refusal-degree'));

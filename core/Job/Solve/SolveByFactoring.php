@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Runel\Job\Solve;
 
-use Runel\Algebra\StandardForm;
 use Runel\Algebra\Trinomial;
 use Runel\Demonstration\Answer\SolutionsAnswer;
 use Runel\Demonstration\Branch;
@@ -27,7 +26,6 @@ use Runel\Expression\Numeral;
 use Runel\Expression\Product;
 use Runel\Expression\Quotient;
 use Runel\Expression\Sum;
-use Runel\Job\Factor\FactorFamily;
 use Runel\Law\Move\JoinBranches;
 use Runel\Law\Move\SwapSides;
 use Runel\Law\Move\ZeroProduct;
@@ -38,16 +36,17 @@ use Runel\Message\Refusal;
 use Runel\Method\Factored;
 use Runel\Method\FactorsQuadratics;
 use Runel\Method\Method;
+use Runel\Method\WaysToFactor;
 use Runel\Number\DivisionByZero;
 use Runel\Number\Rational;
 use Runel\Polynomial\Monomial;
 use Runel\Polynomial\NotPolynomial;
 use Runel\Polynomial\Polynomial;
 use Runel\Problem\Factor as ProductFactor;
-use Runel\Problem\Job;
 use Runel\Problem\Problem;
 use Runel\Problem\ProductForm;
 use Runel\Slip\Slip;
+use Runel\Working\Known;
 use Runel\Working\LinearSteps;
 
 /** Solving a quadratic equation by factoring: zero on one side, factors, each factor 0, each solution checked. */
@@ -56,16 +55,16 @@ final readonly class SolveByFactoring implements Method
     /** The option that names the way to factor. */
     public const CHOICE = 'by';
 
-    public function __construct(private FactorFamily $factoring) {}
+    public function __construct(private WaysToFactor $factoring) {}
 
     public function id(): string
     {
         return 'factoring';
     }
 
-    public function job(): Job
+    public function job(): string
     {
-        return Job::Solve;
+        return SolveFamily::JOB;
     }
 
     public function refusal(Task $task): ?Refusal
@@ -83,7 +82,7 @@ final readonly class SolveByFactoring implements Method
         }
         $degree = $polynomial->isZero() ? 0 : $polynomial->degree();
         $ways = $degree < 2 ? [] : $this->factoring->fitting($task);
-        $refusal = $ways === [] && $degree >= 2 ? $this->factoring->methods()[0]->refusal($task) : null;
+        $refusal = $ways === [] && $degree >= 2 ? $this->factoring->hindrance($task) : null;
 
         return match (true) {
             $degree < 2 => new MethodDoesNotApply(Message::of('solve.refusal-not-quadratic')),
@@ -113,7 +112,12 @@ final readonly class SolveByFactoring implements Method
             $factored->factors ?? [],
         );
         $linear = self::different(array_map(
-            static fn(Expression $factor): LinearSteps => new LinearSteps($letter, $factor, $task->style->moving, $like),
+            static fn(Expression $factor): LinearSteps => new LinearSteps(
+                $letter,
+                $factor,
+                $task->style->moving,
+                $like,
+            ),
             $factors,
         ));
         $before = $way !== null && $factored !== null
@@ -131,7 +135,7 @@ final readonly class SolveByFactoring implements Method
 
         return new Demonstration(
             task: $task,
-            job: Job::Solve,
+            job: SolveFamily::JOB,
             method: $this->id(),
             forecast: Forecast::of(
                 sections: $sections,
@@ -153,7 +157,7 @@ final readonly class SolveByFactoring implements Method
 
     private static function isPrime(Task $task): bool
     {
-        $gathered = StandardForm::ofTask($task);
+        $gathered = Known::standardForm($task);
 
         return $gathered !== null && Trinomial::of($gathered->whole)?->isPrime() === true;
     }
@@ -176,7 +180,7 @@ final readonly class SolveByFactoring implements Method
     private function way(Task $task): FactorsQuadratics
     {
         $ways = $this->factoring->fitting($task);
-        foreach ([$task->choice(self::CHOICE), $task->choice(FactorFamily::FAVOURITE)] as $wanted) {
+        foreach ([$task->choice(self::CHOICE), $task->choice(WaysToFactor::FAVOURITE)] as $wanted) {
             foreach ($ways as $way) {
                 if ($way->id() === $wanted) {
                     return $way;

@@ -24,7 +24,6 @@ use Runel\Expression\Equation;
 use Runel\Expression\Evaluation;
 use Runel\Expression\Expression;
 use Runel\Expression\Numeral;
-use Runel\Job\Factor\FactorFamily;
 use Runel\Law\Move\JoinBranches;
 use Runel\Law\Move\Rewrite;
 use Runel\Law\Move\ZeroProduct;
@@ -34,10 +33,10 @@ use Runel\Message\OutOfReach;
 use Runel\Message\Refusal;
 use Runel\Method\Embedded;
 use Runel\Method\Method;
+use Runel\Method\WaysToFactor;
 use Runel\Number\Field\Surds;
 use Runel\Number\Rational;
 use Runel\Polynomial\Polynomial;
-use Runel\Problem\Job;
 use Runel\Slip\Slip;
 use Runel\Working\Arithmetic;
 use Runel\Working\LinearSteps;
@@ -53,16 +52,16 @@ use Runel\Working\Roots\QuadraticPart;
  */
 final readonly class SolveByRationalRoots implements Method
 {
-    public function __construct(private FactorFamily $ways, private QuadraticRoads $roads) {}
+    public function __construct(private WaysToFactor $ways, private QuadraticRoads $roads) {}
 
     public function id(): string
     {
         return 'rational-roots';
     }
 
-    public function job(): Job
+    public function job(): string
     {
-        return Job::Solve;
+        return SolveFamily::JOB;
     }
 
     public function refusal(Task $task): ?Refusal
@@ -119,7 +118,7 @@ final readonly class SolveByRationalRoots implements Method
 
         return new Demonstration(
             task: $task,
-            job: Job::Solve,
+            job: SolveFamily::JOB,
             method: $this->id(),
             forecast: Forecast::of(
                 sections: $sections,
@@ -164,7 +163,12 @@ final readonly class SolveByRationalRoots implements Method
         foreach ($factors as $place => $factor) {
             $branch = $one ? null : Branch::way($place + 1);
             if ($factor->degree() === 1) {
-                $linear = new LinearSteps($parts->letter, $factor->toExpression(), $task->style->moving, Rational::one());
+                $linear = new LinearSteps(
+                    $parts->letter,
+                    $factor->toExpression(),
+                    $task->style->moving,
+                    Rational::one(),
+                );
                 $solutions[] = Numeral::of($linear->root());
                 if (!$linear->isSolved()) {
                     $steps[] = $linear->step('solve-' . ($place + 1), $branch);

@@ -5,25 +5,42 @@ declare(strict_types=1);
 namespace Runel\Job\Solve;
 
 use Runel\Demonstration\Task;
-use Runel\Job\Factor\FactorFamily;
+use Runel\Expression\Equation;
+use Runel\Expression\Node;
+use Runel\Job\Solve\Ladder\LinearLadder;
+use Runel\Job\Solve\Ladder\RootEquationsLadder;
+use Runel\Job\Solve\Ladder\RootsRationalLadder;
+use Runel\Job\Solve\Ladder\SquareSolveLadder;
+use Runel\Message\Message;
 use Runel\Method\Choice;
-use Runel\Method\Family;
 use Runel\Method\Offer;
-use Runel\Problem\Job;
+use Runel\Method\PlainFamily;
+use Runel\Method\Wanting;
+use Runel\Method\WaysToFactor;
+use Runel\Problem\Problem;
+use Runel\Slip\WrongRules;
+use Runel\Working\SolutionForm;
 
 /** The ways to solve equations. */
-final readonly class SolveFamily implements Family
+final readonly class SolveFamily extends PlainFamily
 {
-    public function __construct(private FactorFamily $factoring) {}
+    public const JOB = 'solve';
 
-    public function job(): Job
+    public function __construct(private WaysToFactor $factoring) {}
+
+    public function job(): string
     {
-        return Job::Solve;
+        return self::JOB;
+    }
+
+    public function weight(Problem $problem): int
+    {
+        return SolveRecogniser::weight($problem);
     }
 
     public function methods(): array
     {
-        $quadratic = [new SolveByFactoring($this->factoring), new SquareRoots(), CompletingSquare::solving(), new Formula()];
+        $quadratic = [new SolveByFactoring($this->factoring), new SquareRoots(), new CompletingSquare(), new Formula()];
         $roads = new QuadraticRoads($quadratic);
 
         return [
@@ -39,5 +56,43 @@ final readonly class SolveFamily implements Family
     public function choices(): array
     {
         return [new Choice(SolveByFactoring::CHOICE, null), new Choice(IsolateRoots::CHOICE, ['1', '2'])];
+    }
+
+    public function rules(): array
+    {
+        return [
+            ...WrongRules::brackets(),
+            ...WrongRules::equations(),
+            ...WrongRules::factorings(),
+            ...WrongRules::products(),
+            ...WrongRules::squares(),
+            ...WrongRules::roots(),
+            ...WrongRules::fractions(),
+        ];
+    }
+
+    public function wants(Node $line, Problem $problem): ?Wanting
+    {
+        return SolutionForm::wants($line, (string) $problem->letter());
+    }
+
+    public function seeksSolutions(Problem $problem): bool
+    {
+        return true;
+    }
+
+    public function ladders(): array
+    {
+        return [
+            new LinearLadder(),
+            new SquareSolveLadder(),
+            new RootsRationalLadder(),
+            new RootEquationsLadder(),
+        ];
+    }
+
+    public function reason(Problem $problem): ?Message
+    {
+        return $problem->node instanceof Equation ? Unsolved::reason($problem->node) : null;
     }
 }

@@ -5,22 +5,16 @@ declare(strict_types=1);
 namespace Runel\Job\Solve;
 
 use Runel\Expression\Equation;
-use Runel\Problem\Job;
-use Runel\Problem\Reading;
-use Runel\Problem\Recogniser;
+use Runel\Method\Weight;
+use Runel\Problem\Problem;
 
 /** An equation in a single letter. */
-final readonly class SolveRecogniser implements Recogniser
+final class SolveRecogniser
 {
-    public function job(): Job
+    public static function weight(Problem $problem): int
     {
-        return Job::Solve;
-    }
-
-    public function weight(Reading $reading): int
-    {
-        return $reading->node instanceof Equation && !$reading->isAboutForm() && \count($reading->letters) === 1
-            ? self::FIRST
-            : self::NOT;
+        return $problem->node instanceof Equation && !$problem->isAboutForm() && \count($problem->letters) === 1
+            ? Weight::FIRST
+            : Weight::NOT;
     }
 }

@@ -29,10 +29,10 @@ use Runel\Message\TooLarge;
 use Runel\Method\Method;
 use Runel\Number\Rational;
 use Runel\Polynomial\Polynomial;
-use Runel\Problem\Job;
 use Runel\Slip\Slip;
 use Runel\Style\Moving;
 use Runel\Working\BothSides;
+use Runel\Working\Known;
 use Runel\Working\Quadratic\QuadraticDemonstration;
 use Runel\Working\Quadratic\Rooting;
 
@@ -44,14 +44,14 @@ final readonly class SquareRoots implements Method
         return 'square-roots';
     }
 
-    public function job(): Job
+    public function job(): string
     {
-        return Job::Solve;
+        return SolveFamily::JOB;
     }
 
     public function refusal(Task $task): ?Refusal
     {
-        $quadratic = Quadratic::ofTask($task);
+        $quadratic = Known::quadratic($task);
         if ($quadratic === null) {
             return new MethodDoesNotApply(Message::of('quadratic.refusal'));
         }
@@ -68,7 +68,7 @@ final readonly class SquareRoots implements Method
 
     public function demonstrate(Task $task): Demonstration
     {
-        $quadratic = Quadratic::ofTask($task) ?? throw new \LogicException('No quadratic was not refused.');
+        $quadratic = Known::quadratic($task) ?? throw new \LogicException('No quadratic was not refused.');
         [$base, $front, $value] = self::square($quadratic);
         $squared = new Equation(new Power($base, Numeral::of(2)), Numeral::of($value));
         [$steps, $answer, $roots] = (new Rooting(

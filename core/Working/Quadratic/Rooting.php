@@ -151,7 +151,7 @@ final readonly class Rooting
     /** @return list<Step> */
     private function simplified(SquareRoot $root): array
     {
-        $lines = $root->lines();
+        $lines = RootLines::of($root);
         if ($lines === [] || ($root->isRational() && $this->value->isInteger())) {
             return [];
         }

@@ -8,16 +8,17 @@ use Runel\Algebra\CommonTerm;
 use Runel\Algebra\StandardForm;
 use Runel\Demonstration\Section;
 use Runel\Demonstration\Task;
-use Runel\Job\Factor\FactorFamily;
 use Runel\Message\Message;
 use Runel\Message\MethodDoesNotApply;
 use Runel\Message\OutOfReach;
 use Runel\Message\Refusal;
 use Runel\Message\TooLarge;
+use Runel\Method\WaysToFactor;
 use Runel\Number\Rational;
 use Runel\Polynomial\Monomial;
 use Runel\Polynomial\Polynomial;
 use Runel\Polynomial\Term;
+use Runel\Working\Known;
 use Runel\Working\Outer;
 
 /**
@@ -38,7 +39,7 @@ final readonly class PolynomialFactoring
         private ?SquareForm $square,
     ) {}
 
-    public static function refusal(Task $task, FactorFamily $ways): ?Refusal
+    public static function refusal(Task $task, WaysToFactor $ways): ?Refusal
     {
         $known = self::known($task, $ways);
 
@@ -46,7 +47,7 @@ final readonly class PolynomialFactoring
     }
 
     /** What a task is about. Only called when it was not refused. */
-    public static function ofTask(Task $task, FactorFamily $ways): self
+    public static function ofTask(Task $task, WaysToFactor $ways): self
     {
         $known = self::known($task, $ways);
 
@@ -118,7 +119,7 @@ final readonly class PolynomialFactoring
         ]));
     }
 
-    private static function known(Task $task, FactorFamily $ways): self|Refusal
+    private static function known(Task $task, WaysToFactor $ways): self|Refusal
     {
         return $task->once(self::class, static function () use ($task, $ways): self|Refusal {
             try {
@@ -130,9 +131,9 @@ final readonly class PolynomialFactoring
     }
 
     /** @throws Refusal */
-    private static function read(Task $task, FactorFamily $ways): self
+    private static function read(Task $task, WaysToFactor $ways): self
     {
-        $gathered = StandardForm::ofTask($task);
+        $gathered = Known::standardForm($task);
         $most = RootSearch::DEGREE;
         $letters = $gathered?->whole->letters() ?? [];
         $isOneLetter = \count($letters) === 1 && array_filter($letters, Monomial::isRoot(...)) === [];

@@ -16,10 +16,10 @@ use Runel\Expression\Numeral;
 use Runel\Expression\Power;
 use Runel\Expression\Product;
 use Runel\Expression\Sum;
-use Runel\Job\Factor\FactorFamily;
 use Runel\Message\Message;
 use Runel\Method\Embedded;
 use Runel\Method\Factored;
+use Runel\Method\WaysToFactor;
 use Runel\Number\Rational;
 use Runel\Polynomial\Monomial;
 use Runel\Polynomial\Polynomial;
@@ -43,7 +43,7 @@ final readonly class SquareForm
     ) {}
 
     /** Null where it is no such polynomial. */
-    public static function of(Polynomial $polynomial, string $letter, Task $task, FactorFamily $ways): ?self
+    public static function of(Polynomial $polynomial, string $letter, Task $task, WaysToFactor $ways): ?self
     {
         $odd = $polynomial->coefficient($letter, 3)->isZero() && $polynomial->coefficient($letter, 1)->isZero();
         if ($polynomial->degree() !== 4 || !$odd || $polynomial->coefficient($letter, 0)->isZero()) {

@@ -1,5 +1,5 @@
 @props(['ladder', 'taken' => null])
-<ol class="ladder" reversed tabindex="0" aria-label="{{ __('practice.skill.' . $ladder->ladder->skill()->value) }}">
+<ol class="ladder" reversed tabindex="0" aria-label="{{ __('practice.skill.' . $ladder->ladder->skill()) }}">
     @foreach (array_reverse($ladder->examples) as $example)
         <li @class(['ladder-rung', 'is-taken' => $example->rung->number === $taken])>
             <span class="ladder-number">{{ $example->rung->number }}</span>

@@ -11,9 +11,9 @@
                 @if ($next === null)
                     <p class="hint">{{ __('learner.teach-none') }}</p>
                 @else
-                    <p class="teach-what">{{ __($next['wobbles'] ? 'learner.teach-wobbles' : 'learner.teach-new', ['skill' => __("practice.skill.{$next['skill']->value}"), 'rung' => $next['rung']->number, 'learners' => implode(', ', $next['learners'])]) }}</p>
+                    <p class="teach-what">{{ __($next['wobbles'] ? 'learner.teach-wobbles' : 'learner.teach-new', ['skill' => __("practice.skill.{$next['skill']}"), 'rung' => $next['rung']->number, 'learners' => implode(', ', $next['learners'])]) }}</p>
                     <p class="hint">{{ $next['rung']->adds === null ? __('practice.simplest') : '+ ' . __('practice.adds.' . $next['rung']->adds->value) }}</p>
-                    <p class="tutor-go"><a class="button ask-go" id="teach" href="{{ route('lessons', ['skill' => $next['skill']->value, 'rung' => $next['rung']->number], false) }}">{{ __('learner.propose') }}</a></p>
+                    <p class="tutor-go"><a class="button ask-go" id="teach" href="{{ route('lessons', ['skill' => $next['skill'], 'rung' => $next['rung']->number], false) }}">{{ __('learner.propose') }}</a></p>
                 @endif
             </section>
             <section class="tutor-card is-wide" aria-labelledby="needs">
@@ -24,7 +24,7 @@
                         <tbody>
                             @foreach ($record->records as $one)
                                 <tr><th scope="row"><a class="plain-link" href="{{ route('learners.show', ['learner' => $one->learner->id], false) }}">{{ $one->learner->name }}</a></th>
-                                    <td>@forelse ($one->wobbling() as $rung)<span class="need">{{ __("practice.skill.{$rung->skill->value}") }}, {{ __('sets.rung', ['number' => $rung->rung->number]) }}</span>@empty{{ $one->lastDay === null ? __('learner.no-work') : __('learner.nothing-wobbles') }}@endforelse</td>
+                                    <td>@forelse ($one->wobbling() as $rung)<span class="need">{{ __("practice.skill.{$rung->skill}") }}, {{ __('sets.rung', ['number' => $rung->rung->number]) }}</span>@empty{{ $one->lastDay === null ? __('learner.no-work') : __('learner.nothing-wobbles') }}@endforelse</td>
                                     <td>{{ count($one->due()) }}</td></tr>
                             @endforeach
                         </tbody>

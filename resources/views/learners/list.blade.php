@@ -35,7 +35,7 @@
                     <li class="learner-card">
                         <a class="learner-name" href="{{ str_replace(':id', $record->learner->id, $room) }}">{{ $record->learner->name }}</a>
                         <span class="hint">{{ implode(', ', array_map(static fn($group) => $group->name, $record->learner->groups->all())) }}</span>
-                        <span class="learner-state">@foreach ($due as $back)<span class="learner-due">{{ $skills[$back->key()] ??= __("practice.skill.{$back->skill->value}") . ', ' . __('sets.rung', ['number' => $back->rung->number]) }}</span>@endforeach</span>
+                        <span class="learner-state">@foreach ($due as $back)<span class="learner-due">{{ $skills[$back->key()] ??= __("practice.skill.{$back->skill}") . ', ' . __('sets.rung', ['number' => $back->rung->number]) }}</span>@endforeach</span>
                         <span class="learner-state">@if ($due === []){{ $noneDue }}@else<strong>{{ trans_choice('learner.due-count', count($due)) }}</strong>@endif · {{ $days[$last ?? 0] }}@if ($record->damaged > 0) · {{ trans_choice('learner.damaged-work', $record->damaged) }}@endif</span>
                     </li>
                 @endforeach

@@ -14,7 +14,7 @@
                     @foreach (\App\Sets\LadderPicture::skills() as $job => $skills)
                         <optgroup label="{{ $page->jobName($job) }}">
                             @foreach ($skills as $skill)
-                                <option value="{{ $skill->value }}" @selected($skill === $lesson->code->skill)>{{ __("practice.skill.$skill->value") }}</option>
+                                <option value="{{ $skill }}" @selected($skill === $lesson->code->skill)>{{ __("practice.skill.$skill") }}</option>
                             @endforeach
                         </optgroup>
                     @endforeach

@@ -8,7 +8,7 @@
             @if ($item->text !== '')
                 <h1 class="projector-ready lesson-words">{{ $item->text }}</h1>
             @elseif ($item->kind->value === 'goal')
-                <h1 class="projector-ready">{{ __('practice.skill.' . $lesson->code->skill->value) }}</h1>
+                <h1 class="projector-ready">{{ __('practice.skill.' . $lesson->code->skill) }}</h1>
                 <p class="lesson-goal">{{ $item->about?->adds === null ? __('lesson.goal-first') : __('lesson.goal', ['adds' => __('practice.adds.' . $item->about->adds->value)]) }}</p>
                 <p class="projector-problem">{!! $page->maths($item->demonstration->task->problem->node) !!}</p>
             @elseif ($item->kind->value === 'warning')

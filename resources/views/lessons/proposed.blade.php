@@ -1,6 +1,6 @@
 @php($remarks = $lesson->plan()->remarks())
 <header class="made-head">
-    <h2 id="lesson-plan">{{ __('practice.skill.' . $lesson->code->skill->value) }}, {{ __('sets.rung', ['number' => $lesson->code->rung]) }}</h2>
+    <h2 id="lesson-plan">{{ __('practice.skill.' . $lesson->code->skill) }}, {{ __('sets.rung', ['number' => $lesson->code->rung]) }}</h2>
     <span class="made-take">
         <a class="button ask-go" id="play" href="{{ $lesson->play(1) }}">{{ __('lesson.play') }}</a>
         <button class="button" id="keep-lesson" form="keep-proposed">{{ __('lesson.keep') }}</button>

@@ -1,6 +1,6 @@
 <label>{{ __('lesson.skill') }} <select class="input" name="skill">
-    @foreach (\Runel\Ladder\Skill::cases() as $one)
-        <option value="{{ $one->value }}" @selected($one->value === $skill)>{{ __("practice.skill.$one->value") }}</option>
+    @foreach (\Runel\Job\Jobs::ladders()->all as $one)
+        <option value="{{ $one->skill() }}" @selected($one->skill() === $skill)>{{ __("practice.skill.{$one->skill()}") }}</option>
     @endforeach
 </select></label>
 <div class="lesson-numbers">

@@ -10,7 +10,7 @@
             </nav>
         </div>
         <header class="print-head">
-            <h1>{{ $lesson instanceof \App\Lessons\KeptLesson ? $lesson->lesson->name : __('practice.skill.' . $lesson->code->skill->value) . ', ' . __('sets.rung', ['number' => $lesson->code->rung]) }}</h1>
+            <h1>{{ $lesson instanceof \App\Lessons\KeptLesson ? $lesson->lesson->name : __('practice.skill.' . $lesson->code->skill) . ', ' . __('sets.rung', ['number' => $lesson->code->rung]) }}</h1>
             @if ($for === 'plan')
                 <p>{{ __('lesson.time', ['planned' => intdiv($lesson->plan()->seconds() + 59, 60), 'minutes' => $lesson->plan()->minutes]) }}</p>
             @else

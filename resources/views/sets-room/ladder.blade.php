@@ -1,5 +1,5 @@
-<h2 class="ladder-name">{{ __('practice.skill.' . $ladder->ladder->skill()->value) }}</h2>
-<input type="hidden" name="skill" value="{{ $ladder->ladder->skill()->value }}">
+<h2 class="ladder-name">{{ __('practice.skill.' . $ladder->ladder->skill()) }}</h2>
+<input type="hidden" name="skill" value="{{ $ladder->ladder->skill() }}">
 <x-rungs :ladder="$ladder" />
 <p class="ladder-range">
     <label>{{ __('sets.wish.method') }} <select class="input" name="wish[method]"><option value="">{{ __('sets.any') }}</option>

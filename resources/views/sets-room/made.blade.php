@@ -30,7 +30,7 @@
                     <p class="made-rung">
                         {{ $page->jobName($item->demonstration->job) }} ·
                         @if ($item->skill !== null)
-                            {{ __("practice.skill.{$item->skill->value}") }}, {{ __('sets.rung', ['number' => $item->rung->number]) }} ·
+                            {{ __("practice.skill.{$item->skill}") }}, {{ __('sets.rung', ['number' => $item->rung->number]) }} ·
                             @if ($item->rung->adds !== null)
                                 {{ __('practice.adds.' . $item->rung->adds->value) }} ·
                             @endif

@@ -10,7 +10,7 @@
                 @foreach (\App\Sets\LadderPicture::skills() as $job => $skills)
                     <div class="skills-job"><span class="skills-name">{{ $page->jobName($job) }}</span><span class="skills-chips">
                         @foreach ($skills as $skill)
-                            <a @class(['option', 'is-small', 'is-taken' => $ladder->ladder->skill() === $skill]) href="{{ route('sets', ['show' => $skill->value] + $query->parts(), false) }}" hx-get="{{ route('ladder', ['show' => $skill->value], false) }}" hx-target="#ladder" @if ($ladder->ladder->skill() === $skill) aria-current="true" @endif>{{ __("practice.skill.$skill->value") }}</a>
+                            <a @class(['option', 'is-small', 'is-taken' => $ladder->ladder->skill() === $skill]) href="{{ route('sets', ['show' => $skill] + $query->parts(), false) }}" hx-get="{{ route('ladder', ['show' => $skill], false) }}" hx-target="#ladder" @if ($ladder->ladder->skill() === $skill) aria-current="true" @endif>{{ __("practice.skill.$skill") }}</a>
                         @endforeach
                     </span></div>
                 @endforeach

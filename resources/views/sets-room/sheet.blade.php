@@ -15,7 +15,7 @@
             @foreach ($set->items as $item)
                 @continue($item->demonstration === null)
                 <li class="set-problem">
-                    <p class="set-task"><strong>{{ $loop->iteration }}</strong> {!! $page->say(\Runel\Message\Message::of("sets.task.{$item->demonstration->job->value}", ['letter' => $item->demonstration->task->problem->subject ?? ''])) !!} <span class="set-maths">{!! $page->maths($item->demonstration->task->problem->node) !!}</span></p>
+                    <p class="set-task"><strong>{{ $loop->iteration }}</strong> {!! $page->say(\Runel\Message\Message::of("sets.task.{$item->demonstration->job}", ['letter' => $item->demonstration->task->problem->subject ?? ''])) !!} <span class="set-maths">{!! $page->maths($item->demonstration->task->problem->node) !!}</span></p>
                     @if ($sheet->faded($item->demonstration, $loop->index) !== null)
                         @include('sheet.work', ['demonstration' => $item->demonstration, 'sheet' => $sheet->faded($item->demonstration, $loop->index)])
                     @else

@@ -5,28 +5,27 @@ declare(strict_types=1);
 namespace Runel\Job\CompleteSquare\Ladder;
 
 use Runel\Expression\Equation;
+use Runel\Job\CompleteSquare\CompleteSquareFamily;
 use Runel\Ladder\Difficulty;
 use Runel\Ladder\Ladder;
 use Runel\Ladder\Rung;
 use Runel\Ladder\Seen;
-use Runel\Ladder\Skill;
 use Runel\Ladder\Throws;
 use Runel\Ladder\Written;
 use Runel\Number\Rational;
 use Runel\Polynomial\Polynomial;
-use Runel\Problem\Job;
 
 /** Quadratic functions brought to the form that shows their vertex. */
 final class SquareVertexLadder extends Ladder
 {
-    public function skill(): Skill
+    public function skill(): string
     {
-        return Skill::SquareVertex;
+        return 'square-vertex';
     }
 
-    public function job(): Job
+    public function job(): string
     {
-        return Job::CompleteSquare;
+        return CompleteSquareFamily::JOB;
     }
 
     public function method(): string

@@ -6,15 +6,14 @@ namespace Runel\Job\Divide\Ladder;
 
 use Runel\Ladder\Difficulty;
 use Runel\Ladder\Rung;
-use Runel\Ladder\Skill;
 use Runel\Ladder\Throws;
 
 /** Polynomials divided by a linear one. */
 final class DivideLinearLadder extends DividingLadder
 {
-    public function skill(): Skill
+    public function skill(): string
     {
-        return Skill::DivideLinear;
+        return 'divide-linear';
     }
 
     public function method(): string

@@ -6,15 +6,14 @@ namespace Runel\Job\Divide\Ladder;
 
 use Runel\Ladder\Difficulty;
 use Runel\Ladder\Rung;
-use Runel\Ladder\Skill;
 use Runel\Ladder\Throws;
 
 /** Polynomials divided by a quadratic one. */
 final class DivideLongLadder extends DividingLadder
 {
-    public function skill(): Skill
+    public function skill(): string
     {
-        return Skill::DivideLong;
+        return 'divide-long';
     }
 
     public function method(): string

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Runel\Job\Divide\Ladder;
 
+use Runel\Job\Divide\DivideFamily;
 use Runel\Ladder\Difficulty;
 use Runel\Ladder\Ladder;
 use Runel\Ladder\Rung;
@@ -11,7 +12,6 @@ use Runel\Ladder\Seen;
 use Runel\Ladder\Throws;
 use Runel\Ladder\Written;
 use Runel\Polynomial\Polynomial;
-use Runel\Problem\Job;
 
 /** What the ladders of dividing have in common: made backwards, divisor times quotient plus remainder. */
 abstract class DividingLadder extends Ladder
@@ -19,9 +19,9 @@ abstract class DividingLadder extends Ladder
     /** The largest number in a dividend that is still worked in the head. */
     private const LARGEST = 99;
 
-    final public function job(): Job
+    final public function job(): string
     {
-        return Job::Divide;
+        return DivideFamily::JOB;
     }
 
     /** @return non-empty-list<int> coefficients, the leading one first */

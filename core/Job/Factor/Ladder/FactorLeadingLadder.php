@@ -8,7 +8,6 @@ use Runel\Algebra\Trinomial;
 use Runel\Ladder\Difficulty;
 use Runel\Ladder\Rung;
 use Runel\Ladder\Seen;
-use Runel\Ladder\Skill;
 use Runel\Ladder\Throws;
 
 /** Quadratic trinomials with a number in front. */
@@ -17,9 +16,9 @@ final class FactorLeadingLadder extends FactorTrinomialsLadder
     /** So many arrangements are looked at before a hunt is long. */
     private const MANY = 5;
 
-    public function skill(): Skill
+    public function skill(): string
     {
-        return Skill::FactorLeading;
+        return 'factor-leading';
     }
 
     public function method(): string

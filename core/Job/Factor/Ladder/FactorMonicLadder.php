@@ -8,15 +8,14 @@ use Runel\Algebra\Trinomial;
 use Runel\Ladder\Difficulty;
 use Runel\Ladder\Rung;
 use Runel\Ladder\Seen;
-use Runel\Ladder\Skill;
 use Runel\Ladder\Throws;
 
 /** Quadratic trinomials that begin with the square alone. */
 final class FactorMonicLadder extends FactorTrinomialsLadder
 {
-    public function skill(): Skill
+    public function skill(): string
     {
-        return Skill::FactorMonic;
+        return 'factor-monic';
     }
 
     public function method(): string

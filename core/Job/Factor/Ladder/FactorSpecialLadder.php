@@ -5,26 +5,25 @@ declare(strict_types=1);
 namespace Runel\Job\Factor\Ladder;
 
 use Runel\Algebra\Trinomial;
+use Runel\Job\Factor\FactorFamily;
 use Runel\Ladder\Difficulty;
 use Runel\Ladder\Ladder;
 use Runel\Ladder\Rung;
 use Runel\Ladder\Seen;
-use Runel\Ladder\Skill;
 use Runel\Ladder\Throws;
 use Runel\Ladder\Written;
-use Runel\Problem\Job;
 
 /** Differences of squares; from the third rung on, squares of binomials. */
 final class FactorSpecialLadder extends Ladder
 {
-    public function skill(): Skill
+    public function skill(): string
     {
-        return Skill::FactorSpecial;
+        return 'factor-special';
     }
 
-    public function job(): Job
+    public function job(): string
     {
-        return Job::Factor;
+        return FactorFamily::JOB;
     }
 
     public function method(): string

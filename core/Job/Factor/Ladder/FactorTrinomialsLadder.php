@@ -5,20 +5,20 @@ declare(strict_types=1);
 namespace Runel\Job\Factor\Ladder;
 
 use Runel\Algebra\Trinomial;
+use Runel\Job\Factor\FactorFamily;
 use Runel\Ladder\Difficulty;
 use Runel\Ladder\Ladder;
 use Runel\Ladder\Rung;
 use Runel\Ladder\Seen;
 use Runel\Ladder\Throws;
 use Runel\Ladder\Written;
-use Runel\Problem\Job;
 
 /** What the ladders of factoring trinomials have in common. */
 abstract class FactorTrinomialsLadder extends Ladder
 {
-    final public function job(): Job
+    final public function job(): string
     {
-        return Job::Factor;
+        return FactorFamily::JOB;
     }
 
     /** @return array{int, int} the numbers in front of the letter */

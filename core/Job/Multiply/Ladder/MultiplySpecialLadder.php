@@ -7,16 +7,15 @@ namespace Runel\Job\Multiply\Ladder;
 use Runel\Ladder\Difficulty;
 use Runel\Ladder\Rung;
 use Runel\Ladder\Seen;
-use Runel\Ladder\Skill;
 use Runel\Ladder\Throws;
 use Runel\Ladder\Written;
 
 /** Squares of binomials; at last a sum times the difference. */
 final class MultiplySpecialLadder extends MultiplyingLadder
 {
-    public function skill(): Skill
+    public function skill(): string
     {
-        return Skill::MultiplySpecial;
+        return 'multiply-special';
     }
 
     public function method(): string

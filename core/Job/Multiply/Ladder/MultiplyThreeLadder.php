@@ -7,7 +7,6 @@ namespace Runel\Job\Multiply\Ladder;
 use Runel\Ladder\Difficulty;
 use Runel\Ladder\Rung;
 use Runel\Ladder\Seen;
-use Runel\Ladder\Skill;
 use Runel\Ladder\Throws;
 use Runel\Ladder\Written;
 use Runel\Polynomial\Polynomial;
@@ -15,9 +14,9 @@ use Runel\Polynomial\Polynomial;
 /** Three factors multiplied. */
 final class MultiplyThreeLadder extends MultiplyingLadder
 {
-    public function skill(): Skill
+    public function skill(): string
     {
-        return Skill::MultiplyThree;
+        return 'multiply-three';
     }
 
     protected function adding(): array

@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace Runel\Job\Multiply\Ladder;
 
+use Runel\Job\Multiply\MultiplyFamily;
 use Runel\Ladder\Difficulty;
 use Runel\Ladder\Ladder;
 use Runel\Ladder\Seen;
 use Runel\Polynomial\Polynomial;
 use Runel\Polynomial\Term;
-use Runel\Problem\Job;
 
 /** What the ladders of multiplying have in common. */
 abstract class MultiplyingLadder extends Ladder
 {
-    final public function job(): Job
+    final public function job(): string
     {
-        return Job::Multiply;
+        return MultiplyFamily::JOB;
     }
 
     public function method(): string

@@ -14,13 +14,12 @@ use Runel\Expression\Power;
 use Runel\Expression\Product;
 use Runel\Expression\Quotient;
 use Runel\Expression\Sum;
+use Runel\Job\Rearrange\RearrangeFamily;
 use Runel\Ladder\Difficulty;
 use Runel\Ladder\Ladder;
 use Runel\Ladder\Rung;
 use Runel\Ladder\Seen;
-use Runel\Ladder\Skill;
 use Runel\Ladder\Throws;
-use Runel\Problem\Job;
 
 /** Formulas rearranged for one of their letters. */
 final class FormulasLadder extends Ladder
@@ -29,14 +28,14 @@ final class FormulasLadder extends Ladder
     private const NAMES = ['A', 'B', 'C', 'F', 'K', 'M', 'P', 'R', 'S', 'T', 'V', 'W'];
     private const PARTS = ['a', 'b', 'c', 'd', 'g', 'h', 'k', 'm', 'n', 'p', 'q', 'r', 't', 'u', 'v', 'w'];
 
-    public function skill(): Skill
+    public function skill(): string
     {
-        return Skill::Formulas;
+        return 'formulas';
     }
 
-    public function job(): Job
+    public function job(): string
     {
-        return Job::Rearrange;
+        return RearrangeFamily::JOB;
     }
 
     public function method(): string

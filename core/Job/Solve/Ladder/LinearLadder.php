@@ -11,29 +11,28 @@ use Runel\Expression\Letters;
 use Runel\Expression\Negative;
 use Runel\Expression\Node;
 use Runel\Expression\Quotient;
+use Runel\Job\Solve\SolveFamily;
 use Runel\Ladder\Difficulty;
 use Runel\Ladder\Ladder;
 use Runel\Ladder\Rung;
 use Runel\Ladder\Seen;
-use Runel\Ladder\Skill;
 use Runel\Ladder\Throws;
 use Runel\Ladder\Written;
 use Runel\Polynomial\Polynomial;
-use Runel\Problem\Job;
 
 /** Linear equations, made backwards from a whole solution. */
 final class LinearLadder extends Ladder
 {
     private const LARGEST = 99;
 
-    public function skill(): Skill
+    public function skill(): string
     {
-        return Skill::Linear;
+        return 'linear';
     }
 
-    public function job(): Job
+    public function job(): string
     {
-        return Job::Solve;
+        return SolveFamily::JOB;
     }
 
     public function method(): string

@@ -11,27 +11,26 @@ use Runel\Expression\Letters;
 use Runel\Expression\Node;
 use Runel\Expression\Quotient;
 use Runel\Expression\Root;
+use Runel\Job\Solve\SolveFamily;
 use Runel\Ladder\Difficulty;
 use Runel\Ladder\Ladder;
 use Runel\Ladder\Rung;
 use Runel\Ladder\Seen;
-use Runel\Ladder\Skill;
 use Runel\Ladder\Throws;
 use Runel\Ladder\Written;
 use Runel\Polynomial\Polynomial;
-use Runel\Problem\Job;
 
 /** Equations with the letter under a root, made backwards from a whole solution. */
 final class RootEquationsLadder extends Ladder
 {
-    public function skill(): Skill
+    public function skill(): string
     {
-        return Skill::RootEquations;
+        return 'root-equations';
     }
 
-    public function job(): Job
+    public function job(): string
     {
-        return Job::Solve;
+        return SolveFamily::JOB;
     }
 
     public function method(): string

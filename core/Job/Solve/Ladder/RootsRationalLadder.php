@@ -7,31 +7,30 @@ namespace Runel\Job\Solve\Ladder;
 use Runel\Expression\Expression;
 use Runel\Expression\Inside;
 use Runel\Expression\Root;
+use Runel\Job\Solve\SolveFamily;
 use Runel\Ladder\Difficulty;
 use Runel\Ladder\Ladder;
 use Runel\Ladder\Rung;
 use Runel\Ladder\Seen;
-use Runel\Ladder\Skill;
 use Runel\Ladder\Throws;
 use Runel\Ladder\Written;
 use Runel\Number\Rational;
 use Runel\Number\Whole;
 use Runel\Polynomial\Polynomial;
-use Runel\Problem\Job;
 
 /** Cubic equations solved by their rational roots. */
 final class RootsRationalLadder extends Ladder
 {
     private const LARGEST = 120;
 
-    public function skill(): Skill
+    public function skill(): string
     {
-        return Skill::RootsRational;
+        return 'roots-rational';
     }
 
-    public function job(): Job
+    public function job(): string
     {
-        return Job::Solve;
+        return SolveFamily::JOB;
     }
 
     public function method(): string

@@ -8,28 +8,27 @@ use Runel\Demonstration\Answer\AnswerType;
 use Runel\Expression\Expression;
 use Runel\Expression\Inside;
 use Runel\Expression\Root;
+use Runel\Job\Solve\SolveFamily;
 use Runel\Ladder\Difficulty;
 use Runel\Ladder\Ladder;
 use Runel\Ladder\Rung;
 use Runel\Ladder\Seen;
-use Runel\Ladder\Skill;
 use Runel\Ladder\Throws;
 use Runel\Ladder\Written;
 use Runel\Number\Rational;
 use Runel\Number\Whole;
-use Runel\Problem\Job;
 
 /** Quadratic equations solved by completing the square. */
 final class SquareSolveLadder extends Ladder
 {
-    public function skill(): Skill
+    public function skill(): string
     {
-        return Skill::SquareSolve;
+        return 'square-solve';
     }
 
-    public function job(): Job
+    public function job(): string
     {
-        return Job::Solve;
+        return SolveFamily::JOB;
     }
 
     public function method(): string

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Runel\Slip\Rule;
+namespace Runel\Job\Divide;
 
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
@@ -14,6 +14,7 @@ use Runel\Expression\Sum;
 use Runel\Number\Rational;
 use Runel\Polynomial\Polynomial;
 use Runel\Slip\OfSlip;
+use Runel\Slip\Rule\InOneLetter;
 use Runel\Slip\Slip;
 use Runel\Slip\WrongRule;
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Runel\Job\Rearrange;
+namespace Runel\Algebra;
 
 use Runel\Expression\Expression;
 use Runel\Expression\Letters;
@@ -19,7 +19,7 @@ use Runel\Number\Rational;
 use Runel\Polynomial\Polynomial;
 
 /** Sides of formulas put together as people write them: one fraction, not several; no product with 1. */
-final class Builder
+final class Sides
 {
     /** No factor 1: what is typed as 1a is a. */
     public static function withoutOnes(Expression $expression): Expression

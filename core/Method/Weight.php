@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Runel\Problem;
+namespace Runel\Method;
 
-/** Says whether what was typed asks for a job, and how likely that is meant: the heavier comes first. */
-interface Recogniser
+/** How likely a job is meant by a problem: the heavier comes first. */
+final class Weight
 {
     public const NOT = 0;
     public const ALSO = 20;
@@ -14,8 +14,6 @@ interface Recogniser
     public const FIRST = 80;
     public const PLAIN = 90;
     public const CERTAIN = 100;
-
-    public function job(): Job;
-
-    public function weight(Reading $reading): int;
+    /** the words around it say so */
+    public const ASKED = 200;
 }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Runel\Marking;
+namespace Runel\Method;
 
 /** What is missing where a learner's last line does not finish the job. */
 enum Wanting: string

@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Method;
+
+use Runel\Expression\Expression;
+use Runel\Ladder\Ladders;
+use Runel\Message\Message;
+use Runel\Message\NoSuchJob;
+use Runel\Message\OutOfReach;
+use Runel\Problem\Problem;
+
+/** Every job there is. */
+final readonly class Families
+{
+    /** @param list<Family> $all one a job, in the order in which jobs that are equally likely are offered */
+    public function __construct(public array $all) {}
+
+    /** @throws NoSuchJob */
+    public function of(string $job): Family
+    {
+        foreach ($this->all as $family) {
+            if ($family->job() === $job) {
+                return $family;
+            }
+        }
+        throw new NoSuchJob(Message::of('error.no-such-job', ['found' => mb_substr($job, 0, 40)]));
+    }
+
+    /** @return list<string> the ids of all jobs */
+    public function jobs(): array
+    {
+        return array_map(static fn(Family $family): string => $family->job(), $this->all);
+    }
+
+    /**
+     * The jobs a problem has, the most likely one first; what its words ask for comes before all.
+     *
+     * @return non-empty-list<string>
+     *
+     * @throws OutOfReach where there is nothing to do with it, or not what is asked
+     */
+    public function ofProblem(Problem $problem): array
+    {
+        $jobs = $this->weighed($problem);
+        $asked = \in_array($problem->asked, $this->jobs(), true) ? $problem->asked : null;
+        if ($asked !== null && $problem->letters !== []) {
+            if (!\in_array($asked, $jobs, true)) {
+                throw new OutOfReach(Message::of("error.asked-$asked"), $problem->awkwardAt ?? 1);
+            }
+            $jobs = [$asked, ...array_values(array_diff($jobs, [$asked]))];
+        }
+
+        return $jobs !== [] ? $jobs : throw new OutOfReach(self::nothing($problem), $problem->awkwardAt ?? 1);
+    }
+
+    /**
+     * The one that is asked for, or else the most likely one.
+     *
+     * @throws NoSuchJob  when it is none of the problem's
+     * @throws OutOfReach where there is nothing to do with it
+     */
+    public function chosen(Problem $problem, ?string $asked): Family
+    {
+        $jobs = $this->ofProblem($problem);
+        if ($asked === null) {
+            return $this->of($jobs[0]);
+        }
+        $family = $this->of($asked);
+
+        return \in_array($asked, $jobs, true)
+            ? $family
+            : throw new NoSuchJob(Message::of('error.job-not-here', ['job' => $asked]));
+    }
+
+    /** What can be practised. */
+    public function ladders(): Ladders
+    {
+        return new Ladders(array_merge(...array_map(
+            static fn(Family $family): array => $family->ladders(),
+            $this->all,
+        )));
+    }
+
+    /** @return list<string> */
+    private function weighed(Problem $problem): array
+    {
+        $weights = [];
+        foreach ($problem->letters === [] ? [] : $this->all as $family) {
+            $weight = $family->weight($problem);
+            if ($weight > Weight::NOT) {
+                $weights[$family->job()] = $weight;
+            }
+        }
+        arsort($weights);
+
+        return array_keys($weights);
+    }
+
+    private static function nothing(Problem $problem): Message
+    {
+        $polynomial = $problem->polynomial;
+        $isExpression = $problem->node instanceof Expression;
+
+        return Message::of(match (true) {
+            $problem->letters === [] => 'error.no-letter',
+            $polynomial === null => 'error.not-polynomial',
+            $isExpression && \count($polynomial->terms) < 2 => 'error.single-term',
+            $isExpression && $polynomial->degree() < 2 => 'error.nothing-to-do',
+            default => 'error.no-job',
+        });
+    }
+}
