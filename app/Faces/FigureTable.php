@@ -7,20 +7,28 @@ namespace App\Faces;
 use Runel\Demonstration\Figure\ArcsFigure;
 use Runel\Demonstration\Figure\ArrangementHuntFigure;
 use Runel\Demonstration\Figure\ArrangementRow;
+use Runel\Demonstration\Figure\BalanceFigure;
 use Runel\Demonstration\Figure\BridgeFigure;
 use Runel\Demonstration\Figure\BridgeStage;
+use Runel\Demonstration\Figure\CalculatorFigure;
 use Runel\Demonstration\Figure\ColumnsFigure;
+use Runel\Demonstration\Figure\CurveFigure;
 use Runel\Demonstration\Figure\DivisionGridFigure;
 use Runel\Demonstration\Figure\FactorGridFigure;
 use Runel\Demonstration\Figure\Figure;
 use Runel\Demonstration\Figure\GridFigure;
+use Runel\Demonstration\Figure\HeapsFigure;
 use Runel\Demonstration\Figure\LongDivisionFigure;
+use Runel\Demonstration\Figure\MachineFigure;
 use Runel\Demonstration\Figure\PairHuntFigure;
 use Runel\Demonstration\Figure\RootHuntFigure;
 use Runel\Demonstration\Figure\RootTrial;
 use Runel\Demonstration\Figure\RootVerdict;
 use Runel\Demonstration\Figure\RowsFigure;
+use Runel\Demonstration\Figure\SidesCurveFigure;
+use Runel\Demonstration\Figure\SquareTilesFigure;
 use Runel\Demonstration\Figure\TableauFigure;
+use Runel\Demonstration\Figure\TwoSquaresFigure;
 use Runel\Demonstration\Figure\WholeNumberTwinFigure;
 use Runel\Demonstration\Section;
 use Runel\Expression\Node;
@@ -75,7 +83,15 @@ final readonly class FigureTable
                 $figure->stage->hasReached(BridgeStage::Pressed) => $figure->subtracting,
                 default => $figure->division,
             }),
-            default => null,
+            // What is drawn only: its numbers stand in the lines beside it.
+            $figure instanceof BalanceFigure,
+            $figure instanceof CalculatorFigure,
+            $figure instanceof CurveFigure,
+            $figure instanceof HeapsFigure,
+            $figure instanceof MachineFigure,
+            $figure instanceof SidesCurveFigure,
+            $figure instanceof SquareTilesFigure,
+            $figure instanceof TwoSquaresFigure => null,
         };
     }
 

@@ -68,7 +68,6 @@ final readonly class Figures
             $figure instanceof SidesCurveFigure => new SidesCurveDrawing($figure),
             $figure instanceof TableauFigure => new TableauDrawing($figure),
             $figure instanceof FactorGridFigure => new FactorGridDrawing($figure),
-            default => throw new \LogicException('No drawing for ' . $figure::class),
         };
     }
 }

@@ -25,30 +25,34 @@ final readonly class Items
     /** An item whose problem can no longer be demonstrated stays, as a note of what was typed. */
     public function item(LessonItem $kept, HouseStyle $style, Pace $pace): Item
     {
-        $item = match ($kept->kind) {
-            ItemKind::Goal, ItemKind::Note => Item::words($kept->kind, $kept->text, $pace),
-            ItemKind::Set => Item::set($kept->count(), $pace),
-            default => $this->shown($kept, $style, $pace),
-        };
+        try {
+            $item = $this->shown($kept, $style, $pace);
+        } catch (Refusal) {
+            $item = Item::words(ItemKind::Note, $kept->task->problem ?? '', $pace);
+        }
         $item = $kept->minutes === null ? $item : $item->lasting($kept->minutes * 60);
 
         return $kept->newPage ? $item->onNewPage() : $item;
     }
 
+    /** @throws Refusal where its problem cannot be demonstrated */
     private function shown(LessonItem $kept, HouseStyle $style, Pace $pace): Item
     {
-        try {
-            $demonstration = $this->demonstration($kept->task, $style);
-        } catch (Refusal) {
-            return Item::words(ItemKind::Note, $kept->task->problem ?? '', $pace);
+        if ($kept->kind->isWords()) {
+            return Item::words($kept->kind, $kept->text, $pace);
         }
+        if (!$kept->kind->hasProblem()) {
+            return Item::set($kept->count(), $pace);
+        }
+        $demonstration = $this->demonstration($kept->task, $style);
         $traits = Belonging::of($demonstration, $this->catalogue)->traits;
 
-        return match (true) {
-            $kept->kind === ItemKind::YourTurn => Item::yourTurn($demonstration, $traits, $pace),
-            $kept->kind === ItemKind::TwoWays => Item::twoWays($demonstration, $traits, $pace),
-            $kept->slip !== null => Item::warning($demonstration, $traits, $kept->slip, $pace),
-            default => Item::demonstration($demonstration, $traits, $pace, $kept->step),
+        return match ($kept->kind) {
+            ItemKind::YourTurn => Item::yourTurn($demonstration, $traits, $pace),
+            ItemKind::TwoWays => Item::twoWays($demonstration, $traits, $pace),
+            ItemKind::Warning => Item::warning($demonstration, $traits, $kept->slip(), $pace),
+            ItemKind::Demonstration => Item::demonstration($demonstration, $traits, $pace, $kept->step),
+            ItemKind::Goal, ItemKind::Note, ItemKind::Set => throw new \LogicException('No problem is shown there.'),
         };
     }
 

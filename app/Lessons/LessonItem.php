@@ -69,8 +69,7 @@ final readonly class LessonItem
         $kind = ItemKind::tryFrom($text('kind')) ?? throw new BadRequest(Message::of('lesson.no-such-kind', [
             'found' => mb_substr($text('kind'), 0, 40),
         ]));
-        $words = $kind === ItemKind::Goal || $kind === ItemKind::Note;
-        if ($words && $text('text') === '') {
+        if ($kind->isWords() && $text('text') === '') {
             throw new BadRequest(Message::of('lesson.no-words'));
         }
         if (mb_strlen($text('text')) > self::LONGEST_TEXT) {
@@ -86,8 +85,8 @@ final readonly class LessonItem
         return new self(
             preg_match('/^[a-z0-9]{4,12}$/', $text('id')) === 1 ? $text('id') : strtolower(Str::random(8)),
             $kind,
-            $words ? $text('text') : '',
-            $words || $kind === ItemKind::Set ? null : self::task($values, $text),
+            $kind->isWords() ? $text('text') : '',
+            $kind->hasProblem() ? self::task($values, $text) : null,
             self::number('step', $text('step'), 999),
             filter_var($values['ask'] ?? false, \FILTER_VALIDATE_BOOL),
             self::number('minutes', $text('minutes'), self::LONGEST),
@@ -128,6 +127,12 @@ final readonly class LessonItem
     public function with(array $changes): self
     {
         return self::of(['id' => $this->id] + $changes + $this->toArray());
+    }
+
+    /** What a warning warns of. */
+    public function slip(): Slip
+    {
+        return $this->slip ?? throw new \LogicException('A warning without a slip was not refused.');
     }
 
     /** How many problems a set has. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Lessons;
 
+use App\Faces\WordList;
 use Runel\Lesson\ItemKind;
 use Runel\Message\BadRequest;
 use Runel\Message\Message;
@@ -15,20 +16,6 @@ final readonly class LessonReader
 {
     /** The form of files this program reads. */
     private const VERSION = 1;
-    /** How an item's kind may be headed, in either dialect. */
-    private const KINDS = [
-        'goal' => ItemKind::Goal,
-        'note' => ItemKind::Note,
-        'worked example' => ItemKind::Demonstration,
-        'demonstration' => ItemKind::Demonstration,
-        'your turn' => ItemKind::YourTurn,
-        'another way' => ItemKind::TwoWays,
-        'two ways' => ItemKind::TwoWays,
-        'the usual slip' => ItemKind::Warning,
-        'warning' => ItemKind::Warning,
-        'practice' => ItemKind::Set,
-        'set' => ItemKind::Set,
-    ];
 
     /** @param list<LessonItem> $items */
     private function __construct(public LessonHead $head, public array $items, public HouseStyle $style) {}
@@ -79,7 +66,7 @@ final readonly class LessonReader
     /** @return array<string, string> */
     private static function item(string $heading, string $rest): array
     {
-        $kind = self::KINDS[mb_strtolower($heading)] ?? null;
+        $kind = self::kind($heading);
         $details = [];
         if (preg_match('/(?<!\\\\)\{([^{}]*)\}\s*$/u', $rest, $match) === 1) {
             $rest = trim(substr($rest, 0, -\strlen($match[0])));
@@ -101,12 +88,24 @@ final readonly class LessonReader
 
         return $details + [
             'kind' => $kind->value ?? $heading,
-            match ($kind) {
-                ItemKind::Goal, ItemKind::Note => 'text',
-                ItemKind::Set => 'pick',
+            match (true) {
+                $kind?->isWords() === true => 'text',
+                $kind === ItemKind::Set => 'pick',
                 default => 'problem',
             } => $code,
         ];
+    }
+
+    /** The kind that a heading names, in the words of any language there is. */
+    private static function kind(string $heading): ?ItemKind
+    {
+        foreach (ItemKind::cases() as $kind) {
+            if (WordList::of("reading.item.$kind->value")->holds($heading)) {
+                return $kind;
+            }
+        }
+
+        return null;
     }
 
     /**

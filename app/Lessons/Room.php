@@ -48,7 +48,8 @@ final class Room
                 'left' => $demonstration->method,
                 'right' => $kept?->other,
             ]),
-            default => null,
+            // A warning, words and a set are shown by the lesson itself.
+            ItemKind::Goal, ItemKind::Note, ItemKind::Warning, ItemKind::Set => null,
         };
     }
 }

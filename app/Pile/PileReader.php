@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pile;
 
+use App\Faces\WordList;
 use App\Files\Csv;
 use App\Files\HandedIn;
 
@@ -13,10 +14,7 @@ use App\Files\HandedIn;
  */
 final class PileReader
 {
-    private const LEARNER = '/^(?:learner|name|pupil|student)\s*[:：]\s*(.+)$/iu';
-    private const PROBLEM = '/^(?:problem|task|exercise|question)\s*\d*\s*[:：.)]\s*(.+)$/iu';
     private const NAME = '/^\p{Lu}[\p{L}’\'.-]{1,30}(?: \p{L}[\p{L}’\'.-]{0,30}){0,3}$/u';
-    private const NO_NAME = '/^(?:no (?:real )?solutions?|none|all numbers|every number)\b/iu';
 
     private string $learner = '';
     private ?string $problem = null;
@@ -60,17 +58,19 @@ final class PileReader
     private function isHeading(string $line): bool
     {
         $heading = preg_match('/^#{1,6}\s*(.+)$/u', $line, $match) === 1 ? trim($match[1]) : null;
-        if (preg_match(self::PROBLEM, $heading ?? $line, $match) === 1) {
+        $problem = WordList::of('reading.problem')->pattern;
+        if (preg_match("/^(?:$problem)\\s*\\d*\\s*[:：.)]\\s*(.+)$/iu", $heading ?? $line, $match) === 1) {
             $this->close();
             $this->problem = $match[1];
 
             return true;
         }
         $isStart = $this->problem === null && $this->lines === [];
+        $learner = WordList::of('reading.learner')->pattern;
         $name = match (true) {
-            preg_match(self::LEARNER, $heading ?? $line, $match) === 1 => $match[1],
+            preg_match("/^(?:$learner)\\s*[:：]\\s*(.+)$/iu", $heading ?? $line, $match) === 1 => $match[1],
             $heading !== null => $heading,
-            $isStart && preg_match(self::NAME, $line) === 1 && preg_match(self::NO_NAME, $line) !== 1 => $line,
+            $isStart && self::isName($line) => $line,
             default => null,
         };
         if ($name === null) {
@@ -80,6 +80,14 @@ final class PileReader
         $this->learner = mb_substr(trim($name), 0, 60);
 
         return true;
+    }
+
+    /** Words with capitals, and not the words of an answer. */
+    private static function isName(string $line): bool
+    {
+        $answer = WordList::of('reading.answer')->pattern;
+
+        return preg_match(self::NAME, $line) === 1 && preg_match("/^(?:$answer)\\b/iu", $line) !== 1;
     }
 
     private function close(): void
@@ -104,7 +112,9 @@ final class PileReader
     {
         $head = strtok($text, "\n");
 
-        return $head !== false && preg_match('/^\W*(?:learner|name|pupil|student)\W*[,;\t]/iu', $head) === 1;
+        $learner = WordList::of('reading.learner')->pattern;
+
+        return $head !== false && preg_match("/^\\W*(?:$learner)\\W*[,;\\t]/iu", $head) === 1;
     }
 
     /** @return list<Piece> */
@@ -131,9 +141,9 @@ final class PileReader
     {
         $columns = [];
         foreach ($head as $place => $name) {
-            if (preg_match('/^(?:learner|name|pupil|student)$/iu', $name) === 1) {
+            if (WordList::of('reading.learner')->holds($name)) {
                 $columns['learner'] = $place;
-            } elseif (preg_match('/^(?:problem|task|exercise)$/iu', $name) === 1) {
+            } elseif (WordList::of('reading.problem')->holds($name)) {
                 $columns['problem'] = $place;
             }
         }

@@ -72,8 +72,7 @@ final readonly class Plan
         $used = 0;
         foreach ($this->items as $place => $item) {
             $used = $item->newPage ? 0 : $used;
-            $isWritten = \in_array($item->kind, [ItemKind::Demonstration, ItemKind::TwoWays], true);
-            if (!$isWritten || $item->demonstration === null) {
+            if (!$item->kind->isWritten() || $item->demonstration === null) {
                 continue;
             }
             $extent = Extent::of($item->demonstration);

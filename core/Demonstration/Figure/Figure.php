@@ -8,7 +8,30 @@ use Runel\Law\Claim\Claim;
 
 /**
  * A picture as data: what stands where and what is lit, nothing about its drawing. It has a ground that stays while
- * it grows, and parts that are written one after another, each with what it claims.
+ * it grows, and parts that are written one after another, each with what it claims. Whoever tells figures apart names
+ * every one of them: there are these, and analysis knows it.
+ *
+ * @phpstan-sealed ArcsFigure
+ *     |ArrangementHuntFigure
+ *     |BalanceFigure
+ *     |BridgeFigure
+ *     |CalculatorFigure
+ *     |ColumnsFigure
+ *     |CurveFigure
+ *     |DivisionGridFigure
+ *     |FactorGridFigure
+ *     |GridFigure
+ *     |HeapsFigure
+ *     |LongDivisionFigure
+ *     |MachineFigure
+ *     |PairHuntFigure
+ *     |RootHuntFigure
+ *     |RowsFigure
+ *     |SidesCurveFigure
+ *     |SquareTilesFigure
+ *     |TableauFigure
+ *     |TwoSquaresFigure
+ *     |WholeNumberTwinFigure
  */
 interface Figure
 {
