@@ -11,6 +11,7 @@ use Runel\Notation\Latex;
 use Runel\Notation\MathMl;
 use Runel\Notation\PlainText;
 use Runel\Notation\Speech;
+use Runel\Notation\TimesSign;
 use Runel\Notation\Writer;
 use Runel\Style\HouseStyle;
 use Runel\Style\Words;
@@ -26,7 +27,7 @@ final readonly class Faces
     /** The language file set of a house style's words. */
     public static function locale(HouseStyle $style): string
     {
-        return $style->words === Words::UK ? 'en_GB' : self::FIRST;
+        return $style->get(Words::class) === Words::UK ? 'en_GB' : self::FIRST;
     }
 
     /** The one place where a format has its face. */
@@ -55,7 +56,7 @@ final readonly class Faces
 
     public function text(HouseStyle $style): Wording
     {
-        $arranger = new Arranger($style->times);
+        $arranger = new Arranger($style->get(TimesSign::class));
         $writer = new PlainText();
 
         return $this->wording($style, static fn(Node $node): string => $writer->write(
@@ -65,7 +66,7 @@ final readonly class Faces
 
     public function latex(HouseStyle $style): Wording
     {
-        $arranger = new Arranger($style->times);
+        $arranger = new Arranger($style->get(TimesSign::class));
         $writer = new Latex();
 
         return $this->wording($style, static fn(Node $node): string => '$' . $writer->write(
@@ -76,7 +77,7 @@ final readonly class Faces
     /** Sentences of Markdown, mathematics between dollar signs. */
     public function markdown(HouseStyle $style): Wording
     {
-        $arranger = new Arranger($style->times);
+        $arranger = new Arranger($style->get(TimesSign::class));
         $writer = new Latex();
 
         return $this->wording(
@@ -88,7 +89,7 @@ final readonly class Faces
 
     public function speech(HouseStyle $style): Wording
     {
-        $arranger = new Arranger($style->times);
+        $arranger = new Arranger($style->get(TimesSign::class));
         $writer = $this->speaker($style);
 
         return $this->wording($style, static fn(Node $node): string => $writer->write(
@@ -98,7 +99,7 @@ final readonly class Faces
 
     public function mathematics(HouseStyle $style): Mathematics
     {
-        return new Mathematics(new Arranger($style->times), new MathMl(), $this->speaker($style));
+        return new Mathematics(new Arranger($style->get(TimesSign::class)), new MathMl(), $this->speaker($style));
     }
 
     private function speaker(HouseStyle $style): Writer

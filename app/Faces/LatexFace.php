@@ -9,6 +9,7 @@ use Runel\Demonstration\Line;
 use Runel\Expression\Node;
 use Runel\Notation\Arranger;
 use Runel\Notation\Latex;
+use Runel\Notation\TimesSign;
 
 /** A LaTeX document: the work line by line, the reason of each step beside it. */
 final readonly class LatexFace implements Face
@@ -30,7 +31,7 @@ final readonly class LatexFace implements Face
     public function write(Demonstration $demonstration): string
     {
         $wording = $this->faces->latex($demonstration->task->style);
-        $arranger = new Arranger($demonstration->task->style->times);
+        $arranger = new Arranger($demonstration->task->style->get(TimesSign::class));
         $text = self::HEAD . '\section*{$' . (new Latex())->write($arranger->arrange(
             $demonstration->task->problem->node,
         )) . "\$}\n"

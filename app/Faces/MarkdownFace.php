@@ -9,6 +9,7 @@ use Runel\Demonstration\Line;
 use Runel\Expression\Node;
 use Runel\Notation\Arranger;
 use Runel\Notation\Latex;
+use Runel\Notation\TimesSign;
 
 /** Markdown with LaTeX mathematics between dollar signs. */
 final readonly class MarkdownFace implements Face
@@ -18,7 +19,7 @@ final readonly class MarkdownFace implements Face
     public function write(Demonstration $demonstration): string
     {
         $wording = $this->faces->markdown($demonstration->task->style);
-        $arranger = new Arranger($demonstration->task->style->times);
+        $arranger = new Arranger($demonstration->task->style->get(TimesSign::class));
         $text = '# $' . (new Latex())->write($arranger->arrange($demonstration->task->problem->node)) . "\$\n\n"
             . '*' . $wording->word("name.method.{$demonstration->job}.$demonstration->method") . "*\n";
         $number = 0;

@@ -8,6 +8,7 @@ use Runel\Demonstration\Demonstration;
 use Runel\Expression\Node;
 use Runel\Notation\Arranger;
 use Runel\Notation\PlainText;
+use Runel\Notation\TimesSign;
 use Runel\Style\HouseStyle;
 
 /** The demonstration as plain text, to read in a terminal or to listen to. */
@@ -26,7 +27,7 @@ final readonly class TextFace implements Face
     public static function plain(Faces $faces): self
     {
         return new self($faces->text(...), static fn(HouseStyle $style, Node $node): string => (new PlainText())->write(
-            (new Arranger($style->times))->arrange($node),
+            (new Arranger($style->get(TimesSign::class)))->arrange($node),
         ), true);
     }
 

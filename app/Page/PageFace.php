@@ -27,6 +27,7 @@ use Runel\Notation\Arranger;
 use Runel\Notation\Ascii;
 use Runel\Notation\Latex;
 use Runel\Notation\PlainText;
+use Runel\Notation\TimesSign;
 use Runel\Style\HouseStyle;
 
 /** Writes the parts of a page in one house style: words, mathematics, figures. Everything it gives is safe HTML. */
@@ -135,13 +136,13 @@ final class PageFace
     /** To be pasted into a LaTeX document. */
     public function latex(Node $node): string
     {
-        return trim((new Latex())->write((new Arranger($this->style->times))->arrange($node)));
+        return trim((new Latex())->write((new Arranger($this->style->get(TimesSign::class)))->arrange($node)));
     }
 
     /** To be pasted anywhere. */
     public function text(Node $node): string
     {
-        return (new PlainText())->write((new Arranger($this->style->times))->arrange($node));
+        return (new PlainText())->write((new Arranger($this->style->get(TimesSign::class)))->arrange($node));
     }
 
     /** How long a piece of mathematics is, in signs. */

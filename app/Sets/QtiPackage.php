@@ -11,6 +11,7 @@ use Runel\Notation\Arranger;
 use Runel\Notation\Ascii;
 use Runel\Notation\MathMl;
 use Runel\Notation\PlainText;
+use Runel\Notation\TimesSign;
 use Runel\Style\HouseStyle;
 
 /**
@@ -77,7 +78,7 @@ final readonly class QtiPackage
             'letter' => $demonstration->task->problem->subject ?? '',
         ]));
         $maths = '<math xmlns="' . self::MATHS . '">' . self::bare((new MathMl())->write(
-            (new Arranger($style->times))->arrange($demonstration->task->problem->node),
+            (new Arranger($style->get(TimesSign::class)))->arrange($demonstration->task->problem->node),
         )) . '</math>';
         $forms = self::forms($demonstration, $style, $this->faces);
         $entries = implode('', array_map(static fn(string $form): string => '<mapEntry mapKey="' . self::escape($form)
@@ -111,7 +112,7 @@ final readonly class QtiPackage
         }
         $node = $demonstration->answer->node();
         $ascii = Ascii::write($node);
-        $plain = (new PlainText())->write((new Arranger($style->times))->arrange($node));
+        $plain = (new PlainText())->write((new Arranger($style->get(TimesSign::class)))->arrange($node));
         $keys = strtr($plain, ['−' => '-', '²' => '^2', '³' => '^3', '·' => '*']);
 
         return array_values(array_unique([

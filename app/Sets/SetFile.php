@@ -8,10 +8,13 @@ use App\Faces\Faces;
 use App\Faces\LatexText;
 use App\Files\Csv;
 use Runel\Demonstration\Demonstration;
+use Runel\Demonstration\Demonstration;
 use Runel\Message\Message;
 use Runel\Notation\Arranger;
+use Runel\Notation\Box\Box;
 use Runel\Notation\Latex;
 use Runel\Notation\PlainText;
+use Runel\Notation\TimesSign;
 use Runel\Style\HouseStyle;
 
 /** A set as a file in an open format. */
@@ -73,7 +76,7 @@ final readonly class SetFile
     private function markdown(array $items, HouseStyle $style): string
     {
         $latex = fn(SetItem $item): string => $item->demonstration === null ? '' : (new Latex())->write(
-            (new Arranger($style->times))->arrange($item->demonstration->task->problem->node),
+            (new Arranger($style->get(TimesSign::class)))->arrange($item->demonstration->task->problem->node),
         );
         $text = '';
         foreach ($items as $number => $item) {
@@ -94,7 +97,7 @@ final readonly class SetFile
             . "\\setlength{\\parindent}{0pt}\n\\begin{document}\n\n\\begin{enumerate}\n";
         foreach ($items as $item) {
             $problem = $item->demonstration === null ? '' : (new Latex())->write(
-                (new Arranger($style->times))->arrange($item->demonstration->task->problem->node),
+                (new Arranger($style->get(TimesSign::class)))->arrange($item->demonstration->task->problem->node),
             );
             $text .= '\\item ' . LatexText::escape($this->task($item, $style)) . " \$$problem\$\\par\n"
                 . '\vspace{' . $item->lines() * 0.8 . "cm}\n";
@@ -150,7 +153,7 @@ final readonly class SetFile
         };
 
         return $words === null
-            ? (new PlainText())->write((new Arranger($style->times))->arrange($demonstration->answer->node()))
+            ? (new PlainText())->write(self::arranged($demonstration, $style))
             : $faces->text($style)->say(Message::of($words));
     }
 
@@ -162,7 +165,12 @@ final readonly class SetFile
 
         return $isSaid
             ? '\text{' . $this->answer($item, $style) . '}'
-            : (new Latex())->write((new Arranger($style->times))->arrange($demonstration->answer->node()));
+            : (new Latex())->write(self::arranged($demonstration, $style));
+    }
+
+    private static function arranged(Demonstration $demonstration, HouseStyle $style): Box
+    {
+        return (new Arranger($style->get(TimesSign::class)))->arrange($demonstration->answer->node());
     }
 
     /** @param array<string, string> $parameters */

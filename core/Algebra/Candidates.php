@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Runel\Algebra;
 
+use Runel\Number\Integers;
 use Runel\Number\Rational;
-use Runel\Number\Whole;
 use Runel\Polynomial\Polynomial;
 
 /**
@@ -41,7 +41,7 @@ final readonly class Candidates
         $values = [];
         foreach ($firsts as $below) {
             foreach ($lasts as $above) {
-                if (Whole::gcd($above, $below) === 1) {
+                if (Integers::gcd($above, $below) === 1) {
                     array_push($values, Rational::fraction($above, $below), Rational::fraction(-$above, $below));
                 }
             }
@@ -54,7 +54,7 @@ final readonly class Candidates
     private static function factors(int $number): array
     {
         $factors = [];
-        foreach ($number === 0 ? [] : Whole::factorPairs($number) as [$small, $large]) {
+        foreach ($number === 0 ? [] : Integers::factorPairs($number) as [$small, $large]) {
             $factors[$small] = true;
             $factors[$large] = true;
         }

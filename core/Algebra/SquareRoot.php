@@ -11,8 +11,8 @@ use Runel\Expression\Product;
 use Runel\Expression\Quotient;
 use Runel\Expression\Root;
 use Runel\Expression\Sum;
+use Runel\Number\Integers;
 use Runel\Number\Rational;
-use Runel\Number\Whole;
 
 /** The square root of a positive fraction, simplified: coefficient times the root of a square-free whole number. */
 final readonly class SquareRoot
@@ -49,7 +49,7 @@ final readonly class SquareRoot
         }
         $product = $top * $bottom;
         // √(n/d) = √(nd)/d.
-        [$outside, $inside] = Whole::squareSplit($product);
+        [$outside, $inside] = Integers::squareFreePart($product);
 
         return new self($radicand, Rational::fraction($outside, $bottom), $inside);
     }
@@ -88,24 +88,24 @@ final readonly class SquareRoot
         $root = static fn(int $number): Root => new Root(Numeral::of($number), 2);
         $chain = [new Root(Numeral::of($this->radicand), 2)];
         if ($bottom === 1) {
-            [$outside, $inside] = Whole::squareSplit($top);
+            [$outside, $inside] = Integers::squareFreePart($top);
             if ($outside > 1 && $inside > 1) {
                 $chain[] = new Root(Product::apart([Numeral::of($outside ** 2), Numeral::of($inside)]), 2);
             }
         } else {
             $chain[] = new Quotient($root($top), $root($bottom));
-            if (Whole::squareRoot($bottom) === null) {
+            if (Integers::squareRoot($bottom) === null) {
                 // Top and bottom times the root below: then no root is left there.
                 $chain[] = new Quotient(
                     Product::apart([$root($top), $root($bottom)]),
                     Product::apart([$root($bottom), $root($bottom)]),
                 );
                 $chain[] = new Quotient($root($top * $bottom), Numeral::of($bottom));
-            } elseif ($this->inside > 1 && Whole::squareSplit($top)[0] > 1) {
-                [$outside, $inside] = Whole::squareSplit($top);
+            } elseif ($this->inside > 1 && Integers::squareFreePart($top)[0] > 1) {
+                [$outside, $inside] = Integers::squareFreePart($top);
                 $chain[] = new Quotient(
                     Product::of([Numeral::of($outside), $root($inside)]),
-                    Numeral::of(Whole::squareRoot($bottom)),
+                    Numeral::of(Integers::squareRoot($bottom)),
                 );
             }
         }
@@ -138,7 +138,7 @@ final readonly class SquareRoot
         if (!$combined || $first === null || $second === null || ($first === 1 && $second === 1)) {
             return Sum::of([Numeral::of($number), $signed($this->simplified())]);
         }
-        $common = intdiv($first, Whole::gcd($first, $second)) * $second;
+        $common = intdiv($first, Integers::gcd($first, $second)) * $second;
         $scale = Rational::of($common);
 
         return new Quotient(Sum::of([

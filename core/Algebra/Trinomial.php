@@ -6,8 +6,8 @@ namespace Runel\Algebra;
 
 use Runel\Message\Message;
 use Runel\Message\TooLarge;
+use Runel\Number\Integers;
 use Runel\Number\Rational;
-use Runel\Number\Whole;
 use Runel\Polynomial\Monomial;
 use Runel\Polynomial\Polynomial;
 use Runel\Polynomial\Term;
@@ -93,7 +93,7 @@ final readonly class Trinomial
     /** The whole square root of the discriminant, or null when it is no perfect square. */
     public function root(): ?int
     {
-        return Whole::squareRoot($this->discriminant());
+        return Integers::squareRoot($this->discriminant());
     }
 
     /** Whether it cannot be factored over the integers. */
@@ -130,7 +130,7 @@ final readonly class Trinomial
             return null;
         }
         [$first, $second] = array_map(function (int $number): array {
-            $divisor = Whole::gcd($this->a, $number);
+            $divisor = Integers::gcd($this->a, $number);
 
             return [intdiv($this->a, $divisor), intdiv($number, $divisor)];
         }, $pair);

@@ -12,8 +12,8 @@ use Runel\Expression\Numeral;
 use Runel\Expression\Power;
 use Runel\Expression\Quotient;
 use Runel\Expression\Root;
+use Runel\Number\Integers;
 use Runel\Number\NoExactValue;
-use Runel\Number\Whole;
 use Runel\Polynomial\Polynomial;
 
 /** How an answer is written: worked out, collected, factored. */
@@ -105,7 +105,7 @@ final class Form
         }
         $number = $radicand->value->toInt();
         try {
-            return $number !== null && $number > 0 && Whole::squareSplit($number)[0] === 1;
+            return $number !== null && $number > 0 && Integers::squareFreePart($number)[0] === 1;
         } catch (NoExactValue) {
             return true;
         }

@@ -10,6 +10,7 @@ use Runel\Expression\Node;
 use Runel\Expression\Rewriter;
 use Runel\Notation\Arranger;
 use Runel\Notation\PlainText;
+use Runel\Notation\TimesSign;
 
 /** What a demonstration takes on squared paper: its widest line or grid, its lines and the rows of its grids. */
 final readonly class Extent
@@ -18,7 +19,7 @@ final readonly class Extent
 
     public static function of(Demonstration $demonstration): self
     {
-        $arranger = new Arranger($demonstration->task->style->times);
+        $arranger = new Arranger($demonstration->task->style->get(TimesSign::class));
         $signs = static fn(Node $node): int => mb_strlen(
             (new PlainText())->write($arranger->arrange(Rewriter::unmarked($node))),
         );

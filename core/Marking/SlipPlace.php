@@ -97,7 +97,7 @@ final readonly class SlipPlace
             if ($own === null || $own->isZero() || $own->letters() !== $letters) {
                 continue;
             }
-            if (!$right->over($own, $letters[0])[1]->isZero()) {
+            if (!$right->dividedWithRemainder($own, $letters[0])[1]->isZero()) {
                 $wrong[] = $place;
             }
         }

@@ -308,7 +308,7 @@ final readonly class Rational implements \Stringable
             && $this->top !== \PHP_INT_MIN
             && $other->top !== \PHP_INT_MIN
         ) {
-            return new self(Whole::gcd($this->top, $other->top), 1);
+            return new self(Integers::gcd($this->top, $other->top), 1);
         }
         $numerator = self::whole($this->numerator())->gcd(self::whole($other->numerator()));
         $first = self::whole($this->denominator());
@@ -330,8 +330,8 @@ final readonly class Rational implements \Stringable
             return null;
         }
         if ($this->big === null) {
-            $top = Whole::squareRoot($this->top);
-            $bottom = Whole::squareRoot($this->bottom);
+            $top = Integers::squareRoot($this->top);
+            $bottom = Integers::squareRoot($this->bottom);
 
             return $top === null || $bottom === null ? null : new self($top, $bottom);
         }
@@ -369,7 +369,7 @@ final readonly class Rational implements \Stringable
             $denominator = -$denominator;
         }
         if ($denominator !== 1) {
-            $divisor = Whole::gcd($numerator, $denominator);
+            $divisor = Integers::gcd($numerator, $denominator);
             $numerator = intdiv($numerator, $divisor);
             $denominator = intdiv($denominator, $divisor);
         }

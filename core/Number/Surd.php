@@ -48,8 +48,8 @@ final readonly class Surd implements \Stringable
         // √(n/d) is √n·√d/d; each is split by itself, and then what the two have in common comes out as well.
         $numerator = $radicand->absolute()->numerator()->toInt() ?? throw new NoExactValue("root of $radicand");
         $denominator = $radicand->denominator()->toInt() ?? throw new NoExactValue("root of $radicand");
-        [$first, $above] = Whole::squareSplit($numerator);
-        [$second, $below] = Whole::squareSplit($denominator);
+        [$first, $above] = Integers::squareFreePart($numerator);
+        [$second, $below] = Integers::squareFreePart($denominator);
         [$inside, $common] = self::rootProduct($above, $below);
         $outside = Rational::of($first)->times(Rational::of($second))->times(Rational::of($common));
 
@@ -335,7 +335,7 @@ final readonly class Surd implements \Stringable
                 continue;
             }
             foreach ($atoms as $place => $atom) {
-                $common = Whole::gcd($atom, $next);
+                $common = Integers::gcd($atom, $next);
                 if ($common > 1) {
                     unset($atoms[$place]);
                     array_push($left, $common, intdiv($atom, $common), intdiv($next, $common));
@@ -366,7 +366,7 @@ final readonly class Surd implements \Stringable
      */
     private static function rootProduct(int $left, int $right): array
     {
-        $common = Whole::gcd($left, $right);
+        $common = Integers::gcd($left, $right);
         /** @var int|float $radicand */
         $radicand = intdiv($left, $common) * intdiv($right, $common);
         if (!\is_int($radicand)) {

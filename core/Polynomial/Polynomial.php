@@ -18,8 +18,8 @@ use Runel\Expression\Sum;
 use Runel\Message\Message;
 use Runel\Message\TooLarge;
 use Runel\Number\DivisionByZero;
+use Runel\Number\Integers;
 use Runel\Number\Rational;
-use Runel\Number\Whole;
 
 /** A polynomial in any number of letters, always collected and in standard form. */
 final class Polynomial
@@ -187,7 +187,7 @@ final class Polynomial
      *
      * @throws TooLarge when a number on the way passes the limit on digits
      */
-    public function over(self $divisor, string $letter): array
+    public function dividedWithRemainder(self $divisor, string $letter): array
     {
         $remainder = $this;
         $quotient = [];
@@ -348,7 +348,7 @@ final class Polynomial
         if ($root->index !== 2 || $radicand === null || $radicand > self::LARGEST_RADICAND) {
             throw new NotPolynomial('root');
         }
-        $whole = Whole::squareRoot($radicand);
+        $whole = Integers::squareRoot($radicand);
 
         return $whole !== null
             ? self::constant($whole)

@@ -9,8 +9,8 @@ use Runel\Expression\Negative;
 use Runel\Expression\Numeral;
 use Runel\Expression\Product;
 use Runel\Expression\Sum;
+use Runel\Number\Integers;
 use Runel\Number\Rational;
-use Runel\Number\Whole;
 
 /** A coefficient and its letters. The coefficient may be 0, for the placeholder of a missing power. */
 final class Term
@@ -34,7 +34,7 @@ final class Term
             return new self($coefficient, $monomial);
         }
         // Roots that meet become one: what is square under it comes out.
-        [$outside, $inside] = Whole::squareSplit($radicand);
+        [$outside, $inside] = Integers::squareFreePart($radicand);
         $letters = $monomial->withoutRoots();
 
         return new self(

@@ -24,8 +24,8 @@ final readonly class Equations
 {
     private const COST = 4;
 
-    /** @param Evaluation<Ratio> $evaluation in the forms */
-    public function __construct(private Forms $forms, private Evaluation $evaluation) {}
+    /** @param Evaluation<RationalFunction> $evaluation in the forms */
+    public function __construct(private NormalForms $forms, private Evaluation $evaluation) {}
 
     public function compare(Node $before, Node $after): Entailment
     {
@@ -109,7 +109,7 @@ final readonly class Equations
         if (!$node instanceof Equation) {
             throw new NoExactValue('not an equation');
         }
-        $poles = OneLetter::one();
+        $poles = Univariate::one();
         foreach ($this->denominators($node) as $denominator) {
             $poles = $poles->times($this->polynomial($denominator, $letter));
         }
@@ -121,9 +121,9 @@ final readonly class Equations
     }
 
     /** @param array<int, Rational> $form */
-    private function polynomial(array $form, string $letter): OneLetter
+    private function polynomial(array $form, string $letter): Univariate
     {
-        return OneLetter::of($this->forms->inOneLetter($form, $letter) ?? throw new NoExactValue(
+        return Univariate::of($this->forms->inOneLetter($form, $letter) ?? throw new NoExactValue(
             'a root with a letter under it',
         ));
     }
@@ -151,11 +151,15 @@ final readonly class Equations
     }
 
     /** Left side minus right side. */
-    private function sides(Equation $equation): Ratio
+    private function sides(Equation $equation): RationalFunction
     {
         $sides = $this->evaluation->of(Sum::of([$equation->left, new Negative($equation->right)]));
 
-        return new Ratio($sides->numerator, $this->forms->number(Rational::one())->denominator, $sides->degree);
+        return new RationalFunction(
+            $sides->numerator,
+            $this->forms->number(Rational::one())->denominator,
+            $sides->degree,
+        );
     }
 
     /**

@@ -35,8 +35,12 @@ use Runel\Law\Move\ZeroProduct;
 /** Each move's law: what has to be the same for a line to follow by it. A move without a law proves nothing. */
 final readonly class Laws
 {
-    /** @param Evaluation<Ratio> $evaluation in the forms */
-    public function __construct(private Forms $forms, private Evaluation $evaluation, private Equations $equations) {}
+    /** @param Evaluation<RationalFunction> $evaluation in the forms */
+    public function __construct(
+        private NormalForms $forms,
+        private Evaluation $evaluation,
+        private Equations $equations,
+    ) {}
 
     public function follows(Node $before, Node $after, Move $move): Entailment
     {

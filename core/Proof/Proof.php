@@ -42,8 +42,8 @@ use Runel\Number\Surd;
  */
 final readonly class Proof
 {
-    private Forms $forms;
-    /** @var Evaluation<Ratio> */
+    private NormalForms $forms;
+    /** @var Evaluation<RationalFunction> */
     private Evaluation $evaluation;
     private Equations $equations;
     private Laws $laws;
@@ -51,7 +51,7 @@ final readonly class Proof
     /** @param Effort|null $effort what may be spent; null: as much as it takes */
     public function __construct(?Effort $effort = null)
     {
-        $this->forms = new Forms($effort);
+        $this->forms = new NormalForms($effort);
         $this->evaluation = new Evaluation($this->forms, $this->forms->letter(...));
         $this->equations = new Equations($this->forms, $this->evaluation);
         $this->laws = new Laws($this->forms, $this->evaluation, $this->equations);
@@ -240,7 +240,7 @@ final readonly class Proof
             return false;
         }
         foreach (array_keys($quotient->numerator) as $monomial) {
-            if (!Forms::contains($monomial, $divisor)) {
+            if (!NormalForms::contains($monomial, $divisor)) {
                 return false;
             }
         }

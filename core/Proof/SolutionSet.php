@@ -8,16 +8,16 @@ namespace Runel\Proof;
 final readonly class SolutionSet
 {
     /**
-     * @param OneLetter $zeros its zeros solve it; where all numbers do, its zeros are those for which a side has no
-     *                         value
+     * @param Univariate $zeros its zeros solve it; where all numbers do, its zeros are those for which a side has no
+     *                          value
      */
-    private function __construct(private OneLetter $zeros, private bool $all) {}
+    private function __construct(private Univariate $zeros, private bool $all) {}
 
     /**
-     * @param OneLetter $difference left side minus right side, without denominators
-     * @param OneLetter $poles      where one of the sides has no value
+     * @param Univariate $difference left side minus right side, without denominators
+     * @param Univariate $poles      where one of the sides has no value
      */
-    public static function of(OneLetter $difference, OneLetter $poles): self
+    public static function of(Univariate $difference, Univariate $poles): self
     {
         return $difference->isZero()
             ? new self($poles->withoutRepeats(), true)
@@ -27,7 +27,7 @@ final readonly class SolutionSet
     /** @param list<self> $sets */
     public static function union(array $sets): self
     {
-        $zeros = OneLetter::one();
+        $zeros = Univariate::one();
         foreach ($sets as $set) {
             if ($set->all) {
                 return $set;
@@ -56,7 +56,7 @@ final readonly class SolutionSet
     }
 
     /** What solves it and does not solve another, as zeros; null where everything solves it. */
-    public function beyond(self $other): ?OneLetter
+    public function beyond(self $other): ?Univariate
     {
         return $this->all ? null : $this->zeros->without($other->zeros);
     }

@@ -33,26 +33,8 @@ final readonly class HouseStyle
         'denominators' => Denominators::class,
     ];
 
-    private function __construct(
-        public Words $words,
-        public Moving $moving,
-        public UnknownSide $unknownSide,
-        public SquareBooks $squareBooks,
-        public Leading $leading,
-        public HalfSquared $halfSquared,
-        public NegativeRoot $negativeRoot,
-        public Answers $answers,
-        public Places $places,
-        public Fractions $fractions,
-        public CrossSigns $crossSigns,
-        public MinusOne $minusOne,
-        public OuterTermsFirst $outerTermsFirst,
-        public MiddleTerms $middleTerms,
-        public GridLongEdge $gridLongEdge,
-        public VerdictTold $verdict,
-        public Denominators $denominators,
-        public TimesSign $times,
-    ) {}
+    /** @param array<class-string<\BackedEnum>, \BackedEnum> $values by the enum of the key, in the table's order */
+    private function __construct(private array $values) {}
 
     public static function default(): self
     {
@@ -80,9 +62,21 @@ final readonly class HouseStyle
         return self::from([$key => $value] + $this->all());
     }
 
-    public function get(string $key): string
+    /**
+     * The value of one key.
+     *
+     * @template T of \BackedEnum
+     *
+     * @param class-string<T> $enum the key's
+     *
+     * @return T
+     */
+    public function get(string $enum): \BackedEnum
     {
-        return $this->all()[$key] ?? throw new \LogicException("No house-style key $key.");
+        /** @var T a value is of its key's enum */
+        $value = $this->values[$enum];
+
+        return $value;
     }
 
     /** @return array<string, non-empty-list<string>> every key with its values, the default first */
@@ -103,26 +97,7 @@ final readonly class HouseStyle
     /** @return array<string, string> every key with its value */
     public function all(): array
     {
-        return [
-            'words' => $this->words->value,
-            'moving' => $this->moving->value,
-            'unknown-side' => $this->unknownSide->value,
-            'square-books' => $this->squareBooks->value,
-            'leading' => $this->leading->value,
-            'half-squared' => $this->halfSquared->value,
-            'negative-root' => $this->negativeRoot->value,
-            'answers' => $this->answers->value,
-            'places' => $this->places->value,
-            'fractions' => $this->fractions->value,
-            'cross-signs' => $this->crossSigns->value,
-            'minus-one' => $this->minusOne->value,
-            'outer-terms-first' => $this->outerTermsFirst->value,
-            'middle-terms' => $this->middleTerms->value,
-            'grid-long-edge' => $this->gridLongEdge->value,
-            'times' => $this->times->value,
-            'verdict' => $this->verdict->value,
-            'denominators' => $this->denominators->value,
-        ];
+        return array_map(fn(string $enum): string => (string) $this->values[$enum]->value, self::KEYS);
     }
 
     /** @param array<string, string> $chosen */
@@ -133,47 +108,25 @@ final readonly class HouseStyle
             throw new BadRequest(Message::of('error.style-key', ['found' => mb_substr((string) $unknown, 0, 40)]));
         }
 
-        return new self(
-            words: self::chosenOf(Words::class, 'words', $chosen),
-            moving: self::chosenOf(Moving::class, 'moving', $chosen),
-            unknownSide: self::chosenOf(UnknownSide::class, 'unknown-side', $chosen),
-            squareBooks: self::chosenOf(SquareBooks::class, 'square-books', $chosen),
-            leading: self::chosenOf(Leading::class, 'leading', $chosen),
-            halfSquared: self::chosenOf(HalfSquared::class, 'half-squared', $chosen),
-            negativeRoot: self::chosenOf(NegativeRoot::class, 'negative-root', $chosen),
-            answers: self::chosenOf(Answers::class, 'answers', $chosen),
-            places: self::chosenOf(Places::class, 'places', $chosen),
-            fractions: self::chosenOf(Fractions::class, 'fractions', $chosen),
-            crossSigns: self::chosenOf(CrossSigns::class, 'cross-signs', $chosen),
-            minusOne: self::chosenOf(MinusOne::class, 'minus-one', $chosen),
-            outerTermsFirst: self::chosenOf(OuterTermsFirst::class, 'outer-terms-first', $chosen),
-            middleTerms: self::chosenOf(MiddleTerms::class, 'middle-terms', $chosen),
-            gridLongEdge: self::chosenOf(GridLongEdge::class, 'grid-long-edge', $chosen),
-            times: self::chosenOf(TimesSign::class, 'times', $chosen),
-            verdict: self::chosenOf(VerdictTold::class, 'verdict', $chosen),
-            denominators: self::chosenOf(Denominators::class, 'denominators', $chosen),
-        );
+        $values = [];
+        foreach (self::KEYS as $key => $enum) {
+            $values[$enum] = isset($chosen[$key]) ? self::value($enum, $key, $chosen[$key]) : $enum::cases()[0];
+        }
+
+        return new self($values);
     }
 
     /**
-     * @template T of \BackedEnum
+     * @param class-string<\BackedEnum> $enum
      *
-     * @param class-string<T>       $enum
-     * @param array<string, string> $chosen
-     *
-     * @return T
+     * @throws BadRequest when there is no such value
      */
-    private static function chosenOf(string $enum, string $key, array $chosen): \BackedEnum
+    private static function value(string $enum, string $key, string $chosen): \BackedEnum
     {
-        if (!isset($chosen[$key])) {
-            return $enum::cases()[0];
-        }
-
-        return $enum::tryFrom($chosen[$key]) ?? throw new BadRequest(Message::of('error.style-value', [
-            'key' => $key, 'found' => mb_substr($chosen[$key], 0, 40), 'values' => implode(
-                ', ',
-                array_column($enum::cases(), 'value'),
-            ),
+        return $enum::tryFrom($chosen) ?? throw new BadRequest(Message::of('error.style-value', [
+            'key' => $key,
+            'found' => mb_substr($chosen, 0, 40),
+            'values' => implode(', ', array_column($enum::cases(), 'value')),
         ]));
     }
 }

@@ -11,8 +11,8 @@ use Runel\Expression\Numeral;
 use Runel\Expression\Product;
 use Runel\Expression\Quotient;
 use Runel\Expression\Sum;
+use Runel\Number\Integers;
 use Runel\Number\Rational;
-use Runel\Number\Whole;
 use Runel\Polynomial\Term;
 
 /** What is written between a sum or product of fractions and its value: the working that people skip and regret. */
@@ -33,7 +33,7 @@ final class FractionWork
         }
         $common = 1;
         foreach ($denominators as $denominator) {
-            $common = $denominator === null ? 0 : intdiv($common, Whole::gcd($common, $denominator)) * $denominator;
+            $common = $denominator === null ? 0 : intdiv($common, Integers::gcd($common, $denominator)) * $denominator;
             if (!\is_int($common) || $common === 0) {
                 return null;
             }

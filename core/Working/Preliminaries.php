@@ -128,11 +128,11 @@ final readonly class Preliminaries
         if ($expansion !== []) {
             $lines[] = Line::equivalent($tidied, new Rewrite());
         }
-        $across = $this->task->style->moving === Moving::Across;
+        $across = $this->task->style->get(Moving::class) === Moving::Across;
         $wanted = new Equation($standard, $zero);
         array_push($lines, ...($right->isZero()
             ? [Line::equivalent($wanted, new Rewrite())]
-            : BothSides::taken($left, $right, $right, $wanted, $this->task->style->moving)));
+            : BothSides::taken($left, $right, $right, $wanted, $this->task->style->get(Moving::class))));
         $productIsNotZero = $expansion !== [] && $this->task->problem->product !== null;
 
         return new Step(

@@ -16,6 +16,7 @@ use Runel\Ladder\Dice;
 use Runel\Notation\Arranger;
 use Runel\Notation\Ascii;
 use Runel\Notation\PlainText;
+use Runel\Notation\TimesSign;
 use Runel\Practice\Made;
 use Runel\Style\HouseStyle;
 
@@ -89,6 +90,6 @@ final class AttemptFactory extends Factory
 
     private static function typed(Node $node): string
     {
-        return (new PlainText())->write((new Arranger(HouseStyle::default()->times))->arrange($node));
+        return (new PlainText())->write((new Arranger(HouseStyle::default()->get(TimesSign::class)))->arrange($node));
     }
 }

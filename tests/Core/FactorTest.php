@@ -24,8 +24,8 @@ use Runel\Judging\Judge;
 use Runel\Message\TooLarge;
 use Runel\Method\Catalogue;
 use Runel\Notation\Ascii;
+use Runel\Number\Integers;
 use Runel\Number\Rational;
-use Runel\Number\Whole;
 use Runel\Parsing\Parser;
 use Runel\Polynomial\Polynomial;
 use Runel\Problem\Problem;
@@ -137,7 +137,7 @@ final class FactorTest extends TestCase
         for ($a = 1; $a <= 12; ++$a) {
             for ($c = -12; $c <= 12; ++$c) {
                 for ($b = -14; $b <= 14; ++$b) {
-                    if ($c === 0 || Whole::gcd(Whole::gcd($a, $b), $c) !== 1) {
+                    if ($c === 0 || Integers::gcd(Integers::gcd($a, $b), $c) !== 1) {
                         continue;
                     }
                     $trinomial = Trinomial::of(

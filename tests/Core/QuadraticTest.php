@@ -62,7 +62,7 @@ final class QuadraticTest extends TestCase
             }
             self::assertArrayHasKey('formula', $answers, $typed);
             self::assertGreaterThan(1, \count($answers), $typed);
-            $complex = $style->negativeRoot === NegativeRoot::Complex;
+            $complex = $style->get(NegativeRoot::class) === NegativeRoot::Complex;
             $kind = $discriminant->isZero() ? 1 : ($discriminant->isNegative() && !$complex ? 0 : 2);
             foreach ($answers as $road => $solutions) {
                 self::assertCount($kind, $solutions, "$typed by $road");

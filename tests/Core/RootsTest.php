@@ -146,7 +146,7 @@ final class RootsTest extends TestCase
             )->answer->details();
             $value = Ascii::write(self::expressions($answer['solutions'] ?? [])[0]);
             $put = self::read(str_replace('k', "*($value)", $dividend));
-            [, $left] = $put->over(self::read($divisor), 'x');
+            [, $left] = $put->dividedWithRemainder(self::read($divisor), 'x');
             self::assertTrue($left->equals(self::read((string) $asked)), $typed);
         }
     }

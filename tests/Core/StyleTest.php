@@ -25,7 +25,7 @@ final class StyleTest extends TestCase
     {
         $style = HouseStyle::of(['times' => 'cross', 'words' => 'us', 'places' => '4']);
         self::assertSame(['places' => '4', 'times' => 'cross'], $style->chosen());
-        self::assertSame('dot', $style->with('times', 'dot')->get('times'));
+        self::assertSame('dot', $style->with('times', 'dot')->all()['times']);
         self::assertSame(array_keys(HouseStyle::table()), array_keys($style->all()));
         foreach ([['colour' => 'red'], ['times' => 'star'], ['times' => ['x']], ['places' => 2.5]] as $wrong) {
             try {

@@ -10,10 +10,10 @@ use Brick\Math\BigRational;
 use Brick\Math\RoundingMode;
 use PHPUnit\Framework\TestCase;
 use Runel\Number\DivisionByZero;
+use Runel\Number\Integers;
 use Runel\Number\NoExactValue;
 use Runel\Number\Rational;
 use Runel\Number\Surd;
-use Runel\Number\Whole;
 
 /** The fractions with square roots adjoined: a field, with exact signs, denesting and correctly rounded decimals. */
 final class SurdTest extends TestCase
@@ -48,7 +48,8 @@ final class SurdTest extends TestCase
             $root = Surd::rootOf($value);
             self::assertTrue($root->times($root)->equals(Surd::rational($value)), "the root of $value is $root");
             foreach (array_keys($root->parts) as $radicand) {
-                self::assertSame([1, abs($radicand)], Whole::squareSplit(abs($radicand)), "$radicand is square-free");
+                $size = abs($radicand);
+                self::assertSame([1, $size], Integers::squareFreePart($size), "$size is square-free");
             }
         }
     }
@@ -125,16 +126,16 @@ final class SurdTest extends TestCase
     public function testSquaresAreTakenOutOfEveryNumber(): void
     {
         for ($number = 1; $number <= 3000; ++$number) {
-            [$outside, $inside] = Whole::squareSplit($number);
+            [$outside, $inside] = Integers::squareFreePart($number);
             self::assertSame($number, $outside * $outside * $inside);
             for ($square = 2; $square * $square <= $inside; ++$square) {
                 self::assertNotSame(0, $inside % ($square * $square), "$number leaves $inside");
             }
-            self::assertSame($inside, array_product(Whole::primes($inside)));
+            self::assertSame($inside, array_product(Integers::primes($inside)));
         }
-        self::assertSame([999_983, 1], Whole::squareSplit(999_983 * 999_983), 'the square of a large prime');
+        self::assertSame([999_983, 1], Integers::squareFreePart(999_983 * 999_983), 'the square of a large prime');
         $this->expectException(NoExactValue::class);
-        Whole::squareSplit(\PHP_INT_MAX);
+        Integers::squareFreePart(\PHP_INT_MAX);
     }
 
     private function imaginary(Surd $real): Surd

@@ -22,6 +22,7 @@ use Runel\Expression\Product;
 use Runel\Notation\Arranger;
 use Runel\Notation\Latex;
 use Runel\Notation\PlainText;
+use Runel\Notation\TimesSign;
 use Runel\Problem\Problem;
 use Runel\Style\HouseStyle;
 use Tests\Core\Chance;
@@ -289,7 +290,7 @@ final class FacesTest extends TestCase
      */
     private function written(array $tables, Latex|PlainText $writer): array
     {
-        $arranger = new Arranger(HouseStyle::default()->times);
+        $arranger = new Arranger(HouseStyle::default()->get(TimesSign::class));
 
         return array_map(static fn(array $rows): array => array_map(static fn(array $row): array => array_map(
             static fn(Node|string|null $cell): string => self::plain($cell instanceof Node

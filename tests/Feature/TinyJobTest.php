@@ -23,7 +23,7 @@ use Runel\Problem\Problem;
 use Runel\Style\HouseStyle;
 use Tests\Core\TinyJob\OpenMinusFamily;
 
-/** What it costs to add a job: its folder, its words, and its line in the list of jobs. Nothing else is touched here. */
+/** What it costs to add a job: its folder, its words, and its line in the list of jobs. Nothing else is touched. */
 final class TinyJobTest extends TestCase
 {
     private const WORDS = [

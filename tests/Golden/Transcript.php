@@ -16,6 +16,7 @@ use Runel\Expression\Node;
 use Runel\Notation\Arranger;
 use Runel\Notation\Ascii;
 use Runel\Notation\PlainText;
+use Runel\Notation\TimesSign;
 
 /** Every word a demonstration says, with what it accepts, what it warns of and what it lights, as plain text. */
 final class Transcript
@@ -28,7 +29,7 @@ final class Transcript
 
     public static function of(Demonstration $demonstration, Faces $faces): string
     {
-        $arranger = new Arranger($demonstration->task->style->times);
+        $arranger = new Arranger($demonstration->task->style->get(TimesSign::class));
         $transcript = new self($faces->text(
             $demonstration->task->style,
         ), static fn(Node $node): string => (new PlainText())->write($arranger->arrange($node)));

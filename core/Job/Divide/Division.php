@@ -51,7 +51,7 @@ final readonly class Division
 
     public static function of(Expression $written, string $letter, Polynomial $dividend, Polynomial $divisor): self
     {
-        return new self($written, $letter, $dividend, $divisor, ...$dividend->over($divisor, $letter));
+        return new self($written, $letter, $dividend, $divisor, ...$dividend->dividedWithRemainder($divisor, $letter));
     }
 
     /** The number that makes a linear divisor 0; null where it is not linear. */

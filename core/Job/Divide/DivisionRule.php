@@ -14,7 +14,7 @@ use Runel\Expression\Sum;
 use Runel\Number\Rational;
 use Runel\Polynomial\Polynomial;
 use Runel\Slip\OfSlip;
-use Runel\Slip\Rule\InOneLetter;
+use Runel\Slip\Rule\UnivariateTerms;
 use Runel\Slip\Slip;
 use Runel\Slip\WrongRule;
 
@@ -25,8 +25,8 @@ final readonly class DivisionRule implements WrongRule
 
     public function wrong(Node $line): iterable
     {
-        $above = $line instanceof Quotient ? InOneLetter::of($line->numerator) : null;
-        $below = $line instanceof Quotient ? InOneLetter::of($line->denominator) : null;
+        $above = $line instanceof Quotient ? UnivariateTerms::of($line->numerator) : null;
+        $below = $line instanceof Quotient ? UnivariateTerms::of($line->denominator) : null;
         yield from $this->small($line);
         if ($above === null || $below === null || $above->letter !== $below->letter) {
             return;
@@ -47,7 +47,7 @@ final readonly class DivisionRule implements WrongRule
             yield $line->operand;
         }
         $in = $line instanceof Equation && Polynomial::tryFrom($line->right)?->isZero() === true
-            ? InOneLetter::of($line->left)
+            ? UnivariateTerms::of($line->left)
             : null;
         if ($this->slip === Slip::DivisorSignNotTurned && $in?->polynomial->degree() === 1) {
             $last = $in->polynomial->coefficient($in->letter, 0);
@@ -66,10 +66,10 @@ final readonly class DivisionRule implements WrongRule
     }
 
     /** @return iterable<array{Polynomial, Polynomial|null}> quotient and remainder; null where that was left out */
-    private function outcomes(InOneLetter $above, InOneLetter $below): iterable
+    private function outcomes(UnivariateTerms $above, UnivariateTerms $below): iterable
     {
         $letter = $above->letter;
-        [$quotient, $rest] = $above->polynomial->over($below->polynomial, $letter);
+        [$quotient, $rest] = $above->polynomial->dividedWithRemainder($below->polynomial, $letter);
         if ($this->slip === Slip::OuterFactorForgotten) {
             $front = $below->polynomial->terms[0]->coefficient;
             $high = $quotient->scaledBy($front);
@@ -93,11 +93,13 @@ final readonly class DivisionRule implements WrongRule
                 static fn(Rational $coefficient): bool => !$coefficient->isZero(),
             ));
             $gaps = \count($standing) <= $above->polynomial->degree();
-            $wrong = $gaps && $standing !== [] ? $above->with($standing)->over($below->polynomial, $letter) : null;
+            $wrong = $gaps && $standing !== []
+                ? $above->with($standing)->dividedWithRemainder($below->polynomial, $letter)
+                : null;
         } else {
             $last = $below->polynomial->coefficient($letter, 0);
             $turned = $below->polynomial->minus(Polynomial::constant($last->times(Rational::of(2))));
-            $wrong = $last->isZero() ? null : $above->polynomial->over($turned, $letter);
+            $wrong = $last->isZero() ? null : $above->polynomial->dividedWithRemainder($turned, $letter);
         }
         if ($wrong !== null) {
             yield $wrong;

@@ -19,6 +19,7 @@ use Runel\Expression\Numeral;
 use Runel\Law\Move\RemainderIs;
 use Runel\Law\Move\Rewrite;
 use Runel\Message\Message;
+use Runel\Style\Moving;
 use Runel\Working\LinearSteps;
 use Runel\Working\SyntheticSteps;
 
@@ -108,7 +109,7 @@ final readonly class UnknownSteps
         $linear = new LinearSteps(
             $unknown->unknown,
             $wanted->left,
-            $task->style->moving,
+            $task->style->get(Moving::class),
             $unknown->row->top[0]->content(),
             $unknown->remainder,
         );

@@ -8,7 +8,7 @@ use Runel\Algebra\Trinomial;
 use Runel\Demonstration\Figure\ArrangementHuntFigure;
 use Runel\Demonstration\Figure\ArrangementRow;
 use Runel\Demonstration\Figure\TrialVerdict;
-use Runel\Number\Whole;
+use Runel\Number\Integers;
 
 /**
  * All arrangements (mx + r)(nx + s) with mn = a and rs = ±c, each once: factor pairs of a with m growing, for
@@ -77,7 +77,7 @@ final readonly class Arrangements
             return [$total, match (true) {
                 $total === $trinomial->b => TrialVerdict::Fits,
                 $trinomial->c < 0 && -$total === $trinomial->b => TrialVerdict::Repaired,
-                Whole::gcd($m, $r) > 1 || Whole::gcd($n, $s) > 1 => TrialVerdict::Shares,
+                Integers::gcd($m, $r) > 1 || Integers::gcd($n, $s) > 1 => TrialVerdict::Shares,
                 default => TrialVerdict::Misses,
             }];
         };
@@ -103,8 +103,8 @@ final readonly class Arrangements
     {
         $rows = [];
         $hit = null;
-        $firsts = Whole::factorPairs($trinomial->a);
-        $lasts = Whole::factorPairs(abs($trinomial->c));
+        $firsts = Integers::factorPairs($trinomial->a);
+        $lasts = Integers::factorPairs(abs($trinomial->c));
         if ($signed) {
             $firsts = array_reverse($firsts);
             $lasts = array_reverse($lasts);

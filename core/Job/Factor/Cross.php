@@ -34,7 +34,7 @@ final class Cross extends FactorMethod
 
     protected function work(Trinomial $trinomial, Outer $outer, Task $task): Work
     {
-        $last = $task->style->crossSigns === CrossSigns::Last;
+        $last = $task->style->get(CrossSigns::class) === CrossSigns::Last;
         $arrangements = $last ? Arrangements::signsLast($trinomial) : Arrangements::signsFirst($trinomial);
         $sections = [new Section(
             Phase::Hunting,

@@ -71,7 +71,7 @@ final readonly class FactorByRationalRoots implements Method
         $parts = PolynomialFactoring::ofTask($task, $this->ways);
         $outer = $parts->outer();
         [$written, $factors] = $this->rest($parts, $task);
-        $inside = $parts->common->negative && $task->style->minusOne === MinusOne::Inside;
+        $inside = $parts->common->negative && $task->style->get(MinusOne::class) === MinusOne::Inside;
         $answer = $factors === []
             ? $outer->wrap([])
             : $outer->finished($factors, $inside);

@@ -85,7 +85,7 @@ abstract class FactorMethod implements FactorsQuadratics
             if ($this->hunts()) {
                 $reading[] = $this->signs($trinomial);
             }
-            if ($this->hunts() && $task->style->verdict === VerdictTold::Shown) {
+            if ($this->hunts() && $task->style->get(VerdictTold::class) === VerdictTold::Shown) {
                 $reading[] = $this->verdict($trinomial);
             }
             $work = $this->work($trinomial, $outer, $task);
@@ -262,7 +262,7 @@ abstract class FactorMethod implements FactorsQuadratics
     /** @return array{Section, Expression} the finish and the answer */
     private function finish(Task $task, CommonTerm $common, ?Trinomial $trinomial, Outer $outer): array
     {
-        $inside = $common->negative && $task->style->minusOne === MinusOne::Inside;
+        $inside = $common->negative && $task->style->get(MinusOne::class) === MinusOne::Inside;
         if ($trinomial === null) {
             $answer = $outer->finished([$common->rest], $inside);
             $steps = [new Step(
@@ -273,7 +273,7 @@ abstract class FactorMethod implements FactorsQuadratics
             )];
         } elseif ($trinomial->isPrime()) {
             $answer = $outer->wrap([$common->rest->toExpression()]);
-            $steps = $task->style->verdict === VerdictTold::Held ? [$this->verdict($trinomial)] : [];
+            $steps = $task->style->get(VerdictTold::class) === VerdictTold::Held ? [$this->verdict($trinomial)] : [];
             $steps[] = new Step(
                 id: 'prime',
                 title: Message::of($common->isOne() ? 'factor.prime.title' : 'factor.prime.title-inside'),

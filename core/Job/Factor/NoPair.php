@@ -15,7 +15,7 @@ use Runel\Expression\Power;
 use Runel\Expression\Product;
 use Runel\Expression\Sum;
 use Runel\Message\Message;
-use Runel\Number\Whole;
+use Runel\Number\Integers;
 
 /** That no pair can work, seen from the discriminant: it lies between two neighbouring squares, or below 0. */
 final class NoPair
@@ -56,7 +56,7 @@ final class NoPair
                 Line::side(new Power(Numeral::of($below), Numeral::of(2)), Numeral::of($below ** 2)),
                 Line::side(new Power(Numeral::of($below + 1), Numeral::of(2)), Numeral::of(($below + 1) ** 2)),
             ],
-            holds: Whole::squareRoot($discriminant) === null,
+            holds: Integers::squareRoot($discriminant) === null,
         );
     }
 

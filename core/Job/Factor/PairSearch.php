@@ -18,7 +18,7 @@ use Runel\Expression\Product;
 use Runel\Expression\Sum;
 use Runel\Law\Claim\Identity;
 use Runel\Message\Message;
-use Runel\Number\Whole;
+use Runel\Number\Integers;
 use Runel\Slip\Slip;
 
 /**
@@ -40,7 +40,7 @@ final readonly class PairSearch
         $largeSign = $sum < 0 ? -1 : 1;
         $pairs = [];
         $hit = null;
-        foreach (Whole::factorPairs(abs($product)) as $place => [$small, $large]) {
+        foreach (Integers::factorPairs(abs($product)) as $place => [$small, $large]) {
             $fits = $small * $smallSign + $large * $largeSign === $sum;
             $pairs[] = new PairRow($place + 1, $small * $smallSign, $large * $largeSign, $fits);
             $hit = $fits ? $place : $hit;

@@ -19,7 +19,7 @@ use Runel\Expression\Negative;
 use Runel\Expression\Product;
 use Runel\Law\Claim\Identity;
 use Runel\Message\Message;
-use Runel\Number\Whole;
+use Runel\Number\Integers;
 use Runel\Polynomial\Term;
 use Runel\Slip\Slip;
 use Runel\Working\Outer;
@@ -131,8 +131,8 @@ final class ProductGrid extends FactorMethod
     private function edges(Trinomial $trinomial): array
     {
         [$p, $q] = $trinomial->pair() ?? [0, 0];
-        $row1 = Whole::gcd($trinomial->a, $p);
-        $row2 = Whole::gcd($q, $trinomial->c) * ($q < 0 ? -1 : 1);
+        $row1 = Integers::gcd($trinomial->a, $p);
+        $row2 = Integers::gcd($q, $trinomial->c) * ($q < 0 ? -1 : 1);
         $column1 = intdiv($trinomial->a, $row1);
         $column2 = intdiv($p, $row1);
         $letter = static fn(int $number): Expression => $trinomial->linear($number, 0)->toExpression();

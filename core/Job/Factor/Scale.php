@@ -18,8 +18,8 @@ use Runel\Expression\Product;
 use Runel\Expression\Quotient;
 use Runel\Expression\Sum;
 use Runel\Message\Message;
+use Runel\Number\Integers;
 use Runel\Number\Rational;
-use Runel\Number\Whole;
 use Runel\Polynomial\Term;
 use Runel\Slip\Slip;
 use Runel\Working\Outer;
@@ -113,7 +113,7 @@ final class Scale extends FactorMethod
     /** @param array{int, int} $pair */
     private function reduces(Trinomial $trinomial, array $pair): bool
     {
-        return Whole::gcd($trinomial->a, $pair[0]) > 1 || Whole::gcd($trinomial->a, $pair[1]) > 1;
+        return Integers::gcd($trinomial->a, $pair[0]) > 1 || Integers::gcd($trinomial->a, $pair[1]) > 1;
     }
 
     /**

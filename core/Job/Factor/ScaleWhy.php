@@ -19,8 +19,8 @@ use Runel\Expression\Product;
 use Runel\Expression\Quotient;
 use Runel\Expression\Sum;
 use Runel\Message\Message;
+use Runel\Number\Integers;
 use Runel\Number\Rational;
-use Runel\Number\Whole;
 use Runel\Polynomial\Polynomial;
 use Runel\Working\Outer;
 
@@ -79,7 +79,7 @@ final class ScaleWhy extends FactorMethod
                     $outer->line($a, Scale::over($trinomial, $p), Scale::over($trinomial, $q)),
                 ],
             ),
-            ...(Whole::gcd($trinomial->a, $p) > 1 || Whole::gcd($trinomial->a, $q) > 1 ? [new Step(
+            ...(Integers::gcd($trinomial->a, $p) > 1 || Integers::gcd($trinomial->a, $q) > 1 ? [new Step(
                 id: 'reduce',
                 title: Message::of('scale.reduce.title'),
                 why: Message::of('scale.reduce.why'),

@@ -20,7 +20,7 @@ use Runel\Expression\Product;
 use Runel\Expression\Sum;
 use Runel\Law\Claim\Identity;
 use Runel\Message\Message;
-use Runel\Number\Whole;
+use Runel\Number\Integers;
 use Runel\Polynomial\Polynomial;
 use Runel\Polynomial\Term;
 use Runel\Slip\Slip;
@@ -78,8 +78,8 @@ final class SplitMiddle extends FactorMethod
             $second[1]->toExpression(),
         ]);
         // The factor of the second group takes the sign of its first term, so that both brackets come out the same.
-        $firstFactor = Whole::gcd($trinomial->a, $p);
-        $secondFactor = Whole::gcd($q, $trinomial->c) * ($q < 0 ? -1 : 1);
+        $firstFactor = Integers::gcd($trinomial->a, $p);
+        $secondFactor = Integers::gcd($q, $trinomial->c) * ($q < 0 ? -1 : 1);
         $bracket = $trinomial->linear(intdiv($trinomial->a, $firstFactor), intdiv($p, $firstFactor));
         $taken = $trinomial->linear($firstFactor, $secondFactor);
         $groups = Sum::of([Term::sum($first), self::group($second)]);

@@ -95,7 +95,7 @@ final class MultiplyByGrid extends MultiplyMethod
     private static function turnedForEdges(Pair $pair, HouseStyle $style): Pair
     {
         $long = \count($pair->leftTerms) <=> \count($pair->rightTerms);
-        $turn = match ($style->gridLongEdge) {
+        $turn = match ($style->get(GridLongEdge::class)) {
             GridLongEdge::Top => $long < 0,
             GridLongEdge::Side => $long > 0,
             GridLongEdge::AsGiven => false,
@@ -170,7 +170,7 @@ final class MultiplyByGrid extends MultiplyMethod
                 ['count' => \count($zeros)],
             ), figure: $figure);
         }
-        if ($style->outerTermsFirst === OuterTermsFirst::On && \count($cells) > 2) {
+        if ($style->get(OuterTermsFirst::class) === OuterTermsFirst::On && \count($cells) > 2) {
             $cells = [$cells[0], $cells[\count($cells) - 1], ...\array_slice($cells, 1, -1)];
         }
         foreach ($cells as [$row, $column]) {

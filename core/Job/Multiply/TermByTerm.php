@@ -79,7 +79,7 @@ final class TermByTerm extends MultiplyMethod
             [],
             [],
         );
-        $inHead = $task->style->middleTerms === MiddleTerms::InHead
+        $inHead = $task->style->get(MiddleTerms::class) === MiddleTerms::InHead
             && $pair->isTwoBinomials()
             && self::middlesAreLike($pair);
         [$products, $figure] = $inHead ? $this->outerThenMiddle($stage, $figure) : $this->products($stage, $figure);

@@ -308,7 +308,7 @@ final class FormulaWork
         $move = new ToBothSides($adds ? Operation::Add : Operation::Subtract, $operand);
         $after = new Equation($own, $other);
         $lines = [Line::equivalent($after, $move)];
-        if ($this->task->style->moving === Moving::BothSides) {
+        if ($this->task->style->get(Moving::class) === Moving::BothSides) {
             $added = array_map(static fn(Expression $term): Expression => $term->negated(), $taken);
             $both = new Equation(
                 BothSides::struck($this->own->terms(), $added),
@@ -326,12 +326,12 @@ final class FormulaWork
         );
         [$this->own, $this->other] = [$own, $other];
         $this->say(match (true) {
-            $gathers && $this->task->style->moving === Moving::Across => 'gather-across',
+            $gathers && $this->task->style->get(Moving::class) === Moving::Across => 'gather-across',
             $gathers => 'gather',
-            $this->task->style->moving === Moving::Across => 'across',
+            $this->task->style->get(Moving::class) === Moving::Across => 'across',
             $adds => 'add',
             default => 'subtract',
-        }, ['term' => $operand], $lines, $this->task->style->moving === Moving::Across
+        }, ['term' => $operand], $lines, $this->task->style->get(Moving::class) === Moving::Across
             ? Slip::SignNotTurned
             : Slip::OneSideOnly, $question);
     }
@@ -397,7 +397,7 @@ final class FormulaWork
         $move = new ToBothSides($operation, $by, $conditions);
         $after = new Equation($own, $other);
         $lines = [Line::equivalent($after, $move)];
-        if ($this->task->style->moving === Moving::BothSides && $operation === Operation::Divide) {
+        if ($this->task->style->get(Moving::class) === Moving::BothSides && $operation === Operation::Divide) {
             $both = new Equation(new Quotient($this->own, $by), new Quotient($this->other, $by));
             $lines = [Line::equivalent($both, $move)];
             if (!$both->equals($after)) {

@@ -58,7 +58,7 @@ final class BalanceWork
     {
         $this->reached = $linear->equation;
         $this->letter = $linear->letter;
-        $this->across = $task->style->moving === Moving::Across;
+        $this->across = $task->style->get(Moving::class) === Moving::Across;
     }
 
     public function demonstration(Balance $method): Demonstration
@@ -126,7 +126,7 @@ final class BalanceWork
             $own = Tidying::denominator($side);
             $by = $by->times($own)->dividedBy($by->commonDivisor($own));
         }
-        if ($by->isOne() || $this->task->style->denominators === Denominators::Carried) {
+        if ($by->isOne() || $this->task->style->get(Denominators::class) === Denominators::Carried) {
             return [];
         }
         $before = $this->reached;
@@ -245,7 +245,7 @@ final class BalanceWork
         $own = self::withLetter($left);
         $other = self::withLetter($right);
         if (!$own->isZero() && !$other->isZero()) {
-            $larger = $this->task->style->unknownSide === UnknownSide::Larger
+            $larger = $this->task->style->get(UnknownSide::class) === UnknownSide::Larger
                 && $other->coefficient($this->letter, 1)->compareTo($own->coefficient($this->letter, 1)) > 0;
             $taken = $larger ? $own : $other;
             [$newLeft, $newRight] = [$left->minus($taken), $right->minus($taken)];
@@ -293,7 +293,7 @@ final class BalanceWork
                 $larger => 'balance.gather.why-larger',
                 default => 'balance.gather.why',
             }, ['letter' => new Letter($this->letter), 'term' => $term, 'turned' => $taken->negated()->toExpression()]),
-            lines: BothSides::taken($left, $right, $taken, $wanted, $this->task->style->moving),
+            lines: BothSides::taken($left, $right, $taken, $wanted, $this->task->style->get(Moving::class)),
             figure: Pans::of($this->letter, $left, $right, $taken, Rational::one()),
             question: Question::equation(
                 Message::of('balance.gather.ask', ['term' => $term]),
@@ -313,7 +313,7 @@ final class BalanceWork
         $linear = new LinearSteps(
             $this->letter,
             $this->reached->left,
-            $this->task->style->moving,
+            $this->task->style->get(Moving::class),
             $this->linear->like(),
             $right->isZero() ? Rational::zero() : $right->coefficient($this->letter, 0),
         );

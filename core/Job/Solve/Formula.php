@@ -100,7 +100,7 @@ final readonly class Formula implements Method
                 $b,
                 $c,
                 $discriminant,
-                $task->style->negativeRoot === NegativeRoot::Complex,
+                $task->style->get(NegativeRoot::class) === NegativeRoot::Complex,
             )], outcome: Message::of('outcome.number', ['value' => Numeral::of($discriminant)])),
             new Section(Phase::Solving, $solving),
         ];
@@ -183,7 +183,7 @@ final readonly class Formula implements Method
     ): array {
         [$a, $b] = $coefficients;
         $letter = new Letter($quadratic->letter);
-        if ($discriminant->isNegative() && $task->style->negativeRoot === NegativeRoot::None) {
+        if ($discriminant->isNegative() && $task->style->get(NegativeRoot::class) === NegativeRoot::None) {
             return [[new Step(
                 id: 'no-solution',
                 title: Message::of('quadratic.none.title'),
@@ -220,7 +220,7 @@ final readonly class Formula implements Method
         $root = self::root($discriminant);
         $steps[] = $this->simplified($letter, $root, $minus, $double);
         $scaled = self::root($discriminant->dividedBy($double->times($double)));
-        $combined = $task->style->fractions === Fractions::Combined;
+        $combined = $task->style->get(Fractions::class) === Fractions::Combined;
         $turned = $double->isNegative();
         $solutions = array_map(
             static fn(bool $less): Expression => $scaled->beside(

@@ -226,7 +226,7 @@ final class RootWork
         $after = new Equation($left->toExpression(), $right->toExpression());
         $lines = [];
         $move = new ToBothSides(Operation::Subtract, $taken->toExpression());
-        if ($this->task->style->moving === Moving::BothSides) {
+        if ($this->task->style->get(Moving::class) === Moving::BothSides) {
             $added = array_map(
                 static fn(Expression $term): Expression => $term instanceof Negative
                     ? $term->operand

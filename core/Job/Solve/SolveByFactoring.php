@@ -46,6 +46,7 @@ use Runel\Problem\Factor as ProductFactor;
 use Runel\Problem\Problem;
 use Runel\Problem\ProductForm;
 use Runel\Slip\Slip;
+use Runel\Style\Moving;
 use Runel\Working\Known;
 use Runel\Working\LinearSteps;
 
@@ -115,7 +116,7 @@ final readonly class SolveByFactoring implements Method
             static fn(Expression $factor): LinearSteps => new LinearSteps(
                 $letter,
                 $factor,
-                $task->style->moving,
+                $task->style->get(Moving::class),
                 $like,
             ),
             $factors,

@@ -38,6 +38,7 @@ use Runel\Number\Field\Surds;
 use Runel\Number\Rational;
 use Runel\Polynomial\Polynomial;
 use Runel\Slip\Slip;
+use Runel\Style\Moving;
 use Runel\Working\Arithmetic;
 use Runel\Working\LinearSteps;
 use Runel\Working\Preliminaries;
@@ -166,7 +167,7 @@ final readonly class SolveByRationalRoots implements Method
                 $linear = new LinearSteps(
                     $parts->letter,
                     $factor->toExpression(),
-                    $task->style->moving,
+                    $task->style->get(Moving::class),
                     Rational::one(),
                 );
                 $solutions[] = Numeral::of($linear->root());

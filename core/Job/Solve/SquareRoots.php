@@ -167,7 +167,7 @@ final readonly class SquareRoots implements Method
                 $quadratic->right,
                 $moved,
                 $wanted,
-                $task->style->moving,
+                $task->style->get(Moving::class),
             ));
         } elseif (!$tidied->equals($wanted)) {
             $lines[] = Line::equivalent($wanted, new Rewrite());
@@ -176,11 +176,11 @@ final readonly class SquareRoots implements Method
         return [new Step(
             id: 'gather',
             title: Message::of('quadratic.gather.title'),
-            why: Message::of($task->style->moving === Moving::Across
+            why: Message::of($task->style->get(Moving::class) === Moving::Across
                 ? 'quadratic.gather.why-across'
                 : 'quadratic.gather.why'),
             lines: $lines,
-            watch: $task->style->moving === Moving::Across ? Slip::SignNotTurned : null,
+            watch: $task->style->get(Moving::class) === Moving::Across ? Slip::SignNotTurned : null,
         )];
     }
 }

@@ -7,8 +7,8 @@ namespace Runel\Slip\Rule;
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
 use Runel\Expression\Node;
+use Runel\Number\Integers;
 use Runel\Number\Rational;
-use Runel\Number\Whole;
 use Runel\Polynomial\Polynomial;
 use Runel\Slip\FactoringRule;
 use Runel\Slip\OfSlip;
@@ -42,7 +42,7 @@ final readonly class BracketPairRule implements FactoringRule
     /** @return iterable<Expression> */
     private function wrongFactors(Expression $whole): iterable
     {
-        $in = InOneLetter::of($whole);
+        $in = UnivariateTerms::of($whole);
         $coefficients = $in?->quadratic();
         if ($in === null || $coefficients === null) {
             return;
@@ -78,7 +78,7 @@ final readonly class BracketPairRule implements FactoringRule
     private static function turned(int $a, int $b, int $c): iterable
     {
         yield [$a, -$b, $c];
-        $root = Whole::squareRoot($b * $b - 4 * $a * $c);
+        $root = Integers::squareRoot($b * $b - 4 * $a * $c);
         if ($root === null) {
             return;
         }
@@ -90,7 +90,7 @@ final readonly class BracketPairRule implements FactoringRule
     /** @return iterable<array{int, int, int}> pairs with the right product */
     private static function otherSums(int $a, int $b, int $c): iterable
     {
-        foreach ($c === 0 ? [] : Whole::factorPairs(abs($a * $c)) as [$small, $large]) {
+        foreach ($c === 0 ? [] : Integers::factorPairs(abs($a * $c)) as [$small, $large]) {
             $sign = $a * $c > 0 ? 1 : -1;
             foreach ([$small + $sign * $large, -$small - $sign * $large] as $sum) {
                 if (abs($sum) !== abs($b)) {

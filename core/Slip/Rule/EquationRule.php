@@ -125,7 +125,7 @@ final readonly class EquationRule implements WrongRule
             return;
         }
         $letter = Polynomial::ofCoefficients($letters[0], [Rational::one(), Rational::zero()]);
-        [$quotient, $rest] = $whole->over($letter, $letters[0]);
+        [$quotient, $rest] = $whole->dividedWithRemainder($letter, $letters[0]);
         if ($rest->isZero() && $quotient->degree() > 0) {
             yield new Equation($quotient->toExpression(), Numeral::of(0));
         }

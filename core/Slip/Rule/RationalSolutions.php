@@ -51,7 +51,7 @@ final readonly class RationalSolutions
         $letter = null;
         $roots = [];
         foreach ($factors as $factor) {
-            $linear = InOneLetter::of($factor instanceof Power ? $factor->base : $factor);
+            $linear = UnivariateTerms::of($factor instanceof Power ? $factor->base : $factor);
             if ($linear === null && Polynomial::tryFrom($factor)?->isConstant() === true) {
                 continue;
             }
@@ -70,7 +70,7 @@ final readonly class RationalSolutions
     private static function ofQuadratic(Equation $line): ?self
     {
         [$left, $right] = [Polynomial::tryFrom($line->left), Polynomial::tryFrom($line->right)];
-        $whole = $left === null || $right === null ? null : InOneLetter::of($left->minus($right)->toExpression());
+        $whole = $left === null || $right === null ? null : UnivariateTerms::of($left->minus($right)->toExpression());
         $quadratic = $whole?->quadratic();
         if ($whole === null || $quadratic === null) {
             return null;

@@ -53,7 +53,7 @@ final readonly class SquareCompletionRule implements WrongRule
     /** @return iterable<Equation> a(x + h)² = d with what is added to the right of it */
     private function equations(Equation $line): iterable
     {
-        $in = InOneLetter::of(Sum::of([$line->left, new Negative($line->right)]));
+        $in = UnivariateTerms::of(Sum::of([$line->left, new Negative($line->right)]));
         $coefficients = $in?->quadratic();
         if ($in === null || $coefficients === null || $coefficients[1]->isZero()) {
             return;
@@ -72,7 +72,7 @@ final readonly class SquareCompletionRule implements WrongRule
     /** @return iterable<Expression> a(x + h)² + c with what is taken off after it */
     private function expressions(Expression $whole): iterable
     {
-        $in = InOneLetter::of($whole);
+        $in = UnivariateTerms::of($whole);
         $coefficients = $in?->quadratic();
         if ($in === null || $coefficients === null || $coefficients[1]->isZero()) {
             return;

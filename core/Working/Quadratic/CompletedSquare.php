@@ -66,7 +66,7 @@ final readonly class CompletedSquare
         $this->p = $quadratic->b->dividedBy($quadratic->a);
         $this->half = $this->p->dividedBy(Rational::of(2));
         $this->square = $this->half->times($this->half);
-        $divides = match ($task->style->leading) {
+        $divides = match ($task->style->get(Leading::class)) {
             Leading::Divide => true,
             Leading::FactorOut => false,
             Leading::Fit => $this->p->isInteger() && $this->k->dividedBy($quadratic->a)->isInteger(),
@@ -154,12 +154,12 @@ final readonly class CompletedSquare
                 $this->quadratic->right,
                 $moved,
                 $wanted,
-                $this->task->style->moving,
+                $this->task->style->get(Moving::class),
             ));
         } elseif ($lines === [] || !$tidied->equals($wanted)) {
             $lines[] = Line::equivalent($wanted, new Rewrite());
         }
-        $across = $this->task->style->moving === Moving::Across;
+        $across = $this->task->style->get(Moving::class) === Moving::Across;
         $steps[] = new Step(
             id: 'gather',
             title: Message::of('quadratic.gather.title'),
@@ -178,7 +178,7 @@ final readonly class CompletedSquare
         if ($a->isOne()) {
             return [];
         }
-        $fit = $this->task->style->leading === Leading::Fit;
+        $fit = $this->task->style->get(Leading::class) === Leading::Fit;
         $number = Numeral::of($a);
         $letter = $this->quadratic->letter;
         $before = new Equation(
@@ -219,7 +219,7 @@ final readonly class CompletedSquare
     {
         $gap = static fn(): Expression => new Marked(Numeral::of(0), Mark::gap());
         $inside = $this->withTerms($gap());
-        $same = $this->task->style->squareBooks === SquareBooks::SameSide;
+        $same = $this->task->style->get(SquareBooks::class) === SquareBooks::SameSide;
         $left = $same
             ? Sum::of([$this->inFront($inside), new Negative($this->times($gap()))])
             : $this->inFront($inside);
@@ -269,11 +269,11 @@ final readonly class CompletedSquare
     /** @return non-empty-list<Step> */
     private function filled(): array
     {
-        $keep = $this->task->style->halfSquared === HalfSquared::Keep;
+        $keep = $this->task->style->get(HalfSquared::class) === HalfSquared::Keep;
         $plain = $this->half->isNegative() ? Numeral::of($this->half->absolute()) : Numeral::of($this->half);
         $square = $keep ? new Power($plain, Numeral::of(2)) : Numeral::of($this->square);
         $lit = new Marked($square, Mark::written());
-        $same = $this->task->style->squareBooks === SquareBooks::SameSide;
+        $same = $this->task->style->get(SquareBooks::class) === SquareBooks::SameSide;
         $inside = $this->inFront($this->withTerms($lit));
         $both = new Equation($inside, $this->plus($this->number(), $this->times($lit)));
         $before = new Equation($this->inFront($this->monic()->toExpression()), $this->number());
@@ -323,7 +323,7 @@ final readonly class CompletedSquare
                 array_map(static fn(Expression $term): Expression => new Marked($term, Mark::written()), $base->terms),
             )
             : $base;
-        $keep = $this->task->style->halfSquared === HalfSquared::Keep;
+        $keep = $this->task->style->get(HalfSquared::class) === HalfSquared::Keep;
         $plain = Numeral::of($this->half->absolute());
         $square = $keep ? new Power($plain, Numeral::of(2)) : Numeral::of($this->square);
         $trinomial = $this->monic()->plus(Polynomial::constant($this->square))->toExpression();
@@ -355,7 +355,7 @@ final readonly class CompletedSquare
         $total = $this->right->plus($this->outside->times($this->square));
         $lines = [];
         $sum = $this->plus($this->number(), $added);
-        if ($this->task->style->halfSquared === HalfSquared::Keep) {
+        if ($this->task->style->get(HalfSquared::class) === HalfSquared::Keep) {
             $kept = new Power(Numeral::of($this->half->absolute()), Numeral::of(2));
             $lines[] = Line::side($kept, Numeral::of($this->square));
         }

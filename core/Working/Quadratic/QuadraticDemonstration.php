@@ -34,6 +34,7 @@ use Runel\Number\Rational;
 use Runel\Polynomial\Polynomial;
 use Runel\Slip\Slip;
 use Runel\Style\Answers;
+use Runel\Style\Places;
 use Runel\Working\Arithmetic;
 
 /** What all roads to the solutions of a quadratic share: the forecast and the checks. */
@@ -114,10 +115,10 @@ final class QuadraticDemonstration
      */
     public static function rounded(Task $task, array $sections, Answer $answer, string $letter): array
     {
-        if ($task->style->answers === Answers::Exact || !$answer instanceof SolutionsAnswer) {
+        if ($task->style->get(Answers::class) === Answers::Exact || !$answer instanceof SolutionsAnswer) {
             return [$sections, $answer];
         }
-        $places = (int) $task->style->places->value;
+        $places = (int) $task->style->get(Places::class)->value;
         $decimals = [];
         $written = [];
         $exact = true;

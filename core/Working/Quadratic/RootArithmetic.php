@@ -15,10 +15,10 @@ use Runel\Expression\Quotient;
 use Runel\Expression\Root;
 use Runel\Expression\Sum;
 use Runel\Number\Field\Surds;
+use Runel\Number\Integers;
 use Runel\Number\NoExactValue;
 use Runel\Number\Rational;
 use Runel\Number\Surd;
-use Runel\Number\Whole;
 
 /** Numbers p + q√n worked out as on paper, inside before outside; a product of two of them in all four parts. */
 final class RootArithmetic
@@ -141,7 +141,7 @@ final class RootArithmetic
         $one = $first->denominator()->toInt() ?? throw new NoExactValue("denominator of $first");
         $two = $second->denominator()->toInt() ?? throw new NoExactValue("denominator of $second");
 
-        return Rational::of(intdiv($one, Whole::gcd($one, $two)))->times(Rational::of($two));
+        return Rational::of(intdiv($one, Integers::gcd($one, $two)))->times(Rational::of($two));
     }
 
     private static function rooted(Rational $coefficient, Rational $inside): Surd

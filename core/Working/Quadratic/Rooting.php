@@ -69,7 +69,7 @@ final readonly class Rooting
     /** @return array{non-empty-list<Step>, Answer, bool} the steps, the answer, and whether a root is left in it */
     public function work(): array
     {
-        if ($this->value->isNegative() && $this->style->negativeRoot === NegativeRoot::None) {
+        if ($this->value->isNegative() && $this->style->get(NegativeRoot::class) === NegativeRoot::None) {
             return [[$this->none()], new NoSolutionAnswer($this->letter, $this->square), false];
         }
         if ($this->value->isZero()) {
@@ -89,7 +89,7 @@ final readonly class Rooting
 
             return [$steps, $answer, false];
         }
-        $combined = $this->style->fractions === Fractions::Combined;
+        $combined = $this->style->get(Fractions::class) === Fractions::Combined;
         $exact = array_map(fn(bool $minus): Expression => $this->exact($root, $minus, $combined), [false, true]);
         $answer = new SolutionsAnswer($this->letter, $exact);
         array_push($steps, ...$this->alone($root, $exact));
@@ -264,7 +264,7 @@ final readonly class Rooting
             $move = new ToBothSides($this->n->isNegative() ? Operation::Add : Operation::Subtract, $size);
             $taken = new Marked($this->n->isNegative() ? $size : new Negative($size), Mark::written());
             $right = $value->isZero() ? [$taken] : [Numeral::of($value), $taken];
-            $left = $this->style->moving === Moving::Across
+            $left = $this->style->get(Moving::class) === Moving::Across
                 ? $mx
                 : Sum::of([...$this->base->terms(), $taken]);
             $lines[] = Line::equivalent(new Equation($left, Sum::of($right)), $move, $branch);

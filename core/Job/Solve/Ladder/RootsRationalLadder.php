@@ -14,8 +14,8 @@ use Runel\Ladder\Rung;
 use Runel\Ladder\Seen;
 use Runel\Ladder\Throws;
 use Runel\Ladder\Written;
+use Runel\Number\Integers;
 use Runel\Number\Rational;
-use Runel\Number\Whole;
 use Runel\Polynomial\Polynomial;
 
 /** Cubic equations solved by their rational roots. */
@@ -63,7 +63,7 @@ final class RootsRationalLadder extends Ladder
             $second = Written::product([1, $throws->signed(1, 6)], [1, $throws->signed(1, 6)]);
         }
         $cubic = Written::product($first, $second);
-        $divisor = array_reduce($cubic, Whole::gcd(...), 0);
+        $divisor = array_reduce($cubic, Integers::gcd(...), 0);
         $sign = $cubic[0] < 0 ? -1 : 1;
         $cubic = array_map(static fn(int $one): int => $sign * intdiv($one, max(1, $divisor)), $cubic);
 

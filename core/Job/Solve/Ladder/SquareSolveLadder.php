@@ -15,8 +15,8 @@ use Runel\Ladder\Rung;
 use Runel\Ladder\Seen;
 use Runel\Ladder\Throws;
 use Runel\Ladder\Written;
+use Runel\Number\Integers;
 use Runel\Number\Rational;
-use Runel\Number\Whole;
 
 /** Quadratic equations solved by completing the square. */
 final class SquareSolveLadder extends Ladder
@@ -63,7 +63,7 @@ final class SquareSolveLadder extends Ladder
                 : $throws->signed(1, 9)];
             $discriminant = $middle * $middle - 4 * $a * $coefficients[2];
             if (!$rung->has(Difficulty::NoSolution)
-                && ($discriminant <= 0 || Whole::squareRoot($discriminant) !== null)) {
+                && ($discriminant <= 0 || Integers::squareRoot($discriminant) !== null)) {
                 return null;
             }
         } else {

@@ -9,7 +9,7 @@ use Runel\Number\Rational;
 use Runel\Polynomial\Polynomial;
 
 /** A polynomial in exactly one letter. */
-final readonly class InOneLetter
+final readonly class UnivariateTerms
 {
     private function __construct(public Polynomial $polynomial, public string $letter) {}
 

@@ -10,7 +10,7 @@ use Runel\Number\Surd;
 /**
  * A polynomial in one letter whose coefficients are numbers with roots, and what can be decided about where it is 0.
  */
-final readonly class OneLetter
+final readonly class Univariate
 {
     /** Counting real zeros of a polynomial of higher degree grows numbers beyond use. */
     private const MOST_DEGREE = 12;

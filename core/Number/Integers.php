@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Runel\Number;
 
 /** What the hunts need of machine integers, on native integers because hunts are hot loops. */
-final class Whole
+final class Integers
 {
     /** Up to here taking squares out costs 100 000 divisions at most. */
     private const LARGEST_SPLIT = 1_000_000_000_000_000;
@@ -49,7 +49,7 @@ final class Whole
      *
      * @throws NoExactValue when the number is too large to be searched through
      */
-    public static function squareSplit(int $number): array
+    public static function squareFreePart(int $number): array
     {
         if ($number > self::LARGEST_SPLIT) {
             throw new NoExactValue("the squares in $number");
@@ -87,7 +87,7 @@ final class Whole
     }
 
     /**
-     * The prime factors of a square-free number that squareSplit() has given.
+     * The prime factors of a square-free number that squareFreePart() has given.
      *
      * @return list<int> rising; a last factor beyond the search stands as it is, prime or not
      */

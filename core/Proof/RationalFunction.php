@@ -10,7 +10,7 @@ use Runel\Number\Rational;
  * A fraction of two polynomials in letters and roots. A monomial is one machine integer, the exponents side by side
  * in it, so that multiplying monomials is adding integers.
  */
-final readonly class Ratio
+final readonly class RationalFunction
 {
     /**
      * @param array<int, Rational> $numerator   coefficients by monomial, none 0

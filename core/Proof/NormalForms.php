@@ -6,10 +6,10 @@ namespace Runel\Proof;
 
 use Runel\Number\DivisionByZero;
 use Runel\Number\Field\Field;
+use Runel\Number\Integers;
 use Runel\Number\NoExactValue;
 use Runel\Number\Rational;
 use Runel\Number\Surd;
-use Runel\Number\Whole;
 
 /**
  * Expressions worked out as fractions of polynomials: two of them are equal for all values of the letters when
@@ -17,9 +17,9 @@ use Runel\Number\Whole;
  * apart into roots of primes, which are independent, so for numbers the comparison decides; for roots with letters
  * under them what it calls equal is equal.
  *
- * @implements Field<Ratio>
+ * @implements Field<RationalFunction>
  */
-final class Forms implements Field
+final class NormalForms implements Field
 {
     private const BITS = 7;
     private const MOST_SYMBOLS = 9;
@@ -33,7 +33,7 @@ final class Forms implements Field
     private array $roots = [];
     /** @var array<int, int> the number under a root of a number, by place; −1 for i */
     private array $numbers = [];
-    /** @var array<string, Ratio> */
+    /** @var array<string, RationalFunction> */
     private array $letters = [];
     /** @var array<int, Rational> the number 1, the denominator of what has none */
     private readonly array $whole;
@@ -54,7 +54,7 @@ final class Forms implements Field
         $this->effort?->spend($steps);
     }
 
-    public function areSame(Ratio $first, Ratio $second): bool
+    public function areSame(RationalFunction $first, RationalFunction $second): bool
     {
         if ($this->areWhole($first, $second)) {
             return self::match($first->numerator, $second->numerator);
@@ -66,10 +66,10 @@ final class Forms implements Field
         ), $this->times($second->numerator, $first->denominator));
     }
 
-    public function letter(string $name): Ratio
+    public function letter(string $name): RationalFunction
     {
         return $this->letters[$name]
-            ??= new Ratio([1 << self::BITS * $this->place($name) => Rational::one()], $this->whole, 1);
+            ??= new RationalFunction([1 << self::BITS * $this->place($name) => Rational::one()], $this->whole, 1);
     }
 
     /**
@@ -96,7 +96,7 @@ final class Forms implements Field
     }
 
     /** Whether a letter occurs in it, outside of roots or under one. */
-    public function holds(Ratio $ratio, string $letter): bool
+    public function holds(RationalFunction $ratio, string $letter): bool
     {
         $place = $this->places[$letter] ?? null;
         if ($place === null) {
@@ -119,7 +119,7 @@ final class Forms implements Field
      *
      * @throws NoExactValue when it is no polynomial
      */
-    public function degrees(Ratio $ratio): array
+    public function degrees(RationalFunction $ratio): array
     {
         if (!$ratio->isWhole()) {
             throw new NoExactValue('not a polynomial');
@@ -169,19 +169,21 @@ final class Forms implements Field
         return array_filter($coefficients, static fn(Surd $coefficient): bool => !$coefficient->isZero());
     }
 
-    public function number(Rational $value): Ratio
+    public function number(Rational $value): RationalFunction
     {
-        return new Ratio($value->isZero() ? [] : [0 => $value], $this->whole, 0);
+        return new RationalFunction($value->isZero() ? [] : [0 => $value], $this->whole, 0);
     }
 
-    public function sum(mixed $first, mixed $second): Ratio
+    public function sum(mixed $first, mixed $second): RationalFunction
     {
         $degree = max($first->degree, $second->degree);
         if ($first->denominator === $second->denominator) {
-            return new Ratio(self::added($first->numerator, $second->numerator), $first->denominator, $degree);
+            $sum = self::added($first->numerator, $second->numerator);
+
+            return new RationalFunction($sum, $first->denominator, $degree);
         }
 
-        return new Ratio(
+        return new RationalFunction(
             self::added($this->times(
                 $first->numerator,
                 $second->denominator,
@@ -191,15 +193,15 @@ final class Forms implements Field
         );
     }
 
-    public function product(mixed $first, mixed $second): Ratio
+    public function product(mixed $first, mixed $second): RationalFunction
     {
         $degree = self::bounded($first->degree + $second->degree);
 
         if ($this->areWhole($first, $second)) {
-            return new Ratio($this->times($first->numerator, $second->numerator), $this->whole, $degree);
+            return new RationalFunction($this->times($first->numerator, $second->numerator), $this->whole, $degree);
         }
 
-        return new Ratio(
+        return new RationalFunction(
             $this->times($first->numerator, $second->numerator),
             $first->isWhole() ? $second->denominator : ($second->isWhole() ? $first->denominator : $this->times(
                 $first->denominator,
@@ -209,15 +211,15 @@ final class Forms implements Field
         );
     }
 
-    public function opposite(mixed $value): Ratio
+    public function opposite(mixed $value): RationalFunction
     {
-        return new Ratio(array_map(
+        return new RationalFunction(array_map(
             static fn(Rational $coefficient): Rational => $coefficient->negated(),
             $value->numerator,
         ), $value->denominator, $value->degree);
     }
 
-    public function quotient(mixed $numerator, mixed $denominator): Ratio
+    public function quotient(mixed $numerator, mixed $denominator): RationalFunction
     {
         if ($denominator->numerator === []) {
             throw new DivisionByZero();
@@ -229,11 +231,11 @@ final class Forms implements Field
 
         return $this->product(
             $numerator,
-            new Ratio($denominator->denominator, $denominator->numerator, $denominator->degree),
+            new RationalFunction($denominator->denominator, $denominator->numerator, $denominator->degree),
         );
     }
 
-    public function root(mixed $radicand, int $index): Ratio
+    public function root(mixed $radicand, int $index): RationalFunction
     {
         // √(n/d) is √(nd)/d, and so for higher roots.
         $under = $radicand->numerator;
@@ -244,12 +246,12 @@ final class Forms implements Field
 
         return $radicand->isWhole() ? $root : $this->quotient(
             $root,
-            new Ratio($radicand->denominator, $this->whole, $radicand->degree),
+            new RationalFunction($radicand->denominator, $this->whole, $radicand->degree),
         );
     }
 
     /** @param array<int, Rational> $under */
-    private function wholeRoot(array $under, int $index, int $degree): Ratio
+    private function wholeRoot(array $under, int $index, int $degree): RationalFunction
     {
         if ($under === []) {
             return $this->number(Rational::zero());
@@ -274,7 +276,7 @@ final class Forms implements Field
             $under = array_map(static fn(Rational $coefficient): Rational => $coefficient->dividedBy($content), $under);
         }
         ksort($under);
-        $symbol = new Ratio([
+        $symbol = new RationalFunction([
             1 << self::BITS * $this->rootPlace($under, $index) => Rational::one(),
         ], $this->whole, max(1, intdiv($degree + $index - 1, $index)));
 
@@ -282,18 +284,18 @@ final class Forms implements Field
     }
 
     /** A number with roots, its radicands taken apart into primes. */
-    private function fromSurd(Surd $surd): Ratio
+    private function fromSurd(Surd $surd): RationalFunction
     {
         $sum = $this->number(Rational::zero());
         foreach ($surd->parts as $radicand => $coefficient) {
             $term = $this->number($coefficient);
             foreach ($radicand === 1 ? [] : ($radicand < 0 ? [
                 -1,
-                ...Whole::primes(-$radicand),
-            ] : Whole::primes($radicand)) as $prime) {
+                ...Integers::primes(-$radicand),
+            ] : Integers::primes($radicand)) as $prime) {
                 $place = $this->rootPlace([0 => Rational::of($prime)], 2);
                 $this->numbers[$place] = $prime;
-                $term = $this->product($term, new Ratio([
+                $term = $this->product($term, new RationalFunction([
                     1 << self::BITS * $place => Rational::one(),
                 ], $this->whole, 1));
             }
@@ -448,7 +450,7 @@ final class Forms implements Field
         return false;
     }
 
-    private function areWhole(Ratio $first, Ratio $second): bool
+    private function areWhole(RationalFunction $first, RationalFunction $second): bool
     {
         return $first->denominator === $this->whole && $second->denominator === $this->whole;
     }
