@@ -8,7 +8,6 @@ use App\Faces\Faces;
 use App\Faces\LatexText;
 use App\Files\Csv;
 use Runel\Demonstration\Demonstration;
-use Runel\Demonstration\Demonstration;
 use Runel\Message\Message;
 use Runel\Notation\Arranger;
 use Runel\Notation\Box\Box;

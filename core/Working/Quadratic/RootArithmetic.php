@@ -21,21 +21,25 @@ use Runel\Number\Rational;
 use Runel\Number\Surd;
 
 /** Numbers p + q√n worked out as on paper, inside before outside; a product of two of them in all four parts. */
-final class RootArithmetic
+final readonly class RootArithmetic
 {
     /** Nested deeper than this, the rest is worked out at once. */
     private const ROUNDS = 8;
+
+    /** @param Evaluation<Surd> $evaluation shared, so that no part is worked out twice */
+    private function __construct(private Evaluation $evaluation) {}
 
     /**
      * @return list<Line> each from the one before, the last ends in the value; none where the numbers are too large
      */
     public static function lines(Expression $written): array
     {
+        $arithmetic = new self(Evaluation::at(new Surds(), []));
         $lines = [];
         $reached = $written;
         for ($round = 0; $round < self::ROUNDS; ++$round) {
             try {
-                $next = self::worked($reached);
+                $next = $arithmetic->worked($reached);
             } catch (NoExactValue) {
                 return [];
             }
@@ -50,16 +54,16 @@ final class RootArithmetic
     }
 
     /** @throws NoExactValue where the numbers are too large, or have more than one root in them */
-    private static function worked(Expression $expression): Expression
+    private function worked(Expression $expression): Expression
     {
-        $value = self::written(self::value($expression));
+        $value = self::written($this->evaluation->of($expression));
         if ($value->equals($expression)) {
             return $expression;
         }
         $parts = [];
         $changed = false;
         foreach ($expression->children() as $child) {
-            $part = $child instanceof Expression ? self::worked($child) : $child;
+            $part = $child instanceof Expression ? $this->worked($child) : $child;
             $changed = $changed || $part !== $child;
             $parts[] = $part;
         }
@@ -69,10 +73,10 @@ final class RootArithmetic
             return $rebuilt instanceof Expression ? $rebuilt : $value;
         }
         if ($expression instanceof Power && Evaluation::exponent($expression) === 2) {
-            return self::square(self::value($expression->base)) ?? $value;
+            return self::square($this->evaluation->of($expression->base)) ?? $value;
         }
         if ($expression instanceof Product && \count($expression->factors) === 2) {
-            return self::fourParts(...array_map(self::value(...), $expression->factors)) ?? $value;
+            return self::fourParts(...array_map($this->evaluation->of(...), $expression->factors)) ?? $value;
         }
 
         return $value;
@@ -147,11 +151,6 @@ final class RootArithmetic
     private static function rooted(Rational $coefficient, Rational $inside): Surd
     {
         return Surd::rational($coefficient)->times(Surd::rootOf($inside));
-    }
-
-    private static function value(Expression $expression): Surd
-    {
-        return Evaluation::at(new Surds(), [])->of($expression);
     }
 
     /** @return array{Rational, Rational, int} p, q and n of p + q√n; n is negative where i stands in it */
