@@ -20,4 +20,5 @@ return [
     // Changes with every change of the program; pages and assets are remembered under it.
     'version' => Version::ofProgram(dirname(__DIR__)),
     'assets' => Version::ofAssets(dirname(__DIR__) . '/public'),
+    'scripts' => Version::ofScripts(dirname(__DIR__)),
 ];

@@ -10,7 +10,6 @@ final class Version
     private const PROGRAM = ['app', 'core', 'lang', 'resources/views', 'routes', 'config'];
     private const ASSETS = [
         'runel.css',
-        'runel.js',
         'mark.svg',
         'vendor/bulma.css',
         'vendor/htmx.js',
@@ -18,6 +17,12 @@ final class Version
         'vendor/text.woff2',
         'vendor/math.woff2',
         'vendor/math-italic.woff2',
+    ];
+
+    /** What every page's scripts import, so that all of it is fetched at once. */
+    public const MODULES = [
+        'bench', 'clock', 'copying', 'keys', 'lesson', 'pile',
+        'projector', 'spoken', 'styles', 'swaps', 'timer', 'work',
     ];
 
     public static function ofProgram(string $root): string
@@ -48,6 +53,43 @@ final class Version
         }
 
         return $versions;
+    }
+
+    /** All scripts together: they import one another by their names, so a version is the folder they lie in. */
+    public static function ofScripts(string $root): string
+    {
+        $seen = '';
+        foreach (glob("$root/resources/js/*.js") ?: [] as $file) {
+            $seen .= basename($file) . hash_file('xxh64', $file);
+        }
+
+        return substr(hash('xxh64', $seen), 0, 10);
+    }
+
+    /** Copies the scripts to where they are fetched from, and forgets those of other versions. */
+    public static function publishScripts(string $root): void
+    {
+        $folder = "$root/public/js/" . self::ofScripts($root);
+        foreach (glob("$root/public/js/*", \GLOB_ONLYDIR) ?: [] as $old) {
+            if ($old !== $folder) {
+                array_map(unlink(...), glob("$old/*") ?: []);
+                rmdir($old);
+            }
+        }
+        if (!is_dir($folder) && !mkdir($folder, recursive: true)) {
+            throw new \RuntimeException("The folder $folder cannot be made.");
+        }
+        foreach (glob("$root/resources/js/*.js") ?: [] as $file) {
+            copy($file, "$folder/" . basename($file));
+        }
+    }
+
+    /** The address of a script. */
+    public static function script(string $name): string
+    {
+        $version = config('runel.scripts');
+
+        return '/js/' . (\is_string($version) ? $version : '') . "/$name.js";
     }
 
     /** The address of an asset, its version in it. */

@@ -155,6 +155,20 @@ final class MarkingTest extends TestCase
         self::assertGreaterThan(2, \count($rows), 'what stands on one side only has a row of its own');
     }
 
+    /** A way that leaves something to be found helps more than one that says it all, or asks for it. */
+    public function testHelpDoesNotSayTheAnswer(): void
+    {
+        foreach ([
+            ['(x+3)(x-2)', 'multiply', 'term-by-term'],
+            ['6x^2+19x+10', 'factor', 'split-middle'],
+        ] as [$typed, $job, $way]) {
+            $task = new Task(Problem::read($typed), HouseStyle::default());
+            $help = Guidance::after($this->catalogue, $task, $job, null, $task->problem->node);
+            self::assertSame($way, $help?->demonstration->method);
+            self::assertNotSame(Link::Result, $help->lines[0]->link);
+        }
+    }
+
     /** Whoever writes what help says, line after line, arrives at the end, and none of it is ever wrong. */
     #[DataProvider('jobs')]
     public function testHelpLeadsToTheEnd(string $job): void

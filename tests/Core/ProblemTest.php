@@ -30,6 +30,8 @@ final class ProblemTest extends TestCase
         yield ['(3x^3-11x^2+4)/(x-2)', ['divide']];
         yield ['(x+1)(x+2)+3', ['multiply', 'factor', 'complete-square']];
         yield ['2(x+1)(x-3)+5=x', ['solve', 'factor', 'complete-square']];
+        yield ['factor x^2-5x+6=0', ['factor', 'solve', 'complete-square']];
+        yield ['show that (x^2+3x)/2', ['divide', 'factor', 'multiply', 'complete-square']];
         yield ['3(x+1)-2=7', ['solve']];
         yield ['sqrt(3x+1)-sqrt(x+4)=1', ['solve']];
         yield ['A = 1/2(a+b)h for b', ['rearrange']];

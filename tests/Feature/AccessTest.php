@@ -68,7 +68,7 @@ final class AccessTest extends TestCase
             preg_match_all('/(?:href|action|hx-get)="(\/[^"]*)"/', $shown, $links);
             foreach ($links[1] as $link) {
                 self::assertMatchesRegularExpression(
-                    '#^/(handed/|line-reading|vendor/|runel\.|mark\.svg)#',
+                    '#^/(handed/|line-reading|vendor/|js/|runel\.|mark\.svg)#',
                     html_entity_decode($link),
                 );
             }

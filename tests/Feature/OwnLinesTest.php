@@ -76,6 +76,7 @@ final class OwnLinesTest extends TestCase
         yield 'numbered problems' => ["1) 2x+3=11\n2x=8\nx=4\n\nb) x^2+9x+20\n(x+4)(x+5)", 2, 'finished'];
         yield 'a table' => ["learner;problem;lines\nInes;2x+3=11;2x=14|x=7\nWen;x^2+9x+20;(x+4)(x+5)", 2, 'Ines'];
         yield 'lists in Markdown' => ["# Jarek\n## Problem: 2x+3=11\n- 2x=8\n- x=4", 1, 'finished'];
+        yield 'headings in other words' => ["Pupil: Jarek\nExercise 3: 2x+3=11\n2x=8\nx=4", 1, 'Jarek'];
         yield 'a problem that cannot be read' => ["2x+(=11\n2x=8", 1, 'Something is missing after'];
         yield 'an answer that looks like a name' => ["Ines\nx^2+4=0\nNo real solution", 1, 'finished'];
     }

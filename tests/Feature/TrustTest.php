@@ -191,6 +191,19 @@ final class TrustTest extends TestCase
         $this->post('/style', ['problem' => '7x'])->assertRedirect();
     }
 
+    /** Scripts import one another by name: each lies in the folder of their version, and is fetched with the page. */
+    public function testAllScriptsAreThereInOneVersion(): void
+    {
+        $html = (string) $this->get('/')->getContent();
+        foreach (glob(resource_path('js/*.js')) ?: [] as $file) {
+            $address = Version::script(basename($file, '.js'));
+            self::assertStringContainsString("\"$address\"", $html);
+            self::assertFileEquals($file, public_path(ltrim($address, '/')));
+            preg_match_all("#from '\./([a-z]+)\.js'#", (string) file_get_contents($file), $imported);
+            self::assertSame([], array_diff($imported[1], Version::MODULES));
+        }
+    }
+
     public function testAnAssetWithoutAVersionIsAnError(): void
     {
         self::assertMatchesRegularExpression('#^/vendor/bulma\.css\?v=\w{10}$#', Version::asset('vendor/bulma.css'));

@@ -14,7 +14,10 @@
     @foreach ($scripts as $script)
         <script src="{{ $asset($script) }}" defer></script>
     @endforeach
-    <script src="{{ $asset('runel.js') }}" defer></script>
+    @foreach (\App\View\Version::MODULES as $module)
+        <link rel="modulepreload" href="{{ \App\View\Version::script($module) }}">
+    @endforeach
+    <script src="{{ \App\View\Version::script('main') }}" type="module"></script>
 </head>
 <body class="{{ $body }}" data-copy="{{ __('ui.copy') }}" data-copied="{{ __('ui.copied') }}" data-copy-text="{{ __('ui.copy-text') }}" data-failed="{{ __('ui.failed') }}">
 <a class="skip" href="#work">{{ __('ui.skip') }}</a>

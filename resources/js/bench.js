@@ -1,0 +1,22 @@
+// Enter goes straight to the first way; without this file it shows the cards. The keypad writes where the cursor is.
+export const bench = (page) => {
+    const ask = page.getElementById('ask');
+    const problem = page.getElementById('problem');
+    ask?.addEventListener('submit', (event) => {
+        event.preventDefault();
+        const query = new URLSearchParams(new FormData(ask)).toString();
+        fetch(`/reading?${query}`, {headers: {'HX-Request': 'true'}})
+            .then((response) => response.text())
+            .then((html) => {
+                page.getElementById('reading').innerHTML = html;
+                const way = page.getElementById('first-way');
+                if (way) location.assign(way.href);
+                else problem.focus();
+            });
+    });
+    page.querySelectorAll('[data-key]').forEach((key) => key.addEventListener('click', () => {
+        problem.setRangeText(key.dataset.key, problem.selectionStart, problem.selectionEnd, 'end');
+        problem.focus();
+        problem.dispatchEvent(new Event('input', {bubbles: true}));
+    }));
+};

@@ -1,0 +1,21 @@
+// The pages work without any of this; it adds keys, focus, clocks and the keypad.
+import {bench} from './bench.js';
+import {copying} from './copying.js';
+import {help, keys} from './keys.js';
+import {lessonLine, sorting} from './lesson.js';
+import {pile} from './pile.js';
+import {projector} from './projector.js';
+import {keptStyles} from './styles.js';
+import {swaps} from './swaps.js';
+import {timer} from './timer.js';
+
+const tool = copying(document);
+const styles = keptStyles(document);
+const clock = timer(document);
+keys(document, [help(document), tool, styles]);
+swaps(document, clock, () => sorting(document));
+lessonLine(document);
+sorting(document);
+pile(document);
+projector(document);
+bench(document);
