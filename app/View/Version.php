@@ -21,7 +21,7 @@ final class Version
 
     /** What every page's scripts import, so that all of it is fetched at once. */
     public const MODULES = [
-        'bench', 'clock', 'copying', 'keys', 'lesson', 'pile',
+        'ahead', 'bench', 'clock', 'copying', 'keys', 'lesson', 'pile',
         'projector', 'spoken', 'styles', 'swaps', 'timer', 'work',
     ];
 

@@ -1,4 +1,5 @@
 // What happens around a part of the page that is swapped: where the focus goes, what is shown and told.
+import {fetchAhead} from './ahead.js';
 import {announce, showNow, travel} from './work.js';
 
 const toEnd = (field) => {
@@ -51,6 +52,7 @@ export const swaps = (page, clock, rearrange) => {
         showNow(page);
         travel(page);
         announce(page);
+        fetchAhead(page);
     });
     const begin = () => {
         clock.show();
@@ -60,6 +62,7 @@ export const swaps = (page, clock, rearrange) => {
         page.getElementById('answer')?.focus();
         const draft = page.getElementById('draft');
         if (draft) toEnd(draft);
+        fetchAhead(page);
     };
     if (page.readyState === 'complete') begin();
     else page.addEventListener('DOMContentLoaded', begin);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
 use Facebook\WebDriver\WebDriverDimension;
 
 /** Without a keyboard: fingers on a phone, a mouse on the shelf, and pages whose script did not arrive. */
@@ -84,6 +85,24 @@ final class HandsTest extends TestCase
         self::assertSame(1, $kept());
         $this->one('[aria-label="Remove from the shelf: (5w-1)(w+9)"]')->click();
         $this->waitUntil(fn(): bool => $kept() === 0, 'removed');
+    }
+
+    /** The step that comes next is there before its key is pressed: nothing is fetched for it then. */
+    public function testTheNextStepIsFetchedAhead(): void
+    {
+        $this->open('/board', ['problem' => '(x+7)^2', 'method' => 'grid', 'step' => 2, 'house' => '1']);
+        $ahead = (string) $this->one('#pen-next')->getAttribute('hx-get');
+        $this->waitUntil(fn(): bool => self::$browser->executeScript(
+            'return performance.getEntriesByType("resource").some((one) => one.name.endsWith(arguments[0]));',
+            [$ahead],
+        ) === true, 'the next step fetched');
+        $this->press(WebDriverKeys::ARROW_RIGHT);
+        $this->waitUntil(fn(): bool => str_starts_with($this->text('.spine-count'), '3 of'), 'the next step');
+        self::assertSame([0], self::$browser->executeScript(
+            'return performance.getEntriesByType("resource").filter((one) => one.name.endsWith(arguments[0])'
+                . ' && one.initiatorType === "xmlhttprequest").map((one) => one.transferSize);',
+            [$ahead],
+        ));
     }
 
     public function testCopiesALineOnDemand(): void
