@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Runel\Demonstration;
 
 use Runel\Problem\Problem;
+use Runel\Style\Answers;
 use Runel\Style\HouseStyle;
+use Runel\Style\Places;
 
 /**
  * What a method is asked to do: a problem, a house style, and the choices the tutor has made. Remembers what the
@@ -16,16 +18,33 @@ final class Task
     /** @var array<string, mixed> */
     private array $known = [];
 
+    /** As handed in, but for what the problem's own words want. */
+    public readonly HouseStyle $style;
+
     /**
      * @param array<string, string> $choices    by the choice's key
      * @param bool                  $isPersonal whether the problem is a line somebody wrote, which goes into no log
      */
     public function __construct(
         public readonly Problem $problem,
-        public readonly HouseStyle $style,
+        HouseStyle $style,
         public readonly array $choices = [],
         public readonly bool $isPersonal = false,
-    ) {}
+    ) {
+        $this->style = self::asked($problem, $style);
+    }
+
+    /** The style, with decimals as the problem itself wants them. */
+    private static function asked(Problem $problem, HouseStyle $style): HouseStyle
+    {
+        $rounding = $problem->asked->rounding;
+
+        return match (true) {
+            $rounding === null => $style,
+            $rounding->places === null => $style->with('answers', Answers::Exact->value),
+            default => $style->with('answers', Answers::Both->value)->with('places', Places::nearest($rounding->places, $rounding->isSignificant)->value),
+        };
+    }
 
     public function choice(string $key): ?string
     {

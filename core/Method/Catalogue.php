@@ -159,6 +159,10 @@ final readonly class Catalogue
         if ($method !== null) {
             return $this->named($task, $jobs, $method);
         }
+        $asked = $task->problem->asked->method($jobs[0]->job());
+        if ($asked !== null) {
+            return $this->named($task, [$jobs[0]], $asked);
+        }
         $reason = null;
         foreach ($jobs as $candidate) {
             foreach ($this->offersOf($candidate, $task) as $offer) {

@@ -44,7 +44,7 @@ final readonly class Families
     public function ofProblem(Problem $problem): array
     {
         $jobs = $this->weighed($problem);
-        $asked = \in_array($problem->asked, $this->jobs(), true) ? $problem->asked : null;
+        $asked = \in_array($problem->asked->job, $this->jobs(), true) ? $problem->asked->job : null;
         if ($asked !== null && $problem->letters !== []) {
             if (!\in_array($asked, $jobs, true)) {
                 throw new OutOfReach(Message::of("error.asked-$asked"), $problem->awkwardAt ?? 1);

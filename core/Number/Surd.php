@@ -290,6 +290,37 @@ final readonly class Surd implements \Stringable
         throw new NoExactValue("a decimal of $this");
     }
 
+    /**
+     * Correctly rounded to so many significant figures: 0.00408, 37.0, 4200.
+     *
+     * @throws NoExactValue when it is not real
+     */
+    public function toFigures(int $figures): string
+    {
+        $size = abs($this->toFloat());
+        if ($size === 0.0) {
+            return $this->toDecimal(0);
+        }
+        $places = $figures - 1 - (int) floor(log10($size));
+        $decimal = $this->toScale($places);
+        // 9.996 becomes 10.0: one figure more, one place less.
+        $digits = \strlen(ltrim((string) preg_replace('/\D/', '', $decimal), '0'));
+
+        return $places > 0 && $digits > $figures ? $this->toScale($places - 1) : $decimal;
+    }
+
+    /** @param int $places fewer than none are powers of ten */
+    private function toScale(int $places): string
+    {
+        if ($places >= 0) {
+            return $this->toDecimal($places);
+        }
+        $power = Rational::of(10 ** -$places);
+        $tens = $this->times(self::rational($power->reciprocal()))->toDecimal(0);
+
+        return $tens . ($tens === '0' ? '' : str_repeat('0', -$places));
+    }
+
     public function toFloat(): float
     {
         $sum = 0.0;

@@ -48,6 +48,11 @@ final readonly class Instruction
         public string $rest,
     ) {}
 
+    public static function none(): self
+    {
+        return new self(null, null, null, '');
+    }
+
     public static function taken(string $input): self
     {
         $rest = $input;

@@ -51,6 +51,22 @@ final class Parser
         return (new self($lexemes))->typed($instruction);
     }
 
+    /**
+     * Mathematics without words around it.
+     *
+     * @throws SyntaxError with the place, what was found and what would be right
+     * @throws TooLarge    when the input is too long or nested too deeply
+     */
+    public static function mathematics(string $input): Typed
+    {
+        $lexemes = Lexer::lexemes($input);
+        if ($lexemes[0]->kind === LexemeKind::End) {
+            throw new SyntaxError(Message::of('error.empty'), 1);
+        }
+
+        return (new self($lexemes))->typed(Instruction::none());
+    }
+
     private function typed(Instruction $instruction): Typed
     {
         $remainder = $this->takes(LexemeKind::Remainder) ? $this->sum() : null;

@@ -19,10 +19,11 @@ use Runel\Message\SyntaxError;
 use Runel\Message\TooLarge;
 use Runel\Notation\Ascii;
 use Runel\Number\DivisionByZero;
-use Runel\Parsing\Parser;
-use Runel\Parsing\Typed;
 use Runel\Polynomial\NotPolynomial;
 use Runel\Polynomial\Polynomial;
+use Runel\Sentence\Asked;
+use Runel\Sentence\Read;
+use Runel\Sentence\Sentence;
 
 /** A problem: what was typed and what it says. Which jobs it has is for the families to say. */
 final readonly class Problem
@@ -35,7 +36,7 @@ final readonly class Problem
      * @param list<string>     $letters    in alphabetical order
      * @param string|null      $function   the name it was given, as f(x)
      * @param Expression|null  $remainder  what a division is said to leave
-     * @param string|null      $asked      what the words around it ask for: a job's id, or "show"
+     * @param Asked            $asked      what the words around it ask for
      * @param int|null         $awkwardAt  the place, from 1, of what may be the hindrance where nothing can be done
      */
     private function __construct(
@@ -45,9 +46,9 @@ final readonly class Problem
         public ?ProductForm $product,
         public ?Polynomial $polynomial,
         public array $letters,
-        public ?string $function = null,
-        public ?Expression $remainder = null,
-        public ?string $asked = null,
+        public ?string $function,
+        public ?Expression $remainder,
+        public Asked $asked,
         public ?int $awkwardAt = null,
     ) {}
 
@@ -58,7 +59,7 @@ final readonly class Problem
      */
     public static function read(string $source): self
     {
-        return self::meant($source, Parser::parse($source));
+        return self::meant($source, Sentence::read($source));
     }
 
     /**
@@ -71,11 +72,11 @@ final readonly class Problem
     {
         return self::meant(
             Ascii::typed($node) . ($subject === null ? '' : " for $subject"),
-            new Typed($node, $subject),
+            new Read($node, $subject, Asked::nothing()),
         );
     }
 
-    private static function meant(string $source, Typed $typed): self
+    private static function meant(string $source, Read $typed): self
     {
         $node = $typed->node;
         $letters = [];
@@ -101,7 +102,7 @@ final readonly class Problem
             $letters,
             $typed->function,
             $typed->remainder,
-            $typed->asked?->value,
+            $typed->asked,
             $typed->awkwardAt,
         );
     }

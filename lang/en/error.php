@@ -3,6 +3,19 @@
 declare(strict_types=1);
 
 return [
+    'unknown-word' => 'The word “:found” is not understood here. Take it out, or say it otherwise: “solve”, “factor”, “by completing the square”, “to 2 decimal places”.',
+    'near-word' => 'The word “:found” is not understood here. Did you mean “:near”?',
+    'way-of-asking' => '“:found” is not understood where it stands. Say first what is to be done, then the mathematics: “solve x² − 5x + 6 = 0 by factoring”.',
+    'no-mathematics' => 'There is no mathematics in this sentence. Type the equation or the expression, too.',
+    'expression-wanted' => 'An equation stands here where an expression is wanted.',
+    'letter-not-there' => 'The letter :letter does not stand in the equation.',
+    'for-pi' => 'π is a number, so nothing is solved for it. Name another letter.',
+    'single-fraction' => 'Writing it as a single fraction is understood, but Runel does not do it so far.',
+    'not-done-graph' => 'Runel draws no graphs by themselves. Of a quadratic it shows the curve where its vertex is found: “find the vertex of y = x² − 3”.',
+    'not-done-calculus' => 'This is a task of calculus, which Runel does not do. It works with the algebra in it: expand, factor, solve.',
+    'not-done-inequality' => 'Runel does not solve inequalities. Type it with = to see where both sides are equal.',
+    'not-done-simultaneous' => 'Runel does not solve several equations together. It makes one of them the subject of a letter: “solve 2x + y = 7 for y”.',
+    'not-done-sequence' => 'Runel does not work with sequences.',
     'not-text' => 'This is not readable text. Type the problem again, or paste it as plain text.',
     'too-long' => 'The problem is too long. Runel reads up to :limit characters at once: take one part of it.',
     'too-deep' => 'Too many parentheses, signs or roots inside one another here. Runel reads up to :limit levels: simplify the inside first.',

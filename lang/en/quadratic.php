@@ -125,6 +125,7 @@ return [
     ],
     'decimals' => [
         'title' => 'Rounded to one place|Rounded to :count places',
+        'title-figures' => 'Rounded to one significant figure|Rounded to :count significant figures',
         'why' => 'From the exact form, rounded only now: :values.',
     ],
     'check' => [

@@ -55,7 +55,11 @@ return [
         'moving' => ['both-sides' => 'The same on both sides', 'across' => 'It crosses over'],
         'unknown-side' => ['left' => 'Always left', 'larger' => 'Where there is more of it'],
         'answers' => ['exact' => 'Exact', 'decimal' => 'As decimals', 'both' => 'Exact, then decimals'],
-        'places' => ['1' => 'One', '2' => 'Two', '3' => 'Three', '4' => 'Four', '5' => 'Five', '6' => 'Six'],
+        'places' => [
+            '1' => 'One', '2' => 'Two', '3' => 'Three', '4' => 'Four', '5' => 'Five', '6' => 'Six', '0' => 'None',
+            '1sf' => '1 significant figure', '2sf' => '2 figures', '3sf' => '3 figures', '4sf' => '4 figures',
+            '5sf' => '5 figures', '6sf' => '6 figures',
+        ],
         'leading' => ['divide' => 'Divided away', 'factor-out' => 'Taken out of two terms', 'fit' => 'Divided when it goes into all'],
         'square-books' => ['both-sides' => 'Added on both sides', 'same-side' => 'Added and taken away'],
         'half-squared' => ['evaluate' => 'Worked out', 'keep' => 'Left as a square'],

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use Facebook\WebDriver\WebDriverBy;
-use Facebook\WebDriver\WebDriverKeys;
 use Facebook\WebDriver\WebDriverDimension;
+use Facebook\WebDriver\WebDriverKeys;
 
 /** Without a keyboard: fingers on a phone, a mouse on the shelf, and pages whose script did not arrive. */
 final class HandsTest extends TestCase

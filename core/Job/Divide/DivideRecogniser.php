@@ -7,6 +7,7 @@ namespace Runel\Job\Divide;
 use Runel\Expression\Quotient;
 use Runel\Method\Weight;
 use Runel\Problem\Problem;
+use Runel\Sentence\Asked;
 
 /** One polynomial over another. */
 final class DivideRecogniser
@@ -17,7 +18,7 @@ final class DivideRecogniser
             return Weight::NOT;
         }
 
-        if ($problem->asked === 'show' && $problem->node instanceof Quotient) {
+        if ($problem->asked->job === Asked::SHOW && $problem->node instanceof Quotient) {
             return Weight::ASKED;
         }
 

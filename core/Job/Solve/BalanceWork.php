@@ -46,6 +46,7 @@ use Runel\Working\Arithmetic;
 use Runel\Working\Arrival;
 use Runel\Working\BothSides;
 use Runel\Working\LinearSteps;
+use Runel\Working\Quadratic\Decimals;
 
 /** One linear equation worked from the problem to the unknown alone. */
 final class BalanceWork
@@ -85,6 +86,10 @@ final class BalanceWork
         $sections = $sections === [] ? [] : Section::warningOnce(Arrival::once($sections));
         $moves = \count($tidying) + \count($gathering) + \count($solving);
         $solution = $answer instanceof SolutionsAnswer ? $this->value($answer->solutions()[0]) : null;
+
+        if ($sections !== []) {
+            [$sections, $answer] = Decimals::asked($this->task, $sections, $answer, $this->linear->letter);
+        }
 
         return new Demonstration(
             task: $this->task,

@@ -49,6 +49,7 @@ use Runel\Slip\Slip;
 use Runel\Style\Moving;
 use Runel\Working\Known;
 use Runel\Working\LinearSteps;
+use Runel\Working\Quadratic\Decimals;
 
 /** Solving a quadratic equation by factoring: zero on one side, factors, each factor 0, each solution checked. */
 final readonly class SolveByFactoring implements Method
@@ -133,6 +134,8 @@ final readonly class SolveByFactoring implements Method
         )];
         $values = array_map(static fn(LinearSteps $factor): Rational => $factor->root(), $linear);
         $fractions = array_filter($values, static fn(Rational $value): bool => !$value->isInteger()) !== [];
+        $solved = new SolutionsAnswer($letter, array_map(Numeral::of(...), $values));
+        [$sections, $answer] = Decimals::asked($task, $sections, $solved, $letter);
 
         return new Demonstration(
             task: $task,
@@ -148,7 +151,7 @@ final readonly class SolveByFactoring implements Method
                     : Message::of('advice.factoring', ['by' => Message::of("name.method.factor.{$way->id()}")]),
             ),
             sections: $sections,
-            answer: new SolutionsAnswer($letter, array_map(Numeral::of(...), $values)),
+            answer: $answer,
             checking: static fn(): array => [
                 ...Substituted::checks($equation, $letter, $values),
                 ...($factored === null ? [] : [($factored->check)()]),

@@ -42,6 +42,7 @@ use Runel\Style\Moving;
 use Runel\Working\Arithmetic;
 use Runel\Working\LinearSteps;
 use Runel\Working\Preliminaries;
+use Runel\Working\Quadratic\Decimals;
 use Runel\Working\Quadratic\FormulaWritten;
 use Runel\Working\Quadratic\QuadraticDemonstration;
 use Runel\Working\Roots\PolynomialFactoring;
@@ -115,7 +116,7 @@ final readonly class SolveByRationalRoots implements Method
         if ($answer instanceof SolutionsAnswer) {
             $sections[] = new Section(Phase::Finishing, [self::assembled($parts, $equation, $answer)]);
         }
-        [$sections, $answer] = QuadraticDemonstration::rounded($task, $sections, $answer, $parts->letter);
+        [$sections, $answer] = Decimals::of($task, $sections, $answer, $parts->letter);
 
         return new Demonstration(
             task: $task,

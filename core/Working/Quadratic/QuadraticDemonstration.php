@@ -19,22 +19,16 @@ use Runel\Demonstration\Step;
 use Runel\Demonstration\Task;
 use Runel\Expression\Alternatives;
 use Runel\Expression\Equation;
-use Runel\Expression\Evaluation;
 use Runel\Expression\Expression;
 use Runel\Expression\Numeral;
 use Runel\Expression\Product;
-use Runel\Expression\Quotient;
 use Runel\Expression\Substitution;
 use Runel\Expression\Sum;
 use Runel\Message\Message;
 use Runel\Method\Method;
-use Runel\Number\Field\Surds;
 use Runel\Number\NoExactValue;
 use Runel\Number\Rational;
 use Runel\Polynomial\Polynomial;
-use Runel\Slip\Slip;
-use Runel\Style\Answers;
-use Runel\Style\Places;
 use Runel\Working\Arithmetic;
 
 /** What all roads to the solutions of a quadratic share: the forecast and the checks. */
@@ -51,7 +45,7 @@ final class QuadraticDemonstration
         Message $advice,
     ): Demonstration {
         $sections = self::drawn($sections, $quadratic, $answer);
-        [$sections, $answer] = self::rounded($task, $sections, $answer, $quadratic->letter);
+        [$sections, $answer] = Decimals::of($task, $sections, $answer, $quadratic->letter);
         $fractions = array_filter(
             [$quadratic->b->dividedBy($quadratic->a), $quadratic->c->dividedBy($quadratic->a)],
             static fn($value): bool => !$value->isInteger(),
@@ -104,46 +98,6 @@ final class QuadraticDemonstration
         ]);
 
         return array_values($sections);
-    }
-
-    /**
-     * Decimals as a last step, from the exact form, where the house style asks for them.
-     *
-     * @param non-empty-list<Section> $sections
-     *
-     * @return array{non-empty-list<Section>, Answer}
-     */
-    public static function rounded(Task $task, array $sections, Answer $answer, string $letter): array
-    {
-        if ($task->style->get(Answers::class) === Answers::Exact || !$answer instanceof SolutionsAnswer) {
-            return [$sections, $answer];
-        }
-        $places = (int) $task->style->get(Places::class)->value;
-        $decimals = [];
-        $written = [];
-        $exact = true;
-        foreach ($answer->solutions() as $solution) {
-            $value = Evaluation::at(new Surds(), [])->of($solution);
-            if (!$value->isReal()) {
-                return [$sections, $answer];
-            }
-            $decimals[] = $value->toDecimal($places);
-            $exact = $exact && $value->toRational()?->isInteger() === true;
-            $written[] = "$letter ≈ " . str_replace('-', '−', $value->toDecimal($places));
-        }
-        if ($exact) {
-            return [$sections, $answer];
-        }
-        $last = $sections[\count($sections) - 1];
-        $sections[\count($sections) - 1] = $last->withSteps([...$last->steps, new Step(
-            id: 'decimals',
-            title: Message::of('quadratic.decimals.title', ['count' => $places]),
-            why: Message::of('quadratic.decimals.why', ['values' => implode(', ', $written)]),
-            figure: Keypad::of($answer->solutions()[0]),
-            watch: $answer->solutions()[0] instanceof Quotient ? Slip::StackedFraction : null,
-        )]);
-
-        return [array_values($sections), $answer->withDecimals($decimals)];
     }
 
     /** @return non-empty-list<Check> */

@@ -1,0 +1,227 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Sentence;
+
+/**
+ * How people ask in English, in either dialect: data, one row a way of asking. A pattern is words with spaces between
+ * them: "a|b" either, "?a" or without it, "{set}" any word of a set, "{set}*" any number of them; M:name a run of
+ * mathematics, E:name one with an equals sign, L:name a single letter, N:name a number.
+ */
+final class English
+{
+    /** Words that stand for one another. */
+    public const SETS = [
+        'factor' => 'factor factorise factorize factoring factorising factorizing factored factorised factorized',
+        'expand' => 'expand expanding multiply distribute',
+        'find' => 'find determine calculate compute evaluate state obtain get give work write what which identify read',
+        'say' => 'write express rewrite put give change convert',
+        'show' => 'show prove verify check confirm demonstrate',
+        'by' => 'by using with via through use employing applying apply',
+        'so' => 'if when where such so that for which in given satisfying is what makes make will',
+        'the' => 'the a an this these its of following given both all each every real exact integer whole two three',
+        'kind' => 'quadratic cubic quartic linear radical polynomial algebraic literal square simple equation equations'
+            . ' expression expressions trinomial binomial binomials formula formulae product brackets bracket'
+            . ' parentheses function identity surd parabola curve graph number numbers letter unknown variable problem'
+            . ' factors factor polynomials term terms inequality',
+        'curve' => 'parabola curve graph function quadratic equation expression line polynomial',
+        'root' => 'root roots zero zeros zeroes solution solutions x-intercept x-intercepts intercept intercepts',
+        'your' => 'your the all both each any final',
+        'answer' => 'answer answers solution solutions root roots value values result results working',
+        'giving' => 'giving give gives write writing leave leaving express expressing state stating round rounding'
+            . ' rounded correct accurate showing show to in',
+        'fully' => 'fully completely out up down first again',
+        'and' => 'and then also',
+    ];
+
+    /**
+     * What asks for nothing Runel does otherwise: passed over, and told.
+     *
+     * @var list<string>
+     */
+    public const PASSED = [
+        'please', 'pls', 'plz', 'kindly', 'can|could|would|will you ?please ?help ?me', 'help me ?to',
+        'i need|want|have to', 'how do|would|can i|you|we', 'hence ?or ?otherwise', 'or otherwise',
+        '?by showing|show ?all ?of ?{your} work|working|steps|workings', 'giving|give ?your reasons',
+        '?{and} checking|check ?{your} ?{answer} ?for extraneous ?{root}', '?{and} checking|check {your} {answer}',
+        '?{and} check ?for ?extraneous {root}', 'to be found', 'where are to be found',
+        '?where L ?L ?L ?and L are ?all ?rational integers|constants|numbers', 'where L ?and ?L ?is|are ?an ?a integer|constant',
+        'for all values of L', 'if possible', 'over the integers', 'with integer coefficients', 'in its simplest form',
+        'in simplest form', 'as far as possible', 'step by step', 'in full', 'exercise', 'question', 'example', 'answer',
+    ];
+
+    /**
+     * The methods people name, by job; none where it leads to no way of its own.
+     *
+     * @var array<string, array<string, string>>
+     */
+    public const METHODS = [
+        'completing the square' => ['solve' => 'completing-square', 'complete-square' => 'equation'],
+        'completion of the square' => ['solve' => 'completing-square', 'complete-square' => 'equation'],
+        '?the quadratic formula' => ['solve' => 'formula'],
+        'the formula' => ['solve' => 'formula'],
+        'formula' => ['solve' => 'formula'],
+        '{factor} ?by grouping' => ['solve' => 'factoring', 'factor' => 'split-middle'],
+        '{factor} ?it' => ['solve' => 'factoring'],
+        'factorisation|factorization' => ['solve' => 'factoring'],
+        '?factor grouping' => ['factor' => 'split-middle', 'solve' => 'factoring'],
+        'splitting|decomposing the middle term' => ['factor' => 'split-middle'],
+        'decomposition' => ['factor' => 'split-middle'],
+        'synthetic division' => ['divide' => 'synthetic', 'solve' => 'rational-roots', 'factor' => 'rational-roots'],
+        '?polynomial|algebraic|algebraical long division' => ['divide' => 'long'],
+        'algebraic division' => ['divide' => 'long'],
+        '?a|the ?multiplication grid|box|table ?method' => ['multiply' => 'grid', 'divide' => 'grid'],
+        '?in columns' => ['multiply' => 'columns'],
+        '?the foil ?method|rule' => ['multiply' => 'term-by-term'],
+        'term ?by term' => ['multiply' => 'term-by-term'],
+        '?the square roots|root ?method|property' => ['solve' => 'square-roots'],
+        'taking|extracting ?the square roots|root ?of ?both ?sides' => ['solve' => 'square-roots'],
+        '?the rational roots|root theorem|test' => ['solve' => 'rational-roots', 'factor' => 'rational-roots'],
+        '?the balance|balancing ?method' => ['solve' => 'balance', 'rearrange' => 'balance'],
+        '?the difference of ?two squares' => ['factor' => 'special'],
+        '?the cross ?method|products' => ['factor' => 'cross'],
+        '?the scaling ?method' => ['factor' => 'scale'],
+        'trial ?and ?error|improvement' => ['factor' => 'trial'],
+        '?the remainder|factor theorem' => [],
+        'inspection' => [],
+        'algebra' => [],
+        'taking|take out ?a|the ?highest|greatest|largest common factor|term' => [],
+    ];
+
+    /**
+     * How the answer is to be written.
+     *
+     * @var array<string, string> the form by its pattern
+     */
+    public const FORMS = [
+        'in ?the|its ?completed|complete square form' => 'vertex',
+        'in ?the|its completed-square|vertex form' => 'vertex',
+        'as|into ?a|the product ?of ?{the}* ?linear|prime|irreducible|two|its ?linear factors|binomials|brackets' => 'factored',
+        'as|into ?a|the product' => 'factored',
+        'in ?fully|completely|its {factor} form' => 'factored',
+        'in ?fully|its expanded|multiplied form' => 'expanded',
+        'without|with ?the|any ?no brackets|parentheses' => 'expanded',
+        'in descending|ascending|falling powers ?of ?L' => 'expanded',
+        'as a single fraction' => 'fraction',
+        'as ?one a fraction' => 'fraction',
+    ];
+
+    /** A form that is written out, of an answer in numbers. */
+    public const NUMBER_FORM = '{giving} {your} {answer} ?correct in the form M:f';
+
+    /** Exact answers. */
+    public const EXACT = [
+        '?{giving} ?{your} ?{answer} ?as|in exact ?form|value|values|answers|answer|solutions',
+        '?{giving} ?{your} ?{answer} ?in|as ?simplified|simplest surd|radical ?form',
+        '?{giving} ?{your} ?{answer} ?in|as ?simplified|simplest surds|radicals ?form',
+    ];
+
+    /** Rounded ones: to so many places. */
+    public const ROUNDED = '?{and} ?{giving} ?{your} ?{answer} ?to ?{giving} ?to';
+    public const PLACES = 'N:n decimal|d.p|dp|d.p. ?places|place';
+    public const FIGURES = 'N:n significant|sig|s.f|sf|s.f. ?figures|figure|figs|fig|digits';
+    /** @var array<string, int> the places by the words */
+    public const NEAREST = [
+        'the nearest ?whole integer|number' => 0, 'the nearest tenth' => 1, 'the nearest hundredth' => 2,
+        'the nearest thousandth' => 3,
+    ];
+
+    public const NUMBERS = ['one' => 1, 'two' => 2, 'three' => 3, 'four' => 4, 'five' => 5, 'six' => 6];
+
+    /**
+     * The ways of asking, the most special first: pattern, job, what is made of the mathematics, what is sought.
+     *
+     * @var list<array{string, string|null, string, string|null}>
+     */
+    public const FRAMES = [
+        // what is given
+        ['given|if|since|as ?that M:g is a factor of {the}* {kind}* M:a {factor} {fully}* ?it|M:b {fully}*', 'factor', 'given', null],
+        ['given|if|since|as ?that M:g is a factor of {the}* {kind}* M:a ?{find} ?out {the}* ?other ?{root} solve|of|to|it ?E:b', 'solve', 'given', null],
+        ['given|if|since|as ?that M:g is a factor of {the}* {kind}* M:a solve {the}* {kind}* E:b', 'solve', 'given', null],
+        ['?given|if|let ?that E:a solve {the}* {kind}* E:b', 'solve', 'function', null],
+        // a letter in a division
+        ['?{find} ?out ?{the}* ?value|values|number ?of L:l {so}* M:a ?is a factor of {the}* {kind}* M:b', 'divide', 'unknown-factor', null],
+        ['?{find} ?out ?{the}* ?value|values|number ?of L:l {so}* M:b ?is ?exactly divisible by M:a', 'divide', 'unknown-factor', null],
+        ['?{find} ?out ?{the}* ?value|values|number ?of L:l {so}* the remainder ?is M:r when M:b ?is divided by M:a ?is', 'divide', 'unknown-remainder', null],
+        ['?{find} ?out ?{the}* ?value|values|number ?of L:l {so}* M:b ?is|when divided by M:a leaves|has|gives|with|the ?a|the ?remainder ?of|is ?a ?of|is M:r', 'divide', 'unknown-remainder', null],
+        // divisions
+        ['is M:a ?also a factor of {the}* {kind}* M:b', 'divide', 'factor-of', 'factor'],
+        ['is {the}* M:b ?exactly divisible by M:a', 'divide', 'factor-of', 'factor'],
+        ['{show} ?that|whether|if M:a is a factor of {the}* {kind}* M:b', 'divide', 'factor-of', 'factor'],
+        ['{show} ?that|whether|if M:b is ?exactly divisible by M:a', 'divide', 'factor-of', 'factor'],
+        ['?{find} ?out ?down ?is ?the quotient ?and ?the ?remainder ?when|of|if|for {the}* {kind}* M:a ?is ?are divided by M:b', 'divide', 'quotient', 'quotient'],
+        ['?{find} ?out ?down ?is ?the remainder ?and ?the ?quotient ?when|of|if|for {the}* {kind}* M:a ?is divided by M:b', 'divide', 'quotient', 'remainder'],
+        ['?{find} ?out ?is M:a divided by M:b', 'divide', 'quotient', null],
+        ['divide {the}* {kind}* M:a by M:b', 'divide', 'quotient', null],
+        ['divide {the}* {kind}* M:b into M:a', 'divide', 'quotient', null],
+        ['divide {the}* {kind}* M:a', 'divide', 'plain', null],
+        ['?{find} ?out ?is ?the quotient|remainder ?and ?the ?remainder|quotient ?when|of|in {the}* {kind}* M:a', 'divide', 'plain', null],
+        // formulas
+        ['make|making L:l the subject ?of {the}* {kind}* M:a', 'rearrange', 'letter', null],
+        ['rearrange|transpose|change|rewrite|solve {the}* {kind}* M:a ?to|so ?that ?make|making|get|give|find|isolate L:l ?is|as ?the ?subject', 'rearrange', 'letter', null],
+        ['rearrange|transpose|rewrite|solve {the}* {kind}* ?for L:l ?in {the}* {kind}* M:a', 'rearrange', 'letter', null],
+        ['rearrange|transpose {the}* {kind}* M:a for|to L:l', 'rearrange', 'letter', null],
+        ['change the subject of {the}* {kind}* M:a to L:l', 'rearrange', 'letter', null],
+        ['{say} L:l ?in ?terms ?of ?L ?L ?and ?L ?given|if|when|from|where|using ?that {the}* {kind}* E:a', 'rearrange', 'letter', null],
+        ['{the}* {kind}* E:a ?is ?given {find} ?down ?{the}* {kind}* ?for L:l', 'rearrange', 'letter', null],
+        ['given ?that ?the {kind}* E:a {find} ?{the}* {kind}* ?for L:l', 'rearrange', 'letter', null],
+        ['{find} ?{the}* {kind}* for L:l ?given|if|when|from|using ?that {the}* {kind}* E:a', 'rearrange', 'letter', null],
+        ['rearrange|transpose {the}* {kind}* E:a', 'rearrange', 'plain', null],
+        // the square
+        ['complete|completing the square ?for|in|on|of|with {the}* {kind}* M:a', 'complete-square', 'plain', null],
+        ['?{find} ?out ?down ?are ?is ?{the}* coordinates|co-ordinates of ?the vertex|turning|minimum|maximum ?point ?of|on ?{the}* {curve}* M:a', 'complete-square', 'curve', 'vertex'],
+        ['?{find} ?out ?down ?is ?{the}* vertex|turning ?point ?of|on ?{the}* {curve}* M:a', 'complete-square', 'curve', 'vertex'],
+        ['?{find} ?out ?down ?is ?{the}* minimum|least|smallest|lowest ?value|point ?of|on ?{the}* {curve}* M:a', 'complete-square', 'curve', 'least'],
+        ['?{find} ?out ?down ?is ?{the}* maximum|greatest|largest|highest ?value|point ?of|on ?{the}* {curve}* M:a', 'complete-square', 'curve', 'greatest'],
+        ['?{find} ?out ?down ?is ?{the}* ?equation ?of ?the line|axis of symmetry ?of|for ?{the}* {curve}* M:a', 'complete-square', 'curve', 'symmetry'],
+        // equations
+        ['?{find} ?out ?down ?are ?is ?{the}* ?what ?are {root} ?of|to|for ?{the}* {kind}* M:a', 'solve', 'zero', 'roots'],
+        ['where does {the}* {curve}* M:a cross|meet|cut|touch the x-axis', 'solve', 'zero', 'roots'],
+        ['solve|solving {the}* {kind}* ?for L:l ?in|the ?following {kind}* M:a', 'solve', 'letter', null],
+        ['solve|solving {the}* {kind}* M:a ?for L:l', 'solve', 'letter', null],
+        ['?{find} ?out ?is ?are ?{the}* ?value|values ?of L:l {so}* ?the ?following {kind}* E:a', 'solve', 'letter', null],
+        ['if|when|given ?that E:a ?{find} ?out ?is ?{the}* ?value|values ?of L:l', 'solve', 'letter', null],
+        ['solve|solving {the}* {kind}* M:a', 'solve', 'plain', null],
+        // products
+        ['{expand} ?out {the}* {kind}* M:a by|and|with|times M:b', 'multiply', 'product', null],
+        ['?{find} ?out ?down ?is ?the product of {the}* {kind}* M:a and|with|times M:b', 'multiply', 'product', null],
+        ['?{find} ?out ?is M:a times|multiplied ?by M:b', 'multiply', 'product', null],
+        ['{expand} ?out ?{and} ?simplify|collect ?like ?terms {the}* {kind}* M:a ?{and} ?simplify|collect ?like ?terms', 'multiply', 'plain', null],
+        ['foil ?out {the}* {kind}* M:a', 'multiply', 'foil', null],
+        ['remove|open|clear|break ?out ?up {the}* brackets|parentheses ?in|of|from {the}* {kind}* M:a', 'multiply', 'plain', null],
+        ['square {the}* {kind}* M:a', 'multiply', 'square', null],
+        ['cube {the}* {kind}* M:a', 'multiply', 'cube', null],
+        // factors
+        ['{factor} {fully}* {the}* {kind}* {fully}* M:a {fully}* ?it ?{fully}*', 'factor', 'plain', null],
+        ['?{find} ?out ?down ?are ?{the}* factors of {the}* {kind}* M:a', 'factor', 'plain', null],
+        ['take|taking out ?{the}* common factor|term ?of|from|in {the}* {kind}* M:a', 'factor', 'plain', null],
+        // forms
+        ['?{show} ?that M:a can|may be written|expressed ?as ?in ?the ?form M:b', 'show', 'equal', null],
+        ['{say} {the}* {kind}* M:a in the form M:b', 'form', 'form', null],
+        ['{say} {the}* {kind}* M:a as M:b', 'form', 'form', null],
+        ['{show} ?that|whether {the}* {kind}* M:a is|equals ?equal|equivalent|identical ?to|with ?the ?same ?as M:b', 'show', 'equal', null],
+        ['{show} ?that|whether {the}* {kind}* M:a', 'show', 'plain', null],
+        ['?what|find ?is ?out {the}* M:a squared', 'multiply', 'square', null],
+        ['?what|find ?is ?out {the}* M:a cubed', 'multiply', 'cube', null],
+        ['M:a ?solve|solved|rearranged for L:l', null, 'letter', null],
+        ['for L:l M:a', null, 'letter', null],
+        // nothing in particular
+        ['simplify|find|calculate|evaluate|compute|determine {the}* {kind}* M:a', null, 'plain', null],
+        ['work out {the}* {kind}* M:a', null, 'worked', null],
+        ['what is|are {the}* {kind}* M:a', null, 'plain', null],
+        ['{say} {the}* {kind}* M:a', null, 'plain', null],
+        ['do|try {the}* {kind}* M:a', null, 'plain', null],
+        ['the {kind}* M:a', null, 'plain', null],
+        ['M:a', null, 'plain', null],
+    ];
+
+    /** What Runel does not do, by the words that ask for it. */
+    public const NOT_DONE = [
+        'graph' => 'draw sketch plot graph drawing sketching plotting',
+        'calculus' => 'differentiate differentiating derivative integrate integral gradient tangent',
+        'inequality' => 'inequality inequalities',
+        'simultaneous' => 'simultaneous simultaneously elimination',
+        'sequence' => 'sequence series nth',
+    ];
+}

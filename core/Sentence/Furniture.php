@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Sentence;
+
+/** What stands around a problem on paper and is none of it: its number, its marks, signs around mathematics. */
+final class Furniture
+{
+    private const NUMBERS = [
+        '/^\s*(?:q|question|exercise|ex|problem|task|no)\.?\s*\d{1,3}\s*[.):]?(?=[\s(])/iu',
+        '/^\s*\d{1,3}\s*[.)](?=\s)/u',
+        '/^\s*\((?:i{1,3}|iv|vi{0,3}|ix)\)(?=\s)/u',
+        '/^\s*(?:ii|iii|iv|vi{1,3}|ix)\)(?=\s)/u',
+        '/^\s*[•‣▪](?=\s)/u',
+    ];
+    private const PART = '/^\s*\(?([a-h])\)(?=\s)/u';
+    private const MARKS = [
+        '/\s*[\[(]\s*(?:total\s*)?\d{1,2}\s*(?:marks?|points?|pts?|m)\s*[\])]\s*$/iu',
+        '/\s+\[\s*\d{1,2}\s*\]\s*$/u',
+    ];
+
+    /**
+     * @return array{string, list<Heard>} the rest, each character at its place; what was passed over
+     */
+    public static function taken(string $typed): array
+    {
+        $text = (string) preg_replace_callback(
+            '/\\\\[()\[\]]|[$“”"`«»„]/u',
+            static fn(array $match): string => str_repeat(' ', mb_strlen($match[0])),
+            str_replace('≡', '=', $typed),
+        );
+        $passed = [];
+        for ($round = 0; $round < 3; ++$round) {
+            foreach (self::NUMBERS as $number) {
+                if (preg_match($number, $text, $match) === 1) {
+                    $text = self::blanked($text, $match[0], 0, $passed);
+                }
+            }
+            if (preg_match(self::PART, $text, $match) === 1 && !self::isLetterOf($match[1], mb_substr($text, mb_strlen($match[0])))) {
+                $text = self::blanked($text, $match[0], 0, $passed);
+            }
+        }
+        foreach (self::MARKS as $marks) {
+            if (preg_match($marks, $text, $match) === 1) {
+                $text = self::blanked($text, $match[0], mb_strlen($text) - mb_strlen($match[0]), $passed);
+            }
+        }
+        // "(2)" is marks after an equation, or where it stands apart.
+        if (preg_match('/(\s+)\(\s*\d{1,2}\s*\)\s*$/u', $text, $match) === 1
+            && (mb_strlen($match[1]) > 1 || str_contains($text, '='))) {
+            $text = self::blanked($text, $match[0], mb_strlen($text) - mb_strlen($match[0]), $passed);
+        }
+
+        return [self::withoutEnd($text), $passed];
+    }
+
+    /** @param list<Heard> $passed */
+    private static function blanked(string $text, string $part, int $from, array &$passed): string
+    {
+        if (trim($part) !== '') {
+            $passed[] = new Heard('passed', trim($part), $from + mb_strlen($part) - mb_strlen(ltrim($part)));
+        }
+
+        return mb_substr($text, 0, $from) . str_repeat(' ', mb_strlen($part)) . mb_substr($text, $from + mb_strlen($part));
+    }
+
+    private static function isLetterOf(string $letter, string $rest): bool
+    {
+        return preg_match("/(?<![A-Za-z])(?:\\d*[A-Za-z])?$letter(?:[A-Za-z]?)(?![A-Za-z])/u", $rest) === 1
+            && preg_match("/(?<=[\\d+\\-*\\/^=(\\s])$letter(?=[\\d+\\-*\\/^=)²³\\s(]|$)/u", $rest) === 1
+            && preg_match("/\\b$letter\\s+\\p{L}{2,}/u", $rest) !== 1;
+    }
+
+    /** Without "= ?" and the like at the end. */
+    private static function withoutEnd(string $text): string
+    {
+        foreach (['/[?.;!]+\s*$/u', '/\?\s*$/u', '/(?<=\S)\s*=\s*$/u'] as $end) {
+            $text = (string) preg_replace_callback(
+                $end,
+                static fn(array $match): string => str_repeat(' ', mb_strlen($match[0])),
+                $text,
+            );
+        }
+
+        return $text;
+    }
+}

@@ -1,0 +1,394 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Sentence;
+
+use Runel\Expression\Equation;
+use Runel\Expression\Expression;
+use Runel\Expression\Letters;
+use Runel\Expression\Numeral;
+use Runel\Expression\Power;
+use Runel\Expression\Product;
+use Runel\Expression\Quotient;
+use Runel\Message\Message;
+use Runel\Message\NotYet;
+use Runel\Message\OutOfReach;
+use Runel\Message\Refusal;
+use Runel\Message\SyntaxError;
+use Runel\Parsing\Parser;
+use Runel\Parsing\Typed;
+
+/**
+ * Reads what people copy from papers, books and mails: a way of asking, what is asked besides in any order, and the
+ * mathematics between. What cannot be read is refused at its place; a word is never read as letters.
+ */
+final class Sentence
+{
+    /** What a function is called, and how its name stands before what it is. */
+    private const FUNCTION = '/^\s*(?:([fghpqPQ])\s*\(\s*([A-Za-z])\s*\))\s*=(?=.*\S)/u';
+    private const NAMED = '/^\s*(?:[A-Za-z](?:\s*\(\s*[A-Za-z]\s*\))?)\s*=(?=.*\S)/u';
+    private const GREEK = [
+        'alpha' => 'α', 'beta' => 'β', 'gamma' => 'γ', 'delta' => 'δ', 'theta' => 'θ', 'lambda' => 'λ', 'omega' => 'ω',
+        'sigma' => 'σ',
+    ];
+
+    /** @var list<Heard> */
+    private array $heard = [];
+    /** @var array<int, array{string, Token}> what is still to be understood: its piece of the skeleton */
+    private array $left;
+    /** @var array<string, string> */
+    private array $methods = [];
+    private ?string $form = null;
+    private ?Rounding $rounding = null;
+
+    /** @param list<Token> $tokens */
+    private function __construct(
+        private readonly string $source,
+        private readonly array $tokens,
+        private readonly Vocabulary $vocabulary,
+    ) {
+        $this->left = [];
+        foreach ($tokens as $place => $token) {
+            if ($token->kind !== TokenKind::Mark) {
+                $this->left[] = [$this->piece($token, $place), $token];
+            }
+        }
+    }
+
+    /**
+     * @throws SyntaxError with the place of what cannot be read
+     * @throws Refusal     when it asks for what Runel does not do
+     */
+    public static function read(string $typed): Read
+    {
+        if (!mb_check_encoding($typed, 'UTF-8') || preg_match('/\p{L}{2}|[,;:?]|[\[(]\d+[\])]\s*$|^\s*\S{1,5}[.)]\s/u', $typed) !== 1) {
+            $plain = Parser::mathematics($typed);
+
+            return new Read($plain->node, null, Asked::nothing(), awkwardAt: $plain->awkwardAt);
+        }
+        [$source, $passed] = Furniture::taken($typed);
+        $vocabulary = Vocabulary::all();
+        $self = new self($source, Tokens::of($source, $vocabulary), $vocabulary);
+        $self->heard = $passed;
+
+        return $self->understood();
+    }
+
+    private function piece(Token $token, int $place): string
+    {
+        if (!$token->isMaths()) {
+            return mb_strtolower($token->text);
+        }
+
+        return match (true) {
+            preg_match('/^\s*[A-Za-zα-ω]\s*$/u', $token->text) === 1,
+            isset(self::GREEK[trim($token->text)]), trim($token->text) === 'pi' => 'L',
+            preg_match('/^\s*\d+\s*$/', $token->text) === 1 => 'N',
+            str_contains($token->text, '=') => 'E',
+            default => 'X',
+        } . $place;
+    }
+
+    private function understood(): Read
+    {
+        $this->adjuncts();
+        $skeleton = $this->skeleton();
+        foreach (English::FRAMES as [$row, $job, $work, $seeks]) {
+            $runs = Pattern::of($row)->whole($skeleton);
+            if ($runs !== null) {
+                return $this->worked($job, $work, $seeks, array_map(fn(int $place): Token => $this->tokens[$place], $runs));
+            }
+        }
+        throw $this->refusal();
+    }
+
+    private function skeleton(): string
+    {
+        return ' ' . implode('', array_map(static fn(array $one): string => "$one[0] ", $this->left));
+    }
+
+    /** What stands beside the way of asking, in any order. */
+    private function adjuncts(): void
+    {
+        foreach ([English::PLACES => Rounding::places(...), English::FIGURES => Rounding::figures(...)] as $row => $of) {
+            $this->take(
+                English::ROUNDED . " $row",
+                'rounding',
+                function (array $runs, string $word) use ($of): void {
+                    $number = isset($runs['n']) ? (int) $this->tokens[$runs['n']]->text : English::NUMBERS[$word];
+                    $this->rounding = $of($number);
+                },
+            );
+        }
+        foreach (English::NEAREST as $row => $places) {
+            $this->take(English::ROUNDED . " $row", 'rounding', function () use ($places): void {
+                $this->rounding = Rounding::places($places);
+            });
+        }
+        $this->take(English::NUMBER_FORM, 'form', function (array $runs): void {
+            $this->form = trim($this->tokens[$runs['f']]->text);
+            $this->rounding = Rounding::exact();
+        });
+        foreach (English::EXACT as $row) {
+            $this->take($row, 'rounding', function (): void {
+                $this->rounding = Rounding::exact();
+            });
+        }
+        foreach (English::METHODS as $row => $methods) {
+            foreach (["{by} $row ?or ?otherwise ?to ?and", "$row method"] as $way) {
+                $this->take($way, 'method', function () use ($methods): void {
+                    $this->methods += $methods;
+                });
+            }
+        }
+        foreach (English::FORMS as $row => $form) {
+            $this->take($row, 'form', function () use ($form): void {
+                $this->form ??= $form;
+            });
+        }
+        foreach (English::PASSED as $row) {
+            $this->take($row, 'passed', static fn(): null => null);
+        }
+    }
+
+    /** @param \Closure(array<string, int>, string): mixed $meant called where the row is found, which is then understood */
+    private function take(string $row, string $kind, \Closure $meant): void
+    {
+        $skeleton = $this->skeleton();
+        $found = Pattern::of($row)->first($skeleton);
+        if ($found === null) {
+            return;
+        }
+        [$text, $bytes, $runs, $word] = $found;
+        $first = substr_count(substr($skeleton, 0, $bytes), ' ');
+        $count = substr_count($text, ' ');
+        // "Use the formula A = …" names no method.
+        if ($kind === 'method' && str_starts_with($this->left[$first + $count][0] ?? '', 'E') && str_ends_with($text, 'formula')) {
+            return;
+        }
+        $taken = array_splice($this->left, $first, $count);
+        if ($this->left === [] || !$this->hasMaths()) {
+            array_splice($this->left, $first, 0, $taken);
+
+            return;
+        }
+        $meant($runs, $word);
+        $this->hear($kind, $taken[0][1], $taken[\count($taken) - 1][1]);
+    }
+
+    private function hasMaths(): bool
+    {
+        return array_filter($this->left, static fn(array $one): bool => $one[1]->isMaths()) !== [];
+    }
+
+    private function hear(string $kind, Token $first, Token $last): void
+    {
+        $this->heard[] = new Heard(
+            $kind,
+            mb_substr($this->source, $first->from, $last->to() - $first->from),
+            $first->from,
+        );
+    }
+
+    /** @param array<string, Token> $runs */
+    private function worked(?string $job, string $work, ?string $seeks, array $runs): Read
+    {
+        $letter = isset($runs['l']) ? trim($runs['l']->text) : null;
+        $given = isset($runs['g']) ? [trim($runs['g']->text)] : [];
+        if ($work === 'foil') {
+            $this->methods += ['multiply' => 'term-by-term'];
+        }
+        [$node, $function, $awkwardAt, $remainder] = $this->mathematics($work, $runs);
+        if ($work === 'form') {
+            [$job, $node] = $this->inForm($runs, $node);
+        }
+        $job ??= $this->jobOfForm() ?? (\count($this->methods) === 1 ? array_key_first($this->methods) : null);
+        if ($this->form === 'fraction') {
+            throw new NotYet(Message::of('error.single-fraction'));
+        }
+        $subject = $work === 'unknown-factor' || $work === 'unknown-remainder' ? $letter : null;
+        if ($work === 'letter' && $letter !== null) {
+            [$job, $subject] = $this->wanted($job, $node, $letter, $runs['l']);
+        }
+        usort($this->heard, static fn(Heard $one, Heard $other): int => $one->from <=> $other->from);
+        $form = $this->form ?? ($work === 'form' ? trim($runs['b']->text) : null);
+
+        return new Read($node, $subject, new Asked(
+            $job,
+            $this->methods,
+            $form,
+            $this->rounding,
+            $letter,
+            $given,
+            $seeks,
+            $this->heard,
+        ), $function, $awkwardAt, $remainder);
+    }
+
+    /**
+     * @param array<string, Token> $runs
+     *
+     * @return array{Expression|Equation, string|null, int|null, Expression|null} the problem, the name of a function,
+     *                                                                            an awkward place, what is left over
+     */
+    private function mathematics(string $work, array $runs): array
+    {
+        $a = $this->run($runs['a']);
+        $b = isset($runs['b']) && $work !== 'form' && $work !== 'given' && $work !== 'function' ? $this->run($runs['b']) : null;
+        $node = match ($work) {
+            'factor-of', 'unknown-factor', 'unknown-remainder' => new Quotient(
+                $this->side($b?->node, $runs['b']),
+                $this->side($a->node, $runs['a']),
+            ),
+            'quotient' => new Quotient($this->side($a->node, $runs['a']), $this->side($b?->node, $runs['b'])),
+            'product' => Product::of([$this->side($a->node, $runs['a']), $this->side($b?->node, $runs['b'])]),
+            'equal' => new Equation($this->side($a->node, $runs['a']), $this->side($b?->node, $runs['b'])),
+            'square', 'cube' => new Power($this->side($a->node, $runs['a']), Numeral::of($work === 'square' ? 2 : 3)),
+            'zero' => $this->zeroed($runs['a'], $a->node),
+            'given', 'function' => isset($runs['b']) && $a->function !== null
+                ? $this->zeroed($runs['a'], $a->node)
+                : $a->node,
+            default => $a->node,
+        };
+        $remainder = match ($work) {
+            'unknown-factor' => Numeral::of(0),
+            'unknown-remainder' => $this->side($this->run($runs['r'])->node, $runs['r']),
+            default => $a->remainder,
+        };
+        $isAbout = \in_array($work, ['plain', 'worked', 'curve', 'letter', 'form'], true);
+
+        return [$node, $isAbout ? $a->function : null, $a->awkwardAt ?? $b?->awkwardAt, $remainder];
+    }
+
+    /** A run by itself, each character at its place; with the name of a function taken off. */
+    private function run(Token $run, bool $isNamed = false): Typed
+    {
+        $text = str_repeat(' ', $run->from) . $run->text;
+        $name = null;
+        if (preg_match($isNamed ? self::NAMED : self::FUNCTION, $run->text, $match) === 1) {
+            $name = $isNamed ? null : ($match[1] ?? '') . '(' . ($match[2] ?? '') . ')';
+            $length = mb_strlen($match[0]);
+            $text = str_repeat(' ', $run->from + $length) . mb_substr($run->text, $length);
+        }
+        $typed = Parser::mathematics(self::inLetters($text));
+
+        return new Typed($typed->node, null, null, $name, $typed->awkwardAt, $typed->remainder);
+    }
+
+    /** With letters in place of the names of Greek ones, each in as many characters. */
+    private static function inLetters(string $text): string
+    {
+        return (string) preg_replace_callback(
+            '/(?<![A-Za-z])(?:' . implode('|', array_keys(self::GREEK)) . ')(?![A-Za-z])/',
+            static fn(array $match): string => self::GREEK[$match[0]] . str_repeat(' ', \strlen($match[0]) - 1),
+            $text,
+        );
+    }
+
+    /** What is 0 where a curve meets the axis: of y = … its right side. */
+    private function zeroed(Token $run, Expression|Equation $node): Equation
+    {
+        if (!$node instanceof Equation) {
+            return new Equation($node, Numeral::of(0));
+        }
+        $isNamed = preg_match(self::NAMED, $run->text, $match) === 1
+            && preg_match('/^\s*[yfghpqPQ]/u', $match[0]) === 1;
+        $right = $isNamed ? $this->run($run, true)->node : null;
+
+        return $right instanceof Expression ? new Equation($right, Numeral::of(0)) : $node;
+    }
+
+    /** @throws SyntaxError where an equation stands in place of an expression */
+    private function side(Expression|Equation|null $node, Token $run): Expression
+    {
+        return $node instanceof Expression
+            ? $node
+            : throw new SyntaxError(Message::of('error.expression-wanted'), $run->from + 1);
+    }
+
+    /**
+     * What a form that is written out asks for.
+     *
+     * @param array<string, Token> $runs
+     *
+     * @return array{string|null, Expression|Equation}
+     */
+    private function inForm(array $runs, Expression|Equation $node): array
+    {
+        $form = trim($runs['b']->text);
+        $hasSquare = preg_match('/\([^()]*\)\s*(?:\^\s*2|²)/u', $form) === 1;
+
+        return match (true) {
+            $hasSquare => ['complete-square', $node],
+            preg_match('/\([^()]*\)\s*\([^()]*\)/u', $form) === 1 => ['factor', $node],
+            $node instanceof Expression => [
+                Asked::SHOW,
+                new Equation($node, $this->side($this->run($runs['b'])->node, $runs['b'])),
+            ],
+            default => [null, $node],
+        };
+    }
+
+    private function jobOfForm(): ?string
+    {
+        return match ($this->form) {
+            'vertex' => 'complete-square',
+            'factored' => 'factor',
+            'expanded' => 'multiply',
+            default => null,
+        };
+    }
+
+    /**
+     * An equation in one letter is solved for it; a formula is rearranged.
+     *
+     * @return array{string|null, string|null} the job and the subject
+     */
+    private function wanted(?string $job, Expression|Equation $node, string $letter, Token $run): array
+    {
+        $letters = array_keys(Letters::of($node));
+        $own = self::GREEK[$letter] ?? $letter;
+        if ($own === 'pi' || $own === 'π') {
+            throw new OutOfReach(Message::of('error.for-pi'), $run->from + 1);
+        }
+        if (!\in_array($own, $letters, true)) {
+            throw new SyntaxError(Message::of('error.letter-not-there', ['letter' => $own]), $run->from + 1);
+        }
+
+        return \count($letters) > 1 ? ['rearrange', $own] : [$job === 'rearrange' ? 'solve' : $job, null];
+    }
+
+    /** Why it cannot be read, at the first place that is to blame. */
+    private function refusal(): Refusal
+    {
+        foreach ($this->tokens as $token) {
+            $notDone = $token->kind === TokenKind::Word ? Vocabulary::notDone($token->text) : null;
+            if ($notDone !== null) {
+                return new OutOfReach(Message::of("error.not-done-$notDone"), $token->from + 1);
+            }
+        }
+        $unknown = array_values(array_filter($this->left, fn(array $one): bool => !$one[1]->isMaths()
+            && !$this->vocabulary->knows($one[1]->text)));
+        $first = $unknown[0][1] ?? null;
+        if ($first !== null) {
+            $near = $this->vocabulary->near($first->text);
+
+            return new SyntaxError($near === null
+                ? Message::of('error.unknown-word', ['found' => mb_substr($first->text, 0, 40)])
+                : Message::of('error.near-word', ['found' => mb_substr($first->text, 0, 40), 'near' => $near]), $first->from + 1);
+        }
+        $maths = array_values(array_filter($this->left, static fn(array $one): bool => $one[1]->isMaths()));
+        if ($maths === []) {
+            return new SyntaxError(Message::of('error.no-mathematics'), 1);
+        }
+        if (\count($maths) > 1) {
+            return new SyntaxError(Message::of('error.two-problems'), $maths[1][1]->from + 1);
+        }
+        $words = array_values(array_filter($this->left, static fn(array $one): bool => !$one[1]->isMaths()));
+
+        return new SyntaxError(Message::of('error.way-of-asking', [
+            'found' => mb_substr($words[0][1]->text, 0, 40),
+        ]), $words[0][1]->from + 1);
+    }
+}
