@@ -38,12 +38,15 @@ final class Task
     private static function asked(Problem $problem, HouseStyle $style): HouseStyle
     {
         $rounding = $problem->asked->rounding;
+        if ($rounding === null) {
+            return $style;
+        }
+        if ($rounding->places === null) {
+            return $style->with('answers', Answers::Exact->value);
+        }
+        $places = Places::nearest($rounding->places, $rounding->isSignificant);
 
-        return match (true) {
-            $rounding === null => $style,
-            $rounding->places === null => $style->with('answers', Answers::Exact->value),
-            default => $style->with('answers', Answers::Both->value)->with('places', Places::nearest($rounding->places, $rounding->isSignificant)->value),
-        };
+        return $style->with('answers', Answers::Both->value)->with('places', $places->value);
     }
 
     public function choice(string $key): ?string

@@ -17,13 +17,5 @@ enum LexemeKind
     case Root;
     /** \frac */
     case Fraction;
-    /** for */
-    case For;
-    /** divided by, or is a factor of */
-    case Dividing;
-    /** the remainder is */
-    case Remainder;
-    /** when, after a remainder said first */
-    case When;
     case End;
 }

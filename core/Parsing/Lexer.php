@@ -46,7 +46,7 @@ final class Lexer
         'Bigl',
         'Bigr',
     ];
-    private const WORDS = '/^(expand|multiply|factor(?:is|iz)?e?|simplify|solve|divide|complete|rearrange|calculate'
+    private const WORDS = '/^(for|expand|multiply|factor(?:is|iz)?e?|simplify|solve|divide|complete|rearrange|calculate'
         . '|find|show|evaluate|squared|cubed|times|plus|minus|over|equals|with|the|of|is|then|where|when)(?![a-z])/i';
     private const FUNCTIONS = '/^(arcsin|arccos|arctan|sin|cos|tan|cot|log|ln|exp|lim|abs|mod)(?![a-z]{3})/';
 
@@ -116,12 +116,6 @@ final class Lexer
             $this->add(LexemeKind::Open, $spelling, 1);
         } elseif (str_contains(')]}', $spelling)) {
             $this->add(LexemeKind::Close, $spelling, 1);
-        } elseif ($character === Instruction::BY || $character === Instruction::FACTOR_OF) {
-            $this->add(LexemeKind::Dividing, $character === Instruction::BY ? 'by' : 'is a factor of', 1);
-        } elseif ($character === Instruction::REMAINDER) {
-            $this->add(LexemeKind::Remainder, 'remainder', 1);
-        } elseif ($character === Instruction::WHEN) {
-            $this->add(LexemeKind::When, 'when', 1);
         } elseif ($character === '√') {
             $this->add(LexemeKind::Root, '√', 1);
         } elseif ($character === '\\') {
@@ -139,6 +133,11 @@ final class Lexer
         if (preg_match($grouped, $this->rest(), $match) === 1) {
             $digits = (string) preg_replace('/[\x{202F}\x{2009}]/u', '', $match[0]);
             $this->add(LexemeKind::Number, $digits, mb_strlen($match[0]));
+
+            return;
+        }
+        if (preg_match('/^(\d+)\s+(\d+)\s*\/\s*(\d+)(?![\d.])/u', $this->rest(), $match) === 1) {
+            $this->mixed($match[1], $match[2], $match[3], mb_strlen($match[0]));
 
             return;
         }
@@ -161,6 +160,18 @@ final class Lexer
             throw new TooLarge(Message::of('error.long-number', ['limit' => Limits::DIGITS]), $at);
         }
         $this->add(LexemeKind::Number, $digits, $length);
+    }
+
+    /** 2 3/7: a whole number and a fraction, as one sum in a bracket of its own. */
+    private function mixed(string $whole, string $numerator, string $denominator, int $length): void
+    {
+        foreach ([
+            [LexemeKind::Open, '{'], [LexemeKind::Number, $whole], [LexemeKind::Operator, '+'],
+            [LexemeKind::Number, $numerator], [LexemeKind::Operator, '/'], [LexemeKind::Number, $denominator],
+        ] as [$kind, $text]) {
+            $this->add($kind, $text);
+        }
+        $this->add(LexemeKind::Close, '}', $length);
     }
 
     /** The digits after a decimal comma; where it could as well group thousands, it is asked back. */
@@ -210,7 +221,13 @@ final class Lexer
 
     private function vulgar(string $numerator, string $denominator): void
     {
-        $this->refuseMixedNumber();
+        $whole = end($this->lexemes);
+        if ($whole !== false && $whole->kind === LexemeKind::Number && ctype_digit($whole->text)) {
+            array_pop($this->lexemes);
+            $this->mixed($whole->text, $numerator, $denominator, 1);
+
+            return;
+        }
         foreach ([[LexemeKind::Open, '{'], [
             LexemeKind::Number,
             $numerator,
@@ -281,8 +298,6 @@ final class Lexer
                 'letter' => $match[1],
                 'inside' => $match[2],
             ]), $this->place + 1);
-        } elseif (preg_match('/^for(?![A-Za-z])/', $rest) === 1 && $this->lexemes !== []) {
-            $this->add(LexemeKind::For, 'for', 3);
         } elseif (preg_match(self::WORDS, $rest, $match) === 1) {
             throw new SyntaxError(Message::of('error.word', ['found' => $match[1]]), $this->place + 1);
         } else {
@@ -329,7 +344,11 @@ final class Lexer
             : \sprintf('U+%04X', mb_ord($character));
 
         return new SyntaxError(Message::of(
-            $character === ',' ? 'error.comma' : 'error.unknown-character',
+            match (true) {
+                $character === ',' => 'error.comma',
+                str_contains('<>≤≥', $character) => 'error.not-done-inequality',
+                default => 'error.unknown-character',
+            },
             ['found' => $shown],
         ), $this->place + 1);
     }

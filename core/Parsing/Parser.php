@@ -42,68 +42,23 @@ final class Parser
      */
     public static function parse(string $input): Typed
     {
-        $instruction = Instruction::taken(mb_check_encoding($input, 'UTF-8') ? $input : '');
-        $lexemes = Lexer::lexemes($instruction->rest === '' ? $input : $instruction->rest);
-        if ($lexemes[0]->kind === LexemeKind::End) {
-            throw new SyntaxError(Message::of('error.empty'), 1);
-        }
-
-        return (new self($lexemes))->typed($instruction);
-    }
-
-    /**
-     * Mathematics without words around it.
-     *
-     * @throws SyntaxError with the place, what was found and what would be right
-     * @throws TooLarge    when the input is too long or nested too deeply
-     */
-    public static function mathematics(string $input): Typed
-    {
         $lexemes = Lexer::lexemes($input);
         if ($lexemes[0]->kind === LexemeKind::End) {
             throw new SyntaxError(Message::of('error.empty'), 1);
         }
 
-        return (new self($lexemes))->typed(Instruction::none());
+        return (new self($lexemes))->typed();
     }
 
-    private function typed(Instruction $instruction): Typed
+    private function typed(): Typed
     {
-        $remainder = $this->takes(LexemeKind::Remainder) ? $this->sum() : null;
-        $this->takes(LexemeKind::When);
         $node = $this->sum();
-        $sign = $this->peek();
-        if ($this->takes(LexemeKind::Dividing)) {
-            $other = $this->sum();
-            $isFactor = $sign->text !== 'by';
-            $node = $isFactor ? new Quotient($other, $node) : new Quotient($node, $other);
-            $remainder ??= $isFactor && $instruction->subject !== null ? Numeral::of(0) : null;
-        }
-        if ($remainder === null && $this->takes(LexemeKind::Remainder)) {
-            $remainder = $this->sum();
-        }
         if ($this->takes(LexemeKind::Operator, '=')) {
             $node = new Equation($node, $this->sum());
         }
-        $subject = $instruction->subject;
-        if ($this->takes(LexemeKind::For)) {
-            $letter = $this->peek();
-            if ($letter->kind !== LexemeKind::Letter) {
-                throw new SyntaxError(Message::of('error.for-what'), $letter->at);
-            }
-            $subject = $letter->text;
-            ++$this->next;
-        }
         $this->expectEnd();
 
-        return new Typed(
-            $node,
-            $subject,
-            $instruction->asked,
-            $instruction->function,
-            $this->awkwardAt,
-            $remainder,
-        );
+        return new Typed($node, $this->awkwardAt);
     }
 
     private function expectEnd(): void

@@ -24,7 +24,7 @@ final class English
         'kind' => 'quadratic cubic quartic linear radical polynomial algebraic literal square simple equation equations'
             . ' expression expressions trinomial binomial binomials formula formulae product brackets bracket'
             . ' parentheses function identity surd parabola curve graph number numbers letter unknown variable problem'
-            . ' factors factor polynomials term terms inequality',
+            . ' factors factor polynomials term terms gcf hcf greatest highest common values',
         'curve' => 'parabola curve graph function quadratic equation expression line polynomial',
         'root' => 'root roots zero zeros zeroes solution solutions x-intercept x-intercepts intercept intercepts',
         'your' => 'your the all both each any final',
@@ -35,6 +35,10 @@ final class English
         'and' => 'and then also',
     ];
 
+    /** Words that somebody who has mistyped one may have meant. */
+    public const VERBS = 'factor factorise factorize factoring expand multiply solve divide complete completing rearrange'
+        . ' simplify square quadratic formula subject remainder decimal significant';
+
     /**
      * What asks for nothing Runel does otherwise: passed over, and told.
      *
@@ -42,13 +46,26 @@ final class English
      */
     public const PASSED = [
         'please', 'pls', 'plz', 'kindly', 'can|could|would|will you ?please ?help ?me', 'help me ?to',
-        'i need|want|have to', 'how do|would|can i|you|we', 'hence ?or ?otherwise', 'or otherwise',
+        'i need help with', 'i need|want|have to', 'help ?me with', 'how do|would|can i|you|we', 'hence ?or ?otherwise', 'or otherwise',
         '?by showing|show ?all ?of ?{your} work|working|steps|workings', 'giving|give ?your reasons',
         '?{and} checking|check ?{your} ?{answer} ?for extraneous ?{root}', '?{and} checking|check {your} {answer}',
         '?{and} check ?for ?extraneous {root}', 'to be found', 'where are to be found',
-        '?where L ?L ?L ?and L are ?all ?rational integers|constants|numbers', 'where L ?and ?L ?is|are ?an ?a integer|constant',
-        'for all values of L', 'if possible', 'over the integers', 'with integer coefficients', 'in its simplest form',
-        'in simplest form', 'as far as possible', 'step by step', 'in full', 'exercise', 'question', 'example', 'answer',
+        '?where L ?L ?L ?and L are ?all ?rational integers|constants|numbers',
+        'where L ?and ?L ?is|are ?an ?a integer|constant',
+        'for all values of L',
+        'do|without ?not ?using|use a calculator',
+        '?{and} reject|rejecting|discard|discarding ?any ?extraneous|false {root}', "don't use a calculator", 'if possible',
+        'over the integers',
+        'with integer coefficients',
+        'in its simplest form',
+        'in simplest form',
+        'as far as possible',
+        'step by step',
+        'in full',
+        'exercise',
+        'question',
+        'example',
+        'answer',
     ];
 
     /**
@@ -57,8 +74,8 @@ final class English
      * @var array<string, array<string, string>>
      */
     public const METHODS = [
-        'completing the square' => ['solve' => 'completing-square', 'complete-square' => 'equation'],
-        'completion of the square' => ['solve' => 'completing-square', 'complete-square' => 'equation'],
+        'completing the square' => ['solve' => 'completing-square'],
+        'completion of the square' => ['solve' => 'completing-square'],
         '?the quadratic formula' => ['solve' => 'formula'],
         'the formula' => ['solve' => 'formula'],
         'formula' => ['solve' => 'formula'],
@@ -97,8 +114,10 @@ final class English
     public const FORMS = [
         'in ?the|its ?completed|complete square form' => 'vertex',
         'in ?the|its completed-square|vertex form' => 'vertex',
-        'as|into ?a|the product ?of ?{the}* ?linear|prime|irreducible|two|its ?linear factors|binomials|brackets' => 'factored',
+        'as|into ?a|the product ?of ?{the}* ?linear|prime|irreducible|two|its ?linear '
+            . 'factors|binomials|brackets' => 'factored',
         'as|into ?a|the product' => 'factored',
+        'as ?a|the difference of ?two squares' => 'factored',
         'in ?fully|completely|its {factor} form' => 'factored',
         'in ?fully|its expanded|multiplied form' => 'expanded',
         'without|with ?the|any ?no brackets|parentheses' => 'expanded',
@@ -112,6 +131,7 @@ final class English
 
     /** Exact answers. */
     public const EXACT = [
+        'exactly',
         '?{giving} ?{your} ?{answer} ?as|in exact ?form|value|values|answers|answer|solutions',
         '?{giving} ?{your} ?{answer} ?in|as ?simplified|simplest surd|radical ?form',
         '?{giving} ?{your} ?{answer} ?in|as ?simplified|simplest surds|radicals ?form',
@@ -136,60 +156,165 @@ final class English
      */
     public const FRAMES = [
         // what is given
-        ['given|if|since|as ?that M:g is a factor of {the}* {kind}* M:a {factor} {fully}* ?it|M:b {fully}*', 'factor', 'given', null],
-        ['given|if|since|as ?that M:g is a factor of {the}* {kind}* M:a ?{find} ?out {the}* ?other ?{root} solve|of|to|it ?E:b', 'solve', 'given', null],
-        ['given|if|since|as ?that M:g is a factor of {the}* {kind}* M:a solve {the}* {kind}* E:b', 'solve', 'given', null],
-        ['?given|if|let ?that E:a solve {the}* {kind}* E:b', 'solve', 'function', null],
+        [
+            'given|if|since|as ?that M:g is a factor of {the}* {kind}* M:a {factor} {fully}* ?it|M:b '
+                . '{fully}*',
+            'factor', 'given', null,
+        ],
+        [
+            'given|if|since|as ?that M:g is a factor of {the}* {kind}* M:a ?{find} ?out {the}* ?other '
+                . '?{root} solve|of|to|it ?E:b',
+            'solve', 'given', null,
+        ],
+        [
+            'given|if|since|as ?that M:g is a factor of {the}* {kind}* M:a solve {the}* {kind}* E:b',
+            'solve', 'given', null,
+        ],
+        [
+            '{show} ?that M:g is a factor of {the}* {kind}* M:a {and}* {factor} {fully}* ?it|M:b {fully}*',
+            'factor', 'given', null,
+        ],
+        [
+            '{show} ?that M:g is a factor of {the}* {kind}* M:a {and}* solve {the}* {kind}* E:b',
+            'solve', 'given', null,
+        ],
         // a letter in a division
-        ['?{find} ?out ?{the}* ?value|values|number ?of L:l {so}* M:a ?is a factor of {the}* {kind}* M:b', 'divide', 'unknown-factor', null],
-        ['?{find} ?out ?{the}* ?value|values|number ?of L:l {so}* M:b ?is ?exactly divisible by M:a', 'divide', 'unknown-factor', null],
-        ['?{find} ?out ?{the}* ?value|values|number ?of L:l {so}* the remainder ?is M:r when M:b ?is divided by M:a ?is', 'divide', 'unknown-remainder', null],
-        ['?{find} ?out ?{the}* ?value|values|number ?of L:l {so}* M:b ?is|when divided by M:a leaves|has|gives|with|the ?a|the ?remainder ?of|is ?a ?of|is M:r', 'divide', 'unknown-remainder', null],
+        [
+            'when|if|given ?that M:b ?is divided by M:a ?it ?leaves ?a ?the remainder ?is ?of M:r {find} ?out {the}*'
+                . ' ?value ?of L:l',
+            'divide', 'unknown-remainder', null,
+        ],
+        [
+            'when|if|given ?that M:a is a factor of {the}* {kind}* M:b {find} ?out {the}* ?value ?of L:l',
+            'divide', 'unknown-factor', null,
+        ],
+        [
+            '?{find} ?out ?{the}* ?value|values|number ?of L:l {so}* M:a ?is a factor of {the}* {kind}* M:b',
+            'divide', 'unknown-factor', null,
+        ],
+        [
+            '?{find} ?out ?{the}* ?value|values|number ?of L:l {so}* M:b ?is ?exactly divisible by M:a',
+            'divide', 'unknown-factor', null,
+        ],
+        [
+            '?{find} ?out ?{the}* ?value|values|number ?of L:l {so}* the remainder ?is M:r when M:b ?is '
+                . 'divided by M:a ?is',
+            'divide', 'unknown-remainder', null,
+        ],
+        [
+            '?{find} ?out ?{the}* ?value|values|number ?of L:l {so}* M:b ?is|when divided by M:a '
+                . 'leaves|has|gives|with|the ?a|the ?remainder ?of|is ?a ?of|is M:r',
+            'divide', 'unknown-remainder', null,
+        ],
+        ['M:a ?leaves|with|has|gives ?a|the remainder ?is|of M:r for L:l', 'divide', 'remainder', null],
         // divisions
         ['is M:a ?also a factor of {the}* {kind}* M:b', 'divide', 'factor-of', 'factor'],
+        ['{find} ?out whether|if M:a is a factor of {the}* {kind}* M:b', 'divide', 'factor-of', 'factor'],
+        ['{find} ?out whether|if M:b is ?exactly divisible by M:a', 'divide', 'factor-of', 'factor'],
+        ['carry|perform ?out the division ?of M:a', 'divide', 'plain', null],
         ['is {the}* M:b ?exactly divisible by M:a', 'divide', 'factor-of', 'factor'],
         ['{show} ?that|whether|if M:a is a factor of {the}* {kind}* M:b', 'divide', 'factor-of', 'factor'],
         ['{show} ?that|whether|if M:b is ?exactly divisible by M:a', 'divide', 'factor-of', 'factor'],
-        ['?{find} ?out ?down ?is ?the quotient ?and ?the ?remainder ?when|of|if|for {the}* {kind}* M:a ?is ?are divided by M:b', 'divide', 'quotient', 'quotient'],
-        ['?{find} ?out ?down ?is ?the remainder ?and ?the ?quotient ?when|of|if|for {the}* {kind}* M:a ?is divided by M:b', 'divide', 'quotient', 'remainder'],
+        [
+            '?{find} ?out ?down ?is ?the quotient ?and ?the ?remainder ?when|of|if|for {the}* {kind}* M:a '
+                . '?is ?are divided by M:b',
+            'divide', 'quotient', 'quotient',
+        ],
+        [
+            '?{find} ?out ?down ?is ?the remainder ?and ?the ?quotient ?when|of|if|for {the}* {kind}* M:a '
+                . '?is divided by M:b',
+            'divide', 'quotient', 'remainder',
+        ],
         ['?{find} ?out ?is M:a divided by M:b', 'divide', 'quotient', null],
         ['divide {the}* {kind}* M:a by M:b', 'divide', 'quotient', null],
         ['divide {the}* {kind}* M:b into M:a', 'divide', 'quotient', null],
         ['divide {the}* {kind}* M:a', 'divide', 'plain', null],
-        ['?{find} ?out ?is ?the quotient|remainder ?and ?the ?remainder|quotient ?when|of|in {the}* {kind}* M:a', 'divide', 'plain', null],
+        [
+            '?{find} ?out ?is ?the quotient|remainder ?and ?the ?remainder|quotient ?when|of|in {the}* '
+                . '{kind}* M:a',
+            'divide', 'plain', null,
+        ],
         // formulas
         ['make|making L:l the subject ?of {the}* {kind}* M:a', 'rearrange', 'letter', null],
-        ['rearrange|transpose|change|rewrite|solve {the}* {kind}* M:a ?to|so ?that ?make|making|get|give|find|isolate L:l ?is|as ?the ?subject', 'rearrange', 'letter', null],
-        ['rearrange|transpose|rewrite|solve {the}* {kind}* ?for L:l ?in {the}* {kind}* M:a', 'rearrange', 'letter', null],
+        [
+            'rearrange|transpose|change|rewrite|solve {the}* {kind}* M:a ?to|so ?that '
+                . '?make|making|get|give|find|isolate L:l ?is|as ?the ?subject',
+            'rearrange', 'letter', null,
+        ],
+        [
+            'rearrange|transpose|rewrite|solve {the}* {kind}* ?for L:l ?in {the}* {kind}* M:a',
+            'rearrange', 'letter', null,
+        ],
         ['rearrange|transpose {the}* {kind}* M:a for|to L:l', 'rearrange', 'letter', null],
         ['change the subject of {the}* {kind}* M:a to L:l', 'rearrange', 'letter', null],
-        ['{say} L:l ?in ?terms ?of ?L ?L ?and ?L ?given|if|when|from|where|using ?that {the}* {kind}* E:a', 'rearrange', 'letter', null],
+        [
+            '{say} L:l ?in ?terms ?of ?L ?L ?and ?L ?given|if|when|from|where|using ?that {the}* {kind}* E:a',
+            'rearrange', 'letter', null,
+        ],
         ['{the}* {kind}* E:a ?is ?given {find} ?down ?{the}* {kind}* ?for L:l', 'rearrange', 'letter', null],
         ['given ?that ?the {kind}* E:a {find} ?{the}* {kind}* ?for L:l', 'rearrange', 'letter', null],
-        ['{find} ?{the}* {kind}* for L:l ?given|if|when|from|using ?that {the}* {kind}* E:a', 'rearrange', 'letter', null],
+        [
+            '{find} ?{the}* {kind}* for L:l ?given|if|when|from|using ?that {the}* {kind}* E:a',
+            'rearrange', 'letter', null,
+        ],
         ['rearrange|transpose {the}* {kind}* E:a', 'rearrange', 'plain', null],
+        ['?what|which number|term completes the square ?of|for|in {the}* {kind}* M:a', 'complete-square', 'plain', 'number'],
         // the square
         ['complete|completing the square ?for|in|on|of|with {the}* {kind}* M:a', 'complete-square', 'plain', null],
-        ['?{find} ?out ?down ?are ?is ?{the}* coordinates|co-ordinates of ?the vertex|turning|minimum|maximum ?point ?of|on ?{the}* {curve}* M:a', 'complete-square', 'curve', 'vertex'],
-        ['?{find} ?out ?down ?is ?{the}* vertex|turning ?point ?of|on ?{the}* {curve}* M:a', 'complete-square', 'curve', 'vertex'],
-        ['?{find} ?out ?down ?is ?{the}* minimum|least|smallest|lowest ?value|point ?of|on ?{the}* {curve}* M:a', 'complete-square', 'curve', 'least'],
-        ['?{find} ?out ?down ?is ?{the}* maximum|greatest|largest|highest ?value|point ?of|on ?{the}* {curve}* M:a', 'complete-square', 'curve', 'greatest'],
-        ['?{find} ?out ?down ?is ?{the}* ?equation ?of ?the line|axis of symmetry ?of|for ?{the}* {curve}* M:a', 'complete-square', 'curve', 'symmetry'],
+        [
+            '?{find} ?out ?down ?are ?is ?{the}* coordinates|co-ordinates of ?the '
+                . 'vertex|turning|minimum|maximum ?point ?of|on ?{the}* {curve}* M:a',
+            'complete-square', 'curve', 'vertex',
+        ],
+        [
+            '?{find} ?out ?down ?is ?{the}* vertex|turning ?point ?of|on ?{the}* {curve}* M:a',
+            'complete-square', 'curve', 'vertex',
+        ],
+        [
+            '?{find} ?out ?down ?is ?{the}* minimum|least|smallest|lowest ?value|point ?of|on ?{the}* '
+                . '{curve}* M:a',
+            'complete-square', 'curve', 'least',
+        ],
+        [
+            '?{find} ?out ?down ?is ?{the}* maximum|greatest|largest|highest ?value|point ?of|on ?{the}* '
+                . '{curve}* M:a',
+            'complete-square', 'curve', 'greatest',
+        ],
+        [
+            '?{find} ?out ?down ?is ?{the}* ?equation ?of ?the line|axis of symmetry ?of|for ?{the}* '
+                . '{curve}* M:a',
+            'complete-square', 'curve', 'symmetry',
+        ],
         // equations
-        ['?{find} ?out ?down ?are ?is ?{the}* ?what ?are {root} ?of|to|for ?{the}* {kind}* M:a', 'solve', 'zero', 'roots'],
+        ['is ?{the}* M:v {the}* {root} of|to|for {the}* {kind}* M:a', 'solve', 'zero', 'is-root'],
+        ['{show} ?that|whether|if M:v is ?{the}* {root} of|to|for {the}* {kind}* M:a', 'solve', 'zero', 'is-root'],
+        [
+            '?{find} ?out ?down ?are ?is ?{the}* ?what ?are {root} of|to|for ?{the}* {kind}* M:a',
+            'solve', 'zero', 'roots',
+        ],
         ['where does {the}* {curve}* M:a cross|meet|cut|touch the x-axis', 'solve', 'zero', 'roots'],
         ['solve|solving {the}* {kind}* ?for L:l ?in|the ?following {kind}* M:a', 'solve', 'letter', null],
         ['solve|solving {the}* {kind}* M:a ?for L:l', 'solve', 'letter', null],
-        ['?{find} ?out ?is ?are ?{the}* ?value|values ?of L:l {so}* ?the ?following {kind}* E:a', 'solve', 'letter', null],
+        [
+            '?{find} ?out ?is ?are ?{the}* ?value|values ?of L:l {so}* ?the ?following {kind}* E:a',
+            'solve', 'letter', null,
+        ],
         ['if|when|given ?that E:a ?{find} ?out ?is ?{the}* ?value|values ?of L:l', 'solve', 'letter', null],
-        ['solve|solving {the}* {kind}* M:a', 'solve', 'plain', null],
+        ['solve|solving {the}* {kind}* M:a', 'solve', 'solve', null],
         // products
         ['{expand} ?out {the}* {kind}* M:a by|and|with|times M:b', 'multiply', 'product', null],
         ['?{find} ?out ?down ?is ?the product of {the}* {kind}* M:a and|with|times M:b', 'multiply', 'product', null],
         ['?{find} ?out ?is M:a times|multiplied ?by M:b', 'multiply', 'product', null],
-        ['{expand} ?out ?{and} ?simplify|collect ?like ?terms {the}* {kind}* M:a ?{and} ?simplify|collect ?like ?terms', 'multiply', 'plain', null],
+        [
+            '{expand} ?out ?{and} ?simplify|collect ?like ?terms {the}* {kind}* M:a ?{and} ?simplify|collect '
+                . '?like ?terms',
+            'multiply', 'plain', null,
+        ],
         ['foil ?out {the}* {kind}* M:a', 'multiply', 'foil', null],
-        ['remove|open|clear|break ?out ?up {the}* brackets|parentheses ?in|of|from {the}* {kind}* M:a', 'multiply', 'plain', null],
+        [
+            'remove|open|clear|break ?out ?up {the}* brackets|parentheses ?in|of|from {the}* {kind}* M:a',
+            'multiply', 'plain', null,
+        ],
         ['square {the}* {kind}* M:a', 'multiply', 'square', null],
         ['cube {the}* {kind}* M:a', 'multiply', 'cube', null],
         // factors
@@ -200,13 +325,18 @@ final class English
         ['?{show} ?that M:a can|may be written|expressed ?as ?in ?the ?form M:b', 'show', 'equal', null],
         ['{say} {the}* {kind}* M:a in the form M:b', 'form', 'form', null],
         ['{say} {the}* {kind}* M:a as M:b', 'form', 'form', null],
-        ['{show} ?that|whether {the}* {kind}* M:a is|equals ?equal|equivalent|identical ?to|with ?the ?same ?as M:b', 'show', 'equal', null],
+        [
+            '{show} ?that|whether {the}* {kind}* M:a is|equals ?equal|equivalent|identical ?to|with ?the '
+                . '?same ?as M:b',
+            'show', 'equal', null,
+        ],
         ['{show} ?that|whether {the}* {kind}* M:a', 'show', 'plain', null],
         ['?what|find ?is ?out {the}* M:a squared', 'multiply', 'square', null],
         ['?what|find ?is ?out {the}* M:a cubed', 'multiply', 'cube', null],
         ['M:a ?solve|solved|rearranged for L:l', null, 'letter', null],
         ['for L:l M:a', null, 'letter', null],
         // nothing in particular
+        ['collect|combine|gather ?up ?the like terms ?in|of {the}* {kind}* M:a', null, 'plain', null],
         ['simplify|find|calculate|evaluate|compute|determine {the}* {kind}* M:a', null, 'plain', null],
         ['work out {the}* {kind}* M:a', null, 'worked', null],
         ['what is|are {the}* {kind}* M:a', null, 'plain', null],

@@ -9,9 +9,12 @@ final class Furniture
 {
     private const NUMBERS = [
         '/^\s*(?:q|question|exercise|ex|problem|task|no)\.?\s*\d{1,3}\s*[.):]?(?=[\s(])/iu',
+        '/^\s*(?:q|question)\s*[:.)](?=\s)/iu',
         '/^\s*\d{1,3}\s*[.)](?=\s)/u',
+        '/^\s*\d{1,3}\s*[a-h]\s*[.)](?=\s)/u',
+        '/^\s*(?:[a-h]\.|i\))(?=\s+\(?\p{L}{3,})/u',
         '/^\s*\((?:i{1,3}|iv|vi{0,3}|ix)\)(?=\s)/u',
-        '/^\s*(?:ii|iii|iv|vi{1,3}|ix)\)(?=\s)/u',
+        '/^\s*(?:i|ii|iii|iv|vi{1,3}|ix)\)(?=\s)/u',
         '/^\s*[•‣▪](?=\s)/u',
     ];
     private const PART = '/^\s*\(?([a-h])\)(?=\s)/u';
@@ -37,7 +40,8 @@ final class Furniture
                     $text = self::blanked($text, $match[0], 0, $passed);
                 }
             }
-            if (preg_match(self::PART, $text, $match) === 1 && !self::isLetterOf($match[1], mb_substr($text, mb_strlen($match[0])))) {
+            $isPart = preg_match(self::PART, $text, $match) === 1;
+            if ($isPart && !self::isLetterOf($match[1], mb_substr($text, mb_strlen($match[0])))) {
                 $text = self::blanked($text, $match[0], 0, $passed);
             }
         }
@@ -52,7 +56,7 @@ final class Furniture
             $text = self::blanked($text, $match[0], mb_strlen($text) - mb_strlen($match[0]), $passed);
         }
 
-        return [self::withoutEnd($text), $passed];
+        return [self::inSigns(self::withoutEnd($text)), $passed];
     }
 
     /** @param list<Heard> $passed */
@@ -62,7 +66,9 @@ final class Furniture
             $passed[] = new Heard('passed', trim($part), $from + mb_strlen($part) - mb_strlen(ltrim($part)));
         }
 
-        return mb_substr($text, 0, $from) . str_repeat(' ', mb_strlen($part)) . mb_substr($text, $from + mb_strlen($part));
+        $length = mb_strlen($part);
+
+        return mb_substr($text, 0, $from) . str_repeat(' ', $length) . mb_substr($text, $from + $length);
     }
 
     private static function isLetterOf(string $letter, string $rest): bool
@@ -70,6 +76,25 @@ final class Furniture
         return preg_match("/(?<![A-Za-z])(?:\\d*[A-Za-z])?$letter(?:[A-Za-z]?)(?![A-Za-z])/u", $rest) === 1
             && preg_match("/(?<=[\\d+\\-*\\/^=(\\s])$letter(?=[\\d+\\-*\\/^=)²³\\s(]|$)/u", $rest) === 1
             && preg_match("/\\b$letter\\s+\\p{L}{2,}/u", $rest) !== 1;
+    }
+
+    /** With signs for operations that are written out: x squared plus 5. */
+    private static function inSigns(string $text): string
+    {
+        $signs = ['plus' => '+', 'minus' => '-', 'times' => '*', 'over' => '/', 'equals' => '='];
+        $text = (string) preg_replace_callback(
+            '/(?<=[\dA-Za-z)\]²³])(\s+)(squared|cubed)(?![A-Za-z])/iu',
+            static fn(array $match): string => (strtolower($match[2]) === 'squared' ? '²' : '³')
+                . str_repeat(' ', mb_strlen($match[0]) - 1),
+            $text,
+        );
+
+        return (string) preg_replace_callback(
+            '/(?<=[\d)\]²³\s]|\b[A-Za-z])(\s+)(plus|minus|times|over|equals)(?=\s+(?:[-(\d√]|[b-hj-z]\b|[ai]\b(?!\s+\p{L}{2})))/iu',
+            static fn(array $match): string => $match[1] . $signs[strtolower($match[2])]
+                . str_repeat(' ', \strlen($match[2]) - 1),
+            $text,
+        );
     }
 
     /** Without "= ?" and the like at the end. */

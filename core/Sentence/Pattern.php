@@ -31,12 +31,13 @@ final readonly class Pattern
     /**
      * Where it stands in the skeleton first.
      *
-     * @return array{string, int, array<string, int>, string}|null what it matches, the place of its first byte, the runs
-     *                                                             it names, and the number that is said in words
+     * @return array{string, int, array<string, int>, string}|null the match, the place of its first byte, the runs it
+     *                                                             names, the number that is said in words
      */
     public function first(string $skeleton): ?array
     {
-        if (preg_match("/$this->expression(?= )/", $skeleton, $match, \PREG_OFFSET_CAPTURE) !== 1 || $match[0][0] === '') {
+        $isThere = preg_match("/$this->expression(?= )/", $skeleton, $match, \PREG_OFFSET_CAPTURE) === 1;
+        if (!$isThere || $match[0][0] === '') {
             return null;
         }
         $texts = array_map(static fn(array $one): string => $one[0], $match);

@@ -17,7 +17,6 @@ use Runel\Message\OutOfReach;
 use Runel\Message\Refusal;
 use Runel\Message\SyntaxError;
 use Runel\Parsing\Parser;
-use Runel\Parsing\Typed;
 
 /**
  * Reads what people copy from papers, books and mails: a way of asking, what is asked besides in any order, and the
@@ -25,13 +24,19 @@ use Runel\Parsing\Typed;
  */
 final class Sentence
 {
+    /** What there are words in, or signs that stand between words, or a name for a function. */
+    private const WORDED = '/\p{L}{2}|[,;:?$≡]|\\\\[()]|[\[(]\d+[\])]\s*$|^\s*\S{1,5}[.)]\s'
+        . '|\p{L}\s*\(\s*\p{L}\s*\)\s*=/u';
     /** What a function is called, and how its name stands before what it is. */
     private const FUNCTION = '/^\s*(?:([fghpqPQ])\s*\(\s*([A-Za-z])\s*\))\s*=(?=.*\S)/u';
     private const NAMED = '/^\s*(?:[A-Za-z](?:\s*\(\s*[A-Za-z]\s*\))?)\s*=(?=.*\S)/u';
     private const GREEK = [
-        'alpha' => 'α', 'beta' => 'β', 'gamma' => 'γ', 'delta' => 'δ', 'theta' => 'θ', 'lambda' => 'λ', 'omega' => 'ω',
-        'sigma' => 'σ',
+        'alpha' => 'α', 'beta' => 'β', 'gamma' => 'γ', 'delta' => 'δ',
+        'theta' => 'θ', 'lambda' => 'λ', 'omega' => 'ω', 'sigma' => 'σ',
     ];
+
+    /** Words that lead to what is given. */
+    private const LEADING = ['given', 'that', 'where', 'if', 'let', 'with', 'for', 'the', 'function', 'and', 'when'];
 
     /** @var list<Heard> */
     private array $heard = [];
@@ -46,7 +51,7 @@ final class Sentence
     private function __construct(
         private readonly string $source,
         private readonly array $tokens,
-        private readonly Vocabulary $vocabulary,
+        private readonly KnownWords $vocabulary,
     ) {
         $this->left = [];
         foreach ($tokens as $place => $token) {
@@ -62,13 +67,13 @@ final class Sentence
      */
     public static function read(string $typed): Read
     {
-        if (!mb_check_encoding($typed, 'UTF-8') || preg_match('/\p{L}{2}|[,;:?]|[\[(]\d+[\])]\s*$|^\s*\S{1,5}[.)]\s/u', $typed) !== 1) {
-            $plain = Parser::mathematics($typed);
+        if (!mb_check_encoding($typed, 'UTF-8') || preg_match(self::WORDED, $typed) !== 1) {
+            $plain = Parser::parse($typed);
 
             return new Read($plain->node, null, Asked::nothing(), awkwardAt: $plain->awkwardAt);
         }
         [$source, $passed] = Furniture::taken($typed);
-        $vocabulary = Vocabulary::all();
+        $vocabulary = KnownWords::all();
         $self = new self($source, Tokens::of($source, $vocabulary), $vocabulary);
         $self->heard = $passed;
 
@@ -78,7 +83,7 @@ final class Sentence
     private function piece(Token $token, int $place): string
     {
         if (!$token->isMaths()) {
-            return mb_strtolower($token->text);
+            return strtr(mb_strtolower($token->text), ['’' => "'", '&' => 'and']);
         }
 
         return match (true) {
@@ -92,15 +97,43 @@ final class Sentence
 
     private function understood(): Read
     {
+        $this->called();
         $this->adjuncts();
         $skeleton = $this->skeleton();
         foreach (English::FRAMES as [$row, $job, $work, $seeks]) {
             $runs = Pattern::of($row)->whole($skeleton);
             if ($runs !== null) {
-                return $this->worked($job, $work, $seeks, array_map(fn(int $place): Token => $this->tokens[$place], $runs));
+                $named = array_map(fn(int $place): Token => $this->tokens[$place], $runs);
+
+                return $this->worked($job, $work, $seeks, $named);
             }
         }
         throw $this->refusal();
+    }
+
+    /** Where a function is said first and then called by its name, it is what stands for the name. */
+    private function called(): void
+    {
+        foreach ($this->left as $place => [, $token]) {
+            if (preg_match('/^\s*([fghpqPQ])\s*\(\s*([A-Za-z])\s*\)\s*=(?!\s*0\s*$)/u', $token->text, $match) !== 1
+                || ($this->left[$place - 1][0] ?? '') === 'of') {
+                continue;
+            }
+            $call = "/^$match[1]\\s*\\(\\s*$match[2]\\s*\\)(\\s*=\\s*0)?$/u";
+            foreach ($this->left as $other => [, $used]) {
+                if ($other !== $place && preg_match($call, $used->text) === 1) {
+                    $this->left[$other] = $this->left[$place];
+                    unset($this->left[$place]);
+                    // "Given f(x) = …", "where f(x) = …": with it goes what leads to it.
+                    for ($word = $place - 1; \in_array($this->left[$word][0] ?? '', self::LEADING, true); --$word) {
+                        unset($this->left[$word]);
+                    }
+                    $this->left = array_values($this->left);
+
+                    return;
+                }
+            }
+        }
     }
 
     private function skeleton(): string
@@ -111,7 +144,8 @@ final class Sentence
     /** What stands beside the way of asking, in any order. */
     private function adjuncts(): void
     {
-        foreach ([English::PLACES => Rounding::places(...), English::FIGURES => Rounding::figures(...)] as $row => $of) {
+        $counted = [English::PLACES => Rounding::places(...), English::FIGURES => Rounding::figures(...)];
+        foreach ($counted as $row => $of) {
             $this->take(
                 English::ROUNDED . " $row",
                 'rounding',
@@ -136,8 +170,15 @@ final class Sentence
             });
         }
         foreach (English::METHODS as $row => $methods) {
-            foreach (["{by} $row ?or ?otherwise ?to ?and", "$row method"] as $way) {
+            foreach (["{by} ?the ?method ?of $row ?or ?otherwise ?to ?and", "$row method"] as $way) {
                 $this->take($way, 'method', function () use ($methods): void {
+                    $this->methods += $methods;
+                });
+            }
+            // By itself before the mathematics: “long division (x³ − 1)/(x − 1)”.
+            $isName = preg_match('/^(?!comple)[?a-z].* /', $row) === 1;
+            if ($isName && Pattern::of("$row M")->whole($this->skeleton()) !== null) {
+                $this->take($row, 'method', function () use ($methods): void {
                     $this->methods += $methods;
                 });
             }
@@ -152,7 +193,7 @@ final class Sentence
         }
     }
 
-    /** @param \Closure(array<string, int>, string): mixed $meant called where the row is found, which is then understood */
+    /** @param \Closure(array<string, int>, string): mixed $meant called where the row is found: that is understood */
     private function take(string $row, string $kind, \Closure $meant): void
     {
         $skeleton = $this->skeleton();
@@ -164,7 +205,8 @@ final class Sentence
         $first = substr_count(substr($skeleton, 0, $bytes), ' ');
         $count = substr_count($text, ' ');
         // "Use the formula A = …" names no method.
-        if ($kind === 'method' && str_starts_with($this->left[$first + $count][0] ?? '', 'E') && str_ends_with($text, 'formula')) {
+        $isBeforeEquation = str_starts_with($this->left[$first + $count][0] ?? '', 'E');
+        if ($kind === 'method' && $isBeforeEquation && preg_match('/(?<!quadratic) formula$/', $text) === 1) {
             return;
         }
         $taken = array_splice($this->left, $first, $count);
@@ -207,7 +249,7 @@ final class Sentence
         if ($this->form === 'fraction') {
             throw new NotYet(Message::of('error.single-fraction'));
         }
-        $subject = $work === 'unknown-factor' || $work === 'unknown-remainder' ? $letter : null;
+        $subject = \in_array($work, ['unknown-factor', 'unknown-remainder', 'remainder'], true) ? $letter : null;
         if ($work === 'letter' && $letter !== null) {
             [$job, $subject] = $this->wanted($job, $node, $letter, $runs['l']);
         }
@@ -235,7 +277,8 @@ final class Sentence
     private function mathematics(string $work, array $runs): array
     {
         $a = $this->run($runs['a']);
-        $b = isset($runs['b']) && $work !== 'form' && $work !== 'given' && $work !== 'function' ? $this->run($runs['b']) : null;
+        $isPart = isset($runs['b']) && !\in_array($work, ['form', 'given'], true);
+        $b = $isPart ? $this->run($runs['b']) : null;
         $node = match ($work) {
             'factor-of', 'unknown-factor', 'unknown-remainder' => new Quotient(
                 $this->side($b?->node, $runs['b']),
@@ -246,15 +289,14 @@ final class Sentence
             'equal' => new Equation($this->side($a->node, $runs['a']), $this->side($b?->node, $runs['b'])),
             'square', 'cube' => new Power($this->side($a->node, $runs['a']), Numeral::of($work === 'square' ? 2 : 3)),
             'zero' => $this->zeroed($runs['a'], $a->node),
-            'given', 'function' => isset($runs['b']) && $a->function !== null
-                ? $this->zeroed($runs['a'], $a->node)
-                : $a->node,
+            'given' => isset($runs['b']) && $a->function !== null ? $this->zeroed($runs['a'], $a->node) : $a->node,
+            'solve' => $a->function !== null ? $this->zeroed($runs['a'], $a->node) : $a->node,
             default => $a->node,
         };
         $remainder = match ($work) {
             'unknown-factor' => Numeral::of(0),
-            'unknown-remainder' => $this->side($this->run($runs['r'])->node, $runs['r']),
-            default => $a->remainder,
+            'unknown-remainder', 'remainder' => $this->side($this->run($runs['r'])->node, $runs['r']),
+            default => null,
         };
         $isAbout = \in_array($work, ['plain', 'worked', 'curve', 'letter', 'form'], true);
 
@@ -262,7 +304,7 @@ final class Sentence
     }
 
     /** A run by itself, each character at its place; with the name of a function taken off. */
-    private function run(Token $run, bool $isNamed = false): Typed
+    private function run(Token $run, bool $isNamed = false): Read
     {
         $text = str_repeat(' ', $run->from) . $run->text;
         $name = null;
@@ -271,9 +313,9 @@ final class Sentence
             $length = mb_strlen($match[0]);
             $text = str_repeat(' ', $run->from + $length) . mb_substr($run->text, $length);
         }
-        $typed = Parser::mathematics(self::inLetters($text));
+        $typed = Parser::parse(self::inLetters($text));
 
-        return new Typed($typed->node, null, null, $name, $typed->awkwardAt, $typed->remainder);
+        return new Read($typed->node, null, Asked::nothing(), $name, $typed->awkwardAt);
     }
 
     /** With letters in place of the names of Greek ones, each in as many characters. */
@@ -363,7 +405,7 @@ final class Sentence
     private function refusal(): Refusal
     {
         foreach ($this->tokens as $token) {
-            $notDone = $token->kind === TokenKind::Word ? Vocabulary::notDone($token->text) : null;
+            $notDone = $token->kind === TokenKind::Word ? KnownWords::notDone($token->text) : null;
             if ($notDone !== null) {
                 return new OutOfReach(Message::of("error.not-done-$notDone"), $token->from + 1);
             }
@@ -374,9 +416,11 @@ final class Sentence
         if ($first !== null) {
             $near = $this->vocabulary->near($first->text);
 
+            $found = mb_substr($first->text, 0, 40);
+
             return new SyntaxError($near === null
-                ? Message::of('error.unknown-word', ['found' => mb_substr($first->text, 0, 40)])
-                : Message::of('error.near-word', ['found' => mb_substr($first->text, 0, 40), 'near' => $near]), $first->from + 1);
+                ? Message::of('error.unknown-word', ['found' => $found])
+                : Message::of('error.near-word', ['found' => $found, 'near' => $near]), $first->from + 1);
         }
         $maths = array_values(array_filter($this->left, static fn(array $one): bool => $one[1]->isMaths()));
         if ($maths === []) {

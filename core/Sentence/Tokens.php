@@ -16,14 +16,14 @@ final class Tokens
     /** @var list<Token> */
     private array $tokens = [];
 
-    private function __construct(private readonly string $source, private readonly Vocabulary $vocabulary) {}
+    private function __construct(private readonly string $source, private readonly KnownWords $vocabulary) {}
 
     /**
      * @param string $source without numbering and the like, each character at its place
      *
      * @return list<Token>
      */
-    public static function of(string $source, Vocabulary $vocabulary): array
+    public static function of(string $source, KnownWords $vocabulary): array
     {
         $self = new self($source, $vocabulary);
         preg_match_all('/\S+/u', $source, $found, \PREG_OFFSET_CAPTURE);
@@ -37,11 +37,12 @@ final class Tokens
     private function chunk(string $chunk, int $from): void
     {
         // "(giving" and "figures)": a bracket around words is none of mathematics.
-        if (preg_match('/^\((\p{L}{2,}[,.]?)$/u', $chunk, $match) === 1 && $this->vocabulary->knows(rtrim($match[1], ',.'))) {
+        $isWord = preg_match('/^\((\p{L}{2,}[,.]?)$/u', $chunk, $match) === 1;
+        if ($isWord && $this->vocabulary->knows(rtrim($match[1], ',.'))) {
             ++$from;
             $chunk = $match[1];
         }
-        if (preg_match('/^(\p{L}{2,})\)([,.:;]?)$/u', $chunk, $match) === 1 && $this->vocabulary->knows($match[1])) {
+        if (preg_match('/^(\p{L}[\p{L}.]+)\)([,.:;]?)$/u', $chunk, $match) === 1 && $this->vocabulary->knows($match[1])) {
             $chunk = $match[1];
         }
         if (preg_match('/^(\d+)(dp|sf|d\.p\.?|s\.f\.?)[.,]?$/i', $chunk, $match) === 1) {
@@ -51,7 +52,7 @@ final class Tokens
             return;
         }
         $length = mb_strlen($chunk);
-        $end = preg_match('/^[,;:?.]$/', $chunk) === 1 ? 0 : mb_strlen((string) preg_replace('/[,;:?.]+$/u', '', $chunk));
+        $end = mb_strlen((string) preg_replace('/[,;:?.]+$/u', '', $chunk));
         $bare = mb_substr($chunk, 0, $end);
         if ($bare !== '') {
             $this->tokens[] = new Token($this->kind($bare), $bare, $from);
@@ -64,6 +65,7 @@ final class Tokens
     private function kind(string $chunk): TokenKind
     {
         return match (true) {
+            $chunk === '&' => TokenKind::Word,
             preg_match('/^\p{L}$/u', $chunk) === 1, preg_match(self::NAMES, $chunk) === 1 => TokenKind::Maths,
             preg_match('/^\p{L}+(?:[’\']\p{L}+)?!*$/u', $chunk) === 1 => TokenKind::Word,
             preg_match('/^[\p{L}.-]+$/u', $chunk) === 1 && $this->vocabulary->knows($chunk) => TokenKind::Word,
@@ -102,7 +104,7 @@ final class Tokens
         return \in_array($this->tokens[$place]->text, ['a', 'A', 'I'], true)
             && $next?->kind === TokenKind::Word
             && !$this->isLetters($place + 1)
-            && Vocabulary::takesArticle($next->text)
+            && KnownWords::takesArticle($next->text)
             && !$this->isWanted($place);
     }
 

@@ -21,7 +21,8 @@ final class ArchitectureTest extends TestCase
         'Parsing' => 'Expression Message',
         'Style' => 'Message Notation',
         'Polynomial' => 'Expression Message Number',
-        'Problem' => 'Expression Message Notation Number Parsing Polynomial',
+        'Sentence' => 'Expression Message Parsing',
+        'Problem' => 'Expression Message Notation Number Polynomial Sentence',
         'Algebra' => 'Expression Message Number Polynomial Problem',
         'Slip' => 'Expression Number Polynomial',
         'Demonstration' => 'Expression Law Message Number Problem Slip Style',
@@ -33,7 +34,7 @@ final class ArchitectureTest extends TestCase
         'Working' => 'Algebra Demonstration Expression Judging Law Message Method Notation Number '
             . 'Polynomial Problem Slip Style',
         'Job' => 'Algebra Demonstration Expression Judging Ladder Law Message Method Notation '
-            . 'Number Polynomial Problem Slip Style Working',
+            . 'Number Polynomial Problem Sentence Slip Style Working',
         'Practice' => 'Demonstration Expression Judging Ladder Message Method Notation Polynomial Problem Slip Style',
         'Marking' => 'Demonstration Expression Judging Law Message Method Notation Number Parsing '
             . 'Polynomial Problem Proof Slip Working',

@@ -20,6 +20,7 @@ use Runel\Notation\Speech;
 use Runel\Notation\TimesSign;
 use Runel\Parsing\Parser;
 use Runel\Problem\Problem;
+use Runel\Sentence\Sentence;
 
 final class ParserTest extends TestCase
 {
@@ -48,7 +49,7 @@ final class ParserTest extends TestCase
     #[DataProvider('notations')]
     public function testReadsWhatPeopleType(string $typed, string $ascii): void
     {
-        self::assertSame($ascii, Ascii::write(Parser::parse($typed)->node));
+        self::assertSame($ascii, Ascii::write(Sentence::read($typed)->node));
     }
 
     /** @return iterable<array{string, string, int}> */

@@ -64,6 +64,7 @@ final class Scenes
         'formula-collected' => ['y = (x + 1)/(x - 2) for x', 'rearrange', ['balance']],
         'formula-root' => ['T = 2p√(l/g) for l', 'rearrange', ['balance']],
         'formula-square' => ['E = 1/2 m v^2 for v', 'rearrange', ['balance']],
+        'rounded' => ['Solve 4x^2 + 9x - 3 = 0. Give your answers to 3 significant figures.', 'solve', ['formula']],
         'equation-lost-root' => ['6x^2 = 9x', 'solve', ['factoring']],
     ];
 

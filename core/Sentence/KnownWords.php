@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Runel\Sentence;
 
 /** Every word that some way of asking has in it. */
-final readonly class Vocabulary
+final readonly class KnownWords
 {
     /** Words that say nothing of their own where they stand between others. */
     private const SMALL = ['and', 'or', 'for', 'in', 'is', 'are', 'when', 'where', 'if', 'to', 'by', 'as', 'so', 'then',
@@ -24,14 +24,16 @@ final readonly class Vocabulary
             English::NUMBER_FORM, ...array_keys(English::NEAREST), ...array_keys(English::NUMBERS),
             ...array_column(English::FRAMES, 0), ...array_values(English::NOT_DONE),
         ];
-        preg_match_all('/(?<![\w{:])[a-z][a-z.-]+(?![\w}])/', implode(' ', $rows), $found);
+        preg_match_all("/(?<![\\w{:'])[a-z][a-z.'-]+(?![\\w}])/", implode(' ', $rows), $found);
 
         return new self(array_fill_keys($found[0], true));
     }
 
     public function knows(string $word): bool
     {
-        return isset($this->words[mb_strtolower($word)]);
+        $word = str_replace('’', "'", mb_strtolower($word));
+
+        return preg_match('/^\p{L}$/u', $word) === 1 || isset($this->words[$word]);
     }
 
     /** Whether "a" before the word is the article. */
@@ -44,12 +46,8 @@ final readonly class Vocabulary
     public function near(string $word): ?string
     {
         $best = null;
-        $least = min(self::NEAR, intdiv(mb_strlen($word), 3)) + 1;
-        $verbs = array_merge(...array_map(
-            static fn(string $set): array => explode(' ', English::SETS[$set]),
-            ['factor', 'expand'],
-        ), ...[['solve', 'divide', 'complete', 'rearrange', 'simplify', 'completing', 'square', 'quadratic', 'formula']]);
-        foreach ($verbs as $verb) {
+        $least = (mb_strlen($word) < 5 ? self::NEAR - 1 : self::NEAR) + 1;
+        foreach (explode(' ', English::VERBS) as $verb) {
             $distance = levenshtein(mb_strtolower($word), $verb);
             if ($distance < $least) {
                 [$best, $least] = [$verb, $distance];
