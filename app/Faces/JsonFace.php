@@ -10,6 +10,7 @@ use Runel\Demonstration\Figure\Figure;
 use Runel\Demonstration\Forecast;
 use Runel\Demonstration\Line;
 use Runel\Demonstration\Question;
+use Runel\Demonstration\Reply;
 use Runel\Demonstration\Step;
 use Runel\Expression\Node;
 use Runel\Law\Move\Move;
@@ -49,6 +50,14 @@ final class JsonFace implements Face
             'style' => $demonstration->task->style->all(),
             'answer' => ['kind' => $answer->type()->value, 'ascii' => $this->ascii($answer->node())],
         ];
+        $asked = $demonstration->task->problem->asked->toArray($demonstration->job);
+        if ($asked !== []) {
+            $data['asked'] = $asked;
+        }
+        $letters = Reply::letters($demonstration);
+        if ($letters !== []) {
+            $data['letters'] = $this->plain($letters);
+        }
         foreach ($answer->details() as $name => $detail) {
             $data[$name] = $this->plain($detail);
         }

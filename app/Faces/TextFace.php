@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Faces;
 
 use Runel\Demonstration\Demonstration;
+use Runel\Demonstration\Reply;
 use Runel\Expression\Node;
 use Runel\Notation\Arranger;
 use Runel\Notation\PlainText;
@@ -63,6 +64,8 @@ final readonly class TextFace implements Face
             }
             $text .= self::table($this->tables ? FigureTable::closing($section) : null, $write);
         }
+        $reply = Reply::of($demonstration);
+        $text .= $reply === null ? '' : "\n" . $wording->say($reply) . "\n";
         $text .= "\n" . mb_strtoupper($wording->word('name.phase.checking')) . "\n";
         foreach ($demonstration->checks() as $check) {
             $text .= ' ✓  ' . $wording->say($check->title) . "\n";

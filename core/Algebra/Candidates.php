@@ -26,8 +26,12 @@ final readonly class Candidates
      */
     private function __construct(public array $lasts, public array $firsts, public array $values) {}
 
-    /** Null where there are too many. */
-    public static function of(Polynomial $polynomial, string $letter): ?self
+    /**
+     * @param Rational|null $given the one that is said to be a root: it is tried before the others, where it can be one
+     *
+     * @return self|null null where there are too many
+     */
+    public static function of(Polynomial $polynomial, string $letter, ?Rational $given = null): ?self
     {
         $last = $polynomial->coefficient($letter, 0)->absolute()->toInt();
         $first = $polynomial->coefficient($letter, $polynomial->degree())->absolute()->toInt();
@@ -47,7 +51,12 @@ final readonly class Candidates
             }
         }
 
-        return new self($lasts, $firsts, $values);
+        $isGiven = static fn(Rational $value): bool => $given !== null && $value->equals($given);
+
+        return new self($lasts, $firsts, [
+            ...array_filter($values, $isGiven),
+            ...array_filter($values, static fn(Rational $value): bool => !$isGiven($value)),
+        ]);
     }
 
     /** @return list<int> rising */

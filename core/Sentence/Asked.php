@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Runel\Sentence;
 
+use Runel\Expression\Expression;
+use Runel\Notation\Ascii;
+
 /** What a sentence asks for, besides the mathematics in it: only what was said. */
 final readonly class Asked
 {
@@ -15,7 +18,7 @@ final readonly class Asked
      * @param array<string, string> $methods by job, the id of the method that was named; under "" for any job
      * @param string|null           $form    vertex, factored, expanded, or as it was typed: a(x+h)^2+k
      * @param string|null           $letter  the one that is wanted
-     * @param list<string>          $given   what is said to be a factor, as typed
+     * @param list<Expression>      $given   what is said to be a factor
      * @param string|null           $seeks   what of the answer is wanted: roots, vertex, least, remainder, …
      * @param list<Heard>           $heard   in the order of the sentence
      */
@@ -50,7 +53,7 @@ final readonly class Asked
             'form' => $this->form,
             'rounding' => $this->rounding === null ? null : (string) $this->rounding,
             'letter' => $this->letter,
-            'given' => $this->given,
+            'given' => array_map(Ascii::typed(...), $this->given),
             'seeks' => $this->seeks,
         ], static fn(mixed $part): bool => $part !== null && $part !== []);
     }

@@ -237,7 +237,7 @@ final class Sentence
     private function worked(?string $job, string $work, ?string $seeks, array $runs): Read
     {
         $letter = isset($runs['l']) ? trim($runs['l']->text) : null;
-        $given = isset($runs['g']) ? [trim($runs['g']->text)] : [];
+        $given = isset($runs['g']) ? [$this->side($this->run($runs['g'])->node, $runs['g'])] : [];
         if ($work === 'foil') {
             $this->methods += ['multiply' => 'term-by-term'];
         }

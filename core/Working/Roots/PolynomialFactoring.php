@@ -150,11 +150,24 @@ final readonly class PolynomialFactoring
             return new self($letter, $gathered, $common, null, null);
         }
         $square = SquareForm::of($rest, $letter, $task, $ways);
-        $search = $square === null ? RootSearch::of($rest, $letter) : null;
+        $search = $square === null ? RootSearch::of($rest, $letter, self::given($task, $letter)) : null;
         if ($square === null && $search === null) {
             throw new TooLarge(Message::of('roots.refusal-many'));
         }
 
         return new self($letter, $gathered, $common, $search, $square);
+    }
+
+    /** The root that belongs to what the problem says to be a factor; null where it says none. */
+    private static function given(Task $task, string $letter): ?Rational
+    {
+        foreach ($task->problem->asked->given as $given) {
+            $factor = Polynomial::tryFrom($given);
+            if ($factor?->letters() === [$letter] && $factor->degree() === 1) {
+                return $factor->coefficient($letter, 0)->negated()->dividedBy($factor->coefficient($letter, 1));
+            }
+        }
+
+        return null;
     }
 }

@@ -26,15 +26,17 @@ final readonly class RootSearch
      * @param Polynomial $polynomial in one letter, whole coefficients without a common factor, the first one positive,
      *                               the last one not 0
      *
+     * @param Rational|null $given what is said to be a root
+     *
      * @return self|null null where there are too many candidates
      */
-    public static function of(Polynomial $polynomial, string $letter): ?self
+    public static function of(Polynomial $polynomial, string $letter, ?Rational $given = null): ?self
     {
         $rounds = [];
         $factors = [];
         $failed = [];
         while ($polynomial->degree() > 2) {
-            $candidates = Candidates::of($polynomial, $letter);
+            $candidates = Candidates::of($polynomial, $letter, $rounds === [] ? $given : null);
             if ($candidates === null) {
                 return null;
             }

@@ -25,7 +25,11 @@
 @endif
 @include('board.hunting')
 @if ($board->isLast())
-    <div @class(['answer', 'is-long' => $page->length($board->demonstration->answer->node()) > 22, 'is-very-long' => $page->length($board->demonstration->answer->node()) > 34])><h3 class="margin-label">{{ __('ui.answer') }}</h3>{!! $page->running($board->demonstration->answer->node()) !!}<p class="proved">✓ {{ __('ui.proved') }}</p></div>
+    <div @class(['answer', 'is-long' => $page->length($board->demonstration->answer->node()) > 22, 'is-very-long' => $page->length($board->demonstration->answer->node()) > 34])><h3 class="margin-label">{{ __('ui.answer') }}</h3>{!! $page->running($board->demonstration->answer->node()) !!}
+        @if (($reply = \Runel\Demonstration\Reply::of($board->demonstration)) !== null)
+            <p class="reply">{!! $page->say($reply) !!}</p>
+        @endif
+        <p class="proved">✓ {{ __('ui.proved') }}</p></div>
 @endif
 <details class="take-away">
     <summary>{{ __('ui.take-away') }}</summary>

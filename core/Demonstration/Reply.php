@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Demonstration;
+
+use Runel\Demonstration\Answer\Answer;
+use Runel\Expression\Equation;
+use Runel\Expression\Expression;
+use Runel\Expression\Letter;
+use Runel\Expression\Numeral;
+use Runel\Message\Message;
+
+/** The question that the sentence asked, answered in a sentence from what was proved. */
+final class Reply
+{
+    /** ax² + …: which letter stands where in a(x + h)² + k. */
+    private const VERTEX = '/^\s*([a-z])?\s*\(\s*[a-z]\s*([-+−])\s*([a-z])\s*\)\s*(?:\^\s*2|²)\s*([-+−])\s*([a-z])\s*$/iu';
+
+    /** Null where it asked nothing beyond the answer itself. */
+    public static function of(Demonstration $demonstration): ?Message
+    {
+        $asked = $demonstration->task->problem->asked;
+        $answer = $demonstration->answer;
+        $letters = self::letters($demonstration);
+        if ($letters !== []) {
+            $values = [];
+            foreach ($letters as $letter => $value) {
+                $values[] = new Equation(new Letter($letter), $value);
+            }
+
+            return Message::of(\count($values) === 2 ? 'reply.two-letters' : 'reply.three-letters', [
+                'first' => $values[0],
+                'second' => $values[1],
+            ] + (isset($values[2]) ? ['third' => $values[2]] : []));
+        }
+
+        return match ($asked->seeks) {
+            'factor', 'remainder', 'quotient' => self::divided($asked->seeks, $answer),
+            'vertex', 'least', 'greatest', 'symmetry' => self::extreme($asked->seeks, $answer),
+            default => null,
+        };
+    }
+
+    /**
+     * The letters of the form that was asked for, with their values.
+     *
+     * @return array<string, Expression> none where no such form was asked for
+     */
+    public static function letters(Demonstration $demonstration): array
+    {
+        $form = $demonstration->task->problem->asked->form ?? '';
+        [$place, $value] = self::vertex($demonstration->answer) ?? [null, null];
+        $leading = $demonstration->task->problem->polynomial?->terms[0]->coefficient ?? null;
+        if ($place === null || $value === null || $leading === null || preg_match(self::VERTEX, $form, $match) !== 1) {
+            return [];
+        }
+        $opposite = static fn(Expression $of): Expression => $of->number()?->isZero() === true ? $of : $of->negated();
+        $letters = $match[1] === '' ? [] : [$match[1] => Numeral::of($leading)];
+        $letters[$match[3]] = $match[2] === '+' ? $opposite($place) : $place;
+        $letters[$match[5]] = $match[4] === '+' ? $value : $opposite($value);
+
+        return $letters;
+    }
+
+    private static function divided(string $seeks, Answer $answer): ?Message
+    {
+        $quotient = $answer->quotient();
+        $remainder = $answer->remainder();
+        if ($quotient === null || $remainder === null) {
+            return null;
+        }
+        $isExact = $remainder->number()?->isZero() === true;
+
+        return match (true) {
+            $seeks === 'factor' && $isExact => Message::of('reply.factor'),
+            $seeks === 'factor' => Message::of('reply.no-factor', ['remainder' => $remainder]),
+            $seeks === 'remainder' => Message::of('reply.remainder', ['remainder' => $remainder]),
+            default => Message::of('reply.quotient', ['quotient' => $quotient, 'remainder' => $remainder]),
+        };
+    }
+
+    private static function extreme(string $seeks, Answer $answer): ?Message
+    {
+        $vertex = self::vertex($answer);
+        $axis = $answer->details()['axis'] ?? null;
+        if ($vertex === null || !$axis instanceof Equation) {
+            return null;
+        }
+        [$place, $value] = $vertex;
+        $extreme = $answer->details()['extreme'] ?? null;
+        return match (true) {
+            $seeks === 'symmetry' => Message::of('reply.symmetry', ['axis' => $axis]),
+            $seeks === 'vertex' => Message::of('reply.vertex', ['place' => $place, 'value' => $value]),
+            $seeks === 'least' && $extreme === 'least' => Message::of('reply.least', ['value' => $value, 'axis' => $axis]),
+            $seeks === 'least' => Message::of('reply.no-least'),
+            $extreme === 'greatest' => Message::of('reply.greatest', ['value' => $value, 'axis' => $axis]),
+            default => Message::of('reply.no-greatest'),
+        };
+    }
+
+    /** @return array{Expression, Expression}|null place and value */
+    private static function vertex(Answer $answer): ?array
+    {
+        $vertex = $answer->details()['vertex'] ?? null;
+
+        $place = \is_array($vertex) ? $vertex[0] ?? null : null;
+        $value = \is_array($vertex) ? $vertex[1] ?? null : null;
+
+        return $place instanceof Expression && $value instanceof Expression ? [$place, $value] : null;
+    }
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+// What was asked in a sentence, answered in one.
+return [
+    'factor' => 'Yes, it is a factor: the remainder is 0.',
+    'no-factor' => 'No, it is not a factor: the remainder is :remainder.',
+    'remainder' => 'The remainder is :remainder.',
+    'quotient' => 'The quotient is :quotient and the remainder is :remainder.',
+    'vertex' => 'The vertex is at (:place, :value).',
+    'symmetry' => 'The axis of symmetry is :axis.',
+    'least' => 'The least value is :value, at :axis.',
+    'greatest' => 'The greatest value is :value, at :axis.',
+    'no-least' => 'There is no least value: the curve opens downwards.',
+    'no-greatest' => 'There is no greatest value: the curve opens upwards.',
+    'two-letters' => 'So :first and :second.',
+    'three-letters' => 'So :first, :second and :third.',
+];

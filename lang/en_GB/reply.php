@@ -1,0 +1,8 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'vertex' => 'The turning point is at (:place, :value).',
+    'symmetry' => 'The line of symmetry is :axis.',
+];
