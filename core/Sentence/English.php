@@ -35,6 +35,10 @@ final class English
         'and' => 'and then also',
     ];
 
+    /** Operations that are written out. */
+    public const SIGNS = ['plus' => '+', 'minus' => '-', 'times' => '*', 'over' => '/', 'equals' => '='];
+    public const POWERS = ['squared' => '²', 'cubed' => '³'];
+
     /** Words that somebody who has mistyped one may have meant. */
     public const VERBS = 'factor factorise factorize factoring expand multiply solve divide complete completing rearrange'
         . ' simplify square quadratic formula subject remainder decimal significant';
@@ -74,6 +78,7 @@ final class English
      * @var array<string, array<string, string>>
      */
     public const METHODS = [
+        '?the remainder|factor theorem' => [],
         'completing the square' => ['solve' => 'completing-square'],
         'completion of the square' => ['solve' => 'completing-square'],
         '?the quadratic formula' => ['solve' => 'formula'],
@@ -100,7 +105,6 @@ final class English
         '?the cross ?method|products' => ['factor' => 'cross'],
         '?the scaling ?method' => ['factor' => 'scale'],
         'trial ?and ?error|improvement' => ['factor' => 'trial'],
-        '?the remainder|factor theorem' => [],
         'inspection' => [],
         'algebra' => [],
         'taking|take out ?a|the ?highest|greatest|largest common factor|term' => [],
@@ -207,6 +211,10 @@ final class English
             'divide', 'unknown-remainder', null,
         ],
         ['M:a ?leaves|with|has|gives ?a|the remainder ?is|of M:r for L:l', 'divide', 'remainder', null],
+        [
+            'for which|what value|values of L:l is M:a a factor of {the}* {kind}* M:b',
+            'divide', 'unknown-factor', null,
+        ],
         // divisions
         ['is M:a ?also a factor of {the}* {kind}* M:b', 'divide', 'factor-of', 'factor'],
         ['{find} ?out whether|if M:a is a factor of {the}* {kind}* M:b', 'divide', 'factor-of', 'factor'],

@@ -81,17 +81,16 @@ final class Furniture
     /** With signs for operations that are written out: x squared plus 5. */
     private static function inSigns(string $text): string
     {
-        $signs = ['plus' => '+', 'minus' => '-', 'times' => '*', 'over' => '/', 'equals' => '='];
         $text = (string) preg_replace_callback(
-            '/(?<=[\dA-Za-z)\]²³])(\s+)(squared|cubed)(?![A-Za-z])/iu',
-            static fn(array $match): string => (strtolower($match[2]) === 'squared' ? '²' : '³')
+            '/(?<=[\d)\]]|(?<![A-Za-z])[A-Za-z])(\s+)(squared|cubed)(?![A-Za-z])/iu',
+            static fn(array $match): string => English::POWERS[strtolower($match[2])]
                 . str_repeat(' ', mb_strlen($match[0]) - 1),
             $text,
         );
 
         return (string) preg_replace_callback(
             '/(?<=[\d)\]²³\s]|\b[A-Za-z])(\s+)(plus|minus|times|over|equals)(?=\s+(?:[-(\d√]|[b-hj-z]\b|[ai]\b(?!\s+\p{L}{2})))/iu',
-            static fn(array $match): string => $match[1] . $signs[strtolower($match[2])]
+            static fn(array $match): string => $match[1] . English::SIGNS[strtolower($match[2])]
                 . str_repeat(' ', \strlen($match[2]) - 1),
             $text,
         );

@@ -22,7 +22,7 @@ final readonly class KnownWords
             ...array_values(English::SETS), ...English::PASSED, ...array_keys(English::METHODS),
             ...array_keys(English::FORMS), ...English::EXACT, English::ROUNDED, English::PLACES, English::FIGURES,
             English::NUMBER_FORM, ...array_keys(English::NEAREST), ...array_keys(English::NUMBERS),
-            ...array_column(English::FRAMES, 0), ...array_values(English::NOT_DONE),
+            ...array_column(English::FRAMES, 0), ...array_keys(English::SIGNS), ...array_keys(English::POWERS), ...array_values(English::NOT_DONE),
         ];
         preg_match_all("/(?<![\\w{:'])[a-z][a-z.'-]+(?![\\w}])/", implode(' ', $rows), $found);
 
@@ -33,7 +33,7 @@ final readonly class KnownWords
     {
         $word = str_replace('’', "'", mb_strtolower($word));
 
-        return preg_match('/^\p{L}$/u', $word) === 1 || isset($this->words[$word]);
+        return preg_match('/^(?:\p{L}|&)$/u', $word) === 1 || isset($this->words[$word]);
     }
 
     /** Whether "a" before the word is the article. */

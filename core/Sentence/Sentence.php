@@ -412,7 +412,9 @@ final class Sentence
         }
         $unknown = array_values(array_filter($this->left, fn(array $one): bool => !$one[1]->isMaths()
             && !$this->vocabulary->knows($one[1]->text)));
-        $first = $unknown[0][1] ?? null;
+        // Two letters side by side may yet be mathematics; more of them are to blame.
+        $long = array_values(array_filter($unknown, static fn(array $one): bool => mb_strlen($one[1]->text) > 2));
+        $first = $long[0][1] ?? $unknown[0][1] ?? null;
         if ($first !== null) {
             $near = $this->vocabulary->near($first->text);
 

@@ -127,15 +127,27 @@ final class Tokens
         };
     }
 
-    /** Whether the mathematics beside it needs something to stand there. */
+    /** Whether the mathematics beside it needs something to stand there: an operation waits for it, on either side. */
     private function isWanted(int $place): bool
     {
         $before = $this->tokens[$place - 1] ?? null;
         $after = $this->tokens[$place + 1] ?? null;
+        $waits = $before?->isMaths() === true && preg_match('/[-+*\/^=(×÷·−–]$/u', $before->text) === 1;
+        $goesOn = $after?->isMaths() === true && preg_match('/^[+*\/^=)×÷·]/u', $after->text) === 1;
+        if (\strlen($this->tokens[$place]->text) < 3) {
+            return $waits || $goesOn;
+        }
+        // A longer run between what stands there already is a word that has strayed.
+        $isFreeBefore = $waits || $this->isNoOperand($before);
+        $isFreeBehind = $goesOn || $this->isNoOperand($after) || preg_match('/^[-−–]/u', $after->text ?? '') === 1;
 
-        return ($before?->isMaths() === true && preg_match('/[-+*\/^=(×÷·−–]$/u', $before->text) === 1)
-            || ($after?->isMaths() === true && preg_match('/^[+*\/^=)×÷·]/u', $after->text) === 1)
-            || ($after?->isMaths() === true && preg_match('/^[-−–]$/u', $after->text) === 1
-                && !$this->vocabulary->knows($this->tokens[$place]->text));
+        return ($waits || $goesOn) && $isFreeBefore && $isFreeBehind;
+    }
+
+    private function isNoOperand(?Token $token): bool
+    {
+        return $token === null
+            || $token->kind === TokenKind::Mark
+            || ($token->kind === TokenKind::Word && $this->vocabulary->knows($token->text));
     }
 }

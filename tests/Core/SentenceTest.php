@@ -1,0 +1,140 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Runel\Expression\Letters;
+use Runel\Job\Jobs;
+use Runel\Message\Refusal;
+use Runel\Notation\Ascii;
+use Runel\Problem\Problem;
+use Runel\Sentence\Heard;
+
+/** Whole sentences are read as they are meant; a word is never read as letters. */
+final class SentenceTest extends TestCase
+{
+    /** Words of nobody's: none of them asks for anything, and some look like mathematics. */
+    private const STRANGE = ['gently', 'boat', 'yesterday', 'Mirela', 'keel', 'tide', 'rope', 'sail', 'oar', 'because'];
+
+    /** @return iterable<string, array{string, string, string, array<string, mixed>}> */
+    public static function sentences(): iterable
+    {
+        $lines = file(\dirname(__DIR__) . '/Golden/sentences.ndjson', \FILE_IGNORE_NEW_LINES) ?: [];
+        foreach ($lines as $line) {
+            [$sentence, $ascii, $job, $asked] = json_decode($line, true, flags: \JSON_THROW_ON_ERROR);
+            yield $sentence => [$sentence, $ascii, $job, $asked];
+        }
+    }
+
+    /** @param array<string, mixed> $asked */
+    #[DataProvider('sentences')]
+    public function testASentenceIsReadAsItIsMeant(string $sentence, string $ascii, string $job, array $asked): void
+    {
+        $problem = Problem::read($sentence);
+        $jobs = Jobs::all()->ofProblem($problem);
+        self::assertSame($job, $jobs[0]);
+        $for = $problem->subject === null ? '' : " for $problem->subject";
+        self::assertSame($ascii, Ascii::write($problem->node) . $for);
+        self::assertSame($asked, array_diff_key($problem->asked->toArray($job), ['job' => '']));
+        foreach ($problem->asked->heard as $heard) {
+            self::assertStringContainsString($heard->text, str_replace('≡', '=', $sentence));
+        }
+    }
+
+    /** One word that nobody knows, wherever it stands, is what the sentence is refused for, at its place. */
+    public function testAWordThatNobodyKnowsIsNeverLetters(): void
+    {
+        $asked = 0;
+        foreach (self::sentences() as [$sentence]) {
+            $words = explode(' ', $sentence);
+            foreach (range(0, \count($words)) as $place) {
+                $strange = self::STRANGE[($asked + $place) % \count(self::STRANGE)];
+                $with = implode(' ', [...\array_slice($words, 0, $place), $strange, ...\array_slice($words, $place)]);
+                try {
+                    $letters = array_keys(Letters::of(Problem::read($with)->node));
+                    self::assertSame([], array_diff($letters, array_keys(Letters::of(Problem::read($sentence)->node))), $with);
+                    self::fail("read: $with");
+                } catch (Refusal $refusal) {
+                    ++$asked;
+                    self::assertNotNull($refusal->at, $with);
+                    self::assertLessThanOrEqual(mb_strlen($with) + 1, $refusal->at);
+                    if ($refusal->reason->key === 'error.unknown-word') {
+                        self::assertSame($strange, $refusal->reason->parameters['found'], $with);
+                    }
+                }
+            }
+        }
+        self::assertGreaterThan(1000, $asked);
+    }
+
+    /** What is letters stays letters, however it is spaced and whatever it spells. */
+    public function testProductsOfLettersAreProducts(): void
+    {
+        for ($seed = 1; $seed <= 1000; ++$seed) {
+            $chance = new Chance($seed);
+            $letters = $chance->dice->shuffleArray(['a', 'b', 'm', 's', 'n', 't', 'u', 'v']);
+            [$one, $two, $three] = $letters;
+            $typed = $chance->one([
+                "$one$two + $three = 7", "P = $one$two$three", "$one = $two + $three$one", "2$one$two($three + 1)",
+                "$one$two/$three = 5", "($one + $two)($one - $three)", "$one $two $three = 12",
+            ]);
+            $found = array_keys(Letters::of(Problem::read($typed)->node));
+            preg_match_all('/[A-Za-z]/', $typed, $typedLetters);
+            self::assertEqualsCanonicalizing(array_values(array_unique($typedLetters[0])), $found, $typed);
+        }
+    }
+
+    /** @return iterable<array{string, string, int}> */
+    public static function refusals(): iterable
+    {
+        yield ['Lösche 2x+3', 'error.unknown-word', 1];
+        yield ['sovle x^2=9', 'error.near-word', 1];
+        yield ['facter x^2+5x+6', 'error.near-word', 1];
+        yield ['hello world', 'error.unknown-word', 1];
+        yield ['See page (4)', 'error.unknown-word', 1];
+        yield ['x^2 - 9 tomorrow', 'error.unknown-word', 9];
+        yield ['Draw the graph of y = x^2 - 3', 'error.not-done-graph', 1];
+        yield ['Differentiate x^3 + 2x', 'error.not-done-calculus', 1];
+        yield ['Solve 2x + 3 > 7', 'error.not-done-inequality', 14];
+        yield ['solve simultaneously x+y=3, x-y=1', 'error.not-done-simultaneous', 7];
+        yield ['solve the equation', 'error.no-mathematics', 1];
+        yield ['x^2 - 4 and x + 2', 'error.two-problems', 13];
+        yield ['V = pi r^2 h for pi', 'error.for-pi', 18];
+        yield ['v = u + at for s', 'error.letter-not-there', 16];
+        yield ['Write 2/(x+1) + 3/x as a single fraction', 'error.single-fraction', 1];
+    }
+
+    #[DataProvider('refusals')]
+    public function testWhatCannotBeReadIsRefusedInTrueWordsAtItsPlace(string $typed, string $key, int $at): void
+    {
+        try {
+            Problem::read($typed);
+            self::fail("read: $typed");
+        } catch (Refusal $refusal) {
+            self::assertSame([$key, $at], [$refusal->reason->key, $refusal->at ?? 1]);
+        }
+    }
+
+    /** What is taken off a sentence leaves one that asks for everything else. */
+    public function testEveryPartCanBeTakenOff(): void
+    {
+        $sentence = '3) Solve 5x^2 - 3x - 1 = 0 by completing the square, giving your answers to 2 decimal places, please';
+        $heard = Problem::read($sentence)->asked->heard;
+        self::assertSame(
+            ['passed', 'method', 'rounding', 'passed'],
+            array_map(static fn(Heard $one): string => $one->kind, $heard),
+        );
+        self::assertSame(
+            ['3)', 'by completing the square', 'giving your answers to 2 decimal places', 'please'],
+            array_map(static fn(Heard $one): string => $one->text, $heard),
+        );
+        foreach ($heard as $one) {
+            $asked = Problem::read($one->without($sentence))->asked;
+            self::assertSame($one->kind === 'method', $asked->method('solve') === null);
+            self::assertSame($one->kind === 'rounding', $asked->rounding === null);
+        }
+    }
+}
