@@ -93,6 +93,12 @@ final readonly class Address
         );
     }
 
+    /** The start of another problem in the same style, nothing chosen. */
+    public function about(string $problem): self
+    {
+        return self::for(new TaskReference($problem, null, null, $this->reference->style, $this->reference->choices));
+    }
+
     public function style(): HouseStyle
     {
         return $this->reference->style;

@@ -10,6 +10,7 @@ use Runel\Message\Message;
 use Runel\Message\Refusal;
 use Runel\Method\Offer;
 use Runel\Problem\Problem;
+use Runel\Sentence\Heard;
 
 /**
  * What Runel makes of what has been typed so far: nothing yet, a problem with its offers, or a refusal with its place.
@@ -22,6 +23,7 @@ final readonly class Reading
         public ?Problem $problem,
         public array $offers,
         public ?Refusal $refusal,
+        public ?Worksheet $worksheet = null,
     ) {}
 
     /** @param Refusal|null $turnedDown why what was asked for cannot be shown, where that is known already */
@@ -30,6 +32,10 @@ final readonly class Reading
         if (trim($address->problem()) === '') {
             return new self($address, null, [], $turnedDown);
         }
+        $worksheet = Worksheet::of($address, $demonstrations);
+        if ($worksheet !== null) {
+            return new self($address, null, [], null, $worksheet);
+        }
         try {
             $task = $address->task();
 
@@ -37,6 +43,30 @@ final readonly class Reading
         } catch (Refusal $refusal) {
             return new self($address, null, [], $refusal);
         }
+    }
+
+    /** @return list<Heard> what else was asked, each of which can be taken off */
+    public function heard(): array
+    {
+        return array_values(array_filter(
+            $this->problem?->asked->heard ?? [],
+            static fn(Heard $heard): bool => $heard->kind !== 'passed',
+        ));
+    }
+
+    /** @return list<Heard> what was passed over */
+    public function passed(): array
+    {
+        return array_values(array_filter(
+            $this->problem?->asked->heard ?? [],
+            static fn(Heard $heard): bool => $heard->kind === 'passed',
+        ));
+    }
+
+    /** The bench without a part of what was typed. */
+    public function without(Heard $heard): string
+    {
+        return $this->address->about($heard->without($this->address->problem()))->to('bench', ['step' => null]);
     }
 
     /** @return array<string, list<Offer>> the offers that fit, by job */
@@ -64,8 +94,10 @@ final readonly class Reading
         if ($this->refusal !== null) {
             return $this->problem === null ? null : $this->refusal->reason;
         }
+        $asked = $this->problem?->asked;
         foreach ($this->refused() as $offer) {
-            if ($offer->method->id() === $this->address->reference->method) {
+            $wanted = $this->address->reference->method ?? $asked?->method($offer->method->job());
+            if ($offer->method->id() === $wanted) {
                 return $offer->refusal?->reason;
             }
         }

@@ -15,7 +15,8 @@ use Runel\Message\Message;
 final class Reply
 {
     /** ax² + …: which letter stands where in a(x + h)² + k. */
-    private const VERTEX = '/^\s*([a-z])?\s*\(\s*[a-z]\s*([-+−])\s*([a-z])\s*\)\s*(?:\^\s*2|²)\s*([-+−])\s*([a-z])\s*$/iu';
+    private const VERTEX = '/^\s*([a-z])?\s*\(\s*[a-z]\s*([-+−])\s*([a-z])\s*\)\s*'
+        . '(?:\^\s*2|²)\s*([-+−])\s*([a-z])\s*$/iu';
 
     /** Null where it asked nothing beyond the answer itself. */
     public static function of(Demonstration $demonstration): ?Message
@@ -92,7 +93,10 @@ final class Reply
         return match (true) {
             $seeks === 'symmetry' => Message::of('reply.symmetry', ['axis' => $axis]),
             $seeks === 'vertex' => Message::of('reply.vertex', ['place' => $place, 'value' => $value]),
-            $seeks === 'least' && $extreme === 'least' => Message::of('reply.least', ['value' => $value, 'axis' => $axis]),
+            $seeks === 'least' && $extreme === 'least' => Message::of('reply.least', [
+                'value' => $value,
+                'axis' => $axis,
+            ]),
             $seeks === 'least' => Message::of('reply.no-least'),
             $extreme === 'greatest' => Message::of('reply.greatest', ['value' => $value, 'axis' => $axis]),
             default => Message::of('reply.no-greatest'),

@@ -141,11 +141,13 @@ final readonly class Catalogue
                 $refused[] = $offer;
             }
         }
-        usort(
-            $fitting,
-            static fn(Offer $first, Offer $second): int =>
-                $family->rank($first, $task) <=> $family->rank($second, $task),
-        );
+        // What the problem's own words name comes first.
+        $asked = $task->problem->asked->method($family->job());
+        $rank = static fn(Offer $offer): array => [
+            $offer->method->id() === $asked ? 0 : 1,
+            ...$family->rank($offer, $task),
+        ];
+        usort($fitting, static fn(Offer $first, Offer $second): int => $rank($first) <=> $rank($second));
 
         return [...$fitting, ...$refused];
     }

@@ -346,7 +346,7 @@ final class Lexer
         return new SyntaxError(Message::of(
             match (true) {
                 $character === ',' => 'error.comma',
-                str_contains('<>≤≥', $character) => 'error.not-done-inequality',
+                $this->lexemes !== [] && str_contains('<>≤≥', $character) => 'error.not-done-inequality',
                 default => 'error.unknown-character',
             },
             ['found' => $shown],

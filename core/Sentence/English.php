@@ -40,8 +40,8 @@ final class English
     public const POWERS = ['squared' => '²', 'cubed' => '³'];
 
     /** Words that somebody who has mistyped one may have meant. */
-    public const VERBS = 'factor factorise factorize factoring expand multiply solve divide complete completing rearrange'
-        . ' simplify square quadratic formula subject remainder decimal significant';
+    public const VERBS = 'factor factorise factorize factoring expand multiply solve divide complete completing'
+        . ' rearrange simplify square quadratic formula subject remainder decimal significant';
 
     /**
      * What asks for nothing Runel does otherwise: passed over, and told.
@@ -50,7 +50,8 @@ final class English
      */
     public const PASSED = [
         'please', 'pls', 'plz', 'kindly', 'can|could|would|will you ?please ?help ?me', 'help me ?to',
-        'i need help with', 'i need|want|have to', 'help ?me with', 'how do|would|can i|you|we', 'hence ?or ?otherwise', 'or otherwise',
+        'i need help with', 'i need|want|have to', 'help ?me with', 'how do|would|can i|you|we',
+        'hence ?or ?otherwise', 'or otherwise',
         '?by showing|show ?all ?of ?{your} work|working|steps|workings', 'giving|give ?your reasons',
         '?{and} checking|check ?{your} ?{answer} ?for extraneous ?{root}', '?{and} checking|check {your} {answer}',
         '?{and} check ?for ?extraneous {root}', 'to be found', 'where are to be found',
@@ -58,7 +59,8 @@ final class English
         'where L ?and ?L ?is|are ?an ?a integer|constant',
         'for all values of L',
         'do|without ?not ?using|use a calculator',
-        '?{and} reject|rejecting|discard|discarding ?any ?extraneous|false {root}', "don't use a calculator", 'if possible',
+        '?{and} reject|rejecting|discard|discarding ?any ?extraneous|false {root}',
+        "don't use a calculator", 'if possible',
         'over the integers',
         'with integer coefficients',
         'in its simplest form',
@@ -266,7 +268,10 @@ final class English
             'rearrange', 'letter', null,
         ],
         ['rearrange|transpose {the}* {kind}* E:a', 'rearrange', 'plain', null],
-        ['?what|which number|term completes the square ?of|for|in {the}* {kind}* M:a', 'complete-square', 'plain', 'number'],
+        [
+            '?what|which number|term completes the square ?of|for|in {the}* {kind}* M:a',
+            'complete-square', 'plain', 'number',
+        ],
         // the square
         ['complete|completing the square ?for|in|on|of|with {the}* {kind}* M:a', 'complete-square', 'plain', null],
         [

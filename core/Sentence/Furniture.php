@@ -89,7 +89,8 @@ final class Furniture
         );
 
         return (string) preg_replace_callback(
-            '/(?<=[\d)\]²³\s]|\b[A-Za-z])(\s+)(plus|minus|times|over|equals)(?=\s+(?:[-(\d√]|[b-hj-z]\b|[ai]\b(?!\s+\p{L}{2})))/iu',
+            '/(?<=[\d)\]²³\s]|\b[A-Za-z])(\s+)(plus|minus|times|over|equals)'
+                . '(?=\s+(?:[-(\d√]|[b-hj-z]\b|[ai]\b(?!\s+\p{L}{2})))/iu',
             static fn(array $match): string => $match[1] . English::SIGNS[strtolower($match[2])]
                 . str_repeat(' ', \strlen($match[2]) - 1),
             $text,

@@ -22,7 +22,8 @@ final readonly class KnownWords
             ...array_values(English::SETS), ...English::PASSED, ...array_keys(English::METHODS),
             ...array_keys(English::FORMS), ...English::EXACT, English::ROUNDED, English::PLACES, English::FIGURES,
             English::NUMBER_FORM, ...array_keys(English::NEAREST), ...array_keys(English::NUMBERS),
-            ...array_column(English::FRAMES, 0), ...array_keys(English::SIGNS), ...array_keys(English::POWERS), ...array_values(English::NOT_DONE),
+            ...array_column(English::FRAMES, 0), ...array_values(English::NOT_DONE),
+            ...array_keys(English::SIGNS), ...array_keys(English::POWERS),
         ];
         preg_match_all("/(?<![\\w{:'])[a-z][a-z.'-]+(?![\\w}])/", implode(' ', $rows), $found);
 

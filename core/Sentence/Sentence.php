@@ -7,6 +7,7 @@ namespace Runel\Sentence;
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
 use Runel\Expression\Letters;
+use Runel\Expression\Limits;
 use Runel\Expression\Numeral;
 use Runel\Expression\Power;
 use Runel\Expression\Product;
@@ -16,6 +17,7 @@ use Runel\Message\NotYet;
 use Runel\Message\OutOfReach;
 use Runel\Message\Refusal;
 use Runel\Message\SyntaxError;
+use Runel\Message\TooLarge;
 use Runel\Parsing\Parser;
 
 /**
@@ -67,6 +69,9 @@ final class Sentence
      */
     public static function read(string $typed): Read
     {
+        if (mb_strlen($typed) > Limits::LENGTH && mb_check_encoding($typed, 'UTF-8')) {
+            throw new TooLarge(Message::of('error.too-long', ['limit' => Limits::LENGTH]), Limits::LENGTH + 1);
+        }
         if (!mb_check_encoding($typed, 'UTF-8') || preg_match(self::WORDED, $typed) !== 1) {
             $plain = Parser::parse($typed);
 

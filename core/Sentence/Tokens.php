@@ -42,7 +42,8 @@ final class Tokens
             ++$from;
             $chunk = $match[1];
         }
-        if (preg_match('/^(\p{L}[\p{L}.]+)\)([,.:;]?)$/u', $chunk, $match) === 1 && $this->vocabulary->knows($match[1])) {
+        $isClosed = preg_match('/^(\p{L}[\p{L}.]+)\)([,.:;]?)$/u', $chunk, $match) === 1;
+        if ($isClosed && $this->vocabulary->knows($match[1])) {
             $chunk = $match[1];
         }
         if (preg_match('/^(\d+)(dp|sf|d\.p\.?|s\.f\.?)[.,]?$/i', $chunk, $match) === 1) {

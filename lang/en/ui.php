@@ -3,6 +3,18 @@
 declare(strict_types=1);
 
 return [
+    'heard' => 'What else was heard',
+    'heard-kind' => [
+        'method' => 'way',
+        'form' => 'form',
+        'rounding' => 'numbers',
+    ],
+    'heard-off' => 'Take off “:part”',
+    'heard-passed' => 'Passed over:',
+    'sheet-problems' => 'One problem|:count problems',
+    'sheet-unread' => 'one is not read|:count are not read',
+    'sheet-more' => 'Only the first :most lines are read here; one line is left over.|Only the first :most lines are read here; :count lines are left over.',
+    'sheet-set' => 'Make a set of them',
     'title' => 'Runel',
     'tagline' => 'Algebra, shown step by step and proved line by line',
     'skip' => 'Skip to the work',

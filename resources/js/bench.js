@@ -14,6 +14,15 @@ export const bench = (page) => {
                 else problem.focus();
             });
     });
+    problem?.addEventListener('input', () => {
+        problem.classList.toggle('is-sheet', problem.value.trim().includes('\n'));
+    });
+    // Enter asks; with shift it begins another line, of a sheet with several problems.
+    problem?.addEventListener('keydown', (event) => {
+        if (event.key !== 'Enter' || event.shiftKey || event.isComposing) return;
+        event.preventDefault();
+        ask.requestSubmit();
+    });
     page.querySelectorAll('[data-key]').forEach((key) => key.addEventListener('click', () => {
         problem.setRangeText(key.dataset.key, problem.selectionStart, problem.selectionEnd, 'end');
         problem.focus();

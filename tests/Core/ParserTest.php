@@ -43,6 +43,8 @@ final class ParserTest extends TestCase
         yield 'pi as a word' => ['V = pi r^2 h for h', 'V = π*r^2*h'];
         yield 'pi after a number' => ['2pi(x+1)', '2*π*(x+1)'];
         yield 'no word inside letters' => ['pix + spi', 'p*i*x+s*p*i'];
+        yield 'a mixed number' => ['2 3/7x', '(2+3/7)*x'];
+        yield 'a mixed number in one sign' => ['1½x', '(1+1/2)*x'];
         yield 'square brackets' => ['[x+1]·{x-1}', '(x+1)*(x-1)'];
     }
 
@@ -64,7 +66,6 @@ final class ParserTest extends TestCase
         yield ['x2+1', 'error.number-after', 2];
         yield ['(x+1)3', 'error.number-after', 6];
         yield ['3 4x', 'error.two-numbers', 3];
-        yield ['1½x', 'error.mixed-number', 2];
         yield ['1.5,5x', 'error.comma', 4];
         yield ['1,250x', 'error.comma-thousands', 2];
         yield ['1/0', 'error.division-by-zero', 3];

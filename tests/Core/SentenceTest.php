@@ -54,8 +54,7 @@ final class SentenceTest extends TestCase
                 $strange = self::STRANGE[($asked + $place) % \count(self::STRANGE)];
                 $with = implode(' ', [...\array_slice($words, 0, $place), $strange, ...\array_slice($words, $place)]);
                 try {
-                    $letters = array_keys(Letters::of(Problem::read($with)->node));
-                    self::assertSame([], array_diff($letters, array_keys(Letters::of(Problem::read($sentence)->node))), $with);
+                    Problem::read($with);
                     self::fail("read: $with");
                 } catch (Refusal $refusal) {
                     ++$asked;
@@ -121,7 +120,8 @@ final class SentenceTest extends TestCase
     /** What is taken off a sentence leaves one that asks for everything else. */
     public function testEveryPartCanBeTakenOff(): void
     {
-        $sentence = '3) Solve 5x^2 - 3x - 1 = 0 by completing the square, giving your answers to 2 decimal places, please';
+        $sentence = '3) Solve 5x^2 - 3x - 1 = 0 by completing the square, '
+            . 'giving your answers to 2 decimal places, please';
         $heard = Problem::read($sentence)->asked->heard;
         self::assertSame(
             ['passed', 'method', 'rounding', 'passed'],

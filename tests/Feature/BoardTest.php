@@ -71,7 +71,7 @@ final class BoardTest extends TestCase
         $response = $this->get($this->board(['problem' => '(x+2)(x']))->assertStatus(422);
         $text = self::visible((string) $response->getContent());
         self::assertStringContainsString('opened here is never closed', $text);
-        self::assertStringContainsString('value="(x+2)(x"', (string) $response->getContent());
+        self::assertStringContainsString('>(x+2)(x</textarea>', (string) $response->getContent());
         self::assertStringContainsString('<mark>(</mark>', (string) $response->getContent());
     }
 

@@ -5,8 +5,28 @@
         @endif
         <p class="refusal-reason">{!! $page->say($reading->refusal->reason) !!}</p>
     </div>
+@elseif ($reading->worksheet !== null)
+    @include('bench.worksheet', ['sheet' => $reading->worksheet])
 @elseif ($reading->problem !== null)
     <p class="understood"><span class="understood-label">{{ __('ui.understood') }}</span>{!! $page->maths($reading->problem->node) !!}</p>
+    @if ($reading->heard() !== [])
+        <ul class="heard" aria-label="{{ __('ui.heard') }}">
+            @foreach ($reading->heard() as $heard)
+                <li class="heard-part">
+                    <span class="heard-kind">{{ __("ui.heard-kind.$heard->kind") }}</span> {{ $heard->text }}
+                    <a class="heard-off" href="{{ $reading->without($heard) }}"
+                       aria-label="{{ __('ui.heard-off', ['part' => $heard->text]) }}">×</a>
+                </li>
+            @endforeach
+        </ul>
+    @endif
+    @if ($reading->passed() !== [])
+        <p class="hint heard-passed">{{ __('ui.heard-passed') }}
+            @foreach ($reading->passed() as $heard)
+                “{{ $heard->text }}”{{ $loop->last ? '' : ',' }}
+            @endforeach
+        </p>
+    @endif
     @if ($reading->turnedDown() !== null)
         <p class="refusal refusal-reason" role="alert">{!! $page->say($reading->turnedDown()) !!}</p>
     @endif

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench;
+
+use App\Address\Address;
+use Runel\Message\Refusal;
+use Runel\Method\Offer;
+use Runel\Problem\Problem;
+
+/** One problem of a pasted sheet: read, with the way that comes first, or refused with its place. */
+final readonly class WorksheetRow
+{
+    /**
+     * @param string       $typed   as it stands on the sheet
+     * @param Address|null $address of its problem, with what a heading above it asks; null where it cannot be read
+     */
+    public function __construct(
+        public string $typed,
+        public ?Address $address,
+        public ?Problem $problem,
+        public ?Offer $offer,
+        public ?Refusal $refusal,
+    ) {}
+}
