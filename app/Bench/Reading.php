@@ -6,7 +6,11 @@ namespace App\Bench;
 
 use App\Address\Address;
 use App\Demonstrations\Demonstrations;
+use Runel\Expression\Equation;
+use Runel\Expression\Letter;
+use Runel\Job\Jobs;
 use Runel\Message\Message;
+use Runel\Message\MethodDoesNotApply;
 use Runel\Message\Refusal;
 use Runel\Method\Offer;
 use Runel\Problem\Problem;
@@ -61,6 +65,43 @@ final readonly class Reading
             $this->problem?->asked->heard ?? [],
             static fn(Heard $heard): bool => $heard->kind === 'passed',
         ));
+    }
+
+    /** @return array<string, string> of a formula without a letter named: it for each of its letters, likely ones first */
+    public function subjects(): array
+    {
+        $problem = $this->problem;
+        $isOpen = $problem !== null && $problem->node instanceof Equation && $problem->subject === null
+            && \count($problem->letters) > 1 && $this->fitting() === [];
+        $links = [];
+        foreach ($isOpen ? $problem->letters : [] as $letter) {
+            if ($letter !== Letter::PI) {
+                $typed = rtrim($this->address->problem(), " .?\t") . " for $letter";
+                $links[$letter] = $this->address->about($typed)->to('bench', ['step' => null]);
+            }
+        }
+        // People ask for x, then for what does not stand alone already.
+        $alone = $problem?->node instanceof Equation && $problem->node->left instanceof Letter
+            ? $problem->node->left->name
+            : '';
+        uksort($links, static fn(string $one, string $other): int
+            => [$one === $alone, $one !== 'x', $one] <=> [$other === $alone, $other !== 'x', $other]);
+
+        return $links;
+    }
+
+    /** Why there is no way at all, as the first that says more than that it does not fit. */
+    public function whyNone(): Message
+    {
+        $reasons = array_map(static fn(Offer $offer): ?Refusal => $offer->refusal, $this->refused());
+        $telling = array_values(array_filter(
+            $reasons,
+            static fn(?Refusal $refusal): bool => $refusal !== null && !$refusal instanceof MethodDoesNotApply,
+        ));
+        $family = $this->problem === null ? null : Jobs::all()->chosen($this->problem, null);
+        $own = $this->problem === null ? null : $family?->reason($this->problem);
+
+        return $own ?? $telling[0]->reason ?? $reasons[0]->reason ?? Message::of('error.no-job');
     }
 
     /** The bench without a part of what was typed. */

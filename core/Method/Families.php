@@ -47,7 +47,7 @@ final readonly class Families
         $asked = \in_array($problem->asked->job, $this->jobs(), true) ? $problem->asked->job : null;
         if ($asked !== null && $problem->letters !== []) {
             if (!\in_array($asked, $jobs, true)) {
-                throw new OutOfReach(Message::of("error.asked-$asked"), $problem->awkwardAt ?? 1);
+                throw new OutOfReach($this->of($asked)->notThere($problem), $problem->awkwardAt ?? 1);
             }
             $jobs = [$asked, ...array_values(array_diff($jobs, [$asked]))];
         }

@@ -45,6 +45,9 @@ interface Family
     /** @return list<Ladder> in the order in which they are taught */
     public function ladders(): array;
 
+    /** What to say where the job is asked of a problem that has it not. */
+    public function notThere(Problem $problem): Message;
+
     /** Why none of the ways leads to an answer, seen from the problem; null where nothing in it tells. */
     public function reason(Problem $problem): ?Message;
 

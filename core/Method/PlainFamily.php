@@ -42,6 +42,11 @@ abstract readonly class PlainFamily implements Family
         return [];
     }
 
+    public function notThere(Problem $problem): Message
+    {
+        return Message::of("error.asked-{$this->job()}");
+    }
+
     public function reason(Problem $problem): ?Message
     {
         return null;

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 return [
+    'which-letter' => 'Several letters stand in this equation. Say which one is wanted: write “for :letter” behind it.',
     'unknown-word' => 'The word “:found” is not understood here. Take it out, or say it otherwise: “solve”, “factor”, “by completing the square”, “to 2 decimal places”.',
     'near-word' => 'The word “:found” is not understood here. Did you mean “:near”?',
     'way-of-asking' => '“:found” is not understood where it stands. Say first what is to be done, then the mathematics: “solve x² − 5x + 6 = 0 by factoring”.',

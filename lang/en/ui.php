@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 return [
+    'for-which' => 'For which letter?',
+    'for-letter' => 'for :letter',
     'heard' => 'What else was heard',
     'heard-kind' => [
         'method' => 'way',

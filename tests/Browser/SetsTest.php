@@ -9,6 +9,28 @@ use Facebook\WebDriver\WebDriverDimension;
 /** A set made from a ladder, a problem of it swapped, kept, put on paper. */
 final class SetsTest extends TestCase
 {
+    public function testASheetIsPastedMendedAndKeptAsASet(): void
+    {
+        $this->signIn();
+        $this->open('/', ['problem' => "Factorise:\n(a) x^2 + 9x + 20\n(b) 6x^2 - 7x - 5\nsovle 3x = 12"]);
+        self::assertSame(3, $this->many('.sheet-row'));
+        self::assertStringContainsString('Did you mean “solve”?', $this->text('.sheet-row.is-unread'));
+        self::$browser->executeScript('const field = document.getElementById("problem");'
+            . 'field.value = field.value.replace("sovle", "solve");'
+            . 'field.dispatchEvent(new Event("input", {bubbles: true}));');
+        $this->waitUntil(fn(): bool => $this->many('.sheet-row.is-unread') === 0, 'the line mended');
+        $this->assertSound('a pasted sheet');
+        $this->one('#sheet-set')->click();
+        $this->waitUntil(fn(): bool => $this->many('.made-keep') === 1, 'the set');
+        self::assertStringContainsString('3 problems', $this->text('#made-title'));
+        $this->one('[name="name"]')->sendKeys('A pasted sheet');
+        $this->one('.made-keep button')->click();
+        $this->waitUntil(fn(): bool => str_contains($this->text('.kept-sets'), 'A pasted sheet'), 'kept');
+        self::assertStringContainsString('A pasted sheet', $this->text('#made-title'));
+        // What its heading asked has gone along.
+        self::assertStringContainsString('plus 9 x plus 20', $this->heard('.made'));
+    }
+
     public function testASetIsMadeSwappedKeptAndPrinted(): void
     {
         $this->open('/sets');

@@ -102,6 +102,8 @@ final class SentenceTest extends TestCase
         yield ['solve the equation', 'error.no-mathematics', 1];
         yield ['x^2 - 4 and x + 2', 'error.two-problems', 13];
         yield ['V = pi r^2 h for pi', 'error.for-pi', 18];
+        yield ['Solve P = 2a + 3b', 'error.which-letter', 1];
+        yield ['Solve x^2 + 3x', 'error.asked-solve', 1];
         yield ['v = u + at for s', 'error.letter-not-there', 16];
         yield ['Write 2/(x+1) + 3/x as a single fraction', 'error.single-fraction', 1];
     }
@@ -110,7 +112,7 @@ final class SentenceTest extends TestCase
     public function testWhatCannotBeReadIsRefusedInTrueWordsAtItsPlace(string $typed, string $key, int $at): void
     {
         try {
-            Problem::read($typed);
+            Jobs::all()->ofProblem(Problem::read($typed));
             self::fail("read: $typed");
         } catch (Refusal $refusal) {
             self::assertSame([$key, $at], [$refusal->reason->key, $refusal->at ?? 1]);

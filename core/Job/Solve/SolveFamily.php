@@ -6,6 +6,7 @@ namespace Runel\Job\Solve;
 
 use Runel\Demonstration\Task;
 use Runel\Expression\Equation;
+use Runel\Expression\Letter;
 use Runel\Expression\Node;
 use Runel\Job\Solve\Ladder\LinearLadder;
 use Runel\Job\Solve\Ladder\RootEquationsLadder;
@@ -89,6 +90,13 @@ final readonly class SolveFamily extends PlainFamily
             new RootsRationalLadder(),
             new RootEquationsLadder(),
         ];
+    }
+
+    public function notThere(Problem $problem): Message
+    {
+        return $problem->node instanceof Equation
+            ? Message::of('error.which-letter', ['letter' => new Letter($problem->letters[0])])
+            : parent::notThere($problem);
     }
 
     public function reason(Problem $problem): ?Message

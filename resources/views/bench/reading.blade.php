@@ -44,6 +44,16 @@
             @endforeach
         </ul>
     @endforeach
+    @if ($reading->subjects() !== [])
+        <p class="heard" id="subjects">
+            <span class="heard-ask">{{ __('ui.for-which') }}</span>
+            @foreach ($reading->subjects() as $letter => $link)
+                <a class="button is-small" href="{{ $link }}">{{ __('ui.for-letter', ['letter' => $letter]) }}</a>
+            @endforeach
+        </p>
+    @elseif ($reading->fitting() === [] && $reading->turnedDown() === null && $reading->refused() !== [])
+        <p class="refusal refusal-reason" role="status">{!! $page->say($reading->whyNone()) !!}</p>
+    @endif
     @if ($reading->refused() !== [])
         <details class="not-fitting">
             <summary>{{ __('ui.not-fitting') }}</summary>
