@@ -36,6 +36,8 @@ final class MarkingData
             'ascii' => $line->node === null ? null : Ascii::write($line->node),
             'verdict' => $line->verdict->value,
             'true' => $line->holds,
+            'kind' => $line->kind,
+            'rounded' => $line->rounded,
             'extraneous' => $line->extraneous,
             'branch' => $line->branch,
             'slip' => $line->slip?->value,

@@ -25,8 +25,13 @@ use Runel\Polynomial\Polynomial;
 /** Lines as learners type them: "x = 3 or x = −5", "x = ±4", "no solution", "x² + 1 remainder 3", a = b = c. */
 final class LineReader
 {
-    private const NONE = '/^\s*(?:no\s+(?:real\s+)?solutions?|none|∅)\s*[.!]?\s*$/iu';
-    private const ALL = '/^\s*(?:all|every|any)(?:\s+real)?\s+numbers?\s*[.!]?\s*$/iu';
+    private const NONE = '/^\s*(?:(?:it|there|the equation)\s+(?:has|is|are)\s+)?(?:no\s+(?:real\s+)?(?:solutions?|roots?|'
+        . 'answers?|values?)|none|∅|(?:does|do) not have (?:any )?(?:real )?(?:solutions?|roots?)|impossible|undefined)'
+        . '(?:\s+(?:since|because|as|so|for|exists?)\b.*)?\s*[.!]?\s*$/iu';
+    private const ALL = '/^\s*(?:it is |is )?(?:(?:true|holds|works)\s+for\s+)?(?:(?:all|every|any)(?:\s+real)?(?:\s+'
+        . '(?:numbers?|values?))?(?:\s+(?:of\s+)?\p{L})?|infinitely many(?:\s+(?:solutions?|roots?))?|'
+        . '(?:always true|an?\s+identity|identity)|\p{L} can be (?:anything|any number))(?:\s+(?:work|are solutions))?'
+        . '\s*[.!]?\s*$/iu';
     /** What stands around the mathematics; blanked, so that places stay what they are. */
     private const ASIDE = '/^\s*(?:so|then|thus|hence|therefore|∴|⇒|=>|⇔|→|->)(?=\s|[^a-z])\s*|'
         . '^\s*(?:check|test)\s*:|^\s*[=≡](?=\s*[^\s=≡])|'
@@ -46,6 +51,12 @@ final class LineReader
      * @param Expression|null     $divisor of a division: what a remainder stands over
      */
     public function __construct(private readonly array $letters, private readonly ?Expression $divisor) {}
+
+    /** The same with one more letter, which stands for something. */
+    public function knowing(string $letter): self
+    {
+        return new self($this->letters + [$letter => true], $this->divisor);
+    }
 
     /** @throws Refusal with the place where the line breaks */
     public function read(string $typed): Statement
@@ -134,8 +145,8 @@ final class LineReader
                 foreach ($signs as $one) {
                     $node = \count($signs) === 1 ? $this->parse($one, $offset) : $this->signed($one, $offset);
                     $first = $equations[0] ?? null;
-                    // After x = 3, a lone 5 means x = 5.
-                    if ($node instanceof Expression && $first !== null && $first->left instanceof Letter) {
+                    // After x = 3, a lone 5 means x = 5; after x − 2 = 3, a lone −3 means x − 2 = −3.
+                    if ($node instanceof Expression && $first !== null && Letters::of($node) === []) {
                         $node = new Equation($first->left, $node);
                     }
                     if ($node instanceof Expression) {

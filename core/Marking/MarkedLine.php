@@ -25,6 +25,9 @@ final readonly class MarkedLine
      * @param string|null $branch     the branch it stands on, counted from 1, behind those that one stands on: 2.1
      * @param bool        $extraneous whether it lets in what does not solve the line before, by a move that may do so
      * @param bool        $isLookedAt whether there was work left to judge it
+     * @param string|null $kind       what side work or a word is: word, check, definition, product, division, margin,
+     *                                substitution
+     * @param int|null    $rounded    to how many places its numbers are rounded
      */
     public function __construct(
         public string $typed,
@@ -40,6 +43,8 @@ final readonly class MarkedLine
         public ?string $branch = null,
         public bool $extraneous = false,
         public bool $isLookedAt = true,
+        public ?string $kind = null,
+        public ?int $rounded = null,
     ) {}
 
     /** A line of which nothing more is to be said than its verdict, and what it is to the line it goes on from. */

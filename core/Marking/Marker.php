@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Runel\Marking;
 
+use Runel\Algebra\Trinomial;
 use Runel\Demonstration\Task;
 use Runel\Expression\Alternatives;
 use Runel\Expression\Equation;
@@ -11,6 +12,7 @@ use Runel\Expression\Expression;
 use Runel\Expression\Letter;
 use Runel\Expression\Letters;
 use Runel\Expression\Node;
+use Runel\Expression\Rewriter;
 use Runel\Expression\Sum;
 use Runel\Law\Claim\AllSolve;
 use Runel\Law\Claim\DoesNotSolve;
@@ -21,10 +23,13 @@ use Runel\Message\Refusal;
 use Runel\Method\Catalogue;
 use Runel\Method\Family;
 use Runel\Method\Wanting;
+use Runel\Polynomial\Polynomial;
+use Runel\Problem\Factor;
 use Runel\Proof\Effort;
 use Runel\Proof\OutOfEffort;
 use Runel\Proof\Proof;
 use Runel\Slip\Slip;
+use Runel\Working\SolutionForm;
 
 /**
  * Judges the lines a person has written, any road, any number of steps skipped: each against the person's own line
@@ -45,10 +50,13 @@ final class Marker
 
     private readonly Proof $proof;
     private readonly Following $following;
-    private readonly LineReader $reader;
+    private LineReader $reader;
+    private readonly ?DivisionRows $rows;
     private readonly SlipPlace $place;
     private readonly Worked $worked;
     private Trail $trail;
+    /** @var array<string, Expression> what letters of the learner's own stand for */
+    private array $standing = [];
     /** @var list<MarkedLine> those judged so far */
     private array $marked = [];
 
@@ -64,6 +72,9 @@ final class Marker
             Letters::of($task->problem->node),
             $task->problem->quotient()?->denominator,
         );
+        $this->rows = $task->problem->node instanceof Expression
+            ? DivisionRows::of($task->problem->quotient())
+            : null;
         $this->place = new SlipPlace($this->proof);
         $this->worked = new Worked($catalogue, $task, $family, $effort);
         $this->trail = Trail::from($task->problem->node);
@@ -119,7 +130,7 @@ final class Marker
             $this->closeForks();
             $wants = match (true) {
                 $last === null => Wanting::Lines,
-                $last->node === null && !$last->verdict->isChain() => Wanting::Judged,
+                $last->verdict === LineVerdict::Unreadable => Wanting::Judged,
                 $last->verdict === LineVerdict::Undecided => Wanting::Judged,
                 default => (new Finish($this->task, $this->family, $this->following, $this->worked))->wants(
                     $this->trail,
@@ -212,8 +223,24 @@ final class Marker
 
     private function read(string $typed, string $written): MarkedLine
     {
+        $written = Written::plain($written, Letters::of($this->task->problem->node));
+        $beside = Beside::of($written, $this->task->problem, $this->proof);
+        if ($beside !== null) {
+            return $this->beside($typed, $beside);
+        }
+        $prime = Beside::isPrime($written) ? $this->prime($typed) : null;
+        if ($prime !== null) {
+            return $prime;
+        }
+        if ($this->rows !== null && DivisionRows::isRowOfNumbers($written)) {
+            return $this->noted($typed, null, 'division');
+        }
         try {
-            $statement = $this->reader->read($written);
+            $standing = $this->standing($typed, $written);
+            if ($standing !== null) {
+                return $standing;
+            }
+            $statement = $this->reader->read($written)->with(fn(Node $node): Node => $this->put($node));
 
             return match (true) {
                 $statement->chain !== [] => $this->chain($typed, $statement),
@@ -234,11 +261,165 @@ final class Marker
         }
     }
 
+    /** A line that is true and carries nothing on. */
+    private function noted(string $typed, ?Node $node, string $kind): MarkedLine
+    {
+        $say = Message::of('marking.side');
+
+        return new MarkedLine($typed, $node, LineVerdict::Side, $this->trail->isTrue === true, $say, $say, kind: $kind);
+    }
+
+    /** Whether it is one of the products that a multiplication is made of. */
+    private function isSingleProduct(Expression $node): bool
+    {
+        $factors = $this->task->problem->product->factors ?? [];
+        $own = Polynomial::tryFrom($node);
+        $isLong = \count($factors) === 2 && min(array_map(
+            static fn(Factor $factor): int => \count($factor->polynomial->terms),
+            $factors,
+        )) > 1;
+        if (!$isLong || $own === null || \count($own->terms) !== 1) {
+            return false;
+        }
+        foreach ($factors[0]->polynomial->terms as $left) {
+            foreach ($factors[1]->polynomial->terms as $right) {
+                if (Polynomial::ofTerms([$left->times($right)])->equals($own)) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    /** "Prime": said of a quadratic, where it is to be factored; null where nobody can tell. */
+    private function prime(string $typed): ?MarkedLine
+    {
+        $polynomial = $this->task->problem->polynomial;
+        try {
+            $isPrime = $polynomial === null ? null : Trinomial::of($polynomial)?->isPrime();
+        } catch (Refusal) {
+            $isPrime = null;
+        }
+        if ($isPrime === null || $this->task->problem->node instanceof Equation) {
+            return null;
+        }
+        $isPrime = $isPrime && $polynomial?->content()->isOne() === true;
+        $verdict = $isPrime ? LineVerdict::Follows : LineVerdict::Wrong;
+        $this->trail = $this->trail->withTruth($isPrime);
+        $say = Message::of($isPrime ? 'marking.follows' : 'marking.said-wrong');
+
+        return new MarkedLine($typed, null, $verdict, $isPrime, $say, $say, kind: 'word');
+    }
+
+    /** Values that are rounded from the exact ones: right, and the exact ones are gone on from. */
+    private function rounded(string $typed, Node $node): ?MarkedLine
+    {
+        $letter = $this->task->problem->letter();
+        $isOn = $this->trail->isTrue === true;
+        $exact = $isOn ? $this->worked->solutions() : SolutionForm::values($this->trail->line, (string) $letter);
+        $said = SolutionForm::values($node, (string) $letter);
+        if ($letter === null || $exact === null || $exact === [] || $said === []
+            || \count($said) !== \count(SolutionForm::equations($node))) {
+            return null;
+        }
+        $equations = [];
+        $places = null;
+        foreach ($said as $value) {
+            $from = Rounded::from($value, $exact);
+            if ($from === null) {
+                return null;
+            }
+            [$equations[], $places] = [new Equation(new Letter($letter), $from[0]), max($places ?? 0, $from[1])];
+        }
+        $line = \count($equations) === 1 ? $equations[0] : new Alternatives($equations);
+        $isWhole = \count($equations) === \count($exact);
+        if (!$isWhole) {
+            return null;
+        }
+        $this->trail = $this->trail->joined()->goOn($line, $this->trail->isTrue);
+        $verdict = $isOn ? LineVerdict::Follows : LineVerdict::FollowsWrong;
+        $say = Message::of('marking.rounded', ['count' => (int) $places, 'exactly' => $line]);
+
+        return new MarkedLine($typed, $node, $verdict, $isOn, $say, $say, kind: null, rounded: $places);
+    }
+
+    /** What stands beside the work: it carries nothing on, but what is said there may be false. */
+    private function beside(string $typed, Beside $beside): MarkedLine
+    {
+        $verdict = $beside->holds === false ? LineVerdict::SideWrong : LineVerdict::Side;
+        $say = Message::of(match (true) {
+            $beside->holds === null => 'marking.beside',
+            $beside->holds => 'marking.side',
+            default => 'marking.side-wrong',
+        });
+        $isTrue = $this->trail->isTrue === true;
+
+        return new MarkedLine($typed, null, $verdict, $isTrue, $say, $say, kind: $beside->kind);
+    }
+
+    /** A letter that is made to stand for something: u = x². Null where the line is none that does so. */
+    private function standing(string $typed, string $written): ?MarkedLine
+    {
+        if (preg_match('/^\s*(?:let\s+|put\s+)?(\p{L})\s*=(?!.*=)(.*)$/iu', $written, $match) !== 1) {
+            return null;
+        }
+        $letters = Letters::of($this->task->problem->node) + $this->standing;
+        $own = $match[1];
+        if (isset($letters[$own]) || trim($match[2]) === '') {
+            return null;
+        }
+        try {
+            $for = $this->reader->read(str_repeat(' ', mb_strlen($written) - mb_strlen($match[2])) . $match[2])->node;
+        } catch (Refusal) {
+            return null;
+        }
+        if (!$for instanceof Expression || Letters::of($for) === []) {
+            return null;
+        }
+        $this->standing[$own] = $this->put($for);
+        $this->reader = $this->reader->knowing($own);
+        $say = Message::of('marking.standing', ['letter' => new Letter($own), 'for' => $for]);
+        $node = new Equation(new Letter($own), $for);
+        $isTrue = $this->trail->isTrue === true;
+
+        return new MarkedLine($typed, $node, LineVerdict::Side, $isTrue, $say, $say, kind: 'substitution');
+    }
+
+    /**
+     * With what the learner's own letters stand for in their place.
+     *
+     * @template T of Node
+     *
+     * @param T $node
+     *
+     * @return T
+     */
+    private function put(Node $node): Node
+    {
+        return $this->standing === [] ? $node : Rewriter::everywhere(
+            $node,
+            fn(Node $part): ?Node => $part instanceof Letter ? $this->standing[$part->name] ?? $part : null,
+        );
+    }
+
     /** A line of an expression's work: a value, or an equation whose right side goes on from its left one. */
     private function expression(string $typed, Node $node): MarkedLine
     {
+        if ($node instanceof Expression && !$this->proof->same($node, $this->problem())) {
+            if ($this->rows?->holds($node) === true) {
+                return $this->noted($typed, $node, 'division');
+            }
+            if ($this->isSingleProduct($node)) {
+                return $this->noted($typed, $node, 'product');
+            }
+        }
         if ($node instanceof Expression) {
             return $this->judged($typed, $node);
+        }
+        $divided = $node instanceof Equation ? $this->rows?->identity($node->left, $node->right) : null;
+        if ($divided !== null) {
+            return $this->judged($typed, $divided);
         }
         if (!$node instanceof Equation) {
             return $this->unreadable($typed, 'marking.expression-wanted');
@@ -315,6 +496,9 @@ final class Marker
     private function value(string $typed, array $parts): MarkedLine
     {
         for ($place = 2; $place < \count($parts); ++$place) {
+            if (Rounded::from($parts[$place], [$parts[$place - 1]]) !== null) {
+                return $this->judged($typed, new Equation($parts[0], $parts[$place - 1]));
+            }
             if (!$this->proof->same($parts[$place - 1], $parts[$place])) {
                 return $this->side($typed, new Equation($parts[$place - 1], $parts[$place]));
             }
@@ -416,6 +600,10 @@ final class Marker
 
     private function alone(string $typed, Node $node, Relation $relation, Relation $true): MarkedLine
     {
+        $rounded = $true->holds() === true ? null : $this->rounded($typed, $node);
+        if ($rounded !== null) {
+            return $rounded;
+        }
         $before = $this->trail;
         $verdict = self::verdict($relation->holds(), $true->holds(), $before->isTrue);
         if ($verdict === LineVerdict::Undecided && $before->isTrue === true && $this->keepsSolutions($node)) {

@@ -17,6 +17,22 @@ final readonly class Statement
      */
     private function __construct(public ?Node $node, public ?bool $all, public array $chain) {}
 
+    /**
+     * The same with all its mathematics rewritten.
+     *
+     * @param \Closure(Node): Node $rewrite
+     */
+    public function with(\Closure $rewrite): self
+    {
+        $chain = [];
+        foreach ($this->chain as $part) {
+            $rewritten = $rewrite($part);
+            $chain[] = $rewritten instanceof Expression ? $rewritten : $part;
+        }
+
+        return new self($this->node === null ? null : $rewrite($this->node), $this->all, $chain);
+    }
+
     public static function of(Node $node): self
     {
         return new self($node, null, []);

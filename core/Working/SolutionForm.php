@@ -11,6 +11,8 @@ use Runel\Expression\Inside;
 use Runel\Expression\Letter;
 use Runel\Expression\Letters;
 use Runel\Expression\Node;
+use Runel\Expression\Numeral;
+use Runel\Expression\Quotient;
 use Runel\Expression\Root;
 use Runel\Judging\Form;
 use Runel\Method\Wanting;
@@ -69,13 +71,25 @@ final class SolutionForm
         };
     }
 
+    /** 3 2/3, which is read as a sum. */
+    private static function isMixed(Expression $number): bool
+    {
+        $terms = $number->bare()->terms();
+
+        return \count($terms) === 2 && $terms[0] instanceof Numeral && $terms[0]->value->isInteger()
+            && $terms[1] instanceof Quotient && Form::isReduced($terms[1])
+            && $terms[1]->numerator instanceof Numeral && $terms[1]->denominator instanceof Numeral
+            && $terms[1]->numerator->value->compareTo($terms[1]->denominator->value) < 0;
+    }
+
     private static function wantsOfNumber(Expression $number): ?Wanting
     {
         return match (true) {
             !Form::isReduced($number) => Wanting::LowestTerms,
             !Form::hasSimpleRoots($number) => Wanting::Root,
             // Numbers without roots are worked out; sums with roots stand as they are.
-            !Inside::holds($number, Root::class) && !Form::isCollected($number) => Wanting::Collected,
+            !Inside::holds($number, Root::class) && !Form::isCollected($number) && !self::isMixed($number)
+                => Wanting::Collected,
             default => null,
         };
     }

@@ -3,6 +3,9 @@
 declare(strict_types=1);
 
 return [
+    'rounded' => 'Right, rounded to one place; exactly it is :exactly.|Right, rounded to :count places; exactly it is :exactly.',
+    'beside' => 'A note beside the work.',
+    'standing' => ':letter stands for :for from here on.',
     'follows' => 'This follows.',
     'follows-wrong' => 'This follows from the line before; the slip is further up.',
     'wrong' => 'This does not follow from the line before.',

@@ -125,7 +125,8 @@ final readonly class FactorFamily extends PlainFamily implements WaysToFactor
                 $polynomial = Polynomial::fromExpression($factor);
                 $isLinear = $polynomial->degree() <= 1;
                 $isSplit = $polynomial->degree() === 2 && Trinomial::of($polynomial)?->isPrime() === false;
-                $hides = \count($polynomial->terms) > 1
+                // Where the whole has fractions, its factors may.
+                $hides = \count($polynomial->terms) > 1 && $problem->polynomial?->hasFractions() !== true
                     && (!$polynomial->content()->isOne() || self::hidesLetter($polynomial));
                 if ($hides || $isSplit || (!$isLinear && \count($polynomial->terms) > 1 && $polynomial->degree() > 2)) {
                     return Wanting::Factored;

@@ -1,0 +1,242 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Marking;
+
+use Runel\Expression\Equation;
+use Runel\Expression\Evaluation;
+use Runel\Expression\Expression;
+use Runel\Expression\Letters;
+use Runel\Law\Claim\DoesNotSolve;
+use Runel\Message\Refusal;
+use Runel\Number\DivisionByZero;
+use Runel\Number\Field\Surds;
+use Runel\Number\NoExactValue;
+use Runel\Number\Rational;
+use Runel\Parsing\Parser;
+use Runel\Polynomial\Polynomial;
+use Runel\Problem\Problem;
+use Runel\Proof\Proof;
+
+/** What stands on a page beside the work and is no line of it, but says something all the same: true, false, or neither. */
+final readonly class Beside
+{
+    private const MARGIN = '/^\s*[|│‖]?\s*[-+−–×÷*·\/:]\s*(?:\d[\d.,]*\s*[A-Za-z]?|[A-Za-z]|√)(?:\s+(?:on\s+|to\s+|from\s+)?'
+        . '(?:both|each)\s+sides?)?\s*(?:[-+−–×÷*·\/:]\s*(?:\d[\d.,]*\s*[A-Za-z]?|[A-Za-z]))?\s*$/u';
+    private const REMARK = '/^\s*(?:both (?:work|solutions work|are (?:right|correct|solutions|valid))|repeated root|'
+        . 'double root|yes|no|works|does not work|true|false|correct|done|q\.?e\.?d\.?|as required|let me check|'
+        . 'by (?:the )?(?:quadratic )?formula|completing the square|factori[sz]ing|quadratic formula|check|checking|'
+        . '[✓✔✗✘×]+)\s*[.:!]?\s*$/iu';
+    private const PRIME = '/^\s*(?:it\s+)?(?:is\s+)?(?:prime|irreducible|(?:does|do|can|could|will|is|it)?\s*(?:not|n[’\']t|cannot|'
+        . 'doesn[’\']t|can[’\']t|won[’\']t)\s*(?:be\s+)?factor\w*|cannot be factor\w*|not factor\w*|no factors?)'
+        . '(?:\s+(?:any further|further|over the integers|completely))?\s*[.!]?\s*$/iu';
+    private const VERTEX = '/^\s*(?:the\s+)?(?:vertex|turning point|tp|min(?:imum)?(?: point)?|max(?:imum)?(?: point)?)\s*'
+        . '(?:is|at|=|:)?\s*(?:at\s*)?\(\s*([^,;()]+)\s*[,;]\s*([^()]+)\s*\)\s*[.!]?\s*$/iu';
+    private const REJECTED = '/^\s*(?:so\s+)?(?:reject|rejecting|discard|ignore|not)\s+(?:\p{L}\s*=\s*)?(\S+)\s*$|'
+        . '^\s*(?:\p{L}\s*=\s*)?(\S+)\s+(?:is\s+)?(?:rejected|extraneous|not (?:a )?(?:solution|valid)|does not work)\s*$/iu';
+    private const CHECK = '/^\s*(?:check|test|verify|sub(?:stitute)?|trying|try)\b[^:]*:?/iu';
+    private const DEFINITION = '/^\s*(?:let\s+)?(\p{L}|Δ|discriminant|disc)\s*=\s*([^=].*)$/iu';
+    private const DISCRIMINANT = '/^\s*b\s*(?:\^\s*2|²)\s*[-−–]\s*4\s*[*·×]?\s*a\s*[*·×]?\s*c\s*=(.*)$/u';
+    private const PAIR = '/^\s*([-−–]?\d+)\s*(?:and|&|,|;)\s*([-−–+]?\d+)\s*$/u';
+
+    /**
+     * @param string    $kind  word, check, definition, product, division or margin
+     * @param bool|null $holds null where it says nothing that could be true or false, or nobody can tell
+     */
+    private function __construct(public string $kind, public ?bool $holds) {}
+
+    /** Null where it may be a line of the work. */
+    public static function of(string $typed, Problem $problem, Proof $proof): ?self
+    {
+        $isEquation = $problem->node instanceof Equation;
+
+        return match (true) {
+            $isEquation && preg_match(self::MARGIN, $typed) === 1 => new self('margin', null),
+            preg_match(self::REMARK, $typed) === 1 => new self('word', null),
+            preg_match(self::VERTEX, $typed, $match) === 1 => self::vertex($problem, $match[1], $match[2], $proof),
+            preg_match(self::REJECTED, $typed, $match) === 1 => self::rejected(
+                $problem,
+                $match[1] !== '' ? $match[1] : $match[2] ?? '',
+                $proof,
+            ),
+            preg_match(self::DISCRIMINANT, $typed, $match) === 1 => self::discriminant($problem, $match[1], $proof),
+            preg_match(self::PAIR, $typed, $match) === 1 && (!$isEquation || $problem->polynomial?->degree() === 2)
+                => self::pair($problem, $match[1], $match[2]),
+            preg_match(self::CHECK, $typed) === 1 => self::check($typed, $proof),
+            default => self::definitions($typed, $problem, $proof),
+        };
+    }
+
+    public static function isPrime(string $typed): bool
+    {
+        return preg_match(self::PRIME, $typed) === 1;
+    }
+
+    private static function vertex(Problem $problem, string $place, string $value, Proof $proof): ?self
+    {
+        $function = $problem->node instanceof Equation ? $problem->node->right : $problem->node;
+        $polynomial = Polynomial::tryFrom($function);
+        $letter = $polynomial?->letters()[0] ?? null;
+        [$at, $height] = [self::number($place), self::number($value)];
+        if ($polynomial === null || $letter === null || $polynomial->degree() !== 2 || $at === null || $height === null) {
+            return null;
+        }
+        $own = $polynomial->coefficient($letter, 1)->negated()
+            ->dividedBy($polynomial->coefficient($letter, 2)->times(Rational::of(2)));
+        $top = Evaluation::rational($function, [$letter => $own]);
+
+        return new self('word', $at->equals($own) && $height->equals($top));
+    }
+
+    private static function rejected(Problem $problem, string $value, Proof $proof): ?self
+    {
+        $number = self::parsed($value);
+        $letter = $problem->letter();
+        if (!$number instanceof Expression || $letter === null || !$problem->node instanceof Equation
+            || Letters::of($number) !== []) {
+            return null;
+        }
+
+        return new self('word', $proof->holds(new DoesNotSolve($problem->node, $letter, $number)));
+    }
+
+    /** D = 64 − 12 = 52: every = is true, and what is said is the discriminant. */
+    private static function discriminant(Problem $problem, string $chain, Proof $proof): ?self
+    {
+        $values = self::chain($chain, $proof);
+        $polynomial = $problem->polynomial;
+        $letter = $problem->letter();
+        if ($values === null || $polynomial === null || $letter === null || $polynomial->degree() !== 2) {
+            return null;
+        }
+        [$a, $b, $c] = self::coefficients($polynomial, $letter);
+        $own = $b->times($b)->minus(Rational::of(4)->times($a)->times($c));
+
+        return new self('definition', $values !== [] && $values[0]->equals($own));
+    }
+
+    /** a = 2, b = −5, c = −3; D = 52. */
+    private static function definitions(string $typed, Problem $problem, Proof $proof): ?self
+    {
+        $polynomial = $problem->polynomial;
+        $letter = $problem->letter();
+        if ($polynomial === null || $letter === null || $polynomial->isZero() || $polynomial->degree() !== 2) {
+            return null;
+        }
+        [$a, $b, $c] = self::coefficients($polynomial, $letter);
+        $known = ['a' => $a, 'b' => $b, 'c' => $c];
+        $said = [];
+        foreach (preg_split('/\s*(?:[,;]|\band\b|\s{2,})\s*/u', trim($typed)) ?: [] as $part) {
+            if (preg_match(self::DEFINITION, $part, $match) !== 1 || isset(array_flip($problem->letters)[$match[1]])) {
+                return null;
+            }
+            $name = mb_strtolower($match[1]);
+            if (\in_array($name, ['d', 'δ', 'discriminant', 'disc'], true)) {
+                return self::discriminant($problem, $match[2], $proof);
+            }
+            $values = isset($known[$name]) ? self::chain($match[2], $proof) : null;
+            if ($values === null) {
+                return null;
+            }
+            $said[$name] = $values[0] ?? null;
+        }
+        // Both sides may have been turned round: all signs turn together.
+        foreach ([false, true] as $isTurned) {
+            $fits = array_filter($said, static fn(?Rational $value, string $name): bool => $value !== null
+                && $value->equals($isTurned ? $known[$name]->negated() : $known[$name]), \ARRAY_FILTER_USE_BOTH);
+            if (\count($fits) === \count($said)) {
+                return new self('definition', true);
+            }
+        }
+
+        return new self('definition', false);
+    }
+
+    private static function pair(Problem $problem, string $first, string $second): ?self
+    {
+        $polynomial = $problem->polynomial;
+        $letter = $problem->letter();
+        if ($polynomial === null || $letter === null || $polynomial->degree() !== 2) {
+            return null;
+        }
+        [$a, $b, $c] = self::coefficients($polynomial, $letter);
+        [$one, $two] = [self::number($first), self::number($second)];
+        if ($one === null || $two === null) {
+            return null;
+        }
+
+        return $one->times($two)->equals($a->times($c)) || $one->plus($two)->equals($b) ? new self('product', true) : null;
+    }
+
+    /** Every number that is said to equal another does; what cannot be read is left alone. */
+    private static function check(string $typed, Proof $proof): self
+    {
+        $holds = true;
+        $rest = (string) preg_replace(self::CHECK, '', $typed);
+        foreach (preg_split('/\s*[,;]\s*/u', $rest) ?: [] as $part) {
+            $values = self::chain(rtrim($part, ' .✓✔✗✘'), $proof);
+            if ($values === null) {
+                return new self('check', null);
+            }
+            $holds = $holds && $values !== [];
+        }
+
+        return new self('check', $holds ? true : (preg_match('/[✗✘]|≠|\bno\b/u', $typed) === 1 ? true : false));
+    }
+
+    /**
+     * The value of 64 − 12 = 52.
+     *
+     * @return list<Rational>|null null where it is no chain of numbers; empty where it is not true
+     */
+    private static function chain(string $chain, Proof $proof): ?array
+    {
+        $parts = [];
+        foreach (explode('=', $chain) as $part) {
+            $parsed = self::parsed($part);
+            if (!$parsed instanceof Expression || Letters::of($parsed) !== []) {
+                return null;
+            }
+            $parts[] = $parsed;
+        }
+        foreach (\array_slice($parts, 1) as $part) {
+            if (!$proof->same($parts[0], $part)) {
+                return [];
+            }
+        }
+        try {
+            $value = Evaluation::at(new Surds(), [])->of($parts[0])->toRational();
+        } catch (NoExactValue | DivisionByZero) {
+            return null;
+        }
+
+        return $value === null ? null : [$value];
+    }
+
+    /** @return array{Rational, Rational, Rational} */
+    private static function coefficients(Polynomial $polynomial, string $letter): array
+    {
+        return [
+            $polynomial->coefficient($letter, 2),
+            $polynomial->coefficient($letter, 1),
+            $polynomial->coefficient($letter, 0),
+        ];
+    }
+
+    private static function number(string $typed): ?Rational
+    {
+        $parsed = self::parsed($typed);
+
+        return $parsed instanceof Expression ? Polynomial::number($parsed) : null;
+    }
+
+    private static function parsed(string $typed): Expression|Equation|null
+    {
+        try {
+            return Parser::parse(trim($typed))->node;
+        } catch (Refusal) {
+            return null;
+        }
+    }
+}

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Marking;
+
+/** A line as people write it, made ready to be read: what stands in its margin blanked, every character at its place. */
+final class Written
+{
+    /** What was done, behind the line: (subtract 5), (÷2), (+3), (x both sides by 2). */
+    private const DONE = '/(?<=[\p{L}\d)])\s+\(\s*(?:[-+−–×÷*·\/:]\s*[^()=]{1,12}|(?:subtract|subtracting|add|adding|divide|dividing|'
+        . 'divided|multiply|multiplying|multiplied|times|minus|plus|take|taking|square|squaring|root|expand|expanding|'
+        . 'collect|collecting|factor\w*|swap|both|bring|move|moving|simplify\w*|cancel\w*|rearrange|sub|substitut\w*|'
+        . 'repeated|double|reject\w*|rounded|to|exact|since|because|by|\d+\s*(?:d\.?p\.?|s\.?f\.?|decimal|sig))\b[^()]*)'
+        . '\)\s*$/iu';
+    /** Words behind a value that add nothing to it. */
+    private const ONLY = '/(?<=[\w)])\s+(?:only|is the only solution|twice|(?:to|correct to)\s+\d+\s*(?:d\.?p\.?|s\.?f\.?)'
+        . '|repeated|as required|q\.?e\.?d\.?|done|✓)\s*[.!]?\s*$/iu';
+    /** Labels before a line. */
+    private const LABEL = '/^\s*(?:answer|ans|solution|lhs|rhs|working|result|so the answer is|final answer|step\s*\d+)\s*'
+        . '[:=]\s*/iu';
+    /** Two columns: x = 8     x = −1. */
+    private const COLUMNS = '/^(\s*[^=]*=[^=]*?\S)(\s{3,}|\s*\|\s*)(\p{L}[^=|]*=[^=]*)$/u';
+    private const APPROXIMATE = '/≈|≃|≅|~(?=\s*-?\d)/u';
+
+    /** @param array<string, true> $letters those of the problem, by name */
+    public static function plain(string $typed, array $letters): string
+    {
+        foreach ([self::DONE, self::ONLY, self::LABEL] as $aside) {
+            $typed = self::blanked($typed, $aside);
+        }
+        $typed = (string) preg_replace_callback(
+            self::COLUMNS,
+            static fn(array $match): string => $match[1] . (mb_strlen($match[2]) < 4
+                ? ' or '
+                : str_pad(' or ', mb_strlen($match[2]))) . $match[3],
+            $typed,
+        );
+        $typed = (string) preg_replace(self::APPROXIMATE, '=', $typed);
+        // A capital at the beginning of a line, or one that the keyboard has made.
+        if (isset($letters['x']) && !isset($letters['X']) && !str_contains($typed, 'x')) {
+            $typed = str_replace('X', 'x', $typed);
+        }
+
+        return $typed;
+    }
+
+    public static function isApproximate(string $typed): bool
+    {
+        return preg_match(self::APPROXIMATE, $typed) === 1;
+    }
+
+    private static function blanked(string $typed, string $pattern): string
+    {
+        return (string) preg_replace_callback(
+            $pattern,
+            static fn(array $match): string => str_repeat(' ', mb_strlen($match[0])),
+            $typed,
+        );
+    }
+}
