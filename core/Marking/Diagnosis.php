@@ -60,7 +60,7 @@ final readonly class Diagnosis
         }
         $one = OneNumber::between($before, $after);
         $one = $one !== null && self::isHidden($one, $after) ? null : $one;
-        if ($one !== null) {
+        if ($one !== null && ($one->isMeant() || self::isCopied($one, [$before, ...$earlier]))) {
             return self::number($one, $after, [$before, ...$earlier]);
         }
         foreach ($worked->lines() as $line) {
@@ -179,10 +179,7 @@ final readonly class Diagnosis
                 Message::of('marking.number-multiplied-out-look', ['given' => $given]),
             );
         }
-        $copied = !$one->isScaled && !$one->right->isZero() && array_filter(
-            $earlier,
-            static fn(Node $line): bool => \in_array(Ascii::write($words['right']), self::terms($line), true),
-        ) !== [];
+        $copied = self::isCopied($one, $earlier);
         $key = match (true) {
             $one->given->isZero() => 'marking.term-lost',
             $one->right->isZero() => 'marking.term-extra',
@@ -195,6 +192,21 @@ final readonly class Diagnosis
             Message::of($key, $words),
             Message::of("$key-look", $one->given->isZero() ? [] : ['given' => $given]),
         );
+    }
+
+    /**
+     * Whether the number that should stand there stands above, so that it was copied wrongly.
+     *
+     * @param list<Node> $earlier
+     */
+    private static function isCopied(OneNumber $one, array $earlier): bool
+    {
+        $right = Ascii::write($one->right->toExpression());
+
+        return !$one->isScaled && !$one->right->isZero() && array_filter(
+            $earlier,
+            static fn(Node $line): bool => \in_array($right, self::terms($line), true),
+        ) !== [];
     }
 
     /** Whether the number is one that an equation does not show, not being multiplied out. */

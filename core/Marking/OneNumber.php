@@ -28,6 +28,36 @@ final readonly class OneNumber
         };
     }
 
+    /**
+     * Whether the number that should stand there is one that somebody could have meant: the same with another sign, a
+     * neighbour in the tables, with its digits exchanged, or a sum in place of a product; never a fraction that makes
+     * up for two slips.
+     */
+    public function isMeant(): bool
+    {
+        [$given, $right] = [$this->given->coefficient, $this->right->coefficient];
+        if ($given->isZero() || $right->isZero() || $given->absolute()->equals($right->absolute())) {
+            return true;
+        }
+        [$one, $other] = [$given->absolute()->toInt(), $right->absolute()->toInt()];
+        if ($one === null || $other === null) {
+            return $given->isInteger() === $right->isInteger() && $given->denominator()->equals($right->denominator());
+        }
+        if (abs($one - $other) <= 2 || strrev((string) $one) === (string) $other) {
+            return $given->isNegative() === $right->isNegative();
+        }
+        for ($side = 2; $side <= 12; ++$side) {
+            $isNeighbour = $one % $side === 0 && $other % $side === 0 && abs($one - $other) === $side
+                && max($one, $other) <= 12 * $side;
+            $isSum = $other % $side === 0 && $one === $side + intdiv($other, $side);
+            if (($isNeighbour || $isSum) && $given->isNegative() === $right->isNegative()) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     private static function ofExpressions(Expression $before, Expression $after): ?self
     {
         [$right, $given] = [Polynomial::tryFrom($before), Polynomial::tryFrom($after)];

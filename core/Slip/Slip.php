@@ -54,4 +54,9 @@ enum Slip: string
     case Arithmetic = 'arithmetic';
     case Copying = 'copying';
     case ExtraneousKept = 'extraneous-kept';
+    case CoefficientNotSquared = 'coefficient-not-squared';
+    case FractionsAddedAcross = 'fractions-added-across';
+    case MinusOfBLost = 'minus-of-b-lost';
+    case DiscriminantSign = 'discriminant-sign';
+    case TwoAUnderRootOnly = 'two-a-under-root-only';
 }

@@ -7,14 +7,17 @@ namespace Runel\Slip;
 use Runel\Expression\Alternatives;
 use Runel\Expression\Equation;
 use Runel\Expression\Node;
+use Runel\Slip\Rule\AcrossRule;
 use Runel\Slip\Rule\BracketPairRule;
 use Runel\Slip\Rule\BracketRule;
 use Runel\Slip\Rule\CollectRule;
 use Runel\Slip\Rule\CommonFactorRule;
 use Runel\Slip\Rule\EquationRule;
 use Runel\Slip\Rule\FalseRootRule;
+use Runel\Slip\Rule\FormulaRule;
 use Runel\Slip\Rule\FractionRule;
 use Runel\Slip\Rule\LeadingRule;
+use Runel\Slip\Rule\LetterDividedRule;
 use Runel\Slip\Rule\LostSolutionRule;
 use Runel\Slip\Rule\OtherInverseRule;
 use Runel\Slip\Rule\PlaceholderRule;
@@ -83,6 +86,12 @@ final class WrongRules
     {
         return [
             new FalseRootRule(Slip::ExtraneousKept),
+            new FormulaRule(Slip::MinusOfBLost),
+            new FormulaRule(Slip::DiscriminantSign),
+            new FormulaRule(Slip::TwoAUnderRootOnly),
+            new RootRule(Slip::DenominatorNotRooted),
+            new AcrossRule(Slip::FirstTermOnly, 'across'),
+            new AcrossRule(Slip::FractionsAddedAcross),
             new RootSignRule(Slip::SignNotTurned, 'roots'),
             new EquationRule(Slip::DividedByNegative),
             new EquationRule(Slip::SignNotTurned),
@@ -90,6 +99,7 @@ final class WrongRules
             new EquationRule(Slip::WrongInverse),
             new OtherInverseRule(Slip::WrongInverse, 'other'),
             new LeadingRule(Slip::DividedSomeTerms),
+            new LetterDividedRule(Slip::DividedSomeTerms),
             new EquationRule(Slip::ProductNotZero),
             new EquationRule(Slip::RootLost),
             new EquationRule(Slip::PlusMinusForgotten),
@@ -147,6 +157,8 @@ final class WrongRules
             new BracketRule(Slip::MinusNotCarried),
             new BracketRule(Slip::FirstTermOnly),
             new SquareRule(Slip::DoubleProductForgotten),
+            new SquareRule(Slip::CoefficientNotSquared),
+            new SquareRule(Slip::SignOfProduct, 'square'),
         ];
     }
 

@@ -116,7 +116,7 @@ final class MarkingTest extends TestCase
             $line = $marking->lines[\count($marking->lines) - 1];
             $where = "seed $seed, {$task->problem->source}: {$line->typed}";
             self::assertFalse($marking->finished, $where);
-            if ($slip === Slip::RootLost && $line->branch !== null && $line->verdict === LineVerdict::Follows) {
+            if ($line->branch !== null && $line->verdict === LineVerdict::Follows) {
                 // A product shows that there are several: one of its branches is right, and the others are wanted.
                 self::assertSame(Wanting::RootLost, $marking->wants, $where);
                 continue;

@@ -8,6 +8,7 @@ use Runel\Expression\Expression;
 use Runel\Expression\Negative;
 use Runel\Expression\Node;
 use Runel\Expression\Product;
+use Runel\Expression\Quotient;
 use Runel\Expression\Rewriter;
 use Runel\Expression\Sum;
 use Runel\Slip\OfSlip;
@@ -39,6 +40,12 @@ final readonly class BracketRule implements WrongRule
     private function at(Node $node): iterable
     {
         if ($this->slip === Slip::MinusNotCarried && $node instanceof Negative) {
+            $fraction = $node->operand;
+            if ($fraction instanceof Quotient && $fraction->numerator instanceof Sum) {
+                $terms = $fraction->numerator->terms;
+                $terms[0] = $terms[0]->negated();
+                yield new Quotient(Sum::of($terms), $fraction->denominator);
+            }
             [$front, $sum] = self::parts($node->operand);
             if ($sum !== null) {
                 $terms = array_map(

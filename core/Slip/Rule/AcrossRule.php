@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Slip\Rule;
+
+use Runel\Expression\Equation;
+use Runel\Expression\Expression;
+use Runel\Expression\Node;
+use Runel\Expression\Product;
+use Runel\Expression\Quotient;
+use Runel\Expression\Rewriter;
+use Runel\Expression\Sum;
+use Runel\Slip\OfSlip;
+use Runel\Slip\Slip;
+use Runel\Slip\WrongRule;
+
+/** Two fractions: added above and below, or multiplied across an equals sign with the first terms only. */
+final readonly class AcrossRule implements WrongRule
+{
+    use OfSlip;
+
+    public function wrong(Node $line): iterable
+    {
+        if ($this->slip === Slip::FractionsAddedAcross) {
+            yield from Rewriter::atEachPlace($line, static fn(Node $node): iterable => $node instanceof Sum
+                ? self::added($node->terms)
+                : []);
+        } elseif ($line instanceof Equation && $line->left instanceof Quotient && $line->right instanceof Quotient) {
+            yield new Equation(
+                self::first($line->left->numerator, $line->right->denominator),
+                self::first($line->right->numerator, $line->left->denominator),
+            );
+        }
+    }
+
+    /**
+     * @param list<Expression> $terms
+     *
+     * @return iterable<Expression>
+     */
+    private static function added(array $terms): iterable
+    {
+        foreach ($terms as $place => $term) {
+            $next = $terms[$place + 1] ?? null;
+            if ($term instanceof Quotient && $next instanceof Quotient) {
+                yield Sum::of([
+                    ...\array_slice($terms, 0, $place),
+                    new Quotient(
+                        Sum::of([$term->numerator, $next->numerator]),
+                        Sum::of([$term->denominator, $next->denominator]),
+                    ),
+                    ...\array_slice($terms, $place + 2),
+                ]);
+            }
+        }
+    }
+
+    /** The first term times something, the others as they are. */
+    private static function first(Expression $side, Expression $by): Expression
+    {
+        $terms = $side->terms();
+        $terms[0] = Product::of([$by, $terms[0]]);
+
+        return Sum::of($terms);
+    }
+}
