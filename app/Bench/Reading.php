@@ -67,7 +67,7 @@ final readonly class Reading
         ));
     }
 
-    /** @return array<string, string> of a formula without a letter named: it for each of its letters, likely ones first */
+    /** @return array<string, string> a formula without a letter named: it for each letter, likely ones first */
     public function subjects(): array
     {
         $problem = $this->problem;

@@ -19,25 +19,13 @@ use Runel\Polynomial\Polynomial;
 use Runel\Problem\Problem;
 use Runel\Proof\Proof;
 
-/** What stands on a page beside the work and is no line of it, but says something all the same: true, false, or neither. */
+/** What stands on a page beside the work and is no line of it, but says something: true, false, or neither. */
 final readonly class Beside
 {
-    private const MARGIN = '/^\s*[|│‖]?\s*[-+−–×÷*·\/:]\s*(?:\d[\d.,]*\s*[A-Za-z]?|[A-Za-z]|√)(?:\s+(?:on\s+|to\s+|from\s+)?'
-        . '(?:both|each)\s+sides?)?\s*(?:[-+−–×÷*·\/:]\s*(?:\d[\d.,]*\s*[A-Za-z]?|[A-Za-z]))?\s*$/u';
-    private const REMARK = '/^\s*(?:both (?:work|solutions work|are (?:right|correct|solutions|valid))|repeated root|'
-        . 'double root|yes|no|works|does not work|true|false|correct|done|q\.?e\.?d\.?|as required|let me check|'
-        . 'by (?:the )?(?:quadratic )?formula|completing the square|factori[sz]ing|quadratic formula|check|checking|'
-        . '[✓✔✗✘×]+)\s*[.:!]?\s*$/iu';
-    private const PRIME = '/^\s*(?:it\s+)?(?:is\s+)?(?:prime|irreducible|(?:does|do|can|could|will|is|it)?\s*(?:not|n[’\']t|cannot|'
-        . 'doesn[’\']t|can[’\']t|won[’\']t)\s*(?:be\s+)?factor\w*|cannot be factor\w*|not factor\w*|no factors?)'
-        . '(?:\s+(?:any further|further|over the integers|completely))?\s*[.!]?\s*$/iu';
-    private const VERTEX = '/^\s*(?:the\s+)?(?:vertex|turning point|tp|min(?:imum)?(?: point)?|max(?:imum)?(?: point)?)\s*'
-        . '(?:is|at|=|:)?\s*(?:at\s*)?\(\s*([^,;()]+)\s*[,;]\s*([^()]+)\s*\)\s*[.!]?\s*$/iu';
-    private const REJECTED = '/^\s*(?:so\s+)?(?:reject|rejecting|discard|ignore|not)\s+(?:\p{L}\s*=\s*)?(\S+)\s*$|'
-        . '^\s*(?:\p{L}\s*=\s*)?(\S+)\s+(?:is\s+)?(?:rejected|extraneous|not (?:a )?(?:solution|valid)|does not work)\s*$/iu';
     private const CHECK = '/^\s*(?:check|test|verify|sub(?:stitute)?|trying|try)\b[^:]*:?/iu';
-    private const DEFINITION = '/^\s*(?:let\s+)?(\p{L}|Δ|discriminant|disc)\s*=\s*([^=].*)$/iu';
+    private const DEFINITION = '/^\s*(?:let\s+)?(ac|\p{L}|Δ|discriminant|disc)\s*=\s*([^=].*)$/iu';
     private const DISCRIMINANT = '/^\s*b\s*(?:\^\s*2|²)\s*[-−–]\s*4\s*[*·×]?\s*a\s*[*·×]?\s*c\s*=(.*)$/u';
+    private const WORDS = '/(?<![\p{L}\d\\\\])(?!sqrt|sin|cos|tan|log|pi\b)\p{L}{3,}(?![\p{L}\d(=])/u';
     private const PAIR = '/^\s*([-−–]?\d+)\s*(?:and|&|,|;)\s*([-−–+]?\d+)\s*$/u';
 
     /**
@@ -52,10 +40,10 @@ final readonly class Beside
         $isEquation = $problem->node instanceof Equation;
 
         return match (true) {
-            $isEquation && preg_match(self::MARGIN, $typed) === 1 => new self('margin', null),
-            preg_match(self::REMARK, $typed) === 1 => new self('word', null),
-            preg_match(self::VERTEX, $typed, $match) === 1 => self::vertex($problem, $match[1], $match[2], $proof),
-            preg_match(self::REJECTED, $typed, $match) === 1 => self::rejected(
+            $isEquation && preg_match(PageWords::MARGIN, $typed) === 1 => new self('margin', null),
+            preg_match(PageWords::REMARK, $typed) === 1 => new self('word', null),
+            preg_match(PageWords::VERTEX, $typed, $match) === 1 => self::vertex($problem, $match[1], $match[2], $proof),
+            preg_match(PageWords::REJECTED, $typed, $match) === 1 => self::rejected(
                 $problem,
                 $match[1] !== '' ? $match[1] : $match[2] ?? '',
                 $proof,
@@ -64,13 +52,25 @@ final readonly class Beside
             preg_match(self::PAIR, $typed, $match) === 1 && (!$isEquation || $problem->polynomial?->degree() === 2)
                 => self::pair($problem, $match[1], $match[2]),
             preg_match(self::CHECK, $typed) === 1 => self::check($typed, $proof),
-            default => self::definitions($typed, $problem, $proof),
+            str_contains($typed, '≠') => self::unequal($typed, $proof),
+            default => self::definitions($typed, $problem, $proof) ?? self::sums($typed, $proof),
         };
+    }
+
+    /** Words that are none of mathematics: nobody judges them. */
+    public static function isRemark(string $typed): bool
+    {
+        return preg_match(self::WORDS, $typed) === 1;
+    }
+
+    public static function remark(): self
+    {
+        return new self('word', null);
     }
 
     public static function isPrime(string $typed): bool
     {
-        return preg_match(self::PRIME, $typed) === 1;
+        return preg_match(PageWords::PRIME, $typed) === 1;
     }
 
     private static function vertex(Problem $problem, string $place, string $value, Proof $proof): ?self
@@ -79,7 +79,10 @@ final readonly class Beside
         $polynomial = Polynomial::tryFrom($function);
         $letter = $polynomial?->letters()[0] ?? null;
         [$at, $height] = [self::number($place), self::number($value)];
-        if ($polynomial === null || $letter === null || $polynomial->degree() !== 2 || $at === null || $height === null) {
+        if ($polynomial === null || $letter === null || $polynomial->degree() !== 2) {
+            return null;
+        }
+        if ($at === null || $height === null) {
             return null;
         }
         $own = $polynomial->coefficient($letter, 1)->negated()
@@ -125,7 +128,7 @@ final readonly class Beside
             return null;
         }
         [$a, $b, $c] = self::coefficients($polynomial, $letter);
-        $known = ['a' => $a, 'b' => $b, 'c' => $c];
+        $known = ['a' => $a, 'b' => $b, 'c' => $c, 'ac' => $a->times($c)];
         $said = [];
         foreach (preg_split('/\s*(?:[,;]|\band\b|\s{2,})\s*/u', trim($typed)) ?: [] as $part) {
             if (preg_match(self::DEFINITION, $part, $match) !== 1 || isset(array_flip($problem->letters)[$match[1]])) {
@@ -166,7 +169,41 @@ final readonly class Beside
             return null;
         }
 
-        return $one->times($two)->equals($a->times($c)) || $one->plus($two)->equals($b) ? new self('product', true) : null;
+        $isSought = $one->times($two)->equals($a->times($c)) || $one->plus($two)->equals($b);
+
+        return $isSought ? new self('product', true) : null;
+    }
+
+    /** 2 ≠ −2, behind the value that is put in or by itself. */
+    private static function unequal(string $typed, Proof $proof): ?self
+    {
+        $bare = (string) preg_replace('/^[^:]*:|[✓✔✗✘.\s]+$/u', '', $typed);
+        $parts = [];
+        foreach (explode('≠', $bare) as $part) {
+            $value = self::parsed($part);
+            if (!$value instanceof Expression || Letters::of($value) !== []) {
+                return new self('check', null);
+            }
+            $parts[] = $value;
+        }
+
+        return \count($parts) === 2 ? new self('check', !$proof->same($parts[0], $parts[1])) : null;
+    }
+
+    /** 2 · 4 = 8, 2 + 4 = 6: several sums beside one another. */
+    private static function sums(string $typed, Proof $proof): ?self
+    {
+        $parts = preg_split('/\s*[,;]\s*|\s+and\s+/u', trim($typed)) ?: [];
+        $holds = true;
+        foreach (\count($parts) > 1 ? $parts : [''] as $part) {
+            $values = str_contains($part, '=') ? self::chain($part, $proof) : null;
+            if ($values === null) {
+                return null;
+            }
+            $holds = $holds && $values !== [];
+        }
+
+        return new self('product', $holds);
     }
 
     /** Every number that is said to equal another does; what cannot be read is left alone. */

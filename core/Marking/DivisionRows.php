@@ -16,7 +16,7 @@ use Runel\Polynomial\Polynomial;
 final readonly class DivisionRows
 {
     /** A row of numbers, as in a synthetic division. */
-    private const NUMBERS = '/^\s*(?:[|│]?\s*[-−–+]?\d+(?:[.\/]\d+)?){2,}\s*[|│]?\s*\d*\s*$/u';
+    private const NUMBERS = '/^\s*(?:[-−–+]?\s?\d+(?:[.\/]\d+)?\s+){1,}[-−–+]?\s?\d+(?:[.\/]\d+)?\s*$/u';
 
     /** @param list<Polynomial> $rows everything that can stand on a line of its own */
     private function __construct(
@@ -51,7 +51,9 @@ final readonly class DivisionRows
 
     public static function isRowOfNumbers(string $typed): bool
     {
-        return preg_match(self::NUMBERS, $typed) === 1 && preg_match('/\d\s+[-−–+]?\d/u', $typed) === 1;
+        $row = trim((string) preg_replace('/[|│_]/u', ' ', $typed));
+
+        return preg_match(self::NUMBERS, $row) === 1 && preg_match('/\d\s+[-−–+]?\d/u', $row) === 1;
     }
 
     /** Whether a line is one of the rows; the quotient itself is none where it is the answer. */
@@ -62,7 +64,8 @@ final readonly class DivisionRows
         } catch (NotPolynomial | DivisionByZero) {
             return false;
         }
-        foreach ($polynomial->equals($this->quotient) && \count($this->quotient->terms) > 1 ? [] : $this->rows as $row) {
+        $isAnswer = $polynomial->equals($this->quotient) && \count($this->quotient->terms) > 1;
+        foreach ($isAnswer ? [] : $this->rows as $row) {
             if ($row->equals($polynomial)) {
                 return true;
             }

@@ -25,13 +25,6 @@ use Runel\Polynomial\Polynomial;
 /** Lines as learners type them: "x = 3 or x = −5", "x = ±4", "no solution", "x² + 1 remainder 3", a = b = c. */
 final class LineReader
 {
-    private const NONE = '/^\s*(?:(?:it|there|the equation)\s+(?:has|is|are)\s+)?(?:no\s+(?:real\s+)?(?:solutions?|roots?|'
-        . 'answers?|values?)|none|∅|(?:does|do) not have (?:any )?(?:real )?(?:solutions?|roots?)|impossible|undefined)'
-        . '(?:\s+(?:since|because|as|so|for|exists?)\b.*)?\s*[.!]?\s*$/iu';
-    private const ALL = '/^\s*(?:it is |is )?(?:(?:true|holds|works)\s+for\s+)?(?:(?:all|every|any)(?:\s+real)?(?:\s+'
-        . '(?:numbers?|values?))?(?:\s+(?:of\s+)?\p{L})?|infinitely many(?:\s+(?:solutions?|roots?))?|'
-        . '(?:always true|an?\s+identity|identity)|\p{L} can be (?:anything|any number))(?:\s+(?:work|are solutions))?'
-        . '\s*[.!]?\s*$/iu';
     /** What stands around the mathematics; blanked, so that places stay what they are. */
     private const ASIDE = '/^\s*(?:so|then|thus|hence|therefore|∴|⇒|=>|⇔|→|->)(?=\s|[^a-z])\s*|'
         . '^\s*(?:check|test)\s*:|^\s*[=≡](?=\s*[^\s=≡])|'
@@ -44,6 +37,8 @@ final class LineReader
     /** More than one sign close behind a fraction line. */
     private const BELOW = '/(?<=[\/÷])\s*((?:\d+\p{L}+|\p{L}{2,})(?:\^\d+|[²³])?)(?![\p{L}\d(])/u';
     private const ONWARD = '/<?=>|⇒|⇔|⟹|⟺|→|->/u';
+    private const QUOTIENT = '/^\s*(?:the\s+)?q(?:uotient)?\s*(?:=|:|is)\s*(.*\S)\s*(?:[,;]|\band\b)\s*(?:the\s+)?'
+        . 'r(?:em(?:ainder)?)?\s*(?:=|:|is)\s*(\S.*)$/iu';
     private const REMAINDER = '/^(.*\S)\s*,?\s+(?:remainder|rem\.?|r)\s+(\S.*)$/iu';
 
     /**
@@ -69,14 +64,20 @@ final class LineReader
             static fn(array $aside): string => str_repeat(' ', mb_strlen($aside[0])),
             $typed,
         );
-        if (preg_match(self::NONE, $typed) === 1) {
+        if (preg_match(PageWords::NONE, $typed) === 1) {
             return Statement::none();
         }
-        if (preg_match(self::ALL, $typed) === 1) {
+        if (preg_match(PageWords::ALL, $typed) === 1) {
             return Statement::all();
         }
         if (preg_match(self::SET, $typed, $match) === 1 && \count($this->letters) === 1) {
             return $this->set($match[2], mb_strlen($match[1]));
+        }
+        if ($this->divisor !== null && preg_match(self::QUOTIENT, $typed, $match) === 1) {
+            return Statement::of(Sum::of([
+                $this->expression($match[1], 0),
+                new Quotient($this->expression($match[2], mb_strlen($typed) - mb_strlen($match[2])), $this->divisor),
+            ]));
         }
         if ($this->divisor !== null && preg_match(self::REMAINDER, $typed, $match) === 1) {
             return Statement::of(Sum::of([

@@ -223,7 +223,7 @@ final class Marker
 
     private function read(string $typed, string $written): MarkedLine
     {
-        $written = Written::plain($written, Letters::of($this->task->problem->node));
+        $written = Handwriting::plain($written, Letters::of($this->task->problem->node));
         $beside = Beside::of($written, $this->task->problem, $this->proof);
         if ($beside !== null) {
             return $this->beside($typed, $beside);
@@ -249,6 +249,10 @@ final class Marker
                 default => $this->equation($typed, $statement->node),
             };
         } catch (Refusal $refusal) {
+            if (Beside::isRemark($written)) {
+                return $this->beside($typed, Beside::remark());
+            }
+
             return new MarkedLine(
                 $typed,
                 null,

@@ -36,7 +36,7 @@ final class ArchitectureTest extends TestCase
         'Job' => 'Algebra Demonstration Expression Judging Ladder Law Message Method Notation '
             . 'Number Polynomial Problem Sentence Slip Style Working',
         'Practice' => 'Demonstration Expression Judging Ladder Message Method Notation Polynomial Problem Slip Style',
-        'Marking' => 'Demonstration Expression Judging Law Message Method Notation Number Parsing '
+        'Marking' => 'Algebra Demonstration Expression Judging Law Message Method Notation Number Parsing '
             . 'Polynomial Problem Proof Slip Working',
         'Lesson' => 'Demonstration Expression Ladder Message Method Notation Practice Slip Style',
     ];

@@ -21,7 +21,8 @@ final readonly class LetterDividedRule implements WrongRule
 
     public function wrong(Node $line): iterable
     {
-        foreach ($line instanceof Equation ? [[$line->left, $line->right], [$line->right, $line->left]] : [] as $sides) {
+        $bothWays = $line instanceof Equation ? [[$line->left, $line->right], [$line->right, $line->left]] : [];
+        foreach ($bothWays as $sides) {
             [$whole, $other] = $sides;
             $terms = $other instanceof Sum ? $other->terms : [];
             foreach ($terms as $place => $term) {

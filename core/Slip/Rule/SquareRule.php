@@ -17,7 +17,7 @@ use Runel\Slip\OfSlip;
 use Runel\Slip\Slip;
 use Runel\Slip\WrongRule;
 
-/** A sum of two terms is squared with one of the slips people make there; the double product is what goes most often. */
+/** A sum of two terms is squared with one of the slips people make there, most often without the double product. */
 final readonly class SquareRule implements WrongRule
 {
     use OfSlip;
@@ -44,7 +44,8 @@ final readonly class SquareRule implements WrongRule
             return;
         }
         $double = Product::of([Numeral::of(2), ...$terms]);
-        if ($this->slip === Slip::SignOfProduct && ($terms[0] instanceof Negative) !== ($terms[1] instanceof Negative)) {
+        $signsDiffer = ($terms[0] instanceof Negative) !== ($terms[1] instanceof Negative);
+        if ($this->slip === Slip::SignOfProduct && $signsDiffer) {
             yield Sum::of([$squares[0], Product::of([
                 Numeral::of(2),
                 ...array_map(static fn(Expression $term): Expression => $term->bare(), $terms),

@@ -4,21 +4,9 @@ declare(strict_types=1);
 
 namespace Runel\Marking;
 
-/** A line as people write it, made ready to be read: what stands in its margin blanked, every character at its place. */
-final class Written
+/** A line as people write it, made ready to be read: its margin blanked, every character at its place. */
+final class Handwriting
 {
-    /** What was done, behind the line: (subtract 5), (÷2), (+3), (x both sides by 2). */
-    private const DONE = '/(?<=[\p{L}\d)])\s+\(\s*(?:[-+−–×÷*·\/:]\s*[^()=]{1,12}|(?:subtract|subtracting|add|adding|divide|dividing|'
-        . 'divided|multiply|multiplying|multiplied|times|minus|plus|take|taking|square|squaring|root|expand|expanding|'
-        . 'collect|collecting|factor\w*|swap|both|bring|move|moving|simplify\w*|cancel\w*|rearrange|sub|substitut\w*|'
-        . 'repeated|double|reject\w*|rounded|to|exact|since|because|by|\d+\s*(?:d\.?p\.?|s\.?f\.?|decimal|sig))\b[^()]*)'
-        . '\)\s*$/iu';
-    /** Words behind a value that add nothing to it. */
-    private const ONLY = '/(?<=[\w)])\s+(?:only|is the only solution|twice|(?:to|correct to)\s+\d+\s*(?:d\.?p\.?|s\.?f\.?)'
-        . '|repeated|as required|q\.?e\.?d\.?|done|✓)\s*[.!]?\s*$/iu';
-    /** Labels before a line. */
-    private const LABEL = '/^\s*(?:answer|ans|solution|lhs|rhs|working|result|so the answer is|final answer|step\s*\d+)\s*'
-        . '[:=]\s*/iu';
     /** Two columns: x = 8     x = −1. */
     private const COLUMNS = '/^(\s*[^=]*=[^=]*?\S)(\s{3,}|\s*\|\s*)(\p{L}[^=|]*=[^=]*)$/u';
     private const APPROXIMATE = '/≈|≃|≅|~(?=\s*-?\d)/u';
@@ -26,7 +14,7 @@ final class Written
     /** @param array<string, true> $letters those of the problem, by name */
     public static function plain(string $typed, array $letters): string
     {
-        foreach ([self::DONE, self::ONLY, self::LABEL] as $aside) {
+        foreach ([PageWords::DONE, PageWords::ONLY, PageWords::LABEL] as $aside) {
             $typed = self::blanked($typed, $aside);
         }
         $typed = (string) preg_replace_callback(

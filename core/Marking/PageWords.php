@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Marking;
+
+/** The words people write on a page of work, as patterns: spaces in a pattern count only where they are \s. */
+final class PageWords
+{
+    /** A line that says there is no solution. */
+    public const NONE = <<<'WORDS'
+        /^\s* (?: (?:false|contradiction|not\s+true|impossible) \s*,?\s* (?:so\s+)? )?
+        (?: (?:it|there|the\s+equation) \s+ (?:has|is|are) \s+ )?
+        (?: no\s+ (?:real\s+)? (?:solutions?|roots?|answers?|values?) | none | ∅
+          | (?:does|do)\s+not\s+have\s+ (?:any\s+)? (?:real\s+)? (?:solutions?|roots?)
+          | impossible | not\s+possible | undefined | contradiction )
+        (?: \s+ (?:since|because|as|so|for|exists?) \b.* )? \s*[.!]?\s*$/xiu
+        WORDS;
+
+    /** A line that says every value solves it. */
+    public const ALL = <<<'WORDS'
+        /^\s* (?:it\s+is\s+|is\s+)? (?: (?:true|holds|works) \s+for\s+ )?
+        (?: (?:all|every|any) (?:\s+real)? (?:\s+ (?:numbers?|values?) )? (?:\s+ (?:of\s+)? \p{L} )?
+          | (?:infinitely\s+many | infinite (?:\s+number\s+of)? ) (?:\s+ (?:solutions?|roots?) )?
+          | always\s+true | (?:an?\s+)? identity | \p{L}\s+can\s+be\s+ (?:anything|any\s+number) )
+        (?: \s+ (?:work|are\s+solutions) )? \s*[.!]?\s*$/xiu
+        WORDS;
+
+    /** A line that says a polynomial is not factored any further. */
+    public const PRIME = <<<'WORDS'
+        /^\s* (?:it\s+)? (?:is\s+)?
+        (?: prime | irreducible | no\s+factors?
+          | (?:does|do|can|could|will|is|it)? \s* (?:not|n[’']t|cannot|doesn[’']t|can[’']t|won[’']t) \s*
+            (?:be\s+)? factor\w* )
+        (?: \s+ (?:any\s+further|further|over\s+the\s+integers|completely) )? \s*[.!]?\s*$/xiu
+        WORDS;
+
+    /** Said of the line above or below; nothing that could be true or false by itself. */
+    public const REMARK = <<<'WORDS'
+        /^\s* (?: both\s+ (?:work|solutions\s+work|are\s+ (?:right|correct|solutions|valid) )
+          | (?:repeated|double)\s+root | yes | no | works | does\s+not\s+work | true | false | correct | done
+          | q\.?e\.?d\.? | as\s+required | let\s+me\s+check | by\s+ (?:the\s+)? (?:quadratic\s+)? formula
+          | completing\s+the\s+square | factori[sz]ing | quadratic\s+formula | check | checking | [✓✔✗✘×]+ )
+        \s*[.:!]?\s*$/xiu
+        WORDS;
+
+    /** What is done to both sides, on a line of its own: −5, | ÷2, ×3 both sides, −4   −4. */
+    public const MARGIN = <<<'WORDS'
+        /^\s*[|│‖]?\s* [-+−–×÷*·\/:]\s* (?: \d[\d.,]*\s*[A-Za-z]? | [A-Za-z] | √ )
+        (?: \s+ (?: (?:on|to|from) \s+ )? (?:both|each)\s+sides? )? \s*
+        (?: [-+−–×÷*·\/:]\s* (?: \d[\d.,]*\s*[A-Za-z]? | [A-Za-z] ) )? \s*$/xu
+        WORDS;
+
+    /** Its place and its height are the first two groups. */
+    public const VERTEX = <<<'WORDS'
+        /^\s* (?:the\s+)? (?: vertex | turning\s+point | tp | (?:min(?:imum)?|max(?:imum)?) (?:\s+point)? ) \s*
+        (?:is|at|=|:)?\s* (?:at\s*)? \( \s* ([^,;()]+) \s*[,;]\s* ([^()]+) \s* \) \s*[.!]?\s*$/xiu
+        WORDS;
+
+    /** The value that is let go is the first or the second group. */
+    public const REJECTED = <<<'WORDS'
+        /^\s* (?:so\s+)? (?:reject|rejecting|discard|ignore|not) \s+ (?:\p{L}\s*=\s*)? (\S+) \s*$
+        | ^\s* (?:\p{L}\s*=\s*)? (\S+) \s+ (?:is\s+)?
+          (?: rejected | extraneous | not\s+ (?:a\s+)? (?:solution|valid) | does\s+not\s+work ) \s*$/xiu
+        WORDS;
+
+    /** What was done, behind the line it made: (subtract 5), (÷2), (+3), (2 d.p.). */
+    public const DONE = <<<'WORDS'
+        /(?<=[\p{L}\d)]) \s+ \( \s*
+        (?: [-+−–×÷*·\/:] \s* [^()=,;]{1,12}
+          | (?: subtract | subtracting | add | adding | divide | dividing | divided | multiply | multiplying
+              | multiplied | times | minus | plus | take | taking | square | squaring | root | expand | expanding
+              | collect | collecting | factor\w* | swap | both | bring | move | moving | simplify\w* | cancel\w*
+              | rearrange | sub | substitut\w* | repeated | double | reject\w* | rounded | to | exact | since | because | by
+              | \d+\s* (?: d\.?p\.? | s\.?f\.? | decimal | sig ) ) \b [^()]* )
+        \) \s*$/xiu
+        WORDS;
+
+    /** Behind a value, adding nothing to it. */
+    public const ONLY = <<<'WORDS'
+        /(?<=[\w)]) \s+
+        (?: only | is\s+the\s+only\s+solution | twice | (?:to|correct\s+to)\s+\d+\s* (?:d\.?p\.?|s\.?f\.?)
+          | repeated | as\s+required | q\.?e\.?d\.? | done | ✓ )
+        \s*[.!]?\s*$/xiu
+        WORDS;
+
+    /** Before a line. */
+    public const LABEL = <<<'WORDS'
+        /^\s* (?: answer | ans | solution | lhs | rhs | working | result | so\s+the\s+answer\s+is | final\s+answer
+          | step\s*\d+ ) \s* [:=] \s*/xiu
+        WORDS;
+}
