@@ -26,6 +26,10 @@ final readonly class Beside
     private const DEFINITION = '/^\s*(?:let\s+)?(ac|\p{L}|Δ|discriminant|disc)\s*=\s*([^=].*)$/iu';
     private const DISCRIMINANT = '/^\s*b\s*(?:\^\s*2|²)\s*[-−–]\s*4\s*[*·×]?\s*a\s*[*·×]?\s*c\s*=(.*)$/u';
     private const WORDS = '/(?<![\p{L}\d\\\\])(?!sqrt|sin|cos|tan|log|pi\b)\p{L}{3,}(?![\p{L}\d(=])/u';
+    /** −11 < 0, D > 0, b² − 4ac = −11 < 0. */
+    private const UNEVEN = '/^(.*?)\s*([<>≤≥])\s*(0|[-−–]?\d+)\s*[.]?\s*$/u';
+    /** f(−2) = −8 + 12 − 4 = 0. */
+    private const VALUE = '/^\s*[fpgFPG]\s*\(\s*([^()=]+)\s*\)\s*=\s*([^≠]+?)[\s.✓✔✗✘]*$/u';
     private const PAIR = '/^\s*([-−–]?\d+)\s*(?:and|&|,|;)\s*([-−–+]?\d+)\s*$/u';
 
     /**
@@ -37,12 +41,39 @@ final readonly class Beside
     /** Null where it may be a line of the work. */
     public static function of(string $typed, Problem $problem, Proof $proof): ?self
     {
+        $parts = preg_split('/\s*;\s*/u', $typed, -1, \PREG_SPLIT_NO_EMPTY) ?: [];
+        if (\count($parts) < 2) {
+            return self::one($typed, $problem, $proof);
+        }
+        $kinds = [];
+        $holds = [];
+        foreach ($parts as $part) {
+            $one = self::one($part, $problem, $proof) ?? self::sum($part, $proof);
+            if ($one === null) {
+                return null;
+            }
+            [$kinds[], $holds[]] = [$one->kind, $one->holds];
+        }
+        $isJudged = !\in_array(null, $holds, true);
+
+        return new self($kinds[0], \in_array(false, $holds, true) ? false : ($isJudged ? true : null));
+    }
+
+    private static function one(string $typed, Problem $problem, Proof $proof): ?self
+    {
         $isEquation = $problem->node instanceof Equation;
 
         return match (true) {
             $isEquation && preg_match(PageWords::MARGIN, $typed) === 1 => new self('margin', null),
             preg_match(PageWords::REMARK, $typed) === 1 => new self('word', null),
             preg_match(PageWords::VERTEX, $typed, $match) === 1 => self::vertex($problem, $match[1], $match[2], $proof),
+            preg_match(PageWords::FACTOR, $typed, $match) === 1 => self::factor(
+                $problem,
+                $match[1],
+                mb_strtolower($match[2]) !== 'is',
+            ),
+            preg_match(self::VALUE, $typed, $match) === 1 => self::valueAt($problem, $match[1], $match[2], $proof),
+            preg_match(self::UNEVEN, $typed, $match) === 1 => self::uneven($problem, $match, $proof),
             preg_match(PageWords::REJECTED, $typed, $match) === 1 => self::rejected(
                 $problem,
                 $match[1] !== '' ? $match[1] : $match[2] ?? '',
@@ -66,6 +97,12 @@ final readonly class Beside
     public static function remark(): self
     {
         return new self('word', null);
+    }
+
+    /** A row of numbers, as a division is written. */
+    public static function row(?bool $holds): self
+    {
+        return new self('division', $holds);
     }
 
     public static function isPrime(string $typed): bool
@@ -108,15 +145,87 @@ final readonly class Beside
     private static function discriminant(Problem $problem, string $chain, Proof $proof): ?self
     {
         $values = self::chain($chain, $proof);
+        $own = self::ownDiscriminant($problem);
+        if ($values === null || $own === null) {
+            return null;
+        }
+
+        return new self('definition', $values !== [] && $values[0]->equals($own));
+    }
+
+    /** "x − 2 is a factor": of the polynomial, or of what is divided. */
+    private static function factor(Problem $problem, string $said, bool $isDenied): ?self
+    {
+        $whole = self::whole($problem);
+        $parsed = self::parsed($said);
+        $factor = $parsed instanceof Expression ? Polynomial::tryFrom($parsed) : null;
+        $letter = $problem->letter();
+        if ($whole === null || $factor === null || $letter === null || $factor->letters() !== [$letter]
+            || $whole->letters() !== [$letter]) {
+            return null;
+        }
+
+        return new self('word', $whole->dividedWithRemainder($factor, $letter)[1]->isZero() !== $isDenied);
+    }
+
+    /** What the polynomial is at a number. */
+    private static function valueAt(Problem $problem, string $place, string $chain, Proof $proof): ?self
+    {
+        $whole = self::whole($problem);
+        $letter = $problem->letter();
+        $at = self::number($place);
+        $values = self::chain($chain, $proof);
+        if ($whole === null || $letter === null || $at === null || $values === null || $whole->letters() !== [$letter]) {
+            return null;
+        }
+        $own = Evaluation::rational($whole->toExpression(), [$letter => $at]);
+
+        return new self('check', $values !== [] && $values[0]->equals($own));
+    }
+
+    /** What is factored or solved, or what is divided. */
+    private static function whole(Problem $problem): ?Polynomial
+    {
+        $division = $problem->quotient();
+
+        return $problem->polynomial ?? ($division === null ? null : Polynomial::tryFrom($division->numerator));
+    }
+
+    /** @param array<int, string> $match all, a number or the name of the discriminant, the sign, the number behind it */
+    private static function uneven(Problem $problem, array $match, Proof $proof): ?self
+    {
+        $isNamed = preg_match('/^\s*(?:d|Δ|disc(?:riminant)?|b\s*(?:\^2|²)\s*[-−–]\s*4\s*a\s*c)\s*(?:=|$)/iu', $match[1]);
+        $chain = (string) preg_replace('/^[^=]*=/u', '', $match[1]);
+        if ($isNamed === 1) {
+            $own = str_contains($match[1], '=') ? self::discriminant($problem, $chain, $proof)?->holds : true;
+            $left = $own === true ? self::ownDiscriminant($problem) : null;
+        } else {
+            $left = self::number($match[1]);
+        }
+        $right = self::number($match[3]);
+        if ($left === null || $right === null) {
+            return $isNamed === 1 && ($own ?? null) === false ? new self('definition', false) : null;
+        }
+        $order = $left->compareTo($right);
+
+        return new self('word', match ($match[2]) {
+            '<' => $order < 0,
+            '>' => $order > 0,
+            '≤' => $order <= 0,
+            default => $order >= 0,
+        });
+    }
+
+    private static function ownDiscriminant(Problem $problem): ?Rational
+    {
         $polynomial = $problem->polynomial;
         $letter = $problem->letter();
-        if ($values === null || $polynomial === null || $letter === null || $polynomial->degree() !== 2) {
+        if ($polynomial === null || $letter === null || $polynomial->degree() !== 2) {
             return null;
         }
         [$a, $b, $c] = self::coefficients($polynomial, $letter);
-        $own = $b->times($b)->minus(Rational::of(4)->times($a)->times($c));
 
-        return new self('definition', $values !== [] && $values[0]->equals($own));
+        return $b->times($b)->minus(Rational::of(4)->times($a)->times($c));
     }
 
     /** a = 2, b = −5, c = −3; D = 52. */
@@ -190,17 +299,25 @@ final readonly class Beside
         return \count($parts) === 2 ? new self('check', !$proof->same($parts[0], $parts[1])) : null;
     }
 
+    /** 2 · 4 = 8. */
+    private static function sum(string $typed, Proof $proof): ?self
+    {
+        $values = str_contains($typed, '=') ? self::chain($typed, $proof) : null;
+
+        return $values === null ? null : new self('product', $values !== []);
+    }
+
     /** 2 · 4 = 8, 2 + 4 = 6: several sums beside one another. */
     private static function sums(string $typed, Proof $proof): ?self
     {
         $parts = preg_split('/\s*[,;]\s*|\s+and\s+/u', trim($typed)) ?: [];
         $holds = true;
         foreach (\count($parts) > 1 ? $parts : [''] as $part) {
-            $values = str_contains($part, '=') ? self::chain($part, $proof) : null;
-            if ($values === null) {
+            $sum = self::sum($part, $proof);
+            if ($sum === null) {
                 return null;
             }
-            $holds = $holds && $values !== [];
+            $holds = $holds && $sum->holds === true;
         }
 
         return new self('product', $holds);

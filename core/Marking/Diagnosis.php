@@ -89,6 +89,16 @@ final readonly class Diagnosis
         return new self(null, $say, $say);
     }
 
+    /** What was rounded was gone on from, and that has moved the values. */
+    public static function roundedEarly(): self
+    {
+        return new self(
+            Slip::RoundedEarly,
+            Message::of('slip.rounded-early.diagnosis'),
+            Message::of('slip.rounded-early.watch'),
+        );
+    }
+
     /** @param list<WrongRule> $rules */
     private static function rule(
         Proof $proof,

@@ -15,9 +15,6 @@ use Runel\Polynomial\Polynomial;
 /** What is written while one polynomial is divided by another: the rows of any way, and the whole as D · Q + R. */
 final readonly class DivisionRows
 {
-    /** A row of numbers, as in a synthetic division. */
-    private const NUMBERS = '/^\s*(?:[-−–+]?\s?\d+(?:[.\/]\d+)?\s+){1,}[-−–+]?\s?\d+(?:[.\/]\d+)?\s*$/u';
-
     /** @param list<Polynomial> $rows everything that can stand on a line of its own */
     private function __construct(
         private Polynomial $dividend,
@@ -47,13 +44,6 @@ final readonly class DivisionRows
         }
 
         return new self($above, $below, $quotient, $rows);
-    }
-
-    public static function isRowOfNumbers(string $typed): bool
-    {
-        $row = trim((string) preg_replace('/[|│_]/u', ' ', $typed));
-
-        return preg_match(self::NUMBERS, $row) === 1 && preg_match('/\d\s+[-−–+]?\d/u', $row) === 1;
     }
 
     /** Whether a line is one of the rows; the quotient itself is none where it is the answer. */

@@ -7,8 +7,14 @@ namespace Runel\Marking;
 /** A line as people write it, made ready to be read: its margin blanked, every character at its place. */
 final class Handwriting
 {
-    /** Two columns: x = 8     x = −1. */
-    private const COLUMNS = '/^(\s*[^=]*=[^=]*?\S)(\s{3,}|\s*\|\s*)(\p{L}[^=|]*=[^=]*)$/u';
+    /** The first letter of first, outer, inner, last. */
+    private const PRODUCT = '/^\s*([FOIL])\s*:/';
+    /** Between columns: x = 8     x = −1, x = 8 | x = −1. */
+    private const COLUMNS = '/\s{2,}|\s*\|\s*/u';
+    /** An equation in a letter. */
+    private const EQUATION = '/^[^=]*\p{L}[^=]*=[^=]*[\p{L}\d)][^=]*$/u';
+    /** x = 8 x = −1. */
+    private const AGAIN = '/(?<=[\d)])\s(?=(\p{L})\s*=)/u';
     private const APPROXIMATE = '/≈|≃|≅|~(?=\s*-?\d)/u';
 
     /** @param array<string, true> $letters those of the problem, by name */
@@ -17,13 +23,15 @@ final class Handwriting
         foreach ([PageWords::DONE, PageWords::ONLY, PageWords::LABEL] as $aside) {
             $typed = self::blanked($typed, $aside);
         }
-        $typed = (string) preg_replace_callback(
-            self::COLUMNS,
-            static fn(array $match): string => $match[1] . (mb_strlen($match[2]) < 4
-                ? ' or '
-                : str_pad(' or ', mb_strlen($match[2]))) . $match[3],
-            $typed,
-        );
+        $typed = self::blanked($typed, '/(?<=\d)(?:\.{2,3}|…)/u');
+        if (preg_match(PageWords::UNIT, $typed, $unit) === 1
+            && array_intersect_key($letters, array_flip(mb_str_split($unit[1]))) === []) {
+            $typed = self::blanked($typed, PageWords::UNIT);
+        }
+        if (preg_match(self::PRODUCT, $typed, $name) === 1 && !isset($letters[$name[1]])) {
+            $typed = self::blanked($typed, self::PRODUCT);
+        }
+        $typed = self::columns($typed);
         $typed = (string) preg_replace(self::APPROXIMATE, '=', $typed);
         // A capital at the beginning of a line, or one that the keyboard has made.
         if (isset($letters['x']) && !isset($letters['X']) && !str_contains($typed, 'x')) {
@@ -36,6 +44,25 @@ final class Handwriting
     public static function isApproximate(string $typed): bool
     {
         return preg_match(self::APPROXIMATE, $typed) === 1;
+    }
+
+    /** Columns of equations as alternatives, each at its place. */
+    private static function columns(string $typed): string
+    {
+        $columns = preg_split(self::COLUMNS, trim($typed)) ?: [];
+        if (\count($columns) > 1 && preg_grep(self::EQUATION, $columns) === $columns) {
+            $inside = mb_strlen($typed) - mb_strlen(ltrim($typed));
+
+            return str_repeat(' ', $inside) . preg_replace_callback(
+                self::COLUMNS,
+                static fn(array $between): string => str_pad(';', mb_strlen($between[0])),
+                trim($typed),
+            );
+        }
+
+        return preg_match('/^\s*(\p{L})\s*=[^\p{L}]*\s\1\s*=[^\p{L}]*$/u', $typed) === 1
+            ? (string) preg_replace(self::AGAIN, ';', $typed)
+            : $typed;
     }
 
     private static function blanked(string $typed, string $pattern): string

@@ -36,10 +36,11 @@ final class LineReader
     private const BOTH_SIGNS = '/±|\+\/-|\+-(?=\s*\d|\s*√|\s*sqrt)/u';
     /** More than one sign close behind a fraction line. */
     private const BELOW = '/(?<=[\/÷])\s*((?:\d+\p{L}+|\p{L}{2,})(?:\^\d+|[²³])?)(?![\p{L}\d(])/u';
-    private const ONWARD = '/<?=>|⇒|⇔|⟹|⟺|→|->/u';
+    private const ONWARD = '/<?=>|⇒|⇔|⟹|⟺|→|->|(?<=\S)\s+(?:so|therefore|hence|∴)\s/iu';
     private const QUOTIENT = '/^\s*(?:the\s+)?q(?:uotient)?\s*(?:=|:|is)\s*(.*\S)\s*(?:[,;]|\band\b)\s*(?:the\s+)?'
         . 'r(?:em(?:ainder)?)?\s*(?:=|:|is)\s*(\S.*)$/iu';
-    private const REMAINDER = '/^(.*\S)\s*,?\s+(?:remainder|rem\.?|r)\s+(\S.*)$/iu';
+    private const REMAINDER = '/^(.*[^\s,;])\s*[,;]?\s+(?:(?:and|with)\s+)?(?:an?\s+)?(?:remainder|rem\.?|r)(?:\s+of|\s+is|\s*[=:])?\s+'
+        . '(\S.*)$/iu';
 
     /**
      * @param array<string, true> $letters those of the problem, by name
@@ -89,7 +90,7 @@ final class LineReader
             return $this->chain($typed);
         }
 
-        return Statement::of($this->alternatives($typed));
+        return $this->alternatives($typed);
     }
 
     /**
@@ -130,18 +131,22 @@ final class LineReader
     }
 
     /** @throws Refusal */
-    private function alternatives(string $typed): Expression|Equation|Alternatives
+    private function alternatives(string $typed): Statement
     {
         $parts = preg_split(self::BETWEEN, $typed, -1, \PREG_SPLIT_DELIM_CAPTURE) ?: [$typed];
         $equations = [];
+        $links = [];
         $offset = 0;
         foreach ($parts as $place => $part) {
+            $typedPart = $part;
             $part = \count($parts) === 1 ? $part : (string) preg_replace_callback(
                 self::INDEX,
                 static fn(array $index): string => $index[1] . str_repeat(' ', mb_strlen($index[2])),
                 $part,
             );
             if ($place % 2 === 0) {
+                [$part, $worked] = \count($parts) === 1 ? [$part, []] : $this->workedOut($part, $offset);
+                array_push($links, ...$worked);
                 $signs = self::bothSigns($part);
                 foreach ($signs as $one) {
                     $node = \count($signs) === 1 ? $this->parse($one, $offset) : $this->signed($one, $offset);
@@ -152,16 +157,41 @@ final class LineReader
                     }
                     if ($node instanceof Expression) {
                         return \count($parts) === 1
-                            ? $node
+                            ? Statement::of($node)
                             : throw new SyntaxError(Message::of('marking.equations-wanted'), $offset + 1);
                     }
                     $equations[] = $node;
                 }
             }
-            $offset += mb_strlen($part);
+            $offset += mb_strlen($typedPart);
         }
 
-        return \count($equations) === 1 ? $equations[0] : new Alternatives($equations);
+        return Statement::of(\count($equations) === 1 ? $equations[0] : new Alternatives($equations), $links);
+    }
+
+    /**
+     * A branch with its value worked out, x = 16/4 = 4: the branch with its last value, and what is equalled on the way.
+     *
+     * @return array{string, list<array{Expression, Expression}>}
+     *
+     * @throws Refusal
+     */
+    private function workedOut(string $part, int $offset): array
+    {
+        $sides = explode('=', $part);
+        if (\count($sides) < 3) {
+            return [$part, []];
+        }
+        $links = [];
+        $offset += mb_strlen($sides[0]) + 1;
+        $last = $this->expression($sides[1], $offset);
+        foreach (\array_slice($sides, 2) as $place => $side) {
+            $offset += mb_strlen($sides[$place + 1]) + 1;
+            $value = $this->expression($side, $offset);
+            [$links[], $last] = [[$last, $value], $value];
+        }
+
+        return ["$sides[0]=$side", $links];
     }
 
     /** @return non-empty-list<string> a line with ± once with plus and once with minus, places kept */

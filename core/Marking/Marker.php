@@ -52,11 +52,14 @@ final class Marker
     private readonly Following $following;
     private LineReader $reader;
     private readonly ?DivisionRows $rows;
+    private readonly NumberRows $numbers;
     private readonly SlipPlace $place;
     private readonly Worked $worked;
     private Trail $trail;
     /** @var array<string, Expression> what letters of the learner's own stand for */
     private array $standing = [];
+    /** The last line with rounded values, as it was written. */
+    private ?Node $rounded = null;
     /** @var list<MarkedLine> those judged so far */
     private array $marked = [];
 
@@ -75,6 +78,7 @@ final class Marker
         $this->rows = $task->problem->node instanceof Expression
             ? DivisionRows::of($task->problem->quotient())
             : null;
+        $this->numbers = NumberRows::of($task->problem);
         $this->place = new SlipPlace($this->proof);
         $this->worked = new Worked($catalogue, $task, $family, $effort);
         $this->trail = Trail::from($task->problem->node);
@@ -232,8 +236,8 @@ final class Marker
         if ($prime !== null) {
             return $prime;
         }
-        if ($this->rows !== null && DivisionRows::isRowOfNumbers($written)) {
-            return $this->noted($typed, null, 'division');
+        if (NumberRows::isOne($written)) {
+            return $this->beside($typed, Beside::row($this->numbers->holds($written)));
         }
         try {
             $standing = $this->standing($typed, $written);
@@ -241,6 +245,12 @@ final class Marker
                 return $standing;
             }
             $statement = $this->reader->read($written)->with(fn(Node $node): Node => $this->put($node));
+
+            foreach ($statement->links as [$value, $workedOut]) {
+                if (!$this->proof->same($value, $workedOut) && Rounded::from($workedOut, [$value]) === null) {
+                    return $this->side($typed, new Equation($value, $workedOut));
+                }
+            }
 
             return match (true) {
                 $statement->chain !== [] => $this->chain($typed, $statement),
@@ -322,30 +332,33 @@ final class Marker
         $letter = $this->task->problem->letter();
         $isOn = $this->trail->isTrue === true;
         $exact = $isOn ? $this->worked->solutions() : SolutionForm::values($this->trail->line, (string) $letter);
-        $said = SolutionForm::values($node, (string) $letter);
-        if ($letter === null || $exact === null || $exact === [] || $said === []
-            || \count($said) !== \count(SolutionForm::equations($node))) {
+        $said = $letter === null || $exact === null ? null : RoundedLine::of($node, $letter, $exact);
+        if ($said === null || $said->exact->equals($node)) {
             return null;
         }
-        $equations = [];
-        $places = null;
-        foreach ($said as $value) {
-            $from = Rounded::from($value, $exact);
-            if ($from === null) {
-                return null;
-            }
-            [$equations[], $places] = [new Equation(new Letter($letter), $from[0]), max($places ?? 0, $from[1])];
-        }
-        $line = \count($equations) === 1 ? $equations[0] : new Alternatives($equations);
-        $isWhole = \count($equations) === \count($exact);
-        if (!$isWhole) {
-            return null;
-        }
-        $this->trail = $this->trail->joined()->goOn($line, $this->trail->isTrue);
-        $verdict = $isOn ? LineVerdict::Follows : LineVerdict::FollowsWrong;
-        $say = Message::of('marking.rounded', ['count' => (int) $places, 'exactly' => $line]);
+        $trail = $this->trail;
+        $line = $this->judged($typed, $said->exact);
+        if (!\in_array($line->verdict, [LineVerdict::Follows, LineVerdict::FollowsWrong, LineVerdict::Same], true)) {
+            $this->trail = $trail;
 
-        return new MarkedLine($typed, $node, $verdict, $isOn, $say, $say, kind: null, rounded: $places);
+            return null;
+        }
+        $this->rounded = $node;
+        $say = Message::of(
+            $said->isOff ? 'marking.last-place' : 'marking.rounded',
+            ['count' => $said->places, 'exactly' => $said->exact],
+        );
+
+        return new MarkedLine(
+            $typed,
+            $node,
+            $line->verdict === LineVerdict::Same ? LineVerdict::Follows : $line->verdict,
+            $line->holds,
+            $say,
+            $say,
+            branch: $line->branch,
+            rounded: $said->places,
+        );
     }
 
     /** What stands beside the work: it carries nothing on, but what is said there may be false. */
@@ -626,7 +639,16 @@ final class Marker
             return MarkedLine::plain($typed, $node, $verdict, $isTrue === true, null, $relation);
         }
 
-        return $this->slipped($typed, $before->line, $node, $relation);
+        $isEarly = $this->rounded !== null
+            && $this->following->relation($this->rounded, $node)->holds() === true;
+
+        return $this->slipped(
+            $typed,
+            $before->line,
+            $node,
+            $relation,
+            diagnosis: $isEarly ? Diagnosis::roundedEarly() : null,
+        );
     }
 
     private function slipped(
@@ -635,10 +657,11 @@ final class Marker
         Node $node,
         Relation $relation = Relation::Breaks,
         ?string $branch = null,
+        ?Diagnosis $diagnosis = null,
     ): MarkedLine {
         $this->effort->spend(self::PLACE);
         try {
-            $diagnosis = $this->effort->within(self::DIAGNOSIS, fn(): Diagnosis => Diagnosis::of(
+            $diagnosis ??= $this->effort->within(self::DIAGNOSIS, fn(): Diagnosis => Diagnosis::of(
                 $this->proof,
                 $this->effort,
                 $this->family->rules(),

@@ -64,6 +64,12 @@ final class PageWords
           (?: rejected | extraneous | not\s+ (?:a\s+)? (?:solution|valid) | does\s+not\s+work ) \s*$/xiu
         WORDS;
 
+    /** What is, or is not, a factor is the first group; “is”, or its denial, the second. */
+    public const FACTOR = <<<'WORDS'
+        /^\s* (?:so\s+)? \(? ([^=()]+?) \)? \s+ (is\s+not|isn[’']t|is) \s+
+        (?:also\s+)? (?:a|another|one) \s+ factor \b .*$/xiu
+        WORDS;
+
     /** What was done, behind the line it made: (subtract 5), (÷2), (+3), (2 d.p.). */
     public const DONE = <<<'WORDS'
         /(?<=[\p{L}\d)]) \s+ \( \s*
@@ -71,8 +77,8 @@ final class PageWords
           | (?: subtract | subtracting | add | adding | divide | dividing | divided | multiply | multiplying
               | multiplied | times | minus | plus | take | taking | square | squaring | root | expand | expanding
               | collect | collecting | factor\w* | swap | both | bring | move | moving | simplify\w* | cancel\w*
-              | rearrange | sub | substitut\w* | repeated | double | reject\w* | rounded | to | exact | since | because | by
-              | \d+\s* (?: d\.?p\.? | s\.?f\.? | decimal | sig ) ) \b [^()]* )
+              | rearrange | sub | substitut\w* | repeated | double | reject\w* | rounded | to | exact | since
+              | because | by | \d+\s* (?: d\.?p\.? | s\.?f\.? | decimal | sig ) ) \b [^()]* )
         \) \s*$/xiu
         WORDS;
 
@@ -87,6 +93,12 @@ final class PageWords
     /** Before a line. */
     public const LABEL = <<<'WORDS'
         /^\s* (?: answer | ans | solution | lhs | rhs | working | result | so\s+the\s+answer\s+is | final\s+answer
-          | step\s*\d+ ) \s* [:=] \s*/xiu
+          | step\s*\d+ ) \s* [:=] \s*
+        | ^\s* (?: firsts? | outers? | outside | inners? | inside | lasts? ) \s* : \s*/xiu
+        WORDS;
+
+    /** Behind a number, where none of its letters stands in the problem. */
+    public const UNIT = <<<'WORDS'
+        /(?<=\d) \s* (cm|mm|km|kg|ml|metres?|meters?|seconds?|minutes?|hours?|years?|units?|degrees?|°) \s*[.]?\s*$/xiu
         WORDS;
 }

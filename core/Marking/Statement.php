@@ -11,11 +11,17 @@ use Runel\Expression\Node;
 final readonly class Statement
 {
     /**
-     * @param Node|null        $node  null where it says that nothing, or everything, solves
-     * @param bool|null        $all   true: all numbers solve; false: none; null: neither is said
-     * @param list<Expression> $chain of a line a = b = c, all parts
+     * @param Node|null                           $node  null where it says that nothing, or everything, solves
+     * @param bool|null                           $all   true: all numbers solve; false: none; null: neither is said
+     * @param list<Expression>                    $chain of a line a = b = c, all parts
+     * @param list<array{Expression, Expression}> $links what is said to be equal on its branches, beside it
      */
-    private function __construct(public ?Node $node, public ?bool $all, public array $chain) {}
+    private function __construct(
+        public ?Node $node,
+        public ?bool $all,
+        public array $chain = [],
+        public array $links = [],
+    ) {}
 
     /**
      * The same with all its mathematics rewritten.
@@ -30,12 +36,13 @@ final readonly class Statement
             $chain[] = $rewritten instanceof Expression ? $rewritten : $part;
         }
 
-        return new self($this->node === null ? null : $rewrite($this->node), $this->all, $chain);
+        return new self($this->node === null ? null : $rewrite($this->node), $this->all, $chain, $this->links);
     }
 
-    public static function of(Node $node): self
+    /** @param list<array{Expression, Expression}> $links */
+    public static function of(Node $node, array $links = []): self
     {
-        return new self($node, null, []);
+        return new self($node, null, links: $links);
     }
 
     /** @param non-empty-list<Expression> $chain */
@@ -46,11 +53,11 @@ final readonly class Statement
 
     public static function none(): self
     {
-        return new self(null, false, []);
+        return new self(null, false);
     }
 
     public static function all(): self
     {
-        return new self(null, true, []);
+        return new self(null, true);
     }
 }

@@ -59,4 +59,5 @@ enum Slip: string
     case MinusOfBLost = 'minus-of-b-lost';
     case DiscriminantSign = 'discriminant-sign';
     case TwoAUnderRootOnly = 'two-a-under-root-only';
+    case RoundedEarly = 'rounded-early';
 }

@@ -39,6 +39,11 @@ return [
         'watch' => 'All of it stands over 2a, minus b as well.',
         'diagnosis' => 'Only the root was divided by 2a; minus b is divided, too.',
     ],
+    'rounded-early' => [
+        'name' => 'rounded too early',
+        'watch' => 'Work with the exact number to the end; round only the answer.',
+        'diagnosis' => 'This was worked out from a rounded number, and that has moved it: round only at the end.',
+    ],
     'double-product-forgotten' => ['name' => 'double product forgotten', 'watch' => 'A square has a middle term: twice the product of both.', 'diagnosis' => 'A square has a middle term, twice the product of the two: it is missing, or counted only once.'],
     'common-factor-forgotten' => ['name' => 'common factor forgotten', 'watch' => 'Look for the common factor first; it must not get lost at the end.', 'diagnosis' => 'The common factor was forgotten.'],
     'not-factored-completely' => ['name' => 'not factored completely', 'watch' => 'Look into each factor: does it still hide a common factor?', 'diagnosis' => 'It is not factored completely.'],
