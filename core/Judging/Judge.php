@@ -447,8 +447,13 @@ final readonly class Judge
         $rules = $counted === null ? $this->rules : WrongRules::counting();
         foreach ($counted === null ? $this->question->subjects() : [$counted] as $subject) {
             foreach (WrongRules::outcomes($rules, $subject) as [$rule, $wrong]) {
-                if ($isMet($wrong, $rule instanceof FactoringRule)) {
-                    return self::said($rule->slip(), $rule->says());
+                try {
+                    if ($isMet($wrong, $rule instanceof FactoringRule)) {
+                        return self::said($rule->slip(), $rule->says());
+                    }
+                } catch (NotPolynomial | DivisionByZero | NoExactValue | Refusal) {
+                    // What one slip leads to cannot be compared; another slip can still be the one.
+                    continue;
                 }
             }
         }

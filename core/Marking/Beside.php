@@ -28,15 +28,17 @@ final readonly class Beside
     private const WORDS = '/(?<![\p{L}\d\\\\])(?!sqrt|sin|cos|tan|log|pi\b)\p{L}{3,}(?![\p{L}\d(=])/u';
     /** −11 < 0, D > 0, b² − 4ac = −11 < 0. */
     private const UNEVEN = '/^(.*?)\s*([<>≤≥])\s*(0|[-−–]?\d+)\s*[.]?\s*$/u';
+    private const NAMED = '/^\s*(?:d|Δ|disc(?:riminant)?|b\s*(?:\^2|²)\s*[-−–]\s*4\s*a\s*c)\s*(?:=|$)/iu';
     /** f(−2) = −8 + 12 − 4 = 0. */
     private const VALUE = '/^\s*[fpgFPG]\s*\(\s*([^()=]+)\s*\)\s*=\s*([^≠]+?)[\s.✓✔✗✘]*$/u';
     private const PAIR = '/^\s*([-−–]?\d+)\s*(?:and|&|,|;)\s*([-−–+]?\d+)\s*$/u';
 
     /**
-     * @param string    $kind  word, check, definition, product, division or margin
-     * @param bool|null $holds null where it says nothing that could be true or false, or nobody can tell
+     * @param string          $kind     word, check, definition, product, division or margin
+     * @param bool|null       $holds    null where it says nothing that could be true or false, or nobody can tell
+     * @param Expression|null $rejected the value that it lets go
      */
-    private function __construct(public string $kind, public ?bool $holds) {}
+    private function __construct(public string $kind, public ?bool $holds, public ?Expression $rejected = null) {}
 
     /** Null where it may be a line of the work. */
     public static function of(string $typed, Problem $problem, Proof $proof): ?self
@@ -138,7 +140,7 @@ final readonly class Beside
             return null;
         }
 
-        return new self('word', $proof->holds(new DoesNotSolve($problem->node, $letter, $number)));
+        return new self('word', $proof->holds(new DoesNotSolve($problem->node, $letter, $number)), $number);
     }
 
     /** D = 64 − 12 = 52: every = is true, and what is said is the discriminant. */
@@ -175,7 +177,7 @@ final readonly class Beside
         $letter = $problem->letter();
         $at = self::number($place);
         $values = self::chain($chain, $proof);
-        if ($whole === null || $letter === null || $at === null || $values === null || $whole->letters() !== [$letter]) {
+        if ($letter === null || $whole?->letters() !== [$letter] || $at === null || $values === null) {
             return null;
         }
         $own = Evaluation::rational($whole->toExpression(), [$letter => $at]);
@@ -191,10 +193,10 @@ final readonly class Beside
         return $problem->polynomial ?? ($division === null ? null : Polynomial::tryFrom($division->numerator));
     }
 
-    /** @param array<int, string> $match all, a number or the name of the discriminant, the sign, the number behind it */
+    /** @param array<int, string> $match all, a number or the discriminant's name, the sign, the number behind it */
     private static function uneven(Problem $problem, array $match, Proof $proof): ?self
     {
-        $isNamed = preg_match('/^\s*(?:d|Δ|disc(?:riminant)?|b\s*(?:\^2|²)\s*[-−–]\s*4\s*a\s*c)\s*(?:=|$)/iu', $match[1]);
+        $isNamed = preg_match(self::NAMED, $match[1]);
         $chain = (string) preg_replace('/^[^=]*=/u', '', $match[1]);
         if ($isNamed === 1) {
             $own = str_contains($match[1], '=') ? self::discriminant($problem, $chain, $proof)?->holds : true;

@@ -12,7 +12,10 @@ use Runel\Expression\Letter;
 use Runel\Expression\Letters;
 use Runel\Expression\Negative;
 use Runel\Expression\Node;
+use Runel\Expression\Numeral;
 use Runel\Expression\Product;
+use Runel\Expression\Quotient;
+use Runel\Expression\Root;
 use Runel\Expression\Substitution;
 use Runel\Expression\Sum;
 use Runel\Judging\FactorsOf;
@@ -26,6 +29,7 @@ use Runel\Proof\Effort;
 use Runel\Proof\OutOfEffort;
 use Runel\Proof\Proof;
 use Runel\Slip\FactoringRule;
+use Runel\Slip\Rule\FormulaRule;
 use Runel\Slip\Slip;
 use Runel\Slip\WrongRule;
 use Runel\Slip\WrongRules;
@@ -58,7 +62,7 @@ final readonly class Diagnosis
         if ($rule !== null) {
             return self::said($rule);
         }
-        $one = OneNumber::between($before, $after);
+        $one = self::isValue($before) ? null : OneNumber::between($before, $after);
         $one = $one !== null && self::isHidden($one, $after) ? null : $one;
         if ($one !== null && ($one->isMeant() || self::isCopied($one, [$before, ...$earlier]))) {
             return self::number($one, $after, [$before, ...$earlier]);
@@ -114,20 +118,38 @@ final readonly class Diagnosis
         $keepsSide = $before instanceof Equation && $after instanceof Equation
             && ($proof->same($before->left, $after->left) || $proof->same($before->right, $after->right));
         $isProduct = self::isProduct($after instanceof Equation ? $after->left : $after);
+        // Values alone, or brackets, do not say that they come from the formula.
+        $isWorkedOut = Inside::holds($after, Root::class) || Inside::holds($after, Quotient::class);
+        $isReadOff = $before instanceof Equation && $after instanceof Equation
+            && (self::isProduct($before->left) || self::isProduct($before->right));
         foreach (WrongRules::outcomes($rules, $before) as [$rule, $wrong]) {
             $effort->spend($cost);
             $isOut = ($rule instanceof FactoringRule && !$isProduct)
+                || ($rule instanceof FormulaRule && !$isWorkedOut)
+                || ($rule->slip() === Slip::LetterDropped && self::isValue($after))
                 || ($rule->slip() === Slip::SignNotTurned && $keepsSide)
                 || ($rule->slip() === Slip::MinusOneTwice && self::minuses($after) < 2);
-            if ($isOut || !$fingerprint->mayBe($wrong)) {
+            if ($isOut) {
                 continue;
             }
-            if (self::isSame($proof, $wrong, $after)) {
-                return $rule;
+            // What is read off a product may stand on lines of its own, one a factor.
+            $branches = $rule->slip() === Slip::SignNotTurned && $isReadOff && $wrong instanceof Alternatives
+                ? $wrong->equations
+                : [$wrong];
+            foreach ($branches as $branch) {
+                if ($fingerprint->mayBe($branch) && self::isSame($proof, $branch, $after)) {
+                    return $rule;
+                }
             }
         }
 
         return null;
+    }
+
+    /** x = 2: nothing is worked out any more, and another value is no slip made in it. */
+    private static function isValue(Node $node): bool
+    {
+        return $node instanceof Equation && $node->left instanceof Letter && $node->right->bare() instanceof Numeral;
     }
 
     private static function isProduct(Node $node): bool

@@ -18,9 +18,10 @@ final readonly class Fork
      * @param Node       $line   what forked
      * @param bool|null  $isTrue whether it is true to the problem; null where that is not known
      * @param int        $opened which of the learner's lines opened the first branch
-     * @param list<Node> $ends   how far each branch has come, the present one last
+     * @param list<Node> $ends   how far each branch has come
      * @param list<int>  $places which of the learner's lines began each branch
      * @param string     $path   the branch it stands on itself, '' for none
+     * @param int        $at     which of its branches is gone on with, counted from 0
      */
     private function __construct(
         public Node $line,
@@ -29,11 +30,12 @@ final readonly class Fork
         public array $ends,
         public array $places,
         public string $path,
+        private int $at,
     ) {}
 
     public static function open(Node $line, ?bool $isTrue, int $place, Node $first, string $path): self
     {
-        return new self($line, $isTrue, $place, [$first], [$place], $path);
+        return new self($line, $isTrue, $place, [$first], [$place], $path, 0);
     }
 
     public function branch(Node $first, int $place): self
@@ -45,25 +47,32 @@ final readonly class Fork
             [...$this->ends, $first],
             [...$this->places, $place],
             $this->path,
+            \count($this->ends),
         );
     }
 
-    public function goOn(Node $line): self
+    /** The next line on the branch there is, or on one that is gone back to. */
+    public function goOn(Node $line, ?int $branch = null): self
     {
+        $ends = $this->ends;
+        $at = $branch ?? $this->at;
+        $ends[$at] = $line;
+
         return new self(
             $this->line,
             $this->isTrue,
             $this->opened,
-            [...\array_slice($this->ends, 0, -1), $line],
+            array_values($ends),
             $this->places,
             $this->path,
+            $at,
         );
     }
 
     /** The present branch, counted from 1, behind those it stands on: 2.1. */
     public function present(): string
     {
-        return ltrim("$this->path." . \count($this->ends), '.');
+        return ltrim("$this->path." . ($this->at + 1), '.');
     }
 
     /** All branches as far as they have come, in one line. */

@@ -9,10 +9,12 @@ final class Handwriting
 {
     /** The first letter of first, outer, inner, last. */
     private const PRODUCT = '/^\s*([FOIL])\s*:/';
+    /** What is done next, behind a line: | − 3. */
+    private const NEXT = '/\s[|│‖]\s*[-+−:÷*·×\/√(][^|=]*$/u';
     /** Between columns: x = 8     x = −1, x = 8 | x = −1. */
     private const COLUMNS = '/\s{2,}|\s*\|\s*/u';
     /** An equation in a letter. */
-    private const EQUATION = '/^[^=]*\p{L}[^=]*=[^=]*[\p{L}\d)][^=]*$/u';
+    private const EQUATION = '/^[^=]*\p{L}[^=]*=.*[\p{L}\d)].*$/u';
     /** x = 8 x = −1. */
     private const AGAIN = '/(?<=[\d)])\s(?=(\p{L})\s*=)/u';
     private const APPROXIMATE = '/≈|≃|≅|~(?=\s*-?\d)/u';
@@ -20,7 +22,7 @@ final class Handwriting
     /** @param array<string, true> $letters those of the problem, by name */
     public static function plain(string $typed, array $letters): string
     {
-        foreach ([PageWords::DONE, PageWords::ONLY, PageWords::LABEL] as $aside) {
+        foreach ([self::NEXT, PageWords::DONE, PageWords::ONLY, PageWords::LABEL] as $aside) {
             $typed = self::blanked($typed, $aside);
         }
         $typed = self::blanked($typed, '/(?<=\d)(?:\.{2,3}|…)/u');

@@ -28,7 +28,7 @@ final class LineReader
     /** What stands around the mathematics; blanked, so that places stay what they are. */
     private const ASIDE = '/^\s*(?:so|then|thus|hence|therefore|∴|⇒|=>|⇔|→|->)(?=\s|[^a-z])\s*|'
         . '^\s*(?:check|test)\s*:|^\s*[=≡](?=\s*[^\s=≡])|'
-        . '\((?:twice|double)\)|[✓✔]\s*$|\s[|│‖]\s*[-+−:÷*·×\/√(].*$/iu';
+        . '\((?:twice|double)\)|[✓✔]\s*$/iu';
     private const SET = '/^(\s*(?:\p{L}\s*(?:=|∈)\s*)?\{)([^{}]*)\}\s*[.]?\s*$/u';
     private const BETWEEN = '/(\b(?:or|and)\b|[,;∨])/iu';
     /** x₁ = 3, as solutions are numbered; the number is blanked. */
@@ -39,8 +39,8 @@ final class LineReader
     private const ONWARD = '/<?=>|⇒|⇔|⟹|⟺|→|->|(?<=\S)\s+(?:so|therefore|hence|∴)\s/iu';
     private const QUOTIENT = '/^\s*(?:the\s+)?q(?:uotient)?\s*(?:=|:|is)\s*(.*\S)\s*(?:[,;]|\band\b)\s*(?:the\s+)?'
         . 'r(?:em(?:ainder)?)?\s*(?:=|:|is)\s*(\S.*)$/iu';
-    private const REMAINDER = '/^(.*[^\s,;])\s*[,;]?\s+(?:(?:and|with)\s+)?(?:an?\s+)?(?:remainder|rem\.?|r)(?:\s+of|\s+is|\s*[=:])?\s+'
-        . '(\S.*)$/iu';
+    private const REMAINDER = '/^(.*[^\s,;])\s*[,;]?\s+(?:(?:and|with)\s+)?(?:an?\s+)?'
+        . '(?:remainder|rem\.?|r)(?:\s+of|\s+is|\s*[=:])?\s+(\S.*)$/iu';
 
     /**
      * @param array<string, true> $letters those of the problem, by name
@@ -145,7 +145,11 @@ final class LineReader
                 $part,
             );
             if ($place % 2 === 0) {
-                [$part, $worked] = \count($parts) === 1 ? [$part, []] : $this->workedOut($part, $offset);
+                [$part, $worked] = \count($parts) === 1 ? [$part, []] : $this->workedOut(
+                    $part,
+                    $offset,
+                    $equations !== [],
+                );
                 array_push($links, ...$worked);
                 $signs = self::bothSigns($part);
                 foreach ($signs as $one) {
@@ -170,28 +174,34 @@ final class LineReader
     }
 
     /**
-     * A branch with its value worked out, x = 16/4 = 4: the branch with its last value, and what is equalled on the way.
+     * A branch with its value worked out, x = 16/4 = 4, or 16/4 = 4 behind another: the branch with its last value, and
+     * what is equalled on the way.
      *
      * @return array{string, list<array{Expression, Expression}>}
      *
      * @throws Refusal
      */
-    private function workedOut(string $part, int $offset): array
+    private function workedOut(string $part, int $offset, bool $isLater): array
     {
         $sides = explode('=', $part);
-        if (\count($sides) < 3) {
+        $isValue = $isLater && \count($sides) > 1
+            && array_intersect_key($this->letters, array_flip(mb_str_split(str_replace('sqrt', '', $sides[0])))) === [];
+        if (\count($sides) < 3 && !$isValue) {
             return [$part, []];
         }
         $links = [];
-        $offset += mb_strlen($sides[0]) + 1;
-        $last = $this->expression($sides[1], $offset);
-        foreach (\array_slice($sides, 2) as $place => $side) {
-            $offset += mb_strlen($sides[$place + 1]) + 1;
-            $value = $this->expression($side, $offset);
-            [$links[], $last] = [[$last, $value], $value];
+        $last = null;
+        foreach ($sides as $place => $side) {
+            if ($place > 0 || $isValue) {
+                $value = $this->expression($side, $offset);
+                $links = $last === null ? [] : [...$links, [$last, $value]];
+                $last = $value;
+            }
+            $offset += mb_strlen($side) + 1;
         }
+        $value = $sides[\count($sides) - 1];
 
-        return ["$sides[0]=$side", $links];
+        return [$isValue ? $value : "$sides[0]=$value", $links];
     }
 
     /** @return non-empty-list<string> a line with ± once with plus and once with minus, places kept */

@@ -184,10 +184,13 @@ final class Marker
         ) !== [];
     }
 
-    /** Whether the branches together come to all that solves the line that forked, or nobody can tell. */
+    /** Whether the branches together come to all that solves the line that forked, or the problem. */
     private function covers(Fork $fork): bool
     {
-        return $this->following->relation($fork->line, $this->trail->together($fork))->holds() !== false;
+        $together = $this->trail->together($fork);
+
+        return $this->following->relation($fork->line, $together)->holds() !== false
+            || $this->following->relation($this->task->problem->node, $together)->holds() === true;
     }
 
     /** A line with arrows in it is judged statement by statement, and is what the first of them is that fails. */
@@ -333,11 +336,11 @@ final class Marker
         $isOn = $this->trail->isTrue === true;
         $exact = $isOn ? $this->worked->solutions() : SolutionForm::values($this->trail->line, (string) $letter);
         $said = $letter === null || $exact === null ? null : RoundedLine::of($node, $letter, $exact);
-        if ($said === null || $said->exact->equals($node)) {
+        if ($said === null) {
             return null;
         }
         $trail = $this->trail;
-        $line = $this->judged($typed, $said->exact);
+        $line = $this->judged($typed, $said->exact, false);
         if (!\in_array($line->verdict, [LineVerdict::Follows, LineVerdict::FollowsWrong, LineVerdict::Same], true)) {
             $this->trail = $trail;
 
@@ -368,11 +371,30 @@ final class Marker
         $say = Message::of(match (true) {
             $beside->holds === null => 'marking.beside',
             $beside->holds => 'marking.side',
-            default => 'marking.side-wrong',
+            \in_array($beside->kind, ['check', 'product'], true) => 'marking.side-wrong',
+            default => 'marking.not-so',
         });
         $isTrue = $this->trail->isTrue === true;
+        if ($beside->holds === true && $beside->rejected !== null) {
+            $this->reject($beside->rejected);
+        }
 
         return new MarkedLine($typed, null, $verdict, $isTrue, $say, $say, kind: $beside->kind);
+    }
+
+    /** A value that is rightly let go stands no longer among those that solve. */
+    private function reject(Expression $value): void
+    {
+        $joined = $this->trail->joined();
+        $said = SolutionForm::equations($joined->line);
+        $left = array_values(array_filter(
+            $said,
+            fn(Equation $one): bool => Letters::of($one->right) !== [] || !$this->proof->same($one->right, $value),
+        ));
+        if ($left !== [] && \count($left) < \count($said)) {
+            $line = \count($left) === 1 ? $left[0] : new Alternatives($left);
+            $this->trail = $joined->goOn($line, $joined->isTrue);
+        }
     }
 
     /** A letter that is made to stand for something: u = x². Null where the line is none that does so. */
@@ -549,14 +571,14 @@ final class Marker
     }
 
     /** A line that carries the work on: as a whole, or on a branch. */
-    private function judged(string $typed, Node $node): MarkedLine
+    private function judged(string $typed, Node $node, bool $mayBeRounded = true): MarkedLine
     {
         $before = $this->trail->line;
         if ($node->equals($before)) {
             return MarkedLine::plain($typed, $node, LineVerdict::Same, $this->trail->isTrue === true);
         }
         $true = $this->following->relation($this->task->problem->node, $node);
-        if ($true->holds() === true) {
+        if ($true->holds() === true && !$this->isOneOfSeveral($node)) {
             // All there is to the problem: whatever branches there were are joined.
             $this->trail = $this->trail->joined();
             $relation = $this->following->relation($this->trail->line, $node);
@@ -581,7 +603,27 @@ final class Marker
             return $this->onBranch($typed, $node, Relation::Follows);
         }
 
-        return $this->alone($typed, $node, $relation, $true);
+        return $this->alone($typed, $node, $relation, $true, $mayBeRounded);
+    }
+
+    /**
+     * Whether it is one branch only of what stands above, though it is all there is to the problem: the other lets in
+     * what does not solve it.
+     */
+    private function isOneOfSeveral(Node $node): bool
+    {
+        $above = $this->trail->forks[0]->line ?? $this->trail->line;
+        $isSaidAgain = array_filter(
+            $this->marked,
+            static fn(MarkedLine $line): bool => $line->node?->equals($node) === true
+                || ($line->node instanceof Alternatives && array_filter(
+                    $line->node->equations,
+                    static fn(Equation $one): bool => $one->equals($node),
+                ) !== []),
+        ) !== [];
+
+        return !$isSaidAgain && $this->trail->isTrue === true
+            && $this->following->relation($above, $node) === Relation::Loses;
     }
 
     /**
@@ -600,6 +642,16 @@ final class Marker
                 return $trail->closed()->goOn($node, $fork->isTrue);
             }
             if ($this->following->isPart($node, $fork->line) === true) {
+                foreach ($fork->ends as $branch => $end) {
+                    $relation = $this->following->relation($end, $node);
+                    if ($relation->holds() === true) {
+                        return $trail->resumed($branch, $node);
+                    }
+                    if ($relation === Relation::Loses) {
+                        return $trail->resumed($branch, $end)->forked($node, $place);
+                    }
+                }
+
                 return $trail->branched($node, $place);
             }
         }
@@ -615,9 +667,14 @@ final class Marker
         return MarkedLine::plain($typed, $node, $verdict, $isTrue === true, $this->trail->branch(), $relation);
     }
 
-    private function alone(string $typed, Node $node, Relation $relation, Relation $true): MarkedLine
-    {
-        $rounded = $true->holds() === true ? null : $this->rounded($typed, $node);
+    private function alone(
+        string $typed,
+        Node $node,
+        Relation $relation,
+        Relation $true,
+        bool $mayBeRounded,
+    ): MarkedLine {
+        $rounded = $true->holds() === true || !$mayBeRounded ? null : $this->rounded($typed, $node);
         if ($rounded !== null) {
             return $rounded;
         }
@@ -644,11 +701,21 @@ final class Marker
 
         return $this->slipped(
             $typed,
-            $before->line,
+            $this->above($before),
             $node,
             $relation,
             diagnosis: $isEarly ? Diagnosis::roundedEarly() : null,
         );
+    }
+
+    /** What a line would have to come from: behind a branch that has come to its value, the line that forked. */
+    private function above(Trail $trail): Node
+    {
+        $fork = $trail->forks === [] ? null : $trail->forks[\count($trail->forks) - 1];
+        $letter = $this->task->problem->letter();
+        $isDone = $letter !== null && SolutionForm::values($trail->line, $letter) !== [];
+
+        return $fork !== null && $isDone ? $fork->line : $trail->line;
     }
 
     private function slipped(

@@ -83,7 +83,10 @@ final readonly class NumberRows
     /** @return list<list<Rational>> */
     private static function rows(SyntheticDivision $division): array
     {
-        [$top, $products, $sums] = array_map(self::numbers(...), [$division->top, $division->products, $division->sums]);
+        [$top, $products, $sums] = array_map(
+            self::numbers(...),
+            [$division->top, $division->products, $division->sums],
+        );
         // Who writes the number of the divisor as it stands takes away what is carried.
         $turned = array_map(static fn(Rational $product): Rational => $product->negated(), $products);
         $nothing = Rational::zero();

@@ -40,7 +40,7 @@ final class PageWords
         /^\s* (?: both\s+ (?:work|solutions\s+work|are\s+ (?:right|correct|solutions|valid) )
           | (?:repeated|double)\s+root | yes | no | works | does\s+not\s+work | true | false | correct | done
           | q\.?e\.?d\.? | as\s+required | let\s+me\s+check | by\s+ (?:the\s+)? (?:quadratic\s+)? formula
-          | completing\s+the\s+square | factori[sz]ing | quadratic\s+formula | check | checking | [✓✔✗✘×]+ )
+          | completing\s+the\s+square | factori[sz]ing | quadratic\s+formula | check | checking | [✓✔✗✘×?]+ )
         \s*[.:!]?\s*$/xiu
         WORDS;
 
@@ -72,7 +72,7 @@ final class PageWords
 
     /** What was done, behind the line it made: (subtract 5), (÷2), (+3), (2 d.p.). */
     public const DONE = <<<'WORDS'
-        /(?<=[\p{L}\d)]) \s+ \( \s*
+        /(?<=[\p{L}\d)²³⁴]) \s+ \( \s*
         (?: [-+−–×÷*·\/:] \s* [^()=,;]{1,12}
           | (?: subtract | subtracting | add | adding | divide | dividing | divided | multiply | multiplying
               | multiplied | times | minus | plus | take | taking | square | squaring | root | expand | expanding

@@ -65,6 +65,23 @@ final readonly class Rounded
     }
 
     /**
+     * The exact value itself, written in whatever way; null where it is none of them.
+     *
+     * @param list<Expression> $exact
+     */
+    public static function not(Expression $number, array $exact): ?self
+    {
+        $value = self::value($number);
+        foreach ($exact as $one) {
+            if ($value !== null && self::value($one)?->equals($value) === true) {
+                return new self($one, 0, false);
+            }
+        }
+
+        return null;
+    }
+
+    /**
      * (5 + 5.74)/4, with a rounded number in it: right where the exact value lies between what it would be with the
      * smallest and with the largest number that is rounded so.
      *

@@ -23,7 +23,7 @@ final readonly class RoundedLine
     private function __construct(public Node $exact, public int $places, public bool $isOff) {}
 
     /**
-     * Null where it is no such line.
+     * Null where it is no such line, or none of its numbers is rounded.
      *
      * @param list<Expression> $values what the letter is, exactly
      */
@@ -40,12 +40,15 @@ final readonly class RoundedLine
             }
             $left = $equation->left;
             $sides = array_map(static fn(Expression $value): Expression => self::put($left, $letter, $value), $values);
-            $from = Rounded::from($equation->right, $sides);
+            $from = Rounded::not($equation->right, $sides) ?? Rounded::from($equation->right, $sides);
             if ($from === null) {
                 return null;
             }
             $met[(int) array_search($from->exact, $sides, true)] = true;
             [$places, $isOff] = [max($places, $from->places), $isOff || $from->isOff];
+        }
+        if ($places === 0) {
+            return null;
         }
         $exact = array_map(
             static fn(Expression $value): Equation => new Equation(new Letter($letter), $value),

@@ -68,6 +68,20 @@ final readonly class Trail
             : new self($line, $fork->isTrue, $earlier, [...$forks, $fork->branch($line, $place)]);
     }
 
+    /** A line that goes on with one of the branches of the innermost fork, counted from 0. */
+    public function resumed(int $branch, Node $line): self
+    {
+        $forks = $this->forks;
+        $fork = array_pop($forks);
+
+        return $fork === null ? $this : new self(
+            $line,
+            $fork->isTrue,
+            [...$this->earlier, $this->line],
+            [...$forks, $fork->goOn($line, $branch)],
+        );
+    }
+
     /** Without the innermost fork: its branches, joined, are how far the one it stands on has come. */
     public function closed(): self
     {

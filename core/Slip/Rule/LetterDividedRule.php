@@ -7,6 +7,7 @@ namespace Runel\Slip\Rule;
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
 use Runel\Expression\Letter;
+use Runel\Expression\Letters;
 use Runel\Expression\Node;
 use Runel\Expression\Product;
 use Runel\Expression\Quotient;
@@ -21,7 +22,9 @@ final readonly class LetterDividedRule implements WrongRule
 
     public function wrong(Node $line): iterable
     {
-        $bothWays = $line instanceof Equation ? [[$line->left, $line->right], [$line->right, $line->left]] : [];
+        $bothWays = $line instanceof Equation && \count(Letters::of($line)) > 1
+            ? [[$line->left, $line->right], [$line->right, $line->left]]
+            : [];
         foreach ($bothWays as $sides) {
             [$whole, $other] = $sides;
             $terms = $other instanceof Sum ? $other->terms : [];

@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use App\Sets\SeededChance;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Runel\Demonstration\Demonstration;
+use Runel\Demonstration\Task;
+use Runel\Job\Jobs;
+use Runel\Marking\LineVerdict;
+use Runel\Marking\Marker;
+use Runel\Message\Refusal;
+use Runel\Practice\Maker;
+use Runel\Practice\Order;
+use Runel\Practice\Wishes;
+use Runel\Problem\Problem;
+use Runel\Style\HouseStyle;
+
+/** Right work, written as people write it, is never called wrong. */
+final class NaturalWorkTest extends TestCase
+{
+    private const ACCUSED = [
+        LineVerdict::Wrong,
+        LineVerdict::SideWrong,
+        LineVerdict::Unreadable,
+        LineVerdict::FollowsWrong,
+        LineVerdict::Undecided,
+    ];
+
+    /** @return iterable<string, array{string}> */
+    public static function skills(): iterable
+    {
+        foreach (Jobs::ladders()->all as $ladder) {
+            yield $ladder->skill() => [$ladder->skill()];
+        }
+    }
+
+    /** By every way there is, by somebody who skips, swaps, rounds, remarks and lays it out in a way of their own. */
+    #[DataProvider('skills')]
+    public function testRightWorkInAnyHandIsNotAccused(string $skill): void
+    {
+        $ladder = Jobs::ladders()->of($skill);
+        $pages = 0;
+        for ($seed = 1; $seed <= Chance::seeds(6); ++$seed) {
+            $order = Order::of($ladder, '', '4', (string) (31 * $seed), Wishes::of([]));
+            foreach (Maker::make(Jobs::catalogue(), new SeededChance(), HouseStyle::default(), $order) as $made) {
+                $task = new Task(Problem::read($made->problem), HouseStyle::default());
+                foreach (Jobs::all()->of($ladder->job())->methods() as $number => $method) {
+                    try {
+                        $demonstration = Jobs::catalogue()->demonstrate($task, $ladder->job(), $method->id());
+                    } catch (Refusal) {
+                        continue;
+                    }
+                    $page = (new Hand(new Chance(1000 * $seed + $number)))->page($demonstration);
+                    $marking = Marker::mark(Jobs::catalogue(), $task, $ladder->job(), $page);
+                    $where = "$made->problem by {$method->id()}: " . implode(' ¶ ', $page);
+                    foreach ($marking->lines as $line) {
+                        self::assertNotContains(
+                            $line->verdict,
+                            self::ACCUSED,
+                            "$where at $line->typed: {$line->say->key}",
+                        );
+                    }
+                    // Who lets a false value go without a word has not said so.
+                    self::assertTrue(
+                        $marking->finished || $this->rejects($demonstration),
+                        "$where wants {$marking->wants?->value}",
+                    );
+                    ++$pages;
+                    // What is let through must not be let through whatever it says.
+                    $last = (string) array_pop($page);
+                    if (preg_match('/[.(|][^=]*$/', $last) !== 1) {
+                        $spoiled = preg_replace_callback(
+                            '/\d(?=\D*$)/',
+                            static fn(array $digit): string => (string) ((int) $digit[0] + 1),
+                            $last,
+                        );
+                        $lines = [...$page, (string) $spoiled];
+                        $marking = Marker::mark(Jobs::catalogue(), $task, $ladder->job(), $lines);
+                        self::assertSame($spoiled === $last, $marking->finished, "$where, and then $spoiled");
+                    }
+                }
+            }
+        }
+        self::assertGreaterThan(20, $pages);
+    }
+
+    /** Pages as they stand: right ones finish, nobody accused; in wrong ones the line is found, and what is said. */
+    public function testPagesAsTheyStand(): void
+    {
+        $wrong = 0;
+        foreach (file(__DIR__ . '/../Golden/work.ndjson') ?: [] as $row) {
+            /** @var object{problem: string, job: string, lines: list<string>, wrong?: int, says?: string} $page */
+            $page = json_decode($row, flags: \JSON_THROW_ON_ERROR);
+            $task = new Task(Problem::read($page->problem), HouseStyle::default());
+            $marking = Marker::mark(Jobs::catalogue(), $task, $page->job, $page->lines);
+            foreach ($marking->lines as $place => $line) {
+                if (isset($page->wrong) && $place + 1 >= $page->wrong) {
+                    $isFound = \in_array($line->verdict, [LineVerdict::Wrong, LineVerdict::SideWrong], true);
+                    self::assertTrue($isFound, "$row at $line->typed");
+                    self::assertSame($page->says ?? '', $line->say->key, $row);
+                    ++$wrong;
+                    continue 2;
+                }
+                self::assertNotContains($line->verdict, self::ACCUSED, "$row at $line->typed: {$line->say->key}");
+            }
+            self::assertTrue($marking->finished, "$row wants {$marking->wants?->value}");
+        }
+        self::assertGreaterThan(20, $wrong);
+    }
+
+    private function rejects(Demonstration $demonstration): bool
+    {
+        foreach ($demonstration->steps() as $step) {
+            foreach ($step->lines as $line) {
+                if ($line->rejected !== null) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+}
