@@ -137,6 +137,8 @@ final readonly class Judged
                 $isWrong ? $place->marked($before, $node) : null,
                 \is_string($said['branch'] ?? null) ? $said['branch'] : null,
                 ($said['extraneous'] ?? null) === true,
+                kind: \is_string($said['kind'] ?? null) ? $said['kind'] : null,
+                rounded: \is_int($said['rounded'] ?? null) ? $said['rounded'] : null,
             );
             $before = $verdict->isChain() && $node !== null ? $node : $before;
         }
@@ -165,6 +167,8 @@ final readonly class Judged
             'at' => $line->at,
             'branch' => $line->branch,
             'extraneous' => $line->extraneous ?: null,
+            'kind' => $line->kind,
+            'rounded' => $line->rounded,
             'say' => self::message($line->say),
             'hint' => $line->hint === $line->say ? null : self::message($line->hint),
         ], static fn(mixed $value): bool => $value !== null);

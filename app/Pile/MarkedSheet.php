@@ -115,11 +115,9 @@ final readonly class MarkedSheet
 
     private function mark(MarkedLine $line): string
     {
-        $sign = $this->word("turn.mark.{$line->verdict->value}");
+        $sign = $this->word("turn.mark.{$line->sign()}");
 
-        return \in_array($line->verdict->value, ['follows', 'side'], true)
-            ? $sign
-            : "$sign " . $this->text->say($line->say);
+        return $line->tellsMore() ? "$sign " . $this->text->say($line->say) : $sign;
     }
 
     private function word(string $key): string

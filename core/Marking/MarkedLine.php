@@ -13,6 +13,9 @@ use Runel\Slip\Slip;
 /** A learner's line and what is said of it. */
 final readonly class MarkedLine
 {
+    /** Said of right lines, too. */
+    private const TOLD = ['marking.read-as', 'marking.adds', 'marking.adds-formula', 'marking.positive'];
+
     /**
      * @param string      $typed      as it was typed
      * @param Node|null   $node       what it says; null where it cannot be read, or says that there is no solution or
@@ -68,6 +71,19 @@ final readonly class MarkedLine
 
         return new self($typed, $node, $verdict, $holds, $say, $say, branch: $branch, extraneous: $isSound
             && $relation === Relation::Adds);
+    }
+
+    /** Which sign stands beside it: its verdict, or "note" where it says nothing that could be true or false. */
+    public function sign(): string
+    {
+        return $this->say->key === 'marking.beside' ? 'note' : $this->verdict->value;
+    }
+
+    /** Whether more is to be told than its verdict: what is wrong, or in which way it is right. */
+    public function tellsMore(): bool
+    {
+        return !\in_array($this->verdict, [LineVerdict::Follows, LineVerdict::Side], true)
+            || $this->rounded !== null || \in_array($this->say->key, self::TOLD, true);
     }
 
     private static function isFormula(?Node $node): bool

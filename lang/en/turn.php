@@ -44,7 +44,7 @@ return [
     'no-time' => 'No limit',
     'stage' => ['hidden' => 'Show the problem', 'open' => 'Show the answer', 'answer' => 'Lines for one learner'],
     'branch' => 'branch :branch',
-    'mark' => ['follows' => '✓', 'follows-wrong' => '✓', 'wrong' => '○', 'same' => '=', 'side' => '✓', 'side-wrong' => '○', 'undecided' => '?', 'unreadable' => '?'],
+    'mark' => ['follows' => '✓', 'follows-wrong' => '✓', 'wrong' => '○', 'same' => '=', 'side' => '✓', 'side-wrong' => '○', 'undecided' => '?', 'unreadable' => '?', 'note' => '·'],
     'sign' => [
         'follows' => 'follows',
         'follows-wrong' => 'follows from a line that is wrong',
@@ -54,6 +54,7 @@ return [
         'side-wrong' => 'side work, not true',
         'undecided' => 'not judged',
         'unreadable' => 'cannot be read',
+        'note' => 'a note beside the work',
     ],
     'keys-title' => 'Keys on this page',
     'keys' => [

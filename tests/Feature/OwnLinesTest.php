@@ -40,6 +40,26 @@ final class OwnLinesTest extends TestCase
         self::assertStringNotContainsString('<b>x</b>', $html);
     }
 
+    /** Branches on lines, values rounded, notes: what is told of right lines is told, and a note is no tick. */
+    public function testAPageAsItIsWritten(): void
+    {
+        $html = (string) $this->get('/your-turn?' . http_build_query([
+            'problem' => '2x^2 - 5x - 1 = 0',
+            'line' => ['a = 2, b = -5, c = -1', 'using the formula', 'x = (5 ± √33)/4', 'x ≈ 2.69', 'x = -0.18'],
+        ]))->assertOk()->getContent();
+        $seen = self::visible($html);
+        foreach (['Right, rounded to 2 places; exactly it is', 'Right but for the last place', 'Done'] as $said) {
+            self::assertStringContainsString($said, $seen);
+        }
+        self::assertSame(1, substr_count($html, 'a note beside the work'));
+        self::assertSame(3, substr_count($html, 'aria-label="follows"'));
+
+        $text = "Nils\n(x^3-2x^2+x-5)/(x-3)\n3 | 1 -2 1 -5\n3 3 12\n1 1 4 17\nx^2+x+4 r 7";
+        $pile = (string) $this->post('/marking', ['text' => $text])->assertOk()->getContent();
+        self::assertStringContainsString('Said beside the work, and it is not so.', self::visible($pile));
+        self::assertSame(2, substr_count($pile, 'aria-label="side work, true"'));
+    }
+
     public function testAStepOfABoardIsTakenOnFromThere(): void
     {
         $html = (string) $this->get('/your-turn?' . http_build_query([

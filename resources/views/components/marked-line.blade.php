@@ -1,9 +1,9 @@
 @props(['line', 'newest' => false, 'full' => false, 'before' => null])
 <li @class(['marked', 'is-' . $line->verdict->value, 'is-newest' => $newest]) @if ($newest) id="now" @endif>
-    <span class="marked-sign" role="img" aria-label="{{ __('turn.sign.' . $line->verdict->value) }}">{{ __('turn.mark.' . $line->verdict->value) }}</span>
+    <span class="marked-sign" role="img" aria-label="{{ __('turn.sign.' . $line->sign()) }}">{{ __('turn.mark.' . $line->sign()) }}</span>
     <div class="marked-what">
         <p class="line">@if ($line->verdict->value === 'unreadable' || $line->node === null)<span class="marked-typed">{{ $line->typed }}</span>@else{!! $page->maths($line->shown ?? $line->node) !!}@endif</p>
-        @if (in_array($line->say->key, ['marking.read-as', 'marking.adds', 'marking.adds-formula', 'marking.positive'], true) || !in_array($line->verdict->value, ['follows', 'side'], true) && !($line->verdict->value === 'follows-wrong' && $before?->verdict === $line->verdict))
+        @if ($line->tellsMore() && !($line->verdict->value === 'follows-wrong' && $before?->verdict === $line->verdict))
             <p class="marked-say">{!! $page->say($full ? $line->say : $line->hint) !!}</p>
         @endif
         @if ($line->branch !== null)
