@@ -68,6 +68,7 @@ final readonly class Beside
         return match (true) {
             $isEquation && preg_match(PageWords::MARGIN, $typed) === 1 => new self('margin', null),
             preg_match(PageWords::REMARK, $typed) === 1 => new self('word', null),
+            preg_match(PageWords::PAIRS, $typed) === 1 => new self('product', null),
             preg_match(PageWords::VERTEX, $typed, $match) === 1 => self::vertex($problem, $match[1], $match[2], $proof),
             preg_match(PageWords::FACTOR, $typed, $match) === 1 => self::factor(
                 $problem,
@@ -78,7 +79,7 @@ final readonly class Beside
             preg_match(self::UNEVEN, $typed, $match) === 1 => self::uneven($problem, $match, $proof),
             preg_match(PageWords::REJECTED, $typed, $match) === 1 => self::rejected(
                 $problem,
-                $match[1] !== '' ? $match[1] : $match[2] ?? '',
+                implode('', \array_slice($match, 1)),
                 $proof,
             ),
             preg_match(self::DISCRIMINANT, $typed, $match) === 1 => self::discriminant($problem, $match[1], $proof),
@@ -241,7 +242,7 @@ final readonly class Beside
         [$a, $b, $c] = self::coefficients($polynomial, $letter);
         $known = ['a' => $a, 'b' => $b, 'c' => $c, 'ac' => $a->times($c)];
         $said = [];
-        foreach (preg_split('/\s*(?:[,;]|\band\b|\s{2,})\s*/u', trim($typed)) ?: [] as $part) {
+        foreach (preg_split('/\s*(?:[,;]|\band\b|\s{2,}|\s(?=\p{L}\s*=))\s*/u', trim($typed)) ?: [] as $part) {
             if (preg_match(self::DEFINITION, $part, $match) !== 1 || isset(array_flip($problem->letters)[$match[1]])) {
                 return null;
             }

@@ -6,6 +6,7 @@ namespace Runel\Marking;
 
 use Runel\Expression\Alternatives;
 use Runel\Expression\Equation;
+use Runel\Expression\Letter;
 use Runel\Expression\Letters;
 use Runel\Expression\Node;
 use Runel\Expression\Numeral;
@@ -85,7 +86,32 @@ final readonly class Fork
                 : ($end instanceof Equation ? [$end] : [])));
         }
 
+        array_push($equations, ...$this->resting());
+
         return \count($equations) === 1 ? $equations[0] : new Alternatives($equations);
+    }
+
+    /**
+     * Of 3x = 4 or x = −2 what has nothing to be done to it, and no branch of its own; nothing where all of it has come
+     * to values.
+     *
+     * @return list<Equation>
+     */
+    private function resting(): array
+    {
+        $all = $this->line instanceof Alternatives ? $this->line->equations : [];
+        $values = array_filter(
+            $all,
+            static fn(Equation $one): bool => $one->left instanceof Letter && Letters::of($one->right) === [],
+        );
+
+        return \count($values) === \count($all) ? [] : array_values(array_filter(
+            $values,
+            fn(Equation $value): bool => array_filter(
+                $this->ends,
+                static fn(Node $end): bool => $end->equals($value),
+            ) === [],
+        ));
     }
 
     /** Whether the line itself shows that there are several: this or that, or a product that is 0. */

@@ -33,6 +33,11 @@ final class Handwriting
         if (preg_match(self::PRODUCT, $typed, $name) === 1 && !isset($letters[$name[1]])) {
             $typed = self::blanked($typed, self::PRODUCT);
         }
+        if (preg_match(PageWords::ROOTS, $typed, $named) === 1 && \count($letters) === 1) {
+            $values = mb_substr($typed, mb_strlen($named[0]));
+            $letter = str_contains($values, '=') ? '' : array_key_first($letters) . '=';
+            $typed = str_pad($letter, mb_strlen($named[0])) . $values;
+        }
         $typed = self::columns($typed);
         $typed = (string) preg_replace(self::APPROXIMATE, '=', $typed);
         // A capital at the beginning of a line, or one that the keyboard has made.

@@ -231,6 +231,7 @@ final class Marker
     private function read(string $typed, string $written): MarkedLine
     {
         $written = Handwriting::plain($written, Letters::of($this->task->problem->node));
+        $written = $this->goneOn($written);
         $beside = Beside::of($written, $this->task->problem, $this->proof);
         if ($beside !== null) {
             return $this->beside($typed, $beside);
@@ -276,6 +277,16 @@ final class Marker
                 at: $refusal->at ?? 1,
             );
         }
+    }
+
+    /** "= (−1 ± 7)/2" under x = …: the letter stands above. */
+    private function goneOn(string $written): string
+    {
+        $line = $this->trail->line;
+        $first = $line instanceof Alternatives ? $line->equations[0] : $line;
+        $letter = $first instanceof Equation && $first->left instanceof Letter ? $first->left->name : null;
+
+        return $letter === null ? $written : (string) preg_replace('/^(\s*)=/u', "$1$letter=", $written);
     }
 
     /** A line that is true and carries nothing on. */
@@ -473,6 +484,11 @@ final class Marker
     private function equation(string $typed, Node $node): MarkedLine
     {
         if ($node instanceof Expression) {
+            $line = $this->trail->line;
+            // Of … = 0 the other side may be factored on a line of its own.
+            if ($line instanceof Equation && $line->right->isZero() && $this->proof->same($node, $line->left)) {
+                return $this->judged($typed, new Equation($node, $line->right));
+            }
             $problem = $this->task->problem->node;
 
             // Of y = … the right side may stand alone.
@@ -535,10 +551,11 @@ final class Marker
     private function value(string $typed, array $parts): MarkedLine
     {
         for ($place = 2; $place < \count($parts); ++$place) {
-            if (Rounded::from($parts[$place], [$parts[$place - 1]]) !== null) {
+            $isSame = $this->proof->same($parts[$place - 1], $parts[$place]);
+            if (!$isSame && Rounded::from($parts[$place], [$parts[$place - 1]]) !== null) {
                 return $this->judged($typed, new Equation($parts[0], $parts[$place - 1]));
             }
-            if (!$this->proof->same($parts[$place - 1], $parts[$place])) {
+            if (!$isSame) {
                 return $this->side($typed, new Equation($parts[$place - 1], $parts[$place]));
             }
         }

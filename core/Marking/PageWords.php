@@ -44,6 +44,15 @@ final class PageWords
         \s*[.:!]?\s*$/xiu
         WORDS;
 
+    /** Pairs that are tried: 1x28, 2x14, 4x7; −30: −6, 5. */
+    public const PAIRS = <<<'WORDS'
+        /^\s* (?: [-−–+]?\d+ \s*:\s* [-−–+]?\d+ \s* (?:[,&x×*·]|and) \s* [-−–+]?\d+
+          | [-−–+]?\d+ \s*[x×*·]\s* [-−–+]?\d+ (?: \s*[,;]\s* [-−–+]?\d+ \s*[x×*·]\s* [-−–+]?\d+ )+ ) \s*$/xiu
+        WORDS;
+
+    /** Before the values. */
+    public const ROOTS = '/^\s*(?:so\s+)?(?:the\s+)?(?:roots?|solutions?|zeros?|answers?)\s*(?:are|is|:|=)\s*/iu';
+
     /** What is done to both sides, on a line of its own: −5, | ÷2, ×3 both sides, −4   −4. */
     public const MARGIN = <<<'WORDS'
         /^\s*[|│‖]?\s* [-+−–×÷*·\/:]\s* (?: \d[\d.,]*\s*[A-Za-z]? | [A-Za-z] | √ )
@@ -57,11 +66,12 @@ final class PageWords
         (?:is|at|=|:)?\s* (?:at\s*)? \( \s* ([^,;()]+) \s*[,;]\s* ([^()]+) \s* \) \s*[.!]?\s*$/xiu
         WORDS;
 
-    /** The value that is let go is the first or the second group. */
+    /** The value that is let go is the group that is not empty. */
     public const REJECTED = <<<'WORDS'
         /^\s* (?:so\s+)? (?:reject|rejecting|discard|ignore|not) \s+ (?:\p{L}\s*=\s*)? (\S+) \s*$
         | ^\s* (?:\p{L}\s*=\s*)? (\S+) \s+ (?:is\s+)?
-          (?: rejected | extraneous | not\s+ (?:a\s+)? (?:solution|valid) | does\s+not\s+work ) \s*$/xiu
+          (?: rejected | extraneous | not\s+ (?:a\s+)? (?:solution|valid) | does\s+not\s+work ) \s*$
+        | ^\s* (?:\p{L}\s*=\s*)? (\S+?) \s* [✗✘] \s*$/xiu
         WORDS;
 
     /** What is, or is not, a factor is the first group; “is”, or its denial, the second. */

@@ -179,6 +179,7 @@ final class WrongRules
             new CollectRule(Slip::SignsIgnored, 'both-minus'),
             new CollectRule(Slip::SignsIgnored),
             new CollectRule(Slip::UnlikeTermsCollected),
+            new CollectRule(Slip::UnlikeTermsCollected, 'unlike'),
             new CollectRule(Slip::TermMissed),
             new ProductRule(Slip::UnlikeTermsCollected),
         ];

@@ -11,7 +11,7 @@ return [
     'coefficients-added' => ['name' => 'numbers added instead of multiplied', 'watch' => 'The numbers are multiplied, not added.', 'diagnosis' => 'The numbers were added; they have to be multiplied.'],
     'larger-sign-lost' => ['name' => 'sign of the larger lost', 'watch' => 'With different signs the larger magnitude gives the sign.', 'diagnosis' => 'The size is right, but the sign of the larger magnitude was lost.'],
     'signs-ignored' => ['name' => 'signs ignored', 'watch' => 'Look at the signs before adding.', 'diagnosis' => 'The magnitudes were simply added; with different signs they work against each other.', 'diagnosis-both-minus' => 'Two minuses make a plus only when multiplying. Added, they make more minus.'],
-    'unlike-terms-collected' => ['name' => 'unlike terms collected', 'watch' => 'Adding like terms leaves the exponents alone.', 'diagnosis' => 'The exponents were added too; adding like terms leaves them alone.'],
+    'unlike-terms-collected' => ['name' => 'unlike terms collected', 'watch' => 'Adding like terms leaves the exponents alone.', 'diagnosis' => 'The exponents were added too; adding like terms leaves them alone.', 'diagnosis-unlike' => 'Unlike terms were added: a number and a letter, or different powers, stay two terms.'],
     'term-missed' => ['name' => 'term left out', 'watch' => 'Count the terms: every one has to be in the sum.', 'diagnosis' => 'Something was left out: every term has to be in it.'],
     'minus-not-carried' => ['name' => 'minus not carried through', 'watch' => 'A minus in front multiplies every term in the parentheses.', 'diagnosis' => 'The minus was not carried through the parentheses.'],
     'coefficient-not-squared' => [

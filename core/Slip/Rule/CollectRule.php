@@ -105,7 +105,7 @@ final readonly class CollectRule implements WrongRule
             },
             Slip::TermMissed => $alike ? self::missing($terms, $sum) : [],
             default => match (true) {
-                $sum->isZero() => [],
+                $sum->isZero() || $alike === ($this->case === 'unlike') => [],
                 $alike => self::terms($highest->times($highest), $sum),
                 default => self::terms($highest, $sum),
             },
