@@ -40,6 +40,11 @@ final readonly class Diagnosis
     /** What trying one outcome of a rule takes for each sign of the line, in steps. */
     private const OUTCOME = 4;
 
+    /** What can be done nearly everywhere, so that it comes to a line by accident. */
+    private const EVERYWHERE = [
+        Slip::SignNotTurned, Slip::SignsIgnored, Slip::LargerSignLost, Slip::TermMissed, Slip::UnlikeTermsCollected,
+    ];
+
     private function __construct(public ?Slip $slip, public Message $say, public Message $hint) {}
 
     /**
@@ -68,7 +73,7 @@ final readonly class Diagnosis
             return self::number($one, $after, [$before, ...$earlier]);
         }
         foreach ($worked->lines() as $line) {
-            $rule = self::rule($proof, $effort, $rules, $line, $after);
+            $rule = self::rule($proof, $effort, $rules, $line, $after, isSkipped: true);
             if ($rule !== null) {
                 return self::said($rule);
             }
@@ -110,6 +115,7 @@ final readonly class Diagnosis
         array $rules,
         Node $before,
         Node $after,
+        bool $isSkipped = false,
     ): ?WrongRule {
         // Long numbers take longer.
         $cost = self::OUTCOME * \strlen(Ascii::write($before));
@@ -120,6 +126,8 @@ final readonly class Diagnosis
         $isProduct = self::isProduct($after instanceof Equation ? $after->left : $after);
         // Values alone, or brackets, do not say that they come from the formula.
         $isWorkedOut = Inside::holds($after, Root::class) || Inside::holds($after, Quotient::class);
+        // Under a root that is new nothing has changed sides.
+        $isRooted = Inside::holds($after, Root::class) && !Inside::holds($before, Root::class);
         $isReadOff = $before instanceof Equation && $after instanceof Equation
             && (self::isProduct($before->left) || self::isProduct($before->right));
         foreach (WrongRules::outcomes($rules, $before) as [$rule, $wrong]) {
@@ -127,7 +135,7 @@ final readonly class Diagnosis
             $isOut = ($rule instanceof FactoringRule && !$isProduct)
                 || ($rule instanceof FormulaRule && !$isWorkedOut)
                 || ($rule->slip() === Slip::LetterDropped && self::isValue($after))
-                || ($rule->slip() === Slip::SignNotTurned && $keepsSide)
+                || ($rule->slip() === Slip::SignNotTurned && ($keepsSide || $isRooted))
                 || ($rule->slip() === Slip::MinusOneTwice && self::minuses($after) < 2);
             if ($isOut) {
                 continue;
@@ -137,7 +145,11 @@ final readonly class Diagnosis
                 ? $wrong->equations
                 : [$wrong];
             foreach ($branches as $branch) {
-                if ($fingerprint->mayBe($branch) && self::isSame($proof, $branch, $after)) {
+                // Through lines that were skipped, much else can come to the same.
+                $isVague = $isSkipped && \in_array($rule->slip(), self::EVERYWHERE, true)
+                    && $branch instanceof Equation && $after instanceof Equation
+                    && !$proof->same($branch->left, $after->left) && !$proof->same($branch->right, $after->right);
+                if (!$isVague && $fingerprint->mayBe($branch) && self::isSame($proof, $branch, $after)) {
                     return $rule;
                 }
             }
