@@ -221,12 +221,11 @@ final readonly class Beside
 
     private static function ownDiscriminant(Problem $problem): ?Rational
     {
-        $polynomial = $problem->polynomial;
-        $letter = $problem->letter();
-        if ($polynomial === null || $letter === null || $polynomial->degree() !== 2) {
+        $own = self::coefficients($problem);
+        if ($own === null) {
             return null;
         }
-        [$a, $b, $c] = self::coefficients($polynomial, $letter);
+        [$a, $b, $c] = $own;
 
         return $b->times($b)->minus(Rational::of(4)->times($a)->times($c));
     }
@@ -234,12 +233,11 @@ final readonly class Beside
     /** a = 2, b = −5, c = −3; D = 52. */
     private static function definitions(string $typed, Problem $problem, Proof $proof): ?self
     {
-        $polynomial = $problem->polynomial;
-        $letter = $problem->letter();
-        if ($polynomial === null || $letter === null || $polynomial->isZero() || $polynomial->degree() !== 2) {
+        $own = self::coefficients($problem);
+        if ($own === null) {
             return null;
         }
-        [$a, $b, $c] = self::coefficients($polynomial, $letter);
+        [$a, $b, $c] = $own;
         $known = ['a' => $a, 'b' => $b, 'c' => $c, 'ac' => $a->times($c)];
         $said = [];
         foreach (preg_split('/\s*(?:[,;]|\band\b|\s{2,}|\s(?=\p{L}\s*=))\s*/u', trim($typed)) ?: [] as $part) {
@@ -270,12 +268,11 @@ final readonly class Beside
 
     private static function pair(Problem $problem, string $first, string $second): ?self
     {
-        $polynomial = $problem->polynomial;
-        $letter = $problem->letter();
-        if ($polynomial === null || $letter === null || $polynomial->degree() !== 2) {
+        $own = self::coefficients($problem);
+        if ($own === null) {
             return null;
         }
-        [$a, $b, $c] = self::coefficients($polynomial, $letter);
+        [$a, $b, $c] = $own;
         [$one, $two] = [self::number($first), self::number($second)];
         if ($one === null || $two === null) {
             return null;
@@ -371,17 +368,21 @@ final readonly class Beside
         return $value === null ? null : [$value];
     }
 
-    /** @return array{Rational, Rational, Rational} */
-    private static function coefficients(Polynomial $polynomial, string $letter): array
+    /** @return array{Rational, Rational, Rational}|null a, b and c; null where it is no quadratic in one letter */
+    private static function coefficients(Problem $problem): ?array
     {
-        return [
+        $polynomial = $problem->polynomial;
+        $letter = $problem->letter();
+
+        return $polynomial === null || $letter === null || $polynomial->degree() !== 2 ? null : [
             $polynomial->coefficient($letter, 2),
             $polynomial->coefficient($letter, 1),
             $polynomial->coefficient($letter, 0),
         ];
     }
 
-    private static function number(string $typed): ?Rational
+    /** What is typed, where it is a number; null where it is none. */
+    public static function number(string $typed): ?Rational
     {
         $parsed = self::parsed($typed);
 

@@ -134,7 +134,7 @@ final readonly class Diagnosis
             $effort->spend($cost);
             $isOut = ($rule instanceof FactoringRule && !$isProduct)
                 || ($rule instanceof FormulaRule && !$isWorkedOut)
-                || ($rule->slip() === Slip::LetterDropped && self::isValue($after))
+                || ($rule->slip() === Slip::LetterDropped && ($isProduct || self::isValue($after)))
                 || ($rule->slip() === Slip::SignNotTurned && ($keepsSide || $isRooted))
                 || ($rule->slip() === Slip::MinusOneTwice && self::minuses($after) < 2);
             if ($isOut) {

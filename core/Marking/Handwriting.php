@@ -22,7 +22,7 @@ final class Handwriting
     /** @param array<string, true> $letters those of the problem, by name */
     public static function plain(string $typed, array $letters): string
     {
-        foreach ([self::NEXT, PageWords::DONE, PageWords::ONLY, PageWords::LABEL] as $aside) {
+        foreach ([self::NEXT, PageWords::BECAUSE, PageWords::DONE, PageWords::ONLY, PageWords::LABEL] as $aside) {
             $typed = self::blanked($typed, $aside);
         }
         $typed = self::blanked($typed, '/(?<=\d)(?:\.{2,3}|…)/u');
@@ -46,11 +46,6 @@ final class Handwriting
         }
 
         return $typed;
-    }
-
-    public static function isApproximate(string $typed): bool
-    {
-        return preg_match(self::APPROXIMATE, $typed) === 1;
     }
 
     /** Columns of equations as alternatives, each at its place. */

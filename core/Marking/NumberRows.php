@@ -6,10 +6,7 @@ namespace Runel\Marking;
 
 use Runel\Algebra\Candidates;
 use Runel\Algebra\SyntheticDivision;
-use Runel\Expression\Expression;
-use Runel\Message\Refusal;
 use Runel\Number\Rational;
-use Runel\Parsing\Parser;
 use Runel\Polynomial\Polynomial;
 use Runel\Problem\Problem;
 
@@ -61,7 +58,7 @@ final readonly class NumberRows
         $row = [];
         preg_match_all(self::NUMBER, self::bare($typed), $found);
         foreach ($found[0] as $number) {
-            $value = self::value($number);
+            $value = Beside::number(ltrim($number, '+ '));
             if ($value === null) {
                 return null;
             }
@@ -119,17 +116,6 @@ final readonly class NumberRows
             static fn(Rational $number, int $place): bool => !$number->equals($other[$place]),
             \ARRAY_FILTER_USE_BOTH,
         ) === [];
-    }
-
-    private static function value(string $number): ?Rational
-    {
-        try {
-            $node = Parser::parse(ltrim($number, '+ '))->node;
-
-            return $node instanceof Expression ? Polynomial::number($node) : null;
-        } catch (Refusal) {
-            return null;
-        }
     }
 
     private static function bare(string $typed): string

@@ -47,6 +47,7 @@ final class PageWords
     /** Pairs that are tried: 1x28, 2x14, 4x7; −30: −6, 5. */
     public const PAIRS = <<<'WORDS'
         /^\s* (?: [-−–+]?\d+ \s*:\s* [-−–+]?\d+ \s* (?:[,&x×*·]|and) \s* [-−–+]?\d+
+          | \d+ \s*[x×]\s* \d+
           | [-−–+]?\d+ \s*[x×*·]\s* [-−–+]?\d+ (?: \s*[,;]\s* [-−–+]?\d+ \s*[x×*·]\s* [-−–+]?\d+ )+ ) \s*$/xiu
         WORDS;
 
@@ -99,6 +100,9 @@ final class PageWords
           | repeated | as\s+required | q\.?e\.?d\.? | done | ✓ )
         \s*[.!]?\s*$/xiu
         WORDS;
+
+    /** A reason behind a line. */
+    public const BECAUSE = '/(?<=[\w)²³⁴])\s*[,;]?\s+(?:because|since|as)\s.*$/iu';
 
     /** Before a line. */
     public const LABEL = <<<'WORDS'
