@@ -709,12 +709,16 @@ final class Marker
             default => $true->holds(),
         };
         $this->trail = $before->goOn($node, $isTrue);
+        if ($verdict === LineVerdict::Wrong && $before->isTrue === false && $this->isOfSolutions($node)) {
+            return MarkedLine::plain($typed, $node, LineVerdict::Follows, true);
+        }
         if ($verdict !== LineVerdict::Wrong) {
             return MarkedLine::plain($typed, $node, $verdict, $isTrue === true, null, $relation);
         }
 
         $isEarly = $this->rounded !== null
-            && $this->following->relation($this->rounded, $node)->holds() === true;
+            && ($this->following->relation($this->rounded, $node)->holds() === true
+                || $this->following->isPart($node, $this->rounded) === true);
 
         return $this->slipped(
             $typed,
@@ -723,6 +727,26 @@ final class Marker
             $relation,
             diagnosis: $isEarly ? Diagnosis::roundedEarly() : null,
         );
+    }
+
+    /** Whether all that is said of the letter solves the problem: it is right, whatever slip stands above it. */
+    private function isOfSolutions(Node $node): bool
+    {
+        $problem = $this->task->problem->node;
+        $letter = $this->task->problem->letter();
+        $values = $letter === null ? [] : SolutionForm::values($node, $letter);
+        if (!$problem instanceof Equation || $letter === null || $values === []
+            || \count($values) !== \count(SolutionForm::equations($node))) {
+            return false;
+        }
+        foreach ($values as $value) {
+            if (Letters::of($value) !== [] || (!$this->proof->holds(new Solves($problem, $letter, $value))
+                && Rounded::from($value, $this->worked->solutions() ?? []) === null)) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /** What a line would have to come from: behind a branch that has come to its value, the line that forked. */

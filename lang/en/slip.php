@@ -168,8 +168,8 @@ return [
         'name' => 'number in front forgotten',
         'watch' => 'What goes into the gap is worth as much more as the number in front says.',
         'diagnosis' => 'The number in front of the gap was forgotten: what goes into the gap counts that many times.',
-        'diagnosis-divisor' => 'The number in front of the letter in the divisor was forgotten: the quotient still has to'
-            . ' be divided by it.',
+        'diagnosis-divisor' => 'The number in front of the letter in the divisor was forgotten: the quotient still'
+            . ' has to be divided by it.',
     ],
     'divided-some-terms' => [
         'name' => 'only some terms divided',

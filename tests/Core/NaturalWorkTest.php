@@ -112,6 +112,19 @@ final class NaturalWorkTest extends TestCase
         self::assertGreaterThan(20, $wrong);
     }
 
+    /** A slip on one branch accuses no right one behind it, and the whole is not finished. */
+    public function testARightBranchBehindAWrongOne(): void
+    {
+        foreach ([['x^2-4x-21=0', ['(x-7)(x+3)=0', 'x=8', 'x=-3']], ['2x^2-5x-1=0', ['x=2.6', 'x=-0.19']]] as $page) {
+            $task = new Task(Problem::read($page[0]), HouseStyle::default());
+            $marking = Marker::mark(Jobs::catalogue(), $task, 'solve', $page[1]);
+            [$wrong, $right] = \array_slice($marking->lines, -2);
+            self::assertSame(LineVerdict::Wrong, $wrong->verdict, $wrong->typed);
+            self::assertSame(LineVerdict::Follows, $right->verdict, $right->typed);
+            self::assertFalse($marking->finished);
+        }
+    }
+
     private function rejects(Demonstration $demonstration): bool
     {
         foreach ($demonstration->steps() as $step) {
