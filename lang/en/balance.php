@@ -6,10 +6,14 @@ return [
     'refusal' => 'This is no linear equation: when all is gathered, a higher power is left, or more than plain terms.',
     'refusal-solved' => 'It says the solution already.',
     'advice' => 'The same is done to both sides, one move.|The same is done to both sides, :count moves.',
-    'read' => ['title' => 'Read the equation', 'why' => 'Both sides weigh the same. Which number has to stand for :letter?'],
+    'read' => [
+        'title' => 'Read the equation',
+        'why' => 'Both sides weigh the same. Which number has to stand for :letter?',
+    ],
     'see' => [
         'title' => 'Can you see it?',
-        'why' => 'A guess is allowed: put in for :letter, it shows at once whether it is right. The method finds it without luck.',
+        'why' => 'A guess is allowed: put in for :letter, it shows at once whether it is right. The method finds it '
+            . 'without luck.',
         'ask' => 'Do you see which number :letter is? A guess is put in.',
     ],
     'clear' => [

@@ -7,7 +7,8 @@ return [
         'title-turned' => 'Multiply once more, the factors exchanged',
         'why-turned' => 'The other way round than the work was done: the product has to be the same.',
         'title' => 'Multiply back, term by term',
-        'why' => 'Every term of the last factor times all before it, then added: the other way round than the work was done.',
+        'why' => 'Every term of the last factor times all before it, then added: the other way round than the work '
+            . 'was done.',
     ],
     'coefficient-sum' => [
         'title' => 'Coefficient sum: put 1 for every letter',
@@ -21,13 +22,24 @@ return [
     ],
     'no-pair' => [
         'title' => ':value lies between two squares',
-        'why' => 'A pair works only if the discriminant is a perfect square. :value lies between two neighbouring squares, so no pair can.',
+        'why' => 'A pair works only if the discriminant is a perfect square. :value lies between two neighbouring '
+            . 'squares, so no pair can.',
         'title-negative' => 'The discriminant is below 0',
-        'why-negative' => 'Four times first times last is more than the middle squared, so no two numbers have that product and that sum.',
+        'why-negative' => 'Four times first times last is more than the middle squared, so no two numbers have that '
+            . 'product and that sum.',
     ],
-    'factors' => ['title' => 'Multiply back, written out', 'why' => 'The factors multiplied in full have to give the problem again.'],
-    'edges' => ['title' => 'Edges times edges give the cells', 'why' => 'Every cell of the grid is the product of its two edges.'],
-    'solution' => ['title' => 'Put :letter = :value into the original', 'why' => 'Both sides worked out separately: both have to agree.'],
+    'factors' => [
+        'title' => 'Multiply back, written out',
+        'why' => 'The factors multiplied in full have to give the problem again.',
+    ],
+    'edges' => [
+        'title' => 'Edges times edges give the cells',
+        'why' => 'Every cell of the grid is the product of its two edges.',
+    ],
+    'solution' => [
+        'title' => 'Put :letter = :value into the original',
+        'why' => 'Both sides worked out separately: both have to agree.',
+    ],
     'substitution' => [
         'title' => 'Numbers for the letters: :values',
         'why' => 'Both sides are worked out separately and have to agree.',

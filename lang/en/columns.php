@@ -11,12 +11,14 @@ return [
     'set-up' => [
         'title' => 'Write the coefficients under one another',
         'why' => 'The place tells the power, so the letters can wait.',
-        'why-gaps' => 'The place tells the power, so the letters can wait. The missing powers keep their places with a 0.',
+        'why-gaps' => 'The place tells the power, so the letters can wait. The missing powers keep their places with '
+            . 'a 0.',
     ],
     'row' => [
         'title' => 'The row of :multiplier',
         'why-first' => 'The last lower coefficient multiplies the whole upper row.',
-        'why' => 'The next lower coefficient stands one power higher, so its row moves left by one more place: :places in all.',
+        'why' => 'The next lower coefficient stands one power higher, so its row moves left by one more place: '
+            . ':places in all.',
         'why-zero' => 'Times 0, so the whole row is 0.',
         'ask' => 'What is :multiplier times :first, the left end of the row?',
     ],

@@ -6,7 +6,8 @@ return [
     'title' => 'Tutor',
     'wanted' => 'Lessons and learners are kept behind the tutor’s passphrase.',
     'first-title' => 'Set your passphrase',
-    'first-lead' => 'Lessons, learners and their work are seen by you alone. Choose a passphrase once; it is kept on this machine only as a hash, and nobody can read it back to you.',
+    'first-lead' => 'Lessons, learners and their work are seen by you alone. Choose a passphrase once; it is kept on '
+        . 'this machine only as a hash, and nobody can read it back to you.',
     'first-hint' => 'At least :least signs; a few words you can remember are better than one hard one.',
     'forgotten' => 'Forgotten? On the machine Runel runs on: php artisan runel:passphrase',
     'elsewhere' => 'There is no passphrase yet. It can only be set on the machine Runel runs on.',
@@ -30,7 +31,9 @@ return [
     'keep' => 'Ask me about learners without work for (months)',
     'save' => 'Save',
     'export-title' => 'Everything as one file',
-    'export-hint' => 'Lessons, learners, their work, sets and shelf as JSON lines and tables in a zip. It comes back with php artisan runel:import. Runel keeps no copy of it: where you put it, it is yours to guard and to delete.',
+    'export-hint' => 'Lessons, learners, their work, sets and shelf as JSON lines and tables in a zip. It comes back '
+        . 'with php artisan runel:import. Runel keeps no copy of it: where you put it, it is yours to guard and to '
+        . 'delete.',
     'export' => 'Export everything',
     'unfit' => 'That cannot be the passphrase: it takes at least 10 signs, at most 72 bytes, and the same both times.',
     'is-set' => 'There is a passphrase already.',

@@ -3,11 +3,13 @@
 declare(strict_types=1);
 
 return [
-    'refusal-not-quadratic' => 'This is no quadratic trinomial in one letter, nor one in two letters with every term of degree 2.',
+    'refusal-not-quadratic' => 'This is no quadratic trinomial in one letter, nor one in two letters with every term '
+        . 'of degree 2.',
     'refusal-common' => 'Taking out the common factor finishes it: there is nothing to hunt. See the special forms.',
     'refusal-single-term' => 'This is a single term, so it is a product already.',
     'refusal-nothing' => 'There is no common factor to take out, and what stands here is no quadratic.',
-    'refusal-rest' => 'With the common factor taken out, :rest is left. That is no quadratic, so it cannot be factored further here.',
+    'refusal-rest' => 'With the common factor taken out, :rest is left. That is no quadratic, so it cannot be '
+        . 'factored further here.',
     'refusal-leading' => 'This way is for a leading coefficient of 1; here it is :a.',
     'read' => [
         'title' => 'Read the problem',
@@ -18,8 +20,10 @@ return [
     'standard' => [
         'title' => 'Write it in standard form',
         'title-expand' => 'Multiply out and collect',
-        'why-expand' => 'What stands in products cannot be compared; multiplied out and collected, first, middle and last coefficient can be read off.',
-        'why' => 'Powers fall from left to right, like terms are together: now first, middle and last coefficient can be read off.',
+        'why-expand' => 'What stands in products cannot be compared; multiplied out and collected, first, middle and '
+            . 'last coefficient can be read off.',
+        'why' => 'Powers fall from left to right, like terms are together: now first, middle and last coefficient can '
+            . 'be read off.',
         'ask' => 'What is it in standard form?',
     ],
     'swap' => [
@@ -54,12 +58,18 @@ return [
     'signs' => [
         'title-sum' => 'The signs: hunt for a sum',
         'title-difference' => 'The signs: hunt for a difference',
-        'both-plus' => 'The last term :last is positive, so both numbers have the same sign; the middle :middle is positive, so both are plus.',
-        'both-zero' => 'The last term :last is positive, so both numbers would have the same sign; without a middle term they would have to add to 0, and that cannot be.',
-        'both-minus' => 'The last term :last is positive, so both numbers have the same sign; the middle :middle is negative, so both are minus.',
-        'larger-plus' => 'The last term :last is negative, so the signs are opposite; the larger carries the sign of the middle: plus.',
-        'larger-minus' => 'The last term :last is negative, so the signs are opposite; the larger carries the sign of the middle: minus.',
-        'opposite' => 'The last term :last is negative, so the signs are opposite; there is no middle term, so both have the same magnitude.',
+        'both-plus' => 'The last term :last is positive, so both numbers have the same sign; the middle :middle is '
+            . 'positive, so both are plus.',
+        'both-zero' => 'The last term :last is positive, so both numbers would have the same sign; without a middle '
+            . 'term they would have to add to 0, and that cannot be.',
+        'both-minus' => 'The last term :last is positive, so both numbers have the same sign; the middle :middle is '
+            . 'negative, so both are minus.',
+        'larger-plus' => 'The last term :last is negative, so the signs are opposite; the larger carries the sign of '
+            . 'the middle: plus.',
+        'larger-minus' => 'The last term :last is negative, so the signs are opposite; the larger carries the sign of '
+            . 'the middle: minus.',
+        'opposite' => 'The last term :last is negative, so the signs are opposite; there is no middle term, so both '
+            . 'have the same magnitude.',
     ],
     'verdict' => [
         'title' => 'Say beforehand: it will factor',
@@ -83,7 +93,8 @@ return [
         'why-trial' => 'The factors that fitted: :first and :second.',
         'why-repaired' => 'The numbers fitted with exchanged signs, so the signs are swapped: :first and :second.',
         'why-edges' => 'The edges of the grid are the factors: :first and :second.',
-        'why-denominators' => 'A denominator that is left moves in front of the letter; that uses up the number in front.',
+        'why-denominators' => 'A denominator that is left moves in front of the letter; that uses up the number in '
+            . 'front.',
     ],
     'split' => [
         'title' => 'Split the middle term',
@@ -108,14 +119,18 @@ return [
         'ask' => 'What is it, factored?',
     ],
     'grid' => [
-        'corners' => ['title' => 'First and last term in opposite corners', 'why' => 'The product of the two corners is the product that was hunted.'],
+        'corners' => [
+            'title' => 'First and last term in opposite corners',
+            'why' => 'The product of the two corners is the product that was hunted.',
+        ],
         'middle' => ['title' => 'The two middle terms in the other corners', 'why' => 'Either way round works.'],
         'row-1' => 'First row: :factor',
         'row-2' => 'Second row: :factor',
         'column-1' => 'First column: :factor',
         'column-2' => 'Second column: :factor',
         'why' => 'The greatest common factor of :left and :right is :factor. There is always at least a 1.',
-        'why-minus' => 'The first entry, or the one beside the corner, is negative, so the factor of :left and :right is negative: :factor.',
+        'why-minus' => 'The first entry, or the one beside the corner, is negative, so the factor of :left and :right '
+            . 'is negative: :factor.',
         'ask' => 'What is the common factor of :left and :right?',
     ],
     'complete' => [

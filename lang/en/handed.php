@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 return [
     'title' => 'Hand out',
-    'lead' => 'Each learner gets an address of their own. It shows these problems and nothing else, it expires, and what is written there comes into their record.',
+    'lead' => 'Each learner gets an address of their own. It shows these problems and nothing else, it expires, and '
+        . 'what is written there comes into their record.',
     'problems' => 'Problems, one a line',
     'problems-hint' => 'Left empty, each gets what is due for them today, freshly made.',
     'whom' => 'For whom',
@@ -20,7 +21,8 @@ return [
     'made' => 'Addresses to hand out',
     'made-hint' => 'Copy each to its learner. Whoever has an address can work under it until it expires.',
     'open-here' => 'Open it here',
-    'only-here' => 'As Runel is started now, these addresses are reached from this machine only. For others, start it with HOST.',
+    'only-here' => 'As Runel is started now, these addresses are reached from this machine only. For others, start it '
+        . 'with HOST.',
     'until' => 'until :moment',
     'taken-back' => 'The address opens nothing any more.',
     'take-back' => 'Take it back',
@@ -29,7 +31,8 @@ return [
     'done' => 'done',
     'to-do' => 'to do',
     'begun' => 'begun',
-    'elsewhere' => 'Something was written here in another window or on another device. It stands above; what you typed is in the field.',
+    'elsewhere' => 'Something was written here in another window or on another device. It stands above; what you '
+        . 'typed is in the field.',
     'full' => 'This page holds :most lines, and they are full. Your work is kept as it stands.',
     'back' => 'All problems',
     'problem' => 'Problem :number',

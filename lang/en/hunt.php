@@ -5,10 +5,18 @@ declare(strict_types=1);
 return [
     'target' => [
         'title' => 'Wanted: product :product, sum :sum',
-        'why-same' => 'The product is positive: both numbers have the sign of the sum. There is only one pair.|The product is positive: both numbers have the sign of the sum. There are :count pairs; as the smaller number grows, the sums move one way only.',
-        'why-opposite-zero' => 'The product is negative: opposite signs, and for the sum 0 both need the same magnitude. There is only one pair.|The product is negative: opposite signs, and for the sum 0 both need the same magnitude. There are :count pairs, from far apart to close together.',
-        'why-same-zero' => 'The product is positive, so both numbers have the same sign; no such pair adds to 0. There is only one pair.|The product is positive, so both numbers have the same sign; no such pair adds to 0. There are :count pairs.',
-        'why-opposite' => 'The product is negative: opposite signs, and the larger carries the sign of the sum. There is only one pair.|The product is negative: opposite signs, and the larger carries the sign of the sum. There are :count pairs, from far apart to close together.',
+        'why-same' => 'The product is positive: both numbers have the sign of the sum. There is only one pair.|The '
+            . 'product is positive: both numbers have the sign of the sum. There are :count pairs; as the smaller '
+            . 'number grows, the sums move one way only.',
+        'why-opposite-zero' => 'The product is negative: opposite signs, and for the sum 0 both need the same '
+            . 'magnitude. There is only one pair.|The product is negative: opposite signs, and for the sum 0 both '
+            . 'need the same magnitude. There are :count pairs, from far apart to close together.',
+        'why-same-zero' => 'The product is positive, so both numbers have the same sign; no such pair adds to 0. '
+            . 'There is only one pair.|The product is positive, so both numbers have the same sign; no such pair adds '
+            . 'to 0. There are :count pairs.',
+        'why-opposite' => 'The product is negative: opposite signs, and the larger carries the sign of the sum. There '
+            . 'is only one pair.|The product is negative: opposite signs, and the larger carries the sign of the sum. '
+            . 'There are :count pairs, from far apart to close together.',
     ],
     'pair' => [
         'title' => ':left and :right',

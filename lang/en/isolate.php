@@ -5,24 +5,31 @@ declare(strict_types=1);
 return [
     'refusal' => 'This is no equation with one or two square roots and otherwise plain terms.',
     'refusal-squarings' => 'Squaring twice still leaves a root here: such an equation is beyond what Runel does.',
-    'refusal-product' => 'When both sides are squared, a root times a letter is left: such an equation is beyond what Runel does.',
+    'refusal-product' => 'When both sides are squared, a root times a letter is left: such an equation is beyond what '
+        . 'Runel does.',
     'refusal-degree' => 'Squaring leads to a degree above 2 here: such an equation is beyond what Runel does.',
     'refusal-all' => 'Both sides are the same wherever the roots have a value: there is nothing to solve.',
-    'advice' => 'Isolate a root and square both sides, once; every candidate has to be tested.|Isolate a root and square both sides, :count times; every candidate has to be tested.',
+    'advice' => 'Isolate a root and square both sides, once; every candidate has to be tested.|Isolate a root and '
+        . 'square both sides, :count times; every candidate has to be tested.',
     'option' => ':root first: one line|:root first: :count lines',
     'read' => [
         'title' => 'Read the equation',
-        'why' => 'The unknown stands under a root. Squaring undoes a root that stands alone.|The unknown stands under :count roots. Squaring undoes a root that stands alone, so one comes first.',
+        'why' => 'The unknown stands under a root. Squaring undoes a root that stands alone.|The unknown stands under '
+            . ':count roots. Squaring undoes a root that stands alone, so one comes first.',
     ],
     'isolate' => [
         'title' => 'Isolate :root',
         'why' => 'Only a root alone on its side vanishes when it is squared.',
         'why-again' => 'One root is left: it has to stand alone before the next squaring.',
     ],
-    'common' => ['title' => 'Divide by :number', 'why' => ':number goes into every term on both sides: smaller numbers are easier to square.'],
+    'common' => [
+        'title' => 'Divide by :number',
+        'why' => ':number goes into every term on both sides: smaller numbers are easier to square.',
+    ],
     'square' => [
         'title' => 'Square both sides',
-        'why' => 'Equal numbers have equal squares. The reverse is not true: what solves the squares need not solve the equation.',
+        'why' => 'Equal numbers have equal squares. The reverse is not true: what solves the squares need not solve '
+            . 'the equation.',
         'why-again' => 'The last root goes.',
     ],
     'out' => [
@@ -36,7 +43,8 @@ return [
     'test' => [
         'title' => 'Put :place into the original',
         'why' => 'Both sides, worked out apart, come to the same.',
-        'why-negative' => 'A negative number would stand under a root, and that root has no value: squaring has brought this one in.',
+        'why-negative' => 'A negative number would stand under a root, and that root has no value: squaring has '
+            . 'brought this one in.',
         'why-fails' => 'The two sides come to different numbers: squaring has brought this one in.',
         'rejected' => 'no solution',
     ],

@@ -31,6 +31,7 @@ return [
     'form-zero' => 'This is right, but everything has to be on one side, with 0 on the other.',
     'form-divided' => 'The value is right, but more can be divided out: over the divisor only the remainder is left.',
     'form-factored' => 'The value is right. Here the form is the point: write it completely factored.',
-    'form-integers' => 'The value is right, but no fractions are wanted inside the factors: take the denominators into the number in front.',
+    'form-integers' => 'The value is right, but no fractions are wanted inside the factors: take the denominators '
+        . 'into the number in front.',
     'form-content' => 'The value is right, but :factor still hides a common factor: :content.',
 ];

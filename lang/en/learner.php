@@ -43,7 +43,9 @@ return [
     ],
     'overdue' => '{0} due today|{1} due since yesterday|[2,*] due for :count days',
     'rule' => 'The rule',
-    'rule-text' => 'What went well comes back after 1, 3, 7, 16, then 35 days. Work with help counts half. A slip takes it one place down, and it comes back tomorrow. What is tried several times on one day counts once, as the worst of it went. At most :daily a day, the longest overdue first; the rest waits.',
+    'rule-text' => 'What went well comes back after 1, 3, 7, 16, then 35 days. Work with help counts half. A slip '
+        . 'takes it one place down, and it comes back tomorrow. What is tried several times on one day counts once, '
+        . 'as the worst of it went. At most :daily a day, the longest overdue first; the rest waits.',
     'later' => 'Later',
     'on-day' => 'on :day',
     'waits' => 'waits for room',
@@ -68,7 +70,8 @@ return [
         'wobbles' => '◪',
         'new' => '□',
     ],
-    'standing-rule' => 'What came back and went well stands; what took help or a slip the last time wobbles; what was met once at most is new.',
+    'standing-rule' => 'What came back and went well stands; what took help or a slip the last time wobbles; what was '
+        . 'met once at most is new.',
     'no-ladders' => 'No problem of any ladder has been tried yet.',
     'slips' => 'Slips over time',
     'week' => 'Week of',
@@ -88,7 +91,9 @@ return [
         'typed' => 'typed',
     ],
     'remove-attempt' => 'Take it out',
-    'damaged' => '{1}One learner cannot be shown: their row in the database is damaged. An export takes it out as it is.|[2,*]:count learners cannot be shown: their rows in the database are damaged. An export takes them out as they are.',
+    'damaged' => '{1}One learner cannot be shown: their row in the database is damaged. An export takes it out as it '
+        . 'is.|[2,*]:count learners cannot be shown: their rows in the database are damaged. An export takes them out '
+        . 'as they are.',
     'damaged-work' => '{1}one piece of work cannot be read|[2,*]:count pieces of work cannot be read',
     'no-ruling' => 'That is no word Runel knows for a piece of work. Nothing was changed.',
     'past' => '{1}One line that no longer stands|[2,*]:count lines that no longer stand',
@@ -104,7 +109,8 @@ return [
     'note' => 'A note of your own',
     'daily' => 'Comes back a day, at most',
     'restyle' => 'Their school writes as the house style is set now',
-    'style-own' => 'Their house style differs from Runel’s in one habit|Their house style differs from Runel’s in :count habits',
+    'style-own' => 'Their house style differs from Runel’s in one habit|Their house style differs from Runel’s in '
+        . ':count habits',
     'style-usual' => 'Their house style is Runel’s own.',
     'save' => 'Save',
     'is-changed' => 'It is saved.',
@@ -116,7 +122,8 @@ return [
     'links' => 'One address handed out|:count addresses handed out',
     'words' => 'one day you moved or dropped|:count days you moved or dropped',
     'memberships' => 'the place in one group|the place in :count groups',
-    'farewell-stays' => 'Runel makes no copies by itself. Files you exported are yours: delete them where you put them.',
+    'farewell-stays' => 'Runel makes no copies by itself. Files you exported are yours: delete them where you put '
+        . 'them.',
     'mentions' => 'These notes of lessons name them and stay; take them out where they stand:',
     'forget' => 'Delete for good',
     'no-forget' => 'Keep',

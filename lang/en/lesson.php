@@ -60,7 +60,8 @@ return [
     'item-refused' => 'Item :item: :reason',
     'all-dates' => 'All dates as iCalendar',
     'style-usual' => 'Written in Runel’s own house style.',
-    'style-own' => 'Written in a house style that differs from Runel’s in one habit.|Written in a house style that differs from Runel’s in :count habits.',
+    'style-own' => 'Written in a house style that differs from Runel’s in one habit.|Written in a house style that '
+        . 'differs from Runel’s in :count habits.',
     'kept-title' => 'Kept lessons',
     'none-kept' => 'No lesson is kept yet. Propose one, or begin with an empty one.',
     'keep' => 'Keep and change it',
@@ -73,7 +74,8 @@ return [
     'bring' => 'Bring it in',
     'items' => 'One item|:count items',
     'played' => 'held once|held :count times',
-    'pace-own' => 'Your own pace: :percent % of the usual time, from one item held.|Your own pace: :percent % of the usual time, from :count items held.',
+    'pace-own' => 'Your own pace: :percent % of the usual time, from one item held.|Your own pace: :percent % of the '
+        . 'usual time, from :count items held.',
     'pace-usual' => 'The usual pace; yours shows once three items have been held.',
     'about' => 'This lesson',
     'name' => 'Name',

@@ -5,7 +5,8 @@ declare(strict_types=1);
 return [
     'not-so' => 'Said beside the work, and it is not so.',
     'last-place' => 'Right but for the last place, which is one off; exactly it is :exactly.',
-    'rounded' => 'Right, rounded to one place; exactly it is :exactly.|Right, rounded to :count places; exactly it is :exactly.',
+    'rounded' => 'Right, rounded to one place; exactly it is :exactly.|Right, rounded to :count places; exactly it is '
+        . ':exactly.',
     'beside' => 'A note beside the work.',
     'standing' => ':letter stands for :for from here on.',
     'follows' => 'This follows.',

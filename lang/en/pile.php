@@ -4,14 +4,17 @@ declare(strict_types=1);
 
 return [
     'title' => 'Marking',
-    'lead' => 'Paste a page or a whole pile, or choose a file. Every line is judged by whether it follows from the learner’s own line before.',
+    'lead' => 'Paste a page or a whole pile, or choose a file. Every line is judged by whether it follows from the '
+        . 'learner’s own line before.',
     'text' => 'The work',
-    'text-hint' => 'A name, the problem, the lines under it, an empty line, the next. Markdown headings and a table with the columns learner, problem, lines are read too.',
+    'text-hint' => 'A name, the problem, the lines under it, an empty line, the next. Markdown headings and a table '
+        . 'with the columns learner, problem, lines are read too.',
     'common' => 'One problem for all of them (where the pages do not name their own)',
     'file' => 'Or a file: text, Markdown or CSV',
     'mark-it' => 'Mark it',
     'sample' => 'Try it with a made-up pile',
-    'privacy' => 'Nothing is stored: names and work are gone when this page is closed. Download the marked sheet if you want to keep it.',
+    'privacy' => 'Nothing is stored: names and work are gone when this page is closed. Download the marked sheet if '
+        . 'you want to keep it.',
     'slips' => 'Which slips, how often, whose',
     'slip' => 'Slip',
     'times' => 'How often',
@@ -29,14 +32,16 @@ return [
     'take' => 'Marked sheet',
     'print' => 'Print',
     'again' => 'The work as it was handed in',
-    'left' => '{1}Pieces :first to :last are marked; one more piece is left.|[2,*]Pieces :first to :last are marked; :count more are left.',
+    'left' => '{1}Pieces :first to :last are marked; one more piece is left.|[2,*]Pieces :first to :last are marked; '
+        . ':count more are left.',
     'go-on' => 'Go on with the next',
     'from-first' => 'Back to the first pieces',
     'draft' => 'Your marks, remarks and words stay in this browser, for this pile, until you clear them.',
     'draft-clear' => 'Clear them',
     'count-anew' => 'Count anew with my words',
     'empty' => 'There is nothing to mark yet: paste a problem and the lines under it.',
-    'binary' => 'This is no text. Runel reads plain text, Markdown and CSV; a document or a picture has to be typed off or exported first.',
+    'binary' => 'This is no text. Runel reads plain text, Markdown and CSV; a document or a picture has to be typed '
+        . 'off or exported first.',
     'too-large' => 'This is too large: up to :limit KB are read at once. Mark it in parts.',
     'upload-failed' => 'The file did not arrive. Choose it once more, or paste its text.',
     'all-right' => 'Every line follows.',

@@ -5,8 +5,10 @@ declare(strict_types=1);
 return [
     'read' => [
         'title' => 'Read the problem',
-        'why' => 'There are :count factors to multiply. Degrees add when powers multiply: :degrees = :degree, so the highest power in the answer is :first.',
-        'why-letters' => 'There are :count factors to multiply. With several letters, exponents of the same letter add.',
+        'why' => 'There are :count factors to multiply. Degrees add when powers multiply: :degrees = :degree, so the '
+            . 'highest power in the answer is :first.',
+        'why-letters' => 'There are :count factors to multiply. With several letters, exponents of the same letter '
+            . 'add.',
         'ask' => 'Which degree will the answer have?',
     ],
     'tidy' => [
@@ -19,9 +21,12 @@ return [
     ],
     'order' => [
         'title' => 'Begin with :left times :right',
-        'why-shortest' => 'The order is free, but it changes the work: this one takes :count single products, another up to :most.',
-        'why-longer' => 'The order is free, but it changes the work: this one takes :count single products, the shortest :least.',
-        'why-minuses' => 'Every order takes :count single products. The factors with minus signs come first, while the terms are few.',
+        'why-shortest' => 'The order is free, but it changes the work: this one takes :count single products, another '
+            . 'up to :most.',
+        'why-longer' => 'The order is free, but it changes the work: this one takes :count single products, the '
+            . 'shortest :least.',
+        'why-minuses' => 'Every order takes :count single products. The factors with minus signs come first, while '
+            . 'the terms are few.',
         'why-any' => 'Every order takes :count single products, so they are taken as they stand.',
     ],
     'agree' => [
@@ -30,8 +35,10 @@ return [
     ],
     'sum' => [
         'refusal' => 'Several products are added here: multiply them out term by term.',
-        'advice' => 'One product multiplied out, then like terms collected.|:count products multiplied out, one after another, then like terms collected.',
-        'read' => 'A product stands in a sum: it is multiplied out first, then like terms meet.|:count products stand in a sum: each is multiplied out first, then like terms meet.',
+        'advice' => 'One product multiplied out, then like terms collected.|:count products multiplied out, one after '
+            . 'another, then like terms collected.',
+        'read' => 'A product stands in a sum: it is multiplied out first, then like terms meet.|:count products stand '
+            . 'in a sum: each is multiplied out first, then like terms meet.',
         'title' => 'Multiply out :product',
         'why' => 'Every term of one factor times every term of the other.',
         'why-minus' => 'First the product by itself; the minus in front turns every sign of it afterwards.',
@@ -42,10 +49,16 @@ return [
     'order-option' => ':left with :right first (:count products in all)',
     'gaps' => [
         'title' => 'Write every missing power with a 0',
-        'why' => 'A place kept by a 0 keeps like powers together. Leaving one out is the most common cause of a wrong answer.',
+        'why' => 'A place kept by a 0 keeps like powers together. Leaving one out is the most common cause of a wrong '
+            . 'answer.',
     ],
     'cell-why' => ':sign :number :letters',
-    'number' => ['one' => 'Number: 1, which is not written.', 'product' => 'Number: :left times :right is :product.', 'kept' => 'Number: :product stays.', 'fraction' => 'Number: top times top, bottom times bottom, then reduce: :product.'],
+    'number' => [
+        'one' => 'Number: 1, which is not written.',
+        'product' => 'Number: :left times :right is :product.',
+        'kept' => 'Number: :product stays.',
+        'fraction' => 'Number: top times top, bottom times bottom, then reduce: :product.',
+    ],
     'sign' => [
         'both-plus' => 'Sign: plus times plus is plus.',
         'both-minus' => 'Sign: minus times minus is plus.',
@@ -80,6 +93,7 @@ return [
     ],
     'compare' => [
         'title' => 'Read the letters off',
-        'why' => 'Two polynomials are the same only if each power has the same coefficient. Compared with :form, each letter has its value.',
+        'why' => 'Two polynomials are the same only if each power has the same coefficient. Compared with :form, each '
+            . 'letter has its value.',
     ],
 ];

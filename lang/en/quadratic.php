@@ -20,12 +20,15 @@ return [
         'why-no-middle' => 'The letter stands in its square only: once that is alone, both sides can be rooted.',
         'why-standing' => 'A square stands there already: once it is alone, both sides can be rooted.',
         'title-coefficients' => 'Read the coefficients with their signs',
-        'why-coefficients' => 'The number before the square is a = :a, the one before the letter b = :b, the last one c = :c.',
+        'why-coefficients' => 'The number before the square is a = :a, the one before the letter b = :b, the last one '
+            . 'c = :c.',
     ],
     'gather' => [
         'title' => 'Letters on the left, numbers on the right',
-        'why' => 'The same is taken from both sides: the terms with the letter stay on the left, the number on the right.',
-        'why-across' => 'What crosses over turns its sign: the terms with the letter go to the left, the number to the right.',
+        'why' => 'The same is taken from both sides: the terms with the letter stay on the left, the number on the '
+            . 'right.',
+        'why-across' => 'What crosses over turns its sign: the terms with the letter go to the left, the number to '
+            . 'the right.',
     ],
     'leading' => [
         'title-divide' => 'Divide both sides by :a',
@@ -41,12 +44,14 @@ return [
         'title' => 'Leave a gap on both sides',
         'title-same' => 'Leave a gap, filled and taken away again',
         'why' => 'Something is missing to a perfect square. Whatever goes into the one gap goes into the other.',
-        'why-outside' => 'Whatever goes into the gap counts :a times, since :a stands in front; so it does on the right.',
+        'why-outside' => 'Whatever goes into the gap counts :a times, since :a stands in front; so it does on the '
+            . 'right.',
         'why-same' => 'Whatever is put in is taken away again on the same side, so nothing changes.',
     ],
     'half' => [
         'title' => 'Half of the middle, squared',
-        'why' => 'A square has twice the product of both as its middle, so the second is half of :middle; its square is what is missing.',
+        'why' => 'A square has twice the product of both as its middle, so the second is half of :middle; its square '
+            . 'is what is missing.',
         'ask' => 'What is half of :middle, squared?',
     ],
     'fill' => [
@@ -61,8 +66,10 @@ return [
     ],
     'square' => [
         'title' => 'Write the perfect square',
-        'why' => 'It was built to be one: the root of the first term, :letter, the sign of the middle, plus, and the half, :half.',
-        'why-minus' => 'It was built to be one: the root of the first term, :letter, the sign of the middle, minus, and the half, :half.',
+        'why' => 'It was built to be one: the root of the first term, :letter, the sign of the middle, plus, and the '
+            . 'half, :half.',
+        'why-minus' => 'It was built to be one: the root of the first term, :letter, the sign of the middle, minus, '
+            . 'and the half, :half.',
         'ask' => 'What is :trinomial as a square?',
     ],
     'tidy' => [
@@ -143,16 +150,34 @@ return [
         'refusal' => 'Vertex form is for a quadratic function or expression in one letter.',
         'check' => 'There the square is 0, so the value has to be :value.',
         'read' => 'The letter stands in two terms. In vertex form it stands once, and the vertex can be read off.',
-        'out' => ['title' => 'Take :a out of the two terms with the letter', 'why' => 'There is no other side, so :a may not be divided away; it stays in front.'],
+        'out' => [
+            'title' => 'Take :a out of the two terms with the letter',
+            'why' => 'There is no other side, so :a may not be divided away; it stays in front.',
+        ],
         'half' => ['title' => 'Half of the middle, squared'],
-        'add' => ['title' => 'Add it and take it away again', 'why' => 'Inside, :square is added and taken away at once: nothing changes.'],
-        'square' => ['title' => 'Write the perfect square', 'why' => 'Three of the terms are a perfect square by construction.'],
-        'release' => ['title' => 'Multiply what is left by :a', 'why' => 'What was taken away stood inside, so it counts :a times outside.'],
-        'collect' => ['title' => 'Collect the numbers', 'why' => 'One number is left: this is vertex form.', 'why-done' => 'This is vertex form.'],
+        'add' => [
+            'title' => 'Add it and take it away again',
+            'why' => 'Inside, :square is added and taken away at once: nothing changes.',
+        ],
+        'square' => [
+            'title' => 'Write the perfect square',
+            'why' => 'Three of the terms are a perfect square by construction.',
+        ],
+        'release' => [
+            'title' => 'Multiply what is left by :a',
+            'why' => 'What was taken away stood inside, so it counts :a times outside.',
+        ],
+        'collect' => [
+            'title' => 'Collect the numbers',
+            'why' => 'One number is left: this is vertex form.',
+            'why-done' => 'This is vertex form.',
+        ],
         'read-off' => [
             'title' => 'Read the vertex off',
-            'why-least' => 'A square is never below 0, so the least value is :value, at :letter = :place: the vertex is (:place, :value), the axis :letter = :place.',
-            'why-greatest' => 'The square is subtracted, so the greatest value is :value, at :letter = :place: the vertex is (:place, :value), the axis :letter = :place.',
+            'why-least' => 'A square is never below 0, so the least value is :value, at :letter = :place: the vertex '
+                . 'is (:place, :value), the axis :letter = :place.',
+            'why-greatest' => 'The square is subtracted, so the greatest value is :value, at :letter = :place: the '
+                . 'vertex is (:place, :value), the axis :letter = :place.',
         ],
     ],
 ];

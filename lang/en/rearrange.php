@@ -7,29 +7,57 @@ return [
     'refusal-subject' => 'Say which letter is wanted: write “for :letter” after the formula.',
     'refusal-absent' => 'The letter :letter does not stand in this formula.',
     'refusal-form' => 'Where :letter stands here, it cannot be got alone by undoing one operation after the other.',
-    'refusal-power' => ':letter stands in a power that cannot be undone on its own here: such a formula is beyond what Runel does.',
+    'refusal-power' => ':letter stands in a power that cannot be undone on its own here: such a formula is beyond '
+        . 'what Runel does.',
     'refusal-gone' => ':letter vanishes when everything is gathered: the formula says nothing about it.',
     'refusal-alone' => ':letter stands alone already.',
     'advice' => 'What was done last is undone first, one move.|What was done last is undone first, :count moves.',
     'read' => [
         'title' => 'Make :letter the subject',
-        'why' => 'The moves are those for equations; the other letters are treated as numbers. :letter is to stand alone.',
+        'why' => 'The moves are those for equations; the other letters are treated as numbers. :letter is to stand '
+            . 'alone.',
     ],
     'swap' => ['title' => 'Exchange the sides', 'why' => 'Equal is equal either way; the wanted letter is read first.'],
     'swap-back' => ['title' => 'Exchange the sides', 'why' => 'The wanted letter has come to stand on the right.'],
     'tidy' => ['title' => 'Tidy up', 'why' => 'Like terms go together first, and what is divided by itself is 1.'],
-    'subtract' => ['title' => 'Subtract :term on both sides', 'why' => 'It does not hold the wanted letter, so it goes to the other side.'],
+    'subtract' => [
+        'title' => 'Subtract :term on both sides',
+        'why' => 'It does not hold the wanted letter, so it goes to the other side.',
+    ],
     'add' => ['title' => 'Add :term on both sides', 'why' => 'Subtracting :term is undone by adding it.'],
     'across' => ['title' => 'Bring :term to the other side', 'why' => 'What crosses over turns its sign.'],
-    'gather' => ['title' => 'Subtract :term on both sides', 'why' => 'Everything with the wanted letter comes to one side, everything else to the other.'],
-    'gather-across' => ['title' => 'Gather the wanted letter on one side', 'why' => 'What crosses over turns its sign: everything else goes to the other side.'],
-    'turn' => ['title' => 'Both sides times −1', 'why' => 'The opposite of it is known, so the sign is turned on both sides.'],
+    'gather' => [
+        'title' => 'Subtract :term on both sides',
+        'why' => 'Everything with the wanted letter comes to one side, everything else to the other.',
+    ],
+    'gather-across' => [
+        'title' => 'Gather the wanted letter on one side',
+        'why' => 'What crosses over turns its sign: everything else goes to the other side.',
+    ],
+    'turn' => [
+        'title' => 'Both sides times −1',
+        'why' => 'The opposite of it is known, so the sign is turned on both sides.',
+    ],
     'multiply' => ['title' => 'Both sides times :by', 'why' => 'The fraction goes; times :by undoes it.'],
-    'multiply-letters' => ['title' => 'Both sides times :by', 'why' => 'Dividing by :by is undone by multiplying. The formula has :by below, so it is not 0.'],
+    'multiply-letters' => [
+        'title' => 'Both sides times :by',
+        'why' => 'Dividing by :by is undone by multiplying. The formula has :by below, so it is not 0.',
+    ],
     'divide' => ['title' => 'Divide both sides by :by', 'why' => 'Multiplying by :by is undone by dividing.'],
-    'divide-letters' => ['title' => 'Divide both sides by :by', 'why' => 'Multiplying by :by is undone by dividing; for that :by must not be 0.'],
-    'square' => ['title' => 'Square both sides', 'why' => 'Squaring undoes the root. It can be turned round only where :side is not negative, as a root never is.'],
-    'root' => ['title' => 'Root both sides: plus or minus', 'why' => 'Two numbers have the same square. Which one is meant, what :letter stands for decides: a length is never negative.'],
+    'divide-letters' => [
+        'title' => 'Divide both sides by :by',
+        'why' => 'Multiplying by :by is undone by dividing; for that :by must not be 0.',
+    ],
+    'square' => [
+        'title' => 'Square both sides',
+        'why' => 'Squaring undoes the root. It can be turned round only where :side is not negative, as a root never '
+            . 'is.',
+    ],
+    'root' => [
+        'title' => 'Root both sides: plus or minus',
+        'why' => 'Two numbers have the same square. Which one is meant, what :letter stands for decides: a length is '
+            . 'never negative.',
+    ],
     'both' => ['title' => 'Both together', 'why' => 'One for each root.'],
     'expand' => ['title' => 'Multiply out', 'why' => 'The wanted letter has to be set free from its parentheses.'],
     'take-out' => ['title' => 'Take :letter out', 'why' => ':letter is a factor of every term on its side.'],

@@ -6,14 +6,16 @@ return [
     'refusal' => 'The search for rational roots is for polynomials of degree 3 to :most in one letter.',
     'refusal-degree' => 'The degree is :degree; the search for rational roots goes up to degree :most.',
     'refusal-many' => 'There are too many candidates for rational roots to try them all.',
-    'refusal-none' => 'None of the candidates is a root: there is no rational root, and without one this way ends here.',
+    'refusal-none' => 'None of the candidates is a root: there is no rational root, and without one this way ends '
+        . 'here.',
     'refusal-rest' => 'Rational roots lead as far as :rest, and for that no way is known here.',
     'advice' => 'Candidates for roots: one to try.|Candidates for roots: :count to try.',
     'advice-square' => 'Only even powers: a quadratic in the square of the letter.',
     'candidates' => [
         'title' => 'List the candidates',
         'title-again' => 'Go on with what is left',
-        'why' => 'A rational root is a fraction in lowest terms: its numerator goes into :last, its denominator into :first.',
+        'why' => 'A rational root is a fraction in lowest terms: its numerator goes into :last, its denominator into '
+            . ':first.',
         'why-monic' => 'The first coefficient is 1, so a rational root is a whole number that goes into :last.',
         'why-again' => 'The next root is one of :polynomial. What has failed once cannot work now and is left out.',
     ],
@@ -26,8 +28,10 @@ return [
     'try' => [
         'title' => 'Try :value',
         'why' => 'The remainder is :remainder, not 0: no root.',
-        'why-highest' => 'The remainder is :remainder, not 0. Dividing gives nothing but positive numbers, so nothing larger can be a root either.',
-        'why-lowest' => 'The remainder is :remainder, not 0. Dividing gives plus and minus in turn, so nothing smaller can be a root either.',
+        'why-highest' => 'The remainder is :remainder, not 0. Dividing gives nothing but positive numbers, so nothing '
+            . 'larger can be a root either.',
+        'why-lowest' => 'The remainder is :remainder, not 0. Dividing gives plus and minus in turn, so nothing '
+            . 'smaller can be a root either.',
         'ask' => 'What is left over for :value?',
     ],
     'others' => [
@@ -41,13 +45,16 @@ return [
     'none' => [
         'title' => 'No candidate is a root',
         'title-left' => 'Every candidate has failed already',
-        'why' => ':polynomial has no rational root, so no linear factor goes into it. Whether factors of higher degree do is another question, not looked into here.',
-        'why-cubic' => ':polynomial has no rational root. A cubic that factors has a linear factor, so this one is prime.',
+        'why' => ':polynomial has no rational root, so no linear factor goes into it. Whether factors of higher '
+            . 'degree do is another question, not looked into here.',
+        'why-cubic' => ':polynomial has no rational root. A cubic that factors has a linear factor, so this one is '
+            . 'prime.',
     ],
     'hit' => [
         'title' => ':value is a root',
         'why' => 'Synthetic division by it leaves nothing over.',
-        'why-scaled' => 'Synthetic division by it leaves nothing over. The denominator :scale goes from the quotient into the factor.',
+        'why-scaled' => 'Synthetic division by it leaves nothing over. The denominator :scale goes from the quotient '
+            . 'into the factor.',
     ],
     'carry' => [
         'title' => 'Write the factor :factor',
@@ -84,7 +91,8 @@ return [
     ],
     'quadratic' => ['none' => 'No real number has a negative square: this factor gives no solution.'],
     'all' => [
-        'why' => 'Degree :degree: there can be :degree solutions at most, and one is found.|Degree :degree: there can be :degree solutions at most, and :count are found.',
+        'why' => 'Degree :degree: there can be :degree solutions at most, and one is found.|Degree :degree: there can '
+            . 'be :degree solutions at most, and :count are found.',
         'title-factors' => 'No factor can be 0',
         'why-none' => 'A quadratic with a negative discriminant is never 0, so the product is not 0 either.',
     ],

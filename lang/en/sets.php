@@ -25,7 +25,8 @@ return [
     'any' => 'any',
     'for' => 'for :letter',
     'lead' => 'Problems made to order',
-    'lead-hint' => 'Choose a ladder and its rungs: each adds exactly one difficulty to the one below. The numbers behave, only the new thing is hard, and no problem comes twice.',
+    'lead-hint' => 'Choose a ladder and its rungs: each adds exactly one difficulty to the one below. The numbers '
+        . 'behave, only the new thing is hard, and no problem comes twice.',
     'problems' => 'One problem|:count problems',
     'versions' => 'Two versions of the same ladder',
     'version' => ['a' => 'Version A', 'b' => 'Version B'],

@@ -17,7 +17,8 @@ return [
         'title-double' => 'A power is 0: its base is 0',
         'why' => 'Each factor is set equal to 0.',
         'why-front' => 'Each factor with the letter is set equal to 0; the number in front is never 0.',
-        'why-repeated' => 'Each factor with the letter is set equal to 0; one that stands several times needs it only once.',
+        'why-repeated' => 'Each factor with the letter is set equal to 0; one that stands several times needs it only '
+            . 'once.',
         'why-double' => 'The same factor stands several times, so there is only one equation to solve.',
     ],
     'linear' => [

@@ -6,7 +6,8 @@ return [
     'refusal' => 'This is neither a perfect square nor a difference of two squares.',
     'square' => [
         'title' => 'A perfect square? First and last term are squares',
-        'why' => 'In letters it is the square of a binomial, read backwards: here :p is :first and :q is :last. The middle will tell.',
+        'why' => 'In letters it is the square of a binomial, read backwards: here :p is :first and :q is :last. The '
+            . 'middle will tell.',
         'write' => 'It is a perfect square: the same factor twice.',
     ],
     'difference' => [
@@ -17,7 +18,8 @@ return [
     'middle' => [
         'title' => 'Check the middle',
         'why' => 'Twice the product of both is the middle term, so it is a perfect square.',
-        'why-minus' => 'Twice the product of both is the middle term without its sign, so it is a perfect square; the minus goes with the second.',
+        'why-minus' => 'Twice the product of both is the middle term without its sign, so it is a perfect square; the '
+            . 'minus goes with the second.',
         'ask' => 'What is twice :first times :last?',
     ],
 ];

@@ -3,17 +3,23 @@
 declare(strict_types=1);
 
 return [
-    'advice-square' => 'A binomial squared: square, double product, square. Quickest of all, if the double product is not forgotten.',
-    'advice-difference' => 'Sum times difference of the same two terms: the middle cancels, two squares are left. Quickest of all.',
-    'refusal' => 'This is neither a binomial squared nor a sum times the difference of the same two terms, nor several of these in turn.',
+    'advice-square' => 'A binomial squared: square, double product, square. Quickest of all, if the double product is '
+        . 'not forgotten.',
+    'advice-difference' => 'Sum times difference of the same two terms: the middle cancels, two squares are left. '
+        . 'Quickest of all.',
+    'refusal' => 'This is neither a binomial squared nor a sum times the difference of the same two terms, nor '
+        . 'several of these in turn.',
     'advice-both' => 'One special product leads to the next: each is recognised, hardly anything is worked out.',
     'recognise' => [
         'title-square' => 'Recognise the square of a binomial',
         'title-square-minus' => 'Recognise the square of a binomial',
         'title-difference' => 'Recognise a sum times a difference',
-        'why-square' => 'A binomial squared: the square of the first, twice the product of both, the square of the second. Here :p is :first and :q is :second.',
-        'why-square-minus' => 'A difference squared: the double product is subtracted, both squares are added. Here :p is :first and :q is :second.',
-        'why-difference' => 'The same two terms, once added and once subtracted: only the two squares are left. Here :p is :first and :q is :second.',
+        'why-square' => 'A binomial squared: the square of the first, twice the product of both, the square of the '
+            . 'second. Here :p is :first and :q is :second.',
+        'why-square-minus' => 'A difference squared: the double product is subtracted, both squares are added. Here '
+            . ':p is :first and :q is :second.',
+        'why-difference' => 'The same two terms, once added and once subtracted: only the two squares are left. Here '
+            . ':p is :first and :q is :second.',
     ],
     'put' => [
         'title' => 'Put the two terms in',

@@ -15,7 +15,8 @@ return [
     'heard-passed' => 'Passed over:',
     'sheet-problems' => 'One problem|:count problems',
     'sheet-unread' => 'one is not read|:count are not read',
-    'sheet-more' => 'Only the first :most lines are read here; one line is left over.|Only the first :most lines are read here; :count lines are left over.',
+    'sheet-more' => 'Only the first :most lines are read here; one line is left over.|Only the first :most lines are '
+        . 'read here; :count lines are left over.',
     'sheet-set' => 'Make a set of them',
     'title' => 'Runel',
     'tagline' => 'Algebra, shown step by step and proved line by line',
@@ -26,7 +27,8 @@ return [
     'understood' => 'Runel reads',
     'pick' => 'Ways to demonstrate it',
     'not-fitting' => 'Other ways, and why not here',
-    'wait' => 'What you type is read here while you type it: what it is, which ways there are to demonstrate it, and what each will cost. Or begin with one of these.',
+    'wait' => 'What you type is read here while you type it: what it is, which ways there are to demonstrate it, and '
+        . 'what each will cost. Or begin with one of these.',
     'steps' => ':count step|:count steps',
     'products' => ':count product|:count products',
     'trials' => ':count trial|:count trials',
@@ -43,8 +45,10 @@ return [
         'quadratics' => 'Quadratics, every road',
         'divide' => 'Dividing, and what a remainder tells',
     ],
-    'shelf-unavailable' => 'The shelf cannot be read just now; everything else works. The database may be missing, locked or damaged.',
-    'shelf-not-written' => 'The shelf could not be changed: its database cannot be written just now. What you typed is still here.',
+    'shelf-unavailable' => 'The shelf cannot be read just now; everything else works. The database may be missing, '
+        . 'locked or damaged.',
+    'shelf-not-written' => 'The shelf could not be changed: its database cannot be written just now. What you typed '
+        . 'is still here.',
     'keep' => 'Keep on the shelf',
     'let-try' => 'Your turn: a learner’s own lines',
     'remove' => 'Remove from the shelf: :problem',
@@ -74,7 +78,15 @@ return [
     'help-title' => 'Keys on the board',
     'help-keys' => [
         'next' => 'one thing more', 'back' => 'one thing back', 'first' => 'to the start', 'all' => 'show everything',
-        'ask' => 'ask first: hide the next step and pose its question', 'turn' => 'your turn: the learner takes it from here', 'ways' => 'two ways side by side', 'another' => 'another way for this problem', 'go-on' => 'after a division without remainder: factor the quotient', 'present' => 'presenting: large, nothing around', 'copy' => 'copy the newest line', 'help' => 'this list', 'close' => 'close, leave presenting',
+        'ask' => 'ask first: hide the next step and pose its question',
+        'turn' => 'your turn: the learner takes it from here',
+        'ways' => 'two ways side by side',
+        'another' => 'another way for this problem',
+        'go-on' => 'after a division without remainder: factor the quotient',
+        'present' => 'presenting: large, nothing around',
+        'copy' => 'copy the newest line',
+        'help' => 'this list',
+        'close' => 'close, leave presenting',
     ],
     'close' => 'Close',
     'told' => 'This one is told: there is nothing to answer here.',
@@ -105,7 +117,13 @@ return [
     'copy' => 'Copy this line',
     'copy-text' => 'Plain text',
     'copied' => 'Copied',
-    'fades' => ['0' => 'Everything', '1' => 'End left blank', '2' => 'Half left blank', '3' => 'Only the start', '4' => 'The problem alone'],
+    'fades' => [
+        '0' => 'Everything',
+        '1' => 'End left blank',
+        '2' => 'Half left blank',
+        '3' => 'Only the start',
+        '4' => 'The problem alone',
+    ],
     'blank' => 'Left blank',
     'fade' => 'How much is written',
     'to-board' => 'Back to the board',
@@ -117,11 +135,14 @@ return [
     'error' => [
         '400' => 'Runel does not answer under this name. Open it by the address it printed when it started.',
         '405' => 'This address cannot be used that way.',
-        '403' => 'This address has expired, is not whole, or is not meant for this machine. Whoever gave it to you can make a new one.',
+        '403' => 'This address has expired, is not whole, or is not meant for this machine. Whoever gave it to you '
+            . 'can make a new one.',
         '404' => 'There is nothing at this address.',
         '415' => 'JSON is wanted here: send it with Content-Type: application/json.',
-        '429' => 'Runel is busy with work like this, or has done much of it for this machine already. Wait a moment and send it again; what you typed stands here.',
-        '419' => 'This page was open for too long. Go back, reload it and try again; if you were signed in, sign in first.',
+        '429' => 'Runel is busy with work like this, or has done much of it for this machine already. Wait a moment '
+            . 'and send it again; what you typed stands here.',
+        '419' => 'This page was open for too long. Go back, reload it and try again; if you were signed in, sign in '
+            . 'first.',
         '500' => 'Something went wrong inside Runel; it has been noted in the log.',
         '503' => 'Runel is being looked after and will be back soon.',
     ],

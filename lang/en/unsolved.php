@@ -7,6 +7,7 @@ return [
     'root-of-root' => 'A root stands under a root here: such equations are beyond what Runel does.',
     'other-root' => 'Another root than the square root stands here: such equations are beyond what Runel does.',
     'below' => 'The letter stands below a fraction line here: such equations are beyond what Runel does.',
-    'roots' => 'One or two square roots can be undone, with numbers before them and plain terms beside them: this is more.',
+    'roots' => 'One or two square roots can be undone, with numbers before them and plain terms beside them: this is '
+        . 'more.',
     'surds' => 'Roots of numbers stand in the coefficients: such equations are beyond what Runel does.',
 ];

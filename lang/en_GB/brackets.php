@@ -4,5 +4,8 @@ declare(strict_types=1);
 
 return [
     'target' => ['title' => 'Try whole brackets'],
-    'trial' => ['shares' => 'At sight: the terms of one bracket share a divisor, the trinomial\'s do not. Indeed :total, not :target.'],
+    'trial' => [
+        'shares' => 'At sight: the terms of one bracket share a divisor, the trinomial\'s do not. Indeed :total, not '
+            . ':target.',
+    ],
 ];

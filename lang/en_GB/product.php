@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 return [
     'read' => [
-        'why' => 'There are :count brackets to multiply. Degrees add when powers multiply: :degrees = :degree, so the highest power in the answer is :first.',
+        'why' => 'There are :count brackets to multiply. Degrees add when powers multiply: :degrees = :degree, so the '
+            . 'highest power in the answer is :first.',
     ],
     'tidy' => [
         'title' => 'Put every bracket in standard form',
@@ -13,7 +14,8 @@ return [
         'why-power' => 'A power is the same bracket several times: now it can be multiplied out.',
     ],
     'order' => [
-        'why-minuses' => 'Every order takes :count single products. The brackets with minus signs come first, while the terms are few.',
+        'why-minuses' => 'Every order takes :count single products. The brackets with minus signs come first, while '
+            . 'the terms are few.',
     ],
     'standard' => [
         'title-next' => 'Write the product; the next bracket comes back',

@@ -153,6 +153,8 @@ final class ArchitectureTest extends TestCase
             'routes',
             'tests',
             'resources/css',
+            'resources/views',
+            'lang',
         ] as $folder) {
             $files = new \RecursiveIteratorIterator(
                 new \RecursiveDirectoryIterator(self::root() . "/$folder", \FilesystemIterator::SKIP_DOTS),

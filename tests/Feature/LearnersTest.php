@@ -81,7 +81,7 @@ final class LearnersTest extends TestCase
         [$learner] = $this->due();
         $record = LearnerRecord::of($learner, Carbon::now());
         $html = (string) $this->get("/learners/$learner->id")->getContent();
-        preg_match('/id="practice-set" href="([^"]*)"/', $html, $match);
+        preg_match('/id="practice-set"\s+href="([^"]*)"/', $html, $match);
         $set = self::visible((string) $this->get(html_entity_decode($match[1] ?? ''))->assertOk()->getContent());
         foreach ($record->due() as $back) {
             self::assertStringContainsString((string) __("practice.skill.{$back->skill}"), $set);
@@ -107,7 +107,7 @@ final class LearnersTest extends TestCase
         self::assertTrue($page->headers->hasCacheControlDirective('no-store'), 'who comes after sees nothing of it');
         $opened = (string) $page->getContent();
         self::assertSame(0, $learner->attempts()->count(), 'looking writes nothing');
-        preg_match('/name="opened" value="(\d+)"/', $opened, $match);
+        preg_match('/name="opened"\s+value="(\d+)"/', $opened, $match);
         $this->travel(90)->seconds();
         $sent = fn(string $do, string $line, int $seen): TestResponse => $this->post($task, [
             'do' => $do, 'next' => $line, 'seen' => (string) $seen, 'opened' => $match[1] ?? '',
@@ -144,9 +144,9 @@ final class LearnersTest extends TestCase
             . "# Other\nProblem: x+1=2\nx=1";
         $ask = (string) $this->post('/learners/pile', ['text' => $pile])->assertOk()->getContent();
         self::assertSame(0, $learner->attempts()->count());
-        self::assertStringContainsString("value=\"$learner->id\"  selected", (string) preg_replace(
-            '/ +selected/',
-            '  selected',
+        self::assertStringContainsString("value=\"$learner->id\" selected", (string) preg_replace(
+            '/\s+selected/',
+            ' selected',
             $ask,
         ));
         $whose = [$learner->id, 'new', ''];
@@ -162,7 +162,7 @@ final class LearnersTest extends TestCase
     {
         $group = LearnerGroup::query()->firstOrFail();
         $html = (string) $this->get("/groups/$group->id")->assertOk()->getContent();
-        preg_match('/id="teach" href="([^"]*)"/', $html, $match);
+        preg_match('/id="teach"\s+href="([^"]*)"/', $html, $match);
         parse_str((string) parse_url(html_entity_decode($match[1] ?? ''), \PHP_URL_QUERY), $query);
         $skill = (string) $query['skill'];
         $rung = Jobs::ladders()->of($skill)->rungs()[(int) $query['rung'] - 1];

@@ -28,7 +28,7 @@ final class LessonsTest extends TestCase
         $html = (string) $page->getContent();
         $items = substr_count($html, 'class="lesson-item"');
         self::assertGreaterThan(5, $items);
-        preg_match('/id="play" href="([^"]*)"/', $html, $match);
+        preg_match('/id="play"\s+href="([^"]*)"/', $html, $match);
         $next = html_entity_decode($match[1] ?? '');
         $rooms = [];
         for ($item = 1; $item <= $items; ++$item) {

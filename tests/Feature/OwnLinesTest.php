@@ -170,7 +170,7 @@ final class OwnLinesTest extends TestCase
 
     private static function field(string $html): string
     {
-        preg_match('/id="draft" name="next" value="([^"]*)"/', $html, $match);
+        preg_match('/id="draft"\s+name="next"\s+value="([^"]*)"/', $html, $match);
 
         return html_entity_decode($match[1] ?? '');
     }

@@ -15,14 +15,17 @@
             <form action="{{ route('bench', [], false) }}" method="get" class="ask" id="ask">
                 <label for="problem" class="ask-label">{{ __('ui.problem') }}</label>
                 <div class="ask-row">
-                    <textarea id="problem" name="problem" @class(['textarea', 'ask-input', 'is-sheet' => $reading->worksheet !== null]) rows="1" autocomplete="off"
+                    <textarea id="problem" name="problem"
+                        @class(['textarea', 'ask-input', 'is-sheet' => $reading->worksheet !== null]) rows="1"
+                        autocomplete="off"
                               autocapitalize="off" spellcheck="false" maxlength="6000" autofocus
                               aria-describedby="problem-hint" hx-get="{{ route('reading', [], false) }}"
                               hx-include="closest form" hx-trigger="input changed delay:90ms" hx-target="#reading"
                               hx-sync="this:replace">{{ $reading->address->problem() }}</textarea>
                     <button class="button ask-go" id="demonstrate">{{ __('ui.demonstrate') }} <kbd>↵</kbd></button>
                 </div>
-                @foreach ($reading->address->query(['problem' => null, 'job' => null, 'method' => null, 'step' => null, 'ask' => null, 'present' => null]) as $key => $value)
+                @foreach ($reading->address->query(['problem' => null, 'job' => null, 'method' => null, 'step' => null,
+                    'ask' => null, 'present' => null]) as $key => $value)
                     <input type="hidden" name="{{ $key }}" value="{{ $value }}">
                 @endforeach
                 <p id="problem-hint" class="hint">{{ __('ui.problem-hint') }}</p>

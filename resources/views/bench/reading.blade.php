@@ -8,7 +8,8 @@
 @elseif ($reading->worksheet !== null)
     @include('bench.worksheet', ['sheet' => $reading->worksheet])
 @elseif ($reading->problem !== null)
-    <p class="understood"><span class="understood-label">{{ __('ui.understood') }}</span>{!! $page->maths($reading->problem->node) !!}</p>
+    <p class="understood"><span
+        class="understood-label">{{ __('ui.understood') }}</span>{!! $page->maths($reading->problem->node) !!}</p>
     @if ($reading->heard() !== [])
         <ul class="heard" aria-label="{{ __('ui.heard') }}">
             @foreach ($reading->heard() as $heard)
@@ -31,13 +32,23 @@
         <p class="refusal refusal-reason" role="alert">{!! $page->say($reading->turnedDown()) !!}</p>
     @endif
     @foreach ($reading->fitting() as $job => $offers)
-        <h2 class="cards-title"><span>{{ $page->jobName($job) }}</span> {{ __('ui.pick') }}@if (count($offers) > 1)<a class="cards-all" href="{{ $reading->address->to('roads', ['job' => $job, 'method' => null, 'step' => null]) }}">{{ __('ui.all-roads') }}</a>@endif</h2>
+        <h2 class="cards-title"><span>{{ $page->jobName($job) }}</span> {{ __('ui.pick') }}@if (count($offers) > 1)<a
+            class="cards-all"
+            href="{{ $reading->address->to('roads', ['job' => $job, 'method' => null,
+            'step' => null]) }}">{{ __('ui.all-roads') }}</a>@endif</h2>
         <ul class="cards">
             @foreach ($offers as $offer)
                 <li>
-                    <a class="card-way" href="{{ $reading->address->to('board', ['job' => $job, 'method' => $offer->method->id(), 'step' => 1]) }}" @if ($loop->first && $loop->parent->first) id="first-way" @endif>
+                    <a class="card-way"
+                        href="{{ $reading->address->to('board', ['job' => $job, 'method' => $offer->method->id(),
+                        'step' => 1]) }}" @if ($loop->first && $loop->parent->first) id="first-way" @endif>
                         <strong>{{ $page->methodName($job, $offer->method->id()) }}</strong>
-                        <span class="card-cost">{{ trans_choice('ui.steps', $offer->forecast->steps) }}@if ($offer->forecast->trials > 0) · {{ trans_choice('ui.trials', $offer->forecast->trials) }}@elseif ($offer->forecast->products > 0) · {{ trans_choice('ui.products', $offer->forecast->products) }}@endif @if ($offer->forecast->fractions) · {{ __('ui.fractions') }}@endif</span>
+                        <span class="card-cost">{{ trans_choice('ui.steps',
+                            $offer->forecast->steps) }}@if ($offer->forecast->trials > 0) ·
+                            {{ trans_choice('ui.trials',
+                            $offer->forecast->trials) }}@elseif ($offer->forecast->products > 0) ·
+                            {{ trans_choice('ui.products', $offer->forecast->products) }}@endif
+                            @if ($offer->forecast->fractions) · {{ __('ui.fractions') }}@endif</span>
                         <span class="card-advice">{!! $page->say($offer->forecast->advice) !!}</span>
                     </a>
                 </li>
@@ -65,7 +76,10 @@
             </dl>
         </details>
     @endif
-    <p class="keep"><a class="button is-small" id="your-turn" href="{{ $reading->address->to('your-turn', ['method' => null, 'step' => null]) }}">{{ __('ui.let-try') }}</a> <button form="keep" name="problem" value="{{ $reading->address->problem() }}" class="button is-small">{{ __('ui.keep') }}</button></p>
+    <p class="keep"><a class="button is-small" id="your-turn"
+        href="{{ $reading->address->to('your-turn', ['method' => null, 'step' => null]) }}">{{ __('ui.let-try') }}</a>
+        <button form="keep" name="problem" value="{{ $reading->address->problem() }}"
+        class="button is-small">{{ __('ui.keep') }}</button></p>
 @else
     {!! $starters !!}
 @endif

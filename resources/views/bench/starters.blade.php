@@ -4,7 +4,8 @@
         <li>
             <a class="starter" href="{{ $starter->address }}">
                 <span class="starter-problem">{!! $page->maths($starter->problem->node) !!}</span>
-                <span class="starter-method">{{ $page->jobName($starter->job) }} · {{ $page->methodName($starter->job, $starter->method) }}</span>
+                <span class="starter-method">{{ $page->jobName($starter->job) }} ·
+                    {{ $page->methodName($starter->job, $starter->method) }}</span>
                 <span class="starter-picture" aria-hidden="true">{!! $page->figure($starter->figure) !!}</span>
             </a>
         </li>

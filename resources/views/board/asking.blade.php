@@ -1,10 +1,12 @@
 <h2 class="margin-label">{{ __('ui.asked') }}</h2>
 <p class="margin-what" id="prompt">{!! $page->say($board->question()->prompt) !!}</p>
-<form class="answering" action="{{ route('board', [], false) }}" method="get" hx-get="{{ route('board', [], false) }}" hx-target="#board" hx-push-url="true">
+<form class="answering" action="{{ route('board', [], false) }}" method="get" hx-get="{{ route('board', [], false) }}"
+    hx-target="#board" hx-push-url="true">
     @foreach ($board->address->query(['step' => $board->current]) as $name => $value)
         <input type="hidden" name="{{ $name }}" value="{{ $value }}">
     @endforeach
-    <input class="input" id="answer" name="answer" aria-labelledby="prompt" autocomplete="off" autocapitalize="off" spellcheck="false" maxlength="200" value="{{ $board->address->answer }}">
+    <input class="input" id="answer" name="answer" aria-labelledby="prompt" autocomplete="off" autocapitalize="off"
+        spellcheck="false" maxlength="200" value="{{ $board->address->answer }}">
     <button class="button">{{ __('ui.judge') }} <kbd>↵</kbd></button>
 </form>
 @if ($board->verdict !== null)
@@ -16,7 +18,8 @@
         @foreach ([10 => '10 s', 30 => '30 s', 60 => '1 min'] as $seconds => $name)
             <button type="button" class="button is-small" data-seconds="{{ $seconds }}">{{ $name }}</button>
         @endforeach
-        <label class="timer-own">{{ __('ui.timer-own') }} <input class="input is-small" type="number" min="1" max="3600" data-own inputmode="numeric"></label>
+        <label class="timer-own">{{ __('ui.timer-own') }} <input class="input is-small" type="number" min="1"
+            max="3600" data-own inputmode="numeric"></label>
     </div>
     <progress class="timer-bar" max="1" value="0" aria-label="{{ __('ui.timer') }}" hidden></progress>
     <p class="timer-over" role="status" data-over="{{ __('ui.timer-over') }}"></p>

@@ -10,14 +10,20 @@
     <nav class="spine" aria-label="{{ __('ui.steps-nav') }}">
         <ol>
             @foreach ($board->groups() as $group)
-                <li @class(['spine-group', 'is-open' => $group->open, 'is-done' => !$group->open && $group->reached !== []])>
-                    <a class="spine-name" href="{{ $board->link($group->stops[0]->number) }}">{{ $page->say($group->title) }}</a>
+                <li @class(['spine-group', 'is-open' => $group->open, 'is-done' => !$group->open
+                    && $group->reached !== []])>
+                    <a class="spine-name"
+                        href="{{ $board->link($group->stops[0]->number) }}">{{ $page->say($group->title) }}</a>
                     @if ($group->open)
                         <ol class="spine-dots">
                             @foreach ($group->stops as $dot)
-                                <li><a @class(['dot', 'is-now' => $dot->number === $board->current, 'is-reached' => $dot->number < $board->current]) href="{{ $board->link($dot->number) }}"
+                                <li><a @class(['dot', 'is-now' => $dot->number === $board->current,
+                                    'is-reached' => $dot->number
+                                    < $board->current]) href="{{ $board->link($dot->number) }}"
                                        @if ($dot->number === $board->current) aria-current="step" @endif
-                                       aria-label="{{ __('ui.go-to', ['number' => $dot->number, 'title' => $dot->number <= $board->shown ? $page->plain($dot->content->title) : '']) }}"></a></li>
+                                       aria-label="{{ __('ui.go-to',
+                                           ['number' => $dot->number, 'title' => $dot->number
+                                           <= $board->shown ? $page->plain($dot->content->title) : '']) }}"></a></li>
                             @endforeach
                         </ol>
                     @endif
@@ -30,7 +36,10 @@
         @foreach ($board->groups() as $group)
             @if ($group->reached !== [] && !$group->open)
                 <details class="folded">
-                    <summary><span class="folded-name">{{ $page->say($group->title) }}</span>@if ($group->outcome !== null)<span class="folded-line">{!! $page->say($group->outcome) !!}</span>@elseif ($group->last !== null)<span class="folded-line">{!! $page->maths($group->last->node) !!}</span>@endif</summary>
+                    <summary><span
+                        class="folded-name">{{ $page->say($group->title) }}</span>@if ($group->outcome !== null)<span
+                        class="folded-line">{!! $page->say($group->outcome) !!}</span>@elseif ($group->last !==
+                        null)<span class="folded-line">{!! $page->maths($group->last->node) !!}</span>@endif</summary>
                     @foreach ($group->reached as $past)
                         @foreach ($board->kept($past) as $line)
                             <x-line :line="$line" />

@@ -10,12 +10,15 @@
     <h3 class="margin-label">{{ __('ui.choice.' . $board->stop()->content->options[0]->key) }}</h3>
     <ul class="options">
         @foreach ($board->stop()->content->options as $option)
-            <li><a @class(['option', 'is-taken' => $option->taken]) href="{{ $board->address->to('board', [$option->key => $option->value, 'step' => $board->current]) }}" @if ($option->taken) aria-current="true" @endif>{!! $page->say($option->label) !!}</a></li>
+            <li><a @class(['option', 'is-taken' => $option->taken])
+                href="{{ $board->address->to('board', [$option->key => $option->value, 'step' => $board->current]) }}"
+                @if ($option->taken) aria-current="true" @endif>{!! $page->say($option->label) !!}</a></li>
         @endforeach
     </ul>
 @endif
 @if (!$board->isChecking() && $board->stop()->content->watch !== null)
-    <p class="watch"><strong>{{ __('ui.watch') }}</strong> {!! $page->word('slip.' . $board->stop()->content->watch->value . '.watch') !!}</p>
+    <p class="watch"><strong>{{ __('ui.watch') }}</strong>
+        {!! $page->word('slip.' . $board->stop()->content->watch->value . '.watch') !!}</p>
 @endif
 @if (!$board->isChecking() && $board->stop()->content->aside !== null)
     <details class="aside-picture">
@@ -25,7 +28,9 @@
 @endif
 @include('board.hunting')
 @if ($board->isLast())
-    <div @class(['answer', 'is-long' => $page->length($board->demonstration->answer->node()) > 22, 'is-very-long' => $page->length($board->demonstration->answer->node()) > 34])><h3 class="margin-label">{{ __('ui.answer') }}</h3>{!! $page->running($board->demonstration->answer->node()) !!}
+    <div @class(['answer', 'is-long' => $page->length($board->demonstration->answer->node()) > 22,
+        'is-very-long' => $page->length($board->demonstration->answer->node()) > 34])>
+        <h3 class="margin-label">{{ __('ui.answer') }}</h3>{!! $page->running($board->demonstration->answer->node()) !!}
         @if (($reply = \Runel\Demonstration\Reply::of($board->demonstration)) !== null)
             <p class="reply">{!! $page->say($reply) !!}</p>
         @endif
@@ -34,13 +39,16 @@
 <details class="take-away">
     <summary>{{ __('ui.take-away') }}</summary>
     <ul>
-        <li><a href="{{ $board->address->to('print', ['step' => null, 'ask' => null, 'present' => null]) }}">{{ __('ui.print') }}</a></li>
-        <li><a href="{{ $board->address->to('roads', ['step' => null, 'ask' => null, 'present' => null]) }}">{{ __('ui.all-roads') }}</a></li>
+        <li><a href="{{ $board->address->to('print', ['step' => null, 'ask' => null,
+            'present' => null]) }}">{{ __('ui.print') }}</a></li>
+        <li><a href="{{ $board->address->to('roads', ['step' => null, 'ask' => null,
+            'present' => null]) }}">{{ __('ui.all-roads') }}</a></li>
         @foreach ($board->files() as $format => $file)
             <li><a href="{{ $file }}">{{ __("ui.formats.$format") }}</a></li>
         @endforeach
         @if ($board->figure() !== null)
-            <li><a href="{{ $board->address->to('figure', ['step' => $board->shown]) }}">{{ __('ui.figure-file') }}</a></li>
+            <li><a href="{{ $board->address->to('figure',
+                ['step' => $board->shown]) }}">{{ __('ui.figure-file') }}</a></li>
         @endif
     </ul>
     <p class="hint">{{ __('ui.copy-hint') }}</p>

@@ -5,7 +5,9 @@
             <div class="lines">
                 @foreach ($group->reached as $past)
                     @foreach ($board->onSheet($past) as $line)
-                        <x-line :line="$line" :now="$past->number === $board->shown" :id="$board->figure() === null && $past->number === $board->shown && $loop->last ? 'now' : null" />
+                        <x-line :line="$line" :now="$past->number === $board->shown"
+                            :id="$board->figure() === null && $past->number === $board->shown && $loop->last ? 'now' :
+                            null" />
                     @endforeach
                 @endforeach
             </div>
@@ -14,7 +16,9 @@
             @endif
         </div>
         @if ($board->figure() !== null)
-            <figure @class(['figure', 'is-wide' => $page->stacks($board->figure())])>{!! $page->figure($board->figure()) !!}</figure>
+            <figure
+                @class(['figure', 'is-wide' => $page->stacks($board->figure())])>{!! $page->figure($board->figure())
+                !!}</figure>
             @if ($page->stacks($board->figure()))
                 <figure class="figure is-tall" aria-hidden="true">{!! $page->figure($board->figure(), true) !!}</figure>
             @endif

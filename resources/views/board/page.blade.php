@@ -1,4 +1,5 @@
-<x-page :title="$board->demonstration->task->problem->source" :body="'board' . ($board->address->present ? ' presenting' : '')">
+<x-page :title="$board->demonstration->task->problem->source"
+    :body="'board' . ($board->address->present ? ' presenting' : '')">
     <div id="board" data-presenting="{{ $board->address->present ? '1' : '0' }}">@include('board.board')</div>
     <p id="announce" class="unseen" aria-live="polite"></p>
     @include('board.help')

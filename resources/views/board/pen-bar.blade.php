@@ -1,9 +1,12 @@
 <nav @class(['pen-bar', 'is-full' => count($board->leaving()) > 5]) aria-label="{{ __('ui.steps-nav') }}">
     @foreach ($board->pens() as $pen)
-        <a id="{{ $pen->id }}" @class(['pen', 'is-main' => $pen->main, 'is-off' => $pen->off]) @if ($pen->off) role="link" aria-disabled="true" @else href="{{ $pen->link }}" hx-get="{{ $pen->link }}" hx-target="#board" hx-push-url="true" @endif>{{ __("ui.$pen->name") }} <kbd>{{ $pen->key }}</kbd></a>
+        <a id="{{ $pen->id }}" @class(['pen', 'is-main' => $pen->main, 'is-off' => $pen->off]) @if ($pen->off)
+            role="link" aria-disabled="true" @else href="{{ $pen->link }}" hx-get="{{ $pen->link }}" hx-target="#board"
+            hx-push-url="true" @endif>{{ __("ui.$pen->name") }} <kbd>{{ $pen->key }}</kbd></a>
     @endforeach
     <span class="pen-gap"></span>
     @foreach ($board->leaving() as $pen)
-        <a id="{{ $pen->id }}" class="pen" href="{{ $pen->link }}">{{ __("ui.$pen->name") }} <kbd>{{ $pen->key }}</kbd></a>
+        <a id="{{ $pen->id }}" class="pen" href="{{ $pen->link }}">{{ __("ui.$pen->name") }}
+            <kbd>{{ $pen->key }}</kbd></a>
     @endforeach
 </nav>

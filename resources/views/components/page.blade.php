@@ -4,7 +4,8 @@
 <head>
     <meta charset="utf-8">
     <meta name="viewport" content="width=device-width, initial-scale=1">
-    <meta name="htmx-config" content='{"includeIndicatorStyles":false,"allowEval":false,"historyCacheSize":0,"refreshOnHistoryMiss":true}'>
+    <meta name="htmx-config"
+        content='{"includeIndicatorStyles":false,"allowEval":false,"historyCacheSize":0,"refreshOnHistoryMiss":true}'>
     <title>{{ $title === null ? __('ui.title') : $title . ' · ' . __('ui.title') }}</title>
     <link rel="icon" href="{{ $asset('mark.svg') }}" type="image/svg+xml">
     <link rel="preload" href="{{ $asset('vendor/math.woff2') }}" as="font" type="font/woff2" crossorigin>
@@ -19,7 +20,8 @@
     @endforeach
     <script src="{{ \App\View\Version::script('main') }}" type="module"></script>
 </head>
-<body class="{{ $body }}" data-copy="{{ __('ui.copy') }}" data-copied="{{ __('ui.copied') }}" data-copy-text="{{ __('ui.copy-text') }}" data-failed="{{ __('ui.failed') }}">
+<body class="{{ $body }}" data-copy="{{ __('ui.copy') }}" data-copied="{{ __('ui.copied') }}"
+    data-copy-text="{{ __('ui.copy-text') }}" data-failed="{{ __('ui.failed') }}">
 <a class="skip" href="#work">{{ __('ui.skip') }}</a>
 {{ $slot }}
 </body>

@@ -12,7 +12,9 @@
                 <ul class="handed-list whose-list">
                     @foreach ($pile->pieces as $place => $piece)
                         <li>
-                            <p><strong>{{ $piece->piece->learner }}</strong> @if ($piece->problem !== null){!! $page->maths($piece->problem->node) !!}@else<span class="marked-typed">{{ $piece->piece->problem }}</span>@endif</p>
+                            <p><strong>{{ $piece->piece->learner }}</strong>
+                                @if ($piece->problem !== null){!! $page->maths($piece->problem->node) !!}@else<span
+                                class="marked-typed">{{ $piece->piece->problem }}</span>@endif</p>
                             <input type="hidden" name="mark[{{ $place }}]" value="{{ $piece->mark }}">
                             <input type="hidden" name="remark[{{ $place }}]" value="{{ $piece->remark }}">
                             @foreach ($piece->ruling->fields() as $name => $value)
@@ -24,17 +26,21 @@
                                 <label>{{ __('learner.whose') }} <select class="input" name="whose[{{ $place }}]">
                                     <option value="">{{ __('learner.nobody') }}</option>
                                     @foreach ($learners as $learner)
-                                        <option value="{{ $learner->id }}" @selected($matched[$place] === $learner->id)>{{ $learner->name }}</option>
+                                        <option value="{{ $learner->id }}"
+                                            @selected($matched[$place] === $learner->id)>{{ $learner->name }}</option>
                                     @endforeach
                                     @if ($matched[$place] === null && $piece->piece->learner !== '')
-                                        <option value="new">{{ __('learner.somebody-new', ['name' => $piece->piece->learner]) }}</option>
+                                        <option
+                                            value="new">{{ __('learner.somebody-new',
+                                            ['name' => $piece->piece->learner]) }}</option>
                                     @endif
                                 </select></label>
                             @endif
                         </li>
                     @endforeach
                 </ul>
-                <p class="tutor-go"><button class="button ask-go" id="keep-pile">{{ __('learner.keep-pile') }}</button></p>
+                <p class="tutor-go"><button class="button ask-go"
+                    id="keep-pile">{{ __('learner.keep-pile') }}</button></p>
             </form>
         </section>
     </main>

@@ -6,7 +6,8 @@
             <p>{{ __('learner.farewell-lead') }}</p>
             <ul class="farewell-list">
                 <li>{{ __('learner.farewell-name') }}</li>
-                @foreach (['attempts' => 'learner.pieces', 'handings' => 'learner.links', 'words' => 'learner.words', 'groups' => 'learner.memberships'] as $what => $words)
+                @foreach (['attempts' => 'learner.pieces', 'handings' => 'learner.links', 'words' => 'learner.words',
+                    'groups' => 'learner.memberships'] as $what => $words)
                     @if ($counts[$what] > 0)
                         <li>{{ trans_choice($words, $counts[$what]) }}</li>
                     @endif
@@ -16,15 +17,20 @@
                 <p>{{ __('learner.mentions') }}</p>
                 <ul class="farewell-list">
                     @foreach ($mentions as $note)
-                        <li><a class="plain-link" href="{{ route('plays.show', ['play' => $note->play_id], false) }}">{{ $note->text }}</a></li>
+                        <li><a class="plain-link"
+                            href="{{ route('plays.show', ['play' => $note->play_id],
+                            false) }}">{{ $note->text }}</a></li>
                     @endforeach
                 </ul>
             @endif
             <p class="hint">{{ __('learner.farewell-stays') }}</p>
-            <form action="{{ route('learners.forget', ['learner' => $learner->id], false) }}" method="post" class="tutor-go">
+            <form action="{{ route('learners.forget', ['learner' => $learner->id], false) }}" method="post"
+                class="tutor-go">
                 @csrf
                 @method('DELETE')
-                <a class="button ask-go" href="{{ route('learners.show', ['learner' => $learner->id], false) }}">{{ __('learner.no-forget') }}</a>
+                <a class="button ask-go"
+                    href="{{ route('learners.show', ['learner' => $learner->id],
+                    false) }}">{{ __('learner.no-forget') }}</a>
                 <button class="button is-danger-plain" id="forget">{{ __('learner.forget') }}</button>
             </form>
         </section>

@@ -5,11 +5,13 @@
             <h1 id="hand-title">{{ __('handed.title') }}</h1>
             <p>{{ __('handed.lead') }}</p>
             @if ($refusal !== null)
-                <div class="refusal" role="alert"><p class="refusal-reason">{!! $page->say($refusal->reason) !!}</p></div>
+                <div class="refusal" role="alert"><p class="refusal-reason">{!! $page->say($refusal->reason) !!}</p>
+                    </div>
             @endif
             <form action="{{ route('handing.hand', [], false) }}" method="post" class="tutor-form">
                 @csrf
-                <label>{{ __('handed.problems') }} <textarea class="textarea maths-input" name="problems" id="problems" rows="4" spellcheck="false" aria-describedby="problems-hint">{{ $text }}</textarea></label>
+                <label>{{ __('handed.problems') }} <textarea class="textarea maths-input" name="problems" id="problems"
+                    rows="4" spellcheck="false" aria-describedby="problems-hint">{{ $text }}</textarea></label>
                 <p class="hint" id="problems-hint">{{ __('handed.problems-hint') }}</p>
                 <fieldset>
                     <legend>{{ __('handed.whom') }}</legend>
@@ -19,13 +21,16 @@
                     @foreach (['groups' => $groups, 'learners' => $learners] as $what => $list)
                         @if ($list !== [])
                             <p class="margin-label">{{ __("handed.$what") }}</p>
-                            <p class="tutor-checks">@foreach ($list as $one)<label class="tutor-check"><input type="checkbox" name="learners[]" value="{{ $one->id }}" @checked(in_array($one->id, $chosen, true))> {{ $one->name }}</label>@endforeach</p>
+                            <p class="tutor-checks">@foreach ($list as $one)<label class="tutor-check"><input
+                                type="checkbox" name="learners[]" value="{{ $one->id }}"
+                                @checked(in_array($one->id, $chosen, true))> {{ $one->name }}</label>@endforeach</p>
                         @endif
                     @endforeach
                 </fieldset>
                 <label>{{ __('handed.days') }} <select class="input is-number" name="days">
                     @foreach (\App\Learners\Handings::TIMES as $days)
-                        <option value="{{ $days }}" @selected($days === 7)>{{ trans_choice('handed.times', $days) }}</option>
+                        <option value="{{ $days }}"
+                            @selected($days === 7)>{{ trans_choice('handed.times', $days) }}</option>
                     @endforeach
                 </select></label>
                 <p class="tutor-go"><button class="button ask-go" id="hand">{{ __('handed.hand') }}</button></p>

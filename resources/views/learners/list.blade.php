@@ -10,10 +10,15 @@
             <x-told :refused="$refused" />
             @if ($resting !== [])
                 <div class="notice resting" role="note">
-                    <p><strong>{{ trans_choice('learner.resting', $months) }}</strong>: {{ __('learner.resting-hint') }}</p>
+                    <p><strong>{{ trans_choice('learner.resting', $months) }}</strong>:
+                        {{ __('learner.resting-hint') }}</p>
                     <ul>
                         @foreach ($resting as $learner)
-                            <li>{{ $learner->name }} <a class="plain-link" href="{{ route('learners.farewell', ['learner' => $learner->id], false) }}">{{ __('learner.look') }}<span class="unseen">: {{ $learner->name }}</span></a></li>
+                            <li>{{ $learner->name }}
+                                <a class="plain-link"
+                                href="{{ route('learners.farewell', ['learner' => $learner->id],
+                                false) }}">{{ __('learner.look') }}<span class="unseen">:
+                                {{ $learner->name }}</span></a></li>
                         @endforeach
                     </ul>
                 </div>
@@ -31,12 +36,21 @@
                 @foreach ($records as $record)
                     @php($due = $record->due())
                     @php($last = $record->lastDay)
-                    @php($days[$last ?? 0] ??= $last === null ? $noWork : __('learner.last', ['day' => \App\Calendar\Day::date($last)->isoFormat('D MMM')]))
+                    @php($days[$last ?? 0] ??= $last === null ? $noWork : __('learner.last',
+                        ['day' => \App\Calendar\Day::date($last)->isoFormat('D MMM')]))
                     <li class="learner-card">
-                        <a class="learner-name" href="{{ str_replace(':id', $record->learner->id, $room) }}">{{ $record->learner->name }}</a>
-                        <span class="hint">{{ implode(', ', array_map(static fn($group) => $group->name, $record->learner->groups->all())) }}</span>
-                        <span class="learner-state">@foreach ($due as $back)<span class="learner-due">{{ $skills[$back->key()] ??= __("practice.skill.{$back->skill}") . ', ' . __('sets.rung', ['number' => $back->rung->number]) }}</span>@endforeach</span>
-                        <span class="learner-state">@if ($due === []){{ $noneDue }}@else<strong>{{ trans_choice('learner.due-count', count($due)) }}</strong>@endif · {{ $days[$last ?? 0] }}@if ($record->damaged > 0) · {{ trans_choice('learner.damaged-work', $record->damaged) }}@endif</span>
+                        <a class="learner-name"
+                            href="{{ str_replace(':id', $record->learner->id,
+                            $room) }}">{{ $record->learner->name }}</a>
+                        <span class="hint">{{ implode(', ', array_map(static fn($group) => $group->name,
+                            $record->learner->groups->all())) }}</span>
+                        <span class="learner-state">@foreach ($due as $back)<span
+                            class="learner-due">{{ $skills[$back->key()] ??= __("practice.skill.{$back->skill}") . ', '
+                            . __('sets.rung', ['number' => $back->rung->number]) }}</span>@endforeach</span>
+                        <span class="learner-state">@if ($due === []){{ $noneDue }}@else<strong>{{
+                            trans_choice('learner.due-count', count($due)) }}</strong>@endif ·
+                            {{ $days[$last ?? 0] }}@if ($record->damaged > 0) ·
+                            {{ trans_choice('learner.damaged-work', $record->damaged) }}@endif</span>
                     </li>
                 @endforeach
             </ul>
@@ -46,7 +60,10 @@
                 <h2 id="groups" class="margin-label">{{ __('learner.groups') }}</h2>
                 <ul>
                     @foreach ($groups as $group)
-                        <li><a class="option group-link" href="{{ route('groups.show', ['group' => $group->id], false) }}">{{ $group->name }} <span class="hint">{{ trans_choice('learner.members', $group->learners->count()) }}</span></a></li>
+                        <li><a class="option group-link"
+                            href="{{ route('groups.show', ['group' => $group->id], false) }}">{{ $group->name }}
+                            <span class="hint">{{ trans_choice('learner.members',
+                            $group->learners->count()) }}</span></a></li>
                     @endforeach
                 </ul>
             </section>
@@ -54,11 +71,13 @@
                 <h2 id="new" class="margin-label">{{ __('learner.new') }}</h2>
                 <form action="{{ route('learners.store', [], false) }}" method="post" class="tutor-form">
                     @csrf
-                    <label>{{ __('learner.name') }} <input class="input" name="name" id="name" value="{{ $typed['name'] ?? '' }}" autocomplete="off" required></label>
+                    <label>{{ __('learner.name') }} <input class="input" name="name" id="name"
+                        value="{{ $typed['name'] ?? '' }}" autocomplete="off" required></label>
                     <label>{{ __('learner.group') }} <select class="input" name="group">
                         <option value="">{{ __('learner.no-group') }}</option>
                         @foreach ($groups as $group)
-                            <option value="{{ $group->id }}" @selected(($typed['group'] ?? '') === $group->id)>{{ $group->name }}</option>
+                            <option value="{{ $group->id }}"
+                                @selected(($typed['group'] ?? '') === $group->id)>{{ $group->name }}</option>
                         @endforeach
                     </select></label>
                     <button class="button ask-go" id="add-learner">{{ __('learner.add') }}</button>
@@ -68,7 +87,8 @@
                 <h2 id="new-group" class="margin-label">{{ __('learner.new-group') }}</h2>
                 <form action="{{ route('groups.store', [], false) }}" method="post" class="tutor-form">
                     @csrf
-                    <label>{{ __('learner.group-name') }} <input class="input" name="name" autocomplete="off" required></label>
+                    <label>{{ __('learner.group-name') }} <input class="input" name="name" autocomplete="off"
+                        required></label>
                     <button class="button" id="add-group">{{ __('learner.add') }}</button>
                 </form>
             </section>

@@ -7,7 +7,8 @@
     </x-masthead>
     <main id="work" class="learner-desk" tabindex="0">
         <div class="learner-main">
-            <h1 class="learner-title">{{ $learner->name }} <span class="hint">{{ $learner->groups->pluck('name')->implode(', ') }}</span></h1>
+            <h1 class="learner-title">{{ $learner->name }}
+                <span class="hint">{{ $learner->groups->pluck('name')->implode(', ') }}</span></h1>
             <x-told :refused="$refused" />
             <section class="tutor-card is-wide" aria-labelledby="due">
                 <h2 id="due">{{ __('learner.due') }}</h2>
@@ -18,7 +19,10 @@
                 @if ($record->skills() === [])
                     <p class="hint">{{ __('learner.no-ladders') }}</p>
                 @else
-                    <p class="standing-key" aria-hidden="true">@foreach (['stands', 'wobbles', 'new'] as $how)<span class="standing-rung is-{{ $how }}"><span class="standing-sign">{{ __("learner.sign.$how") }}</span></span> {{ __("learner.standing.$how") }} @endforeach</p>
+                    <p class="standing-key" aria-hidden="true">@foreach (['stands', 'wobbles', 'new'] as $how)<span
+                        class="standing-rung is-{{ $how }}"><span
+                        class="standing-sign">{{ __("learner.sign.$how") }}</span></span>
+                        {{ __("learner.standing.$how") }} @endforeach</p>
                     <p class="hint">{{ __('learner.standing-rule') }}</p>
                     <ul class="standings">
                         @foreach ($record->skills() as $skill)

@@ -4,27 +4,36 @@
     @method('PUT')
     <input type="hidden" name="version" value="{{ $lesson->lesson->version }}">
     @if (in_array($kept->kind->value, ['goal', 'note'], true))
-        <label>{{ __('lesson.words-label') }} <textarea class="textarea" name="text" rows="2">{{ $kept->text }}</textarea></label>
+        <label>{{ __('lesson.words-label') }} <textarea class="textarea" name="text"
+            rows="2">{{ $kept->text }}</textarea></label>
     @elseif ($kept->own !== [])
-        <label>{{ __('handed.problems') }} <textarea class="textarea maths-input" name="own" rows="5" spellcheck="false">{{ implode("\n", $kept->own) }}</textarea></label>
+        <label>{{ __('handed.problems') }} <textarea class="textarea maths-input" name="own" rows="5"
+            spellcheck="false">{{ implode("\n", $kept->own) }}</textarea></label>
     @elseif ($kept->kind->value === 'set')
-        @include('lessons.set-fields', ['skill' => $kept->picked()->skill, 'rungs' => $kept->picked()->rungs, 'count' => $kept->picked()->count, 'seed' => $kept->seed])
+        @include('lessons.set-fields', ['skill' => $kept->picked()->skill, 'rungs' => $kept->picked()->rungs,
+            'count' => $kept->picked()->count, 'seed' => $kept->seed])
     @else
-        <label>{{ __('lesson.problem-label') }} <input class="input maths-input" name="problem" value="{{ $kept->task?->problem }}" autocomplete="off" spellcheck="false"></label>
+        <label>{{ __('lesson.problem-label') }} <input class="input maths-input" name="problem"
+            value="{{ $kept->task?->problem }}" autocomplete="off" spellcheck="false"></label>
         @if ($kept->kind->value === 'warning')
             <label>{{ __('lesson.slip-label') }} <x-slip-choice :chosen="$kept->slip?->value ?? ''" /></label>
         @elseif ($item->demonstration !== null && $kept->kind->value !== 'your-turn')
-            @foreach (['method' => $item->demonstration->method] + ($kept->kind->value === 'two-ways' ? ['other' => $kept->other] : []) as $field => $chosen)
-                <label>{{ __($field === 'method' ? 'lesson.way-label' : 'lesson.other-label') }} <select class="input" name="{{ $field }}">
+            @foreach (['method' => $item->demonstration->method] + ($kept->kind->value === 'two-ways'
+                ? ['other' => $kept->other] : []) as $field => $chosen)
+                <label>{{ __($field === 'method' ? 'lesson.way-label' : 'lesson.other-label') }}
+                    <select class="input" name="{{ $field }}">
                     @foreach ($ways($item->demonstration) as $method)
-                        <option value="{{ $method }}" @selected($method === $chosen)>{{ $page->methodName($item->demonstration->job, $method) }}</option>
+                        <option value="{{ $method }}"
+                            @selected($method === $chosen)>{{ $page->methodName($item->demonstration->job,
+                            $method) }}</option>
                     @endforeach
                 </select></label>
             @endforeach
         @endif
     @endif
     <div class="lesson-numbers">
-        <label>{{ __('lesson.minutes-own') }} <input class="input" name="minutes" value="{{ $kept->minutes }}" inputmode="numeric" maxlength="3"></label>
+        <label>{{ __('lesson.minutes-own') }} <input class="input" name="minutes" value="{{ $kept->minutes }}"
+            inputmode="numeric" maxlength="3"></label>
         @if ($kept->kind->value === 'demonstration' && $item->demonstration !== null)
             <label>{{ __('lesson.step-label') }} <select class="input" name="step">
                 <option value="">{{ __('lesson.all-steps') }}</option>
@@ -36,11 +45,14 @@
     </div>
     <p class="tutor-checks">
         @if ($kept->kind->value === 'demonstration')
-            <label class="tutor-check"><input type="checkbox" name="ask" value="1" @checked($kept->ask)> {{ __('lesson.ask-label') }}</label>
+            <label class="tutor-check"><input type="checkbox" name="ask" value="1" @checked($kept->ask)>
+                {{ __('lesson.ask-label') }}</label>
         @endif
-        <label class="tutor-check"><input type="checkbox" name="newPage" value="1" @checked($kept->newPage)> {{ __('lesson.new-page') }}</label>
+        <label class="tutor-check"><input type="checkbox" name="newPage" value="1" @checked($kept->newPage)>
+            {{ __('lesson.new-page') }}</label>
     </p>
-    <p class="tutor-go"><button class="button is-small">{{ __('lesson.save') }}</button> <button class="button is-small" form="drop-{{ $kept->id }}">{{ __('lesson.take-out') }}</button></p>
+    <p class="tutor-go"><button class="button is-small">{{ __('lesson.save') }}</button>
+        <button class="button is-small" form="drop-{{ $kept->id }}">{{ __('lesson.take-out') }}</button></p>
 </form>
 <form id="drop-{{ $kept->id }}" action="{{ route('lessons.items.drop', $ids, false) }}" method="post">
     @csrf

@@ -4,10 +4,13 @@
 @php($rest = $plan->minutes - intdiv($elapsed, 60))
 <span class="lesson-where">{{ __('lesson.where', ['item' => $number, 'items' => count($plan->items)]) }}</span>
 <progress max="{{ max(1, $plan->seconds()) }}" value="{{ $begins }}" aria-label="{{ __('lesson.planned') }}"></progress>
-<span class="lesson-left">{{ $rest >= 0 ? __('lesson.left', ['minutes' => $rest]) : __('lesson.run-over', ['minutes' => -$rest]) }}@if ($late >= 1) · {{ $late }} {{ __('lesson.behind') }}@elseif ($late <= -1) · {{ -$late }} {{ __('lesson.ahead') }}@endif</span>
+<span class="lesson-left">{{ $rest >= 0 ? __('lesson.left', ['minutes' => $rest]) : __('lesson.run-over',
+    ['minutes' => -$rest]) }}@if ($late >= 1) · {{ $late }} {{ __('lesson.behind') }}@elseif ($late <= -1) ·
+    {{ -$late }} {{ __('lesson.ahead') }}@endif</span>
 <details class="lesson-noting" @if (isset($refused)) open @endif>
     <summary id="note-open">{{ __('lesson.note-add') }}</summary>
-    <form action="{{ route('plays.note', ['play' => $lesson->played->id], false) }}" method="post" hx-post="{{ route('plays.note', ['play' => $lesson->played->id], false) }}" hx-target="#lesson-held">
+    <form action="{{ route('plays.note', ['play' => $lesson->played->id], false) }}" method="post"
+        hx-post="{{ route('plays.note', ['play' => $lesson->played->id], false) }}" hx-target="#lesson-held">
         @csrf
         <input type="hidden" name="item" value="{{ $number }}">
         <label class="unseen" for="note-text">{{ __('lesson.note-label') }}</label>

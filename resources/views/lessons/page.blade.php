@@ -14,17 +14,23 @@
                     @foreach (\App\Sets\LadderPicture::skills() as $job => $skills)
                         <optgroup label="{{ $page->jobName($job) }}">
                             @foreach ($skills as $skill)
-                                <option value="{{ $skill }}" @selected($skill === $lesson->code->skill)>{{ __("practice.skill.$skill") }}</option>
+                                <option value="{{ $skill }}"
+                                    @selected($skill === $lesson->code->skill)>{{ __("practice.skill.$skill")
+                                    }}</option>
                             @endforeach
                         </optgroup>
                     @endforeach
                 </select></label>
                 <div class="lesson-numbers">
-                    @foreach (['rung' => $lesson->code->rung, 'minutes' => $lesson->code->minutes, 'pace' => $lesson->code->pace, 'wide' => $lesson->code->wide, 'lines' => $lesson->code->lines, 'seed' => $lesson->code->seed] as $name => $value)
-                        <label>{{ __("lesson.$name-label") }} <input class="input" name="{{ $name }}" value="{{ $value }}" inputmode="numeric" maxlength="9"></label>
+                    @foreach (['rung' => $lesson->code->rung, 'minutes' => $lesson->code->minutes,
+                        'pace' => $lesson->code->pace, 'wide' => $lesson->code->wide, 'lines' => $lesson->code->lines,
+                        'seed' => $lesson->code->seed] as $name => $value)
+                        <label>{{ __("lesson.$name-label") }} <input class="input" name="{{ $name }}"
+                            value="{{ $value }}" inputmode="numeric" maxlength="9"></label>
                     @endforeach
                 </div>
-                <p class="hint">{{ $played > 0 ? trans_choice('lesson.pace-own', $played, ['percent' => $lesson->code->pace]) : __('lesson.pace-usual') }}</p>
+                <p class="hint">{{ $played > 0 ? trans_choice('lesson.pace-own', $played,
+                    ['percent' => $lesson->code->pace]) : __('lesson.pace-usual') }}</p>
                 <button class="button ask-go" id="propose">{{ __('lesson.propose') }}</button>
             </form>
             <x-rungs :ladder="$ladder" :taken="$lesson->code->rung" />

@@ -5,14 +5,18 @@
             <button type="button" class="button" id="print-now">{{ __('ui.print') }}</button>
             <nav class="print-fades" aria-label="{{ __('sets.take') }}">
                 @foreach (['plan', 'worked', 'faded', 'blank'] as $kind)
-                    <a @class(['option', 'is-taken' => $for === $kind]) href="{{ $lesson->sheet($kind) }}">{{ __("lesson.for.$kind") }}</a>
+                    <a @class(['option', 'is-taken' => $for === $kind])
+                        href="{{ $lesson->sheet($kind) }}">{{ __("lesson.for.$kind") }}</a>
                 @endforeach
             </nav>
         </div>
         <header class="print-head">
-            <h1>{{ $lesson instanceof \App\Lessons\KeptLesson ? $lesson->lesson->name : __('practice.skill.' . $lesson->code->skill) . ', ' . __('sets.rung', ['number' => $lesson->code->rung]) }}</h1>
+            <h1>{{ $lesson instanceof \App\Lessons\KeptLesson ? $lesson->lesson->name
+                : __('practice.skill.' . $lesson->code->skill) . ', ' . __('sets.rung', ['number' =>
+                $lesson->code->rung]) }}</h1>
             @if ($for === 'plan')
-                <p>{{ __('lesson.time', ['planned' => intdiv($lesson->plan()->seconds() + 59, 60), 'minutes' => $lesson->plan()->minutes]) }}</p>
+                <p>{{ __('lesson.time', ['planned' => intdiv($lesson->plan()->seconds() + 59, 60),
+                    'minutes' => $lesson->plan()->minutes]) }}</p>
             @else
                 <p>{{ __('sets.sheet-name') }}</p>
             @endif
@@ -20,17 +24,20 @@
         <ol class="set-problems">
             @foreach ($lesson->plan()->items as $item)
                 @php($demonstration = $item->demonstration)
-                @continue($for !== 'plan' && ($demonstration === null || !in_array($item->kind->value, ['demonstration', 'your-turn'], true)))
+                @continue($for !== 'plan' && ($demonstration === null || !in_array($item->kind->value,
+                    ['demonstration', 'your-turn'], true)))
                 <li class="set-problem">
                     <p class="set-task">
                         @if ($for === 'plan')
-                            <strong>{{ sprintf('%d:%02d', intdiv($lesson->plan()->begins($loop->iteration), 60), $lesson->plan()->begins($loop->iteration) % 60) }}</strong>
+                            <strong>{{ sprintf('%d:%02d', intdiv($lesson->plan()->begins($loop->iteration), 60),
+                                $lesson->plan()->begins($loop->iteration) % 60) }}</strong>
                         @endif
                         <strong>{{ __("lesson.kind.{$item->kind->value}") }}</strong>
                         @if ($item->text !== '')
                             {{ $item->text }}
                         @elseif ($item->kind->value === 'goal')
-                            {{ $item->about?->adds === null ? __('lesson.goal-first') : __('lesson.goal', ['adds' => __('practice.adds.' . $item->about->adds->value)]) }}
+                            {{ $item->about?->adds === null ? __('lesson.goal-first')
+                                : __('lesson.goal', ['adds' => __('practice.adds.' . $item->about->adds->value)]) }}
                         @elseif ($item->kind->value === 'set')
                             {{ trans_choice('sets.problems', $item->count) }}
                         @else
@@ -40,10 +47,13 @@
                     @if ($item->slip !== null)
                         <p>{!! $page->word("slip.{$item->slip->value}.watch") !!}</p>
                     @endif
-                    @if ($for === 'plan' && $demonstration !== null && in_array($item->kind->value, ['demonstration', 'your-turn', 'two-ways'], true))
-                        <p><span class="margin-label">{{ __('ui.answer') }}</span> <x-answer :demonstration="$demonstration" /></p>
+                    @if ($for === 'plan' && $demonstration !== null && in_array($item->kind->value,
+                        ['demonstration', 'your-turn', 'two-ways'], true))
+                        <p><span class="margin-label">{{ __('ui.answer') }}</span>
+                            <x-answer :demonstration="$demonstration" /></p>
                     @elseif ($for !== 'plan' && $item->kind->value === 'demonstration' && $for !== 'blank')
-                        @include('sheet.work', ['demonstration' => $demonstration, 'sheet' => \App\Sheet\Sheet::of($demonstration, $for === 'worked' ? '0' : '2')])
+                        @include('sheet.work', ['demonstration' => $demonstration,
+                            'sheet' => \App\Sheet\Sheet::of($demonstration, $for === 'worked' ? '0' : '2')])
                     @elseif ($for !== 'plan')
                         @for ($line = 0; $line < min(14, $demonstration->forecast->lines + 2); ++$line)
                             <div class="set-line"></div>

@@ -5,10 +5,15 @@
     <p class="refusal refusal-reason" role="alert">{!! $page->say($refused) !!}</p>
 @endif
 <label class="pile-label" for="text">{{ __('pile.text') }}</label>
-<textarea class="textarea pile-text" id="text" name="text" rows="14" spellcheck="false" autocapitalize="off" aria-describedby="text-hint">{{ $text }}</textarea>
+<textarea class="textarea pile-text" id="text" name="text" rows="14" spellcheck="false" autocapitalize="off"
+    aria-describedby="text-hint">{{ $text }}</textarea>
 <p class="hint" id="text-hint">{{ __('pile.text-hint') }}</p>
 <div class="pile-more">
-    <label class="pile-label">{{ __('pile.common') }}<input class="input" name="common" value="{{ $common }}" maxlength="400" autocomplete="off" spellcheck="false"></label>
-    <label class="pile-label">{{ __('pile.file') }}<input class="pile-file" type="file" name="file" accept=".txt,.md,.csv,text/plain,text/markdown,text/csv"></label>
+    <label class="pile-label">{{ __('pile.common') }}<input class="input" name="common" value="{{ $common }}"
+        maxlength="400" autocomplete="off" spellcheck="false"></label>
+    <label class="pile-label">{{ __('pile.file') }}<input class="pile-file" type="file" name="file"
+        accept=".txt,.md,.csv,text/plain,text/markdown,text/csv"></label>
 </div>
-<p class="pile-go"><button class="button ask-go" id="mark">{{ __('pile.mark-it') }}</button> @if ($pile === null)<a class="button" href="{{ route('marking', ['sample' => 1], false) }}">{{ __('pile.sample') }}</a>@endif <span class="hint">{{ __('pile.privacy') }}</span></p>
+<p class="pile-go"><button class="button ask-go" id="mark">{{ __('pile.mark-it') }}</button> @if ($pile === null)<a
+    class="button" href="{{ route('marking', ['sample' => 1], false) }}">{{ __('pile.sample') }}</a>@endif
+    <span class="hint">{{ __('pile.privacy') }}</span></p>

@@ -8,7 +8,11 @@
     </form>
     <ul class="kept-sets">
         @foreach ($kept as [$id, $name, $count])
-            <li><a @class(['option', 'is-taken' => $query->kept === $id]) href="{{ route('sets', ['kept' => $id], false) }}">{{ $name }} <span class="hint">{{ trans_choice('sets.problems', $count) }}</span></a> <button class="shelf-remove" form="remove" formaction="{{ route('remove-set', ['set' => $id], false) }}" aria-label="{{ __('sets.remove', ['name' => $name]) }}">×</button></li>
+            <li><a @class(['option', 'is-taken' => $query->kept === $id])
+                href="{{ route('sets', ['kept' => $id], false) }}">{{ $name }}
+                <span class="hint">{{ trans_choice('sets.problems', $count) }}</span></a> <button class="shelf-remove"
+                form="remove" formaction="{{ route('remove-set', ['set' => $id], false) }}"
+                aria-label="{{ __('sets.remove', ['name' => $name]) }}">×</button></li>
         @endforeach
     </ul>
 @endif

@@ -3,7 +3,10 @@
     @if ($query->kept === null && $query->picks !== [])
         <p class="versions" role="group" aria-label="{{ __('sets.versions') }}">
             @foreach (['a', 'b'] as $version)
-                <a @class(['option', 'is-small', 'is-taken' => $query->version === $version]) href="{{ $set->to(['version' => $version === 'b' ? 'b' : null, 'again' => [], 'drop' => [], 'order' => null]) }}" @if ($query->version === $version) aria-current="true" @endif>{{ __("sets.version.$version") }}</a>
+                <a @class(['option', 'is-small', 'is-taken' => $query->version === $version])
+                    href="{{ $set->to(['version' => $version === 'b' ? 'b' : null, 'again' => [], 'drop' => [],
+                    'order' => null]) }}" @if ($query->version === $version) aria-current="true"
+                    @endif>{{ __("sets.version.$version") }}</a>
             @endforeach
         </p>
     @endif
@@ -13,7 +16,8 @@
         <a class="button is-small" href="{{ $set->to(['key' => $key], 'set-sheet') }}">{{ __("sets.sheet.$key") }}</a>
     @endforeach
     <a class="button is-small" href="{{ $set->to(['fade' => 1], 'set-sheet') }}">{{ __('sets.sheet.faded') }}</a>
-    @foreach (['tex' => 'LaTeX', 'md' => 'Markdown', 'csv' => 'CSV', 'json' => 'JSON', 'zip' => 'QTI'] as $extension => $name)
+    @foreach (['tex' => 'LaTeX', 'md' => 'Markdown', 'csv' => 'CSV', 'json' => 'JSON',
+        'zip' => 'QTI'] as $extension => $name)
         <a class="button is-small" href="{{ $set->to([], 'set-file', ['extension' => $extension]) }}">{{ $name }}</a>
     @endforeach
 </p>
@@ -30,31 +34,42 @@
                     <p class="made-rung">
                         {{ $page->jobName($item->demonstration->job) }} ·
                         @if ($item->skill !== null)
-                            {{ __("practice.skill.{$item->skill}") }}, {{ __('sets.rung', ['number' => $item->rung->number]) }} ·
+                            {{ __("practice.skill.{$item->skill}") }},
+                                {{ __('sets.rung', ['number' => $item->rung->number]) }} ·
                             @if ($item->rung->adds !== null)
                                 {{ __('practice.adds.' . $item->rung->adds->value) }} ·
                             @endif
                         @elseif ($item->traits !== [])
-                            {{ implode(', ', array_map(fn($trait) => __("practice.adds.$trait->value"), $item->traits)) }} ·
+                            {{ implode(', ', array_map(fn($trait) => __("practice.adds.$trait->value"),
+                                $item->traits)) }} ·
                         @endif
-                        {{ trans_choice('ui.steps', $item->demonstration->forecast->steps) }}@if ($item->demonstration->forecast->trials > 0) · {{ trans_choice('ui.trials', $item->demonstration->forecast->trials) }}@endif
+                        {{ trans_choice('ui.steps',
+                            $item->demonstration->forecast->steps) }}@if ($item->demonstration->forecast->trials > 0) ·
+                            {{ trans_choice('ui.trials', $item->demonstration->forecast->trials) }}@endif
                     </p>
-                    <p class="made-answer"><span class="margin-label">{{ __('ui.answer') }}</span> <x-answer :demonstration="$item->demonstration" /></p>
+                    <p class="made-answer"><span class="margin-label">{{ __('ui.answer') }}</span>
+                        <x-answer :demonstration="$item->demonstration" /></p>
                 @endif
             </div>
             <div class="made-moves" role="group" aria-label="{{ __('sets.moves', ['number' => $loop->iteration]) }}">
                 @if ($item->demonstration !== null)
                     @php($address = \App\Address\Address::for($item->reference($page->style)))
                     <a href="{{ $address->to('board') }}">{{ __('sets.to-board') }}</a>
-                    <a href="{{ $address->to('your-turn', ['method' => null, 'step' => null]) }}">{{ __('turn.title') }}</a>
-                    @if ($item->hasTwoWays())<a href="{{ $address->to('two-ways', ['method' => null, 'step' => null]) }}">{{ __('ui.two-ways') }}</a>@endif
+                    <a href="{{ $address->to('your-turn',
+                        ['method' => null, 'step' => null]) }}">{{ __('turn.title') }}</a>
+                    @if ($item->hasTwoWays())<a href="{{ $address->to('two-ways',
+                        ['method' => null, 'step' => null]) }}">{{ __('ui.two-ways') }}</a>@endif
                 @endif
                 @if ($item->skill !== null && !str_starts_with($item->key, 'o-') && $query->kept === null)
-                    <a class="made-again" href="{{ $set->another($item) }}#item-{{ $item->key }}">{{ __('sets.again') }}</a>
+                    <a class="made-again"
+                        href="{{ $set->another($item) }}#item-{{ $item->key }}">{{ __('sets.again') }}</a>
                 @endif
-                @if ($set->moved($item, -1) !== null)<a href="{{ $set->moved($item, -1) }}#item-{{ $item->key }}" aria-label="{{ __('sets.up', ['number' => $loop->iteration]) }}">↑</a>@endif
-                @if ($set->moved($item, 1) !== null)<a href="{{ $set->moved($item, 1) }}#item-{{ $item->key }}" aria-label="{{ __('sets.down', ['number' => $loop->iteration]) }}">↓</a>@endif
-                <a href="{{ $set->without($item) }}" aria-label="{{ __('sets.drop', ['number' => $loop->iteration]) }}">×</a>
+                @if ($set->moved($item, -1) !== null)<a href="{{ $set->moved($item, -1) }}#item-{{ $item->key }}"
+                    aria-label="{{ __('sets.up', ['number' => $loop->iteration]) }}">↑</a>@endif
+                @if ($set->moved($item, 1) !== null)<a href="{{ $set->moved($item, 1) }}#item-{{ $item->key }}"
+                    aria-label="{{ __('sets.down', ['number' => $loop->iteration]) }}">↓</a>@endif
+                <a href="{{ $set->without($item) }}"
+                    aria-label="{{ __('sets.drop', ['number' => $loop->iteration]) }}">×</a>
             </div>
         </li>
     @endforeach
@@ -64,7 +79,8 @@
         @foreach (\App\Address\Hidden::fields($query->parts()) as [$name, $value])
             <input type="hidden" name="{{ $name }}" value="{{ $value }}">
         @endforeach
-        <label>{{ __('sets.own') }} <input class="input" name="own[]" maxlength="400" autocomplete="off" spellcheck="false"></label>
+        <label>{{ __('sets.own') }} <input class="input" name="own[]" maxlength="400" autocomplete="off"
+            spellcheck="false"></label>
         <button class="button">{{ __('sets.own-add') }}</button>
     </form>
     <form class="made-keep" action="{{ route('keep-set', [], false) }}" method="post">

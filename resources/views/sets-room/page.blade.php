@@ -8,34 +8,50 @@
             <h1 id="order-title" class="unseen">{{ __('sets.order') }}</h1>
             <nav class="skills" aria-label="{{ __('sets.skills') }}">
                 @foreach (\App\Sets\LadderPicture::skills() as $job => $skills)
-                    <div class="skills-job"><span class="skills-name">{{ $page->jobName($job) }}</span><span class="skills-chips">
+                    <div class="skills-job"><span class="skills-name">{{ $page->jobName($job) }}</span><span
+                        class="skills-chips">
                         @foreach ($skills as $skill)
-                            <a @class(['option', 'is-small', 'is-taken' => $ladder->ladder->skill() === $skill]) href="{{ route('sets', ['show' => $skill] + $query->parts(), false) }}" hx-get="{{ route('ladder', ['show' => $skill], false) }}" hx-target="#ladder" @if ($ladder->ladder->skill() === $skill) aria-current="true" @endif>{{ __("practice.skill.$skill") }}</a>
+                            <a @class(['option', 'is-small', 'is-taken' => $ladder->ladder->skill() === $skill])
+                                href="{{ route('sets', ['show' => $skill] + $query->parts(), false) }}"
+                                hx-get="{{ route('ladder', ['show' => $skill], false) }}" hx-target="#ladder"
+                                @if ($ladder->ladder->skill() === $skill) aria-current="true"
+                                @endif>{{ __("practice.skill.$skill") }}</a>
                         @endforeach
                     </span></div>
                 @endforeach
             </nav>
             <form action="{{ route('sets', [], false) }}" method="get" id="order">
-                @foreach (\App\Address\Hidden::fields(array_diff_key($query->parts(['kept' => null]), ['seed' => 1, 'wish' => 1])) as [$name, $value])
+                @foreach (\App\Address\Hidden::fields(array_diff_key($query->parts(['kept' => null]),
+                    ['seed' => 1, 'wish' => 1])) as [$name, $value])
                     <input type="hidden" name="{{ $name }}" value="{{ $value }}">
                 @endforeach
                 <div id="ladder">@include('sets-room.ladder')</div>
                 <div class="sets-how">
-                    <label>{{ __('sets.count') }} <input class="input" name="count" value="10" inputmode="numeric" maxlength="3"></label>
-                    <label>{{ __('sets.seed') }} <input class="input" name="seed" value="{{ $query->seed }}" inputmode="numeric" maxlength="9"></label>
-                    <button class="button ask-go" id="make">{{ __($query->picks === [] ? 'sets.make' : 'sets.add') }}</button>
+                    <label>{{ __('sets.count') }} <input class="input" name="count" value="10" inputmode="numeric"
+                        maxlength="3"></label>
+                    <label>{{ __('sets.seed') }} <input class="input" name="seed" value="{{ $query->seed }}"
+                        inputmode="numeric" maxlength="9"></label>
+                    <button class="button ask-go"
+                        id="make">{{ __($query->picks === [] ? 'sets.make' : 'sets.add') }}</button>
                 </div>
                 <details class="wishes" @if ($query->wishes !== []) open @endif>
                     <summary>{{ __('sets.wishes') }}</summary>
                     @foreach (['letters', 'largest', 'trials'] as $wish)
-                        <label>{{ __("sets.wish.$wish") }} <input class="input" name="wish[{{ $wish }}]" value="{{ $query->wishes[$wish] ?? '' }}" maxlength="40" autocomplete="off"></label>
+                        <label>{{ __("sets.wish.$wish") }} <input class="input" name="wish[{{ $wish }}]"
+                            value="{{ $query->wishes[$wish] ?? '' }}" maxlength="40" autocomplete="off"></label>
                     @endforeach
-                    <label>{{ __('sets.wish.trap') }} <select class="input" name="wish[trap]"><option value="">{{ __('sets.any') }}</option>
+                    <label>{{ __('sets.wish.trap') }} <select class="input" name="wish[trap]"><option
+                        value="">{{ __('sets.any') }}</option>
                         @foreach (\Runel\Slip\Slip::cases() as $slip)
-                            <option value="{{ $slip->value }}" @selected(($query->wishes['trap'] ?? '') === $slip->value)>{{ $page->plain(\Runel\Message\Message::of("slip.$slip->value.name")) }}</option>
+                            <option value="{{ $slip->value }}"
+                                @selected(($query->wishes['trap']
+                                ?? '') ===
+                                $slip->value)>{{ $page->plain(\Runel\Message\Message::of("slip.$slip->value.name"))
+                                }}</option>
                         @endforeach
                     </select></label>
-                    <label class="wish-whole"><input type="checkbox" name="wish[whole]" value="yes" @checked(($query->wishes['whole'] ?? '') === 'yes')> {{ __('sets.wish.whole') }}</label>
+                    <label class="wish-whole"><input type="checkbox" name="wish[whole]" value="yes"
+                        @checked(($query->wishes['whole'] ?? '') === 'yes')> {{ __('sets.wish.whole') }}</label>
                 </details>
             </form>
             <details class="sets-import">
@@ -44,7 +60,9 @@
                     @csrf
                     <label for="text">{{ __('sets.import-hint') }}</label>
                     <textarea class="textarea" id="text" name="text" rows="4" spellcheck="false"></textarea>
-                    <input class="pile-file" type="file" name="file" accept=".txt,.csv,.json,text/plain,text/csv,application/json" aria-label="{{ __('pile.file') }}">
+                    <input class="pile-file" type="file" name="file"
+                        accept=".txt,.csv,.json,text/plain,text/csv,application/json"
+                        aria-label="{{ __('pile.file') }}">
                     <button class="button">{{ __('sets.import-go') }}</button>
                 </form>
             </details>

@@ -5,19 +5,28 @@
             <button type="button" class="button" id="print-now">{{ __('ui.print') }}</button>
             <nav class="print-fades" aria-label="{{ __('sets.take') }}">
                 @foreach (\App\Sets\SetSheet::KEYS as $key)
-                    <a @class(['option', 'is-taken' => $sheet->key === $key && !$sheet->isFaded]) href="{{ $set->to(['key' => $key], 'set-sheet') }}">{{ __("sets.sheet.$key") }}</a>
+                    <a @class(['option', 'is-taken' => $sheet->key === $key && !$sheet->isFaded])
+                        href="{{ $set->to(['key' => $key], 'set-sheet') }}">{{ __("sets.sheet.$key") }}</a>
                 @endforeach
-                <a @class(['option', 'is-taken' => $sheet->isFaded]) href="{{ $set->to(['fade' => 1], 'set-sheet') }}">{{ __('sets.sheet.faded') }}</a>
+                <a @class(['option', 'is-taken' => $sheet->isFaded])
+                    href="{{ $set->to(['fade' => 1], 'set-sheet') }}">{{ __('sets.sheet.faded') }}</a>
             </nav>
         </div>
-        <header class="print-head"><h1>{{ $sheet->title !== '' ? $sheet->title : ($set->name !== '' ? $set->name : __('sets.sheet-title')) }}</h1><p>{{ __('sets.sheet-name') }}</p></header>
+        <header class="print-head">
+            <h1>{{ $sheet->title !== '' ? $sheet->title : ($set->name !== '' ? $set->name
+            : __('sets.sheet-title')) }}</h1><p>{{ __('sets.sheet-name') }}</p></header>
         <ol class="set-problems">
             @foreach ($set->items as $item)
                 @continue($item->demonstration === null)
                 <li class="set-problem">
-                    <p class="set-task"><strong>{{ $loop->iteration }}</strong> {!! $page->say(\Runel\Message\Message::of("sets.task.{$item->demonstration->job}", ['letter' => $item->demonstration->task->problem->subject ?? ''])) !!} <span class="set-maths">{!! $page->maths($item->demonstration->task->problem->node) !!}</span></p>
+                    <p class="set-task"><strong>{{ $loop->iteration }}</strong>
+                        {!! $page->say(\Runel\Message\Message::of("sets.task.{$item->demonstration->job}",
+                        ['letter' => $item->demonstration->task->problem->subject ?? ''])) !!}
+                        <span
+                        class="set-maths">{!! $page->maths($item->demonstration->task->problem->node) !!}</span></p>
                     @if ($sheet->faded($item->demonstration, $loop->index) !== null)
-                        @include('sheet.work', ['demonstration' => $item->demonstration, 'sheet' => $sheet->faded($item->demonstration, $loop->index)])
+                        @include('sheet.work', ['demonstration' => $item->demonstration,
+                            'sheet' => $sheet->faded($item->demonstration, $loop->index)])
                     @else
                         @for ($line = 0; $line < $item->lines(); ++$line)
                             <div class="set-line"></div>
@@ -33,9 +42,11 @@
                     @foreach ($set->items as $item)
                         @continue($item->demonstration === null)
                         <li @class(['set-answer', 'is-worked' => $sheet->key === 'worked'])>
-                            <p><strong>{{ $loop->iteration }}</strong> <x-answer :demonstration="$item->demonstration" /></p>
+                            <p><strong>{{ $loop->iteration }}</strong> <x-answer :demonstration="$item->demonstration"
+                                /></p>
                             @if ($sheet->key === 'worked')
-                                @include('sheet.work', ['demonstration' => $item->demonstration, 'sheet' => $sheet->worked($item->demonstration)])
+                                @include('sheet.work', ['demonstration' => $item->demonstration,
+                                    'sheet' => $sheet->worked($item->demonstration)])
                             @endif
                         </li>
                     @endforeach

@@ -5,7 +5,9 @@
             <button type="button" class="button" id="print-now">{{ __('ui.print') }}</button>
             <nav class="print-fades" aria-label="{{ __('ui.fade') }}">
                 @foreach (__('ui.fades') as $fade => $name)
-                    <a @class(['option', 'is-taken' => $sheet->fade === $fade]) href="{{ $address->to('print') }}{{ $fade > 0 ? '&fade=' . $fade : '' }}" @if ($sheet->fade === $fade) aria-current="true" @endif>{{ $name }}</a>
+                    <a @class(['option', 'is-taken' => $sheet->fade === $fade])
+                        href="{{ $address->to('print') }}{{ $fade > 0 ? '&fade=' . $fade : '' }}"
+                        @if ($sheet->fade === $fade) aria-current="true" @endif>{{ $name }}</a>
                 @endforeach
             </nav>
         </div>
@@ -23,8 +25,10 @@
                 <h2>{{ $page->word('name.phase.checking') }}</h2>
                 @foreach ($demonstration->checks() as $check)
                     <article class="print-step">
-                        <div class="print-work">@foreach ($check->lines as $line)<x-line :line="$line" />@endforeach</div>
-                        <p class="print-why"><strong>✓ {!! $page->heading($check->title) !!}</strong> {!! $page->say($check->why) !!}</p>
+                        <div class="print-work">@foreach ($check->lines as $line)<x-line :line="$line" />@endforeach
+                            </div>
+                        <p class="print-why"><strong>✓ {!! $page->heading($check->title) !!}</strong>
+                            {!! $page->say($check->why) !!}</p>
                     </article>
                 @endforeach
             </section>

@@ -15,11 +15,14 @@
                         <p class="print-blank" aria-label="{{ __('ui.blank') }}"></p>
                     @endif
                     @if ($sheet->showsFigure($section, $step))
-                        <figure class="figure">{!! $page->figure($sheet->isBlank($step) ? $sheet->emptyFigure($section) : $step->figure) !!}</figure>
+                        <figure
+                            class="figure">{!! $page->figure($sheet->isBlank($step) ? $sheet->emptyFigure($section)
+                            : $step->figure) !!}</figure>
                     @endif
                 </div>
                 @if (!$sheet->isBlank($step))
-                    <p class="print-why"><strong>{!! $page->heading($step->title) !!}</strong> {!! $page->say($step->why) !!}</p>
+                    <p class="print-why"><strong>{!! $page->heading($step->title) !!}</strong>
+                        {!! $page->say($step->why) !!}</p>
                 @elseif ($sheet->hint($step) !== null)
                     <p class="print-why">{!! $page->say($sheet->hint($step)) !!}</p>
                 @endif

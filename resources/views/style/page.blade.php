@@ -1,5 +1,7 @@
 <x-page :title="__('style.title')" body="house">
-    <x-masthead><h1 class="board-problem">{{ __('style.title') }}</h1><p class="board-method"><a id="way-back" href="{{ route(isset($place['method']) ? 'board' : 'bench', $place, false) }}">{{ isset($place['method']) ? __('ui.to-board') : __('ui.to-bench') }}</a></p></x-masthead>
+    <x-masthead><h1 class="board-problem">{{ __('style.title') }}</h1><p class="board-method"><a id="way-back"
+        href="{{ route(isset($place['method']) ? 'board' : 'bench', $place, false) }}">{{ isset($place['method'])
+        ? __('ui.to-board') : __('ui.to-bench') }}</a></p></x-masthead>
     <main id="work" class="house-desk">
         <p class="house-lead">{{ __('style.lead') }}</p>
         @if (session('notice'))
@@ -15,12 +17,16 @@
                 <div class="switches">
                     @foreach ($switches as $switch)
                         <fieldset @class(['switch', 'is-changed' => $switch['changed']])>
-                            <legend>{{ __("style.key.{$switch['key']}") }}@if ($switch['changed'])<span class="switch-mark">{{ __('style.changed') }}</span>@endif</legend>
+                            <legend>{{ __("style.key.{$switch['key']}") }}@if ($switch['changed'])<span
+                                class="switch-mark">{{ __('style.changed') }}</span>@endif</legend>
                             <div class="switch-values">
                                 @foreach ($switch['values'] as $value)
                                     <label class="switch-value">
-                                        <input type="radio" name="{{ $switch['key'] }}" value="{{ $value['value'] }}" @checked($value['taken'])>
-                                        <span class="switch-name">{{ __("style.value.{$switch['key']}.{$value['value']}") }}</span>
+                                        <input type="radio" name="{{ $switch['key'] }}" value="{{ $value['value'] }}"
+                                            @checked($value['taken'])>
+                                        <span
+                                            class="switch-name">{{ __("style.value.{$switch['key']}.{$value['value']}")
+                                            }}</span>
                                         @if ($value['miniature'] !== '')
                                             <span class="miniature">{!! $value['miniature'] !!}</span>
                                         @endif
@@ -33,7 +39,8 @@
             @endforeach
             <div class="house-keep">
                 <button class="button ask-go">{{ __('style.keep') }}</button>
-                <label class="house-name">{{ __('style.name') }} <input class="input" name="name" maxlength="40" autocomplete="off" placeholder="{{ __('style.name-example') }}"></label>
+                <label class="house-name">{{ __('style.name') }} <input class="input" name="name" maxlength="40"
+                    autocomplete="off" placeholder="{{ __('style.name-example') }}"></label>
                 <span class="hint">{{ __('style.where') }}</span>
             </div>
         </form>
@@ -46,7 +53,8 @@
                     @foreach ($kept as $name => $address)
                         <li>
                             <a class="option" href="{{ $address }}">{{ $name }}</a>
-                            <button class="shelf-remove" form="forget" name="forget" value="{{ $name }}" aria-label="{{ __('style.forget', ['name' => $name]) }}">×</button>
+                            <button class="shelf-remove" form="forget" name="forget" value="{{ $name }}"
+                                aria-label="{{ __('style.forget', ['name' => $name]) }}">×</button>
                         </li>
                     @endforeach
                 </ul>

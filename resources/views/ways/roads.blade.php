@@ -11,12 +11,18 @@
         <ul class="roads-list">
             @foreach ($roads->demonstrations as $demonstration)
                 <li class="road">
-                    <h2><a href="{{ $roads->board($demonstration) }}">{{ $page->methodName($roads->job, $demonstration->method) }}</a></h2>
-                    <p class="card-cost">{{ trans_choice('ui.steps', $demonstration->forecast->steps) }}@if ($demonstration->forecast->trials > 0) · {{ trans_choice('ui.trials', $demonstration->forecast->trials) }}@endif @if ($demonstration->forecast->fractions) · {{ __('ui.fractions') }}@endif</p>
+                    <h2><a href="{{ $roads->board($demonstration) }}">{{ $page->methodName($roads->job,
+                        $demonstration->method) }}</a></h2>
+                    <p class="card-cost">{{ trans_choice('ui.steps',
+                        $demonstration->forecast->steps) }}@if ($demonstration->forecast->trials > 0) ·
+                        {{ trans_choice('ui.trials', $demonstration->forecast->trials) }}@endif
+                        @if ($demonstration->forecast->fractions) · {{ __('ui.fractions') }}@endif</p>
                     <p class="card-advice">{!! $page->say($demonstration->forecast->advice) !!}</p>
                     <ol class="road-marks">
                         @foreach ($roads->landmarks($demonstration) as [$section, $step])
-                            <li><span class="road-part">{{ $page->say($section->title()) }}</span> @if ($section->outcome !== null){!! $page->say($section->outcome) !!}@else<x-line :line="$step->lines[count($step->lines) - 1]" />@endif</li>
+                            <li><span class="road-part">{{ $page->say($section->title()) }}</span>
+                                @if ($section->outcome !== null){!! $page->say($section->outcome) !!}@else<x-line
+                                :line="$step->lines[count($step->lines) - 1]" />@endif</li>
                         @endforeach
                     </ol>
                 </li>

@@ -5,9 +5,12 @@
     @if ($stage === 'hidden')
         <p class="projector-ready">{{ __('turn.ready') }}</p>
         <div class="timer-choices" role="group" aria-label="{{ __('turn.time') }}">
-            <a @class(['option', 'is-taken' => $turn->query->time === null]) href="{{ $turn->to(['time' => null]) }}">{{ __('turn.no-time') }}</a>
+            <a @class(['option', 'is-taken' => $turn->query->time === null])
+                href="{{ $turn->to(['time' => null]) }}">{{ __('turn.no-time') }}</a>
             @foreach (\App\Turn\TurnQuery::TIMES as $seconds)
-                <a @class(['option', 'is-taken' => $turn->query->time === $seconds]) href="{{ $turn->to(['time' => $seconds]) }}" @if ($turn->query->time === $seconds) aria-current="true" @endif>{{ $seconds < 60 ? "$seconds s" : intdiv($seconds, 60) . ' min' }}</a>
+                <a @class(['option', 'is-taken' => $turn->query->time === $seconds])
+                    href="{{ $turn->to(['time' => $seconds]) }}" @if ($turn->query->time === $seconds)
+                    aria-current="true" @endif>{{ $seconds < 60 ? "$seconds s" : intdiv($seconds, 60) . ' min' }}</a>
             @endforeach
         </div>
     @else
@@ -15,7 +18,9 @@
         <h1 class="projector-problem">{!! $page->maths($turn->task->problem->node) !!}</h1>
         @if ($stage === 'open' && $turn->query->time !== null)
             <div class="countdown" data-countdown="{{ $turn->query->time }}">
-                <p class="countdown-left" role="timer" aria-live="off">{{ sprintf('%d:%02d', intdiv($turn->query->time, 60), $turn->query->time % 60) }}</p>
+                <p class="countdown-left" role="timer"
+                    aria-live="off">{{ sprintf('%d:%02d', intdiv($turn->query->time, 60),
+                    $turn->query->time % 60) }}</p>
                 <progress class="countdown-bar" max="1" value="1" aria-label="{{ __('turn.time-left') }}"></progress>
             </div>
         @elseif ($stage === 'answer')
@@ -23,7 +28,8 @@
             @if ($shown === null)
                 <p class="projector-answer">{{ __('turn.no-answer') }}</p>
             @else
-                <p class="projector-answer"><span class="margin-label">{{ __('ui.answer') }}</span> <x-answer :demonstration="$shown" /></p>
+                <p class="projector-answer"><span class="margin-label">{{ __('ui.answer') }}</span>
+                    <x-answer :demonstration="$shown" /></p>
             @endif
             @if ($turn->checks() !== [])
                 <div class="projector-check">
@@ -40,6 +46,7 @@
     <a id="pen-next" class="pen is-main" href="{{ $next }}">{{ __("turn.stage.$stage") }} <kbd>→</kbd></a>
     <span class="pen-gap"></span>
     <a id="pen-watch" class="pen" href="{{ $turn->watching(null) }}">{{ __('turn.see') }} <kbd>v</kbd></a>
-    <a id="pen-present" class="pen" href="{{ $turn->to(['stage' => null]) }}">{{ __('turn.stop-projector') }} <kbd>p</kbd></a>
+    <a id="pen-present" class="pen" href="{{ $turn->to(['stage' => null]) }}">{{ __('turn.stop-projector') }}
+        <kbd>p</kbd></a>
     <a id="pen-help" class="pen" href="#help">{{ __('ui.help') }} <kbd>?</kbd></a>
 </nav>

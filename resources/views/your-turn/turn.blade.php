@@ -4,7 +4,8 @@
         <x-lesson-line :code="$turn->address->lesson" />
     @endif
     @if ($turn->door === null)
-        <a class="masthead-room" id="hand-out" href="{{ route('handing', ['problem' => $turn->address->problem()], false) }}">{{ __('handed.title') }}</a>
+        <a class="masthead-room" id="hand-out"
+            href="{{ route('handing', ['problem' => $turn->address->problem()], false) }}">{{ __('handed.title') }}</a>
         <x-style-link :place="$turn->address->place()" />
     @endif
 </x-masthead>
@@ -44,22 +45,35 @@
 </div>
 <nav class="pen-bar" aria-label="{{ __('turn.moves') }}">
     @if ($turn->door !== null && !$turn->marking->finished && !$turn->query->isFull)
-        <button id="pen-hint" @class(['pen', 'is-off' => $turn->query->help >= 4]) form="field" name="do" value="help" @disabled($turn->query->help >= 4)>{{ __('turn.hint') }} <kbd>h</kbd></button>
-        <button id="pen-undo" @class(['pen', 'is-off' => $turn->query->lines === []]) form="field" name="do" value="undo" @disabled($turn->query->lines === [])>{{ __('turn.undo') }} <kbd>u</kbd></button>
+        <button id="pen-hint" @class(['pen', 'is-off' => $turn->query->help >= 4]) form="field" name="do" value="help"
+            @disabled($turn->query->help >= 4)>{{ __('turn.hint') }} <kbd>h</kbd></button>
+        <button id="pen-undo" @class(['pen', 'is-off' => $turn->query->lines === []]) form="field" name="do"
+            value="undo" @disabled($turn->query->lines === [])>{{ __('turn.undo') }} <kbd>u</kbd></button>
     @elseif ($turn->door === null)
         @if (!$turn->marking->finished)
-            <a id="pen-hint" @class(['pen', 'is-off' => $turn->query->help >= 4]) @if ($turn->query->help >= 4) role="link" aria-disabled="true" @else href="{{ $turn->to(['help' => $turn->query->help + 1]) }}" hx-get="{{ $turn->to(['help' => $turn->query->help + 1]) }}" hx-target="#turn" hx-push-url="true" hx-include="#draft" @endif>{{ __('turn.hint') }} <kbd>h</kbd></a>
+            <a id="pen-hint" @class(['pen', 'is-off' => $turn->query->help >= 4]) @if ($turn->query->help >= 4)
+                role="link" aria-disabled="true" @else href="{{ $turn->to(['help' => $turn->query->help + 1]) }}"
+                hx-get="{{ $turn->to(['help' => $turn->query->help + 1]) }}" hx-target="#turn" hx-push-url="true"
+                hx-include="#draft" @endif>{{ __('turn.hint') }} <kbd>h</kbd></a>
         @endif
-        <a id="pen-undo" @class(['pen', 'is-off' => $turn->query->lines === []]) @if ($turn->query->lines === []) role="link" aria-disabled="true" @else href="{{ $turn->undone() }}" hx-get="{{ $turn->undone() }}" hx-target="#turn" hx-push-url="true" @endif>{{ __('turn.undo') }} <kbd>u</kbd></a>
+        <a id="pen-undo" @class(['pen', 'is-off' => $turn->query->lines === []]) @if ($turn->query->lines === [])
+            role="link" aria-disabled="true" @else href="{{ $turn->undone() }}" hx-get="{{ $turn->undone() }}"
+            hx-target="#turn" hx-push-url="true" @endif>{{ __('turn.undo') }} <kbd>u</kbd></a>
     @endif
     @if ($turn->door !== null)
         <span class="pen-gap"></span>
         <a id="pen-another" class="pen" href="{{ $turn->door->back }}">{{ __('handed.back') }} <kbd>w</kbd></a>
     @else
-        <a id="pen-watch" class="pen" href="{{ $turn->watching($turn->marking->finished ? null : $turn->guidance()) }}">{{ __($turn->marking->finished ? 'turn.see' : 'turn.give-up') }} <kbd>v</kbd></a>
+        <a id="pen-watch" class="pen"
+            href="{{ $turn->watching($turn->marking->finished ? null
+            : $turn->guidance()) }}">{{ __($turn->marking->finished ? 'turn.see' : 'turn.give-up') }} <kbd>v</kbd></a>
         <span class="pen-gap"></span>
-        <a id="pen-another" class="pen" href="{{ $turn->address->to('bench', ['problem' => null, 'job' => null, 'method' => null, 'step' => null, 'present' => null]) }}">{{ __('turn.another') }} <kbd>w</kbd></a>
-        <a id="pen-present" class="pen" href="{{ $turn->to(['stage' => 'hidden', 'line' => [], 'help' => null, 'mended' => [], 'compare' => null]) }}">{{ __('turn.projector') }} <kbd>p</kbd></a>
+        <a id="pen-another" class="pen"
+            href="{{ $turn->address->to('bench', ['problem' => null, 'job' => null, 'method' => null, 'step' => null,
+            'present' => null]) }}">{{ __('turn.another') }} <kbd>w</kbd></a>
+        <a id="pen-present" class="pen"
+            href="{{ $turn->to(['stage' => 'hidden', 'line' => [], 'help' => null, 'mended' => [],
+            'compare' => null]) }}">{{ __('turn.projector') }} <kbd>p</kbd></a>
     @endif
     <a id="pen-help" class="pen" href="#help">{{ __('ui.help') }} <kbd>?</kbd></a>
 </nav>
