@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Learners;
 
 use App\Models\Attempt;
+use App\Values\Given;
 use Runel\Demonstration\Task;
 use Runel\Expression\Letters;
 use Runel\Expression\Node;
@@ -104,7 +105,7 @@ final readonly class Judged
         $judged = $attempt->judged();
 
         return ($judged['version'] ?? null) === self::version()
-            && \is_array($judged['lines'] ?? null) && \count($judged['lines']) === \count($attempt->typed());
+            && \count(Given::of($judged)->list('lines')) === \count($attempt->typed());
     }
 
     /** @return list<MarkedLine> */
@@ -119,26 +120,26 @@ final readonly class Judged
         $lines = [];
         $judged = $attempt->judged()['lines'];
         foreach ($attempt->typed() as $number => $typed) {
-            $said = \is_array($judged) && \is_array($judged[$number] ?? null) ? $judged[$number] : [];
-            $verdict = LineVerdict::tryFrom(self::text($said, 'verdict')) ?? LineVerdict::Undecided;
+            $said = Given::of($judged)->within($number);
+            $verdict = LineVerdict::tryFrom($said->text('verdict')) ?? LineVerdict::Undecided;
             $node = $verdict === LineVerdict::Unreadable ? null : self::node($reader, $typed);
             $isWrong = $verdict === LineVerdict::Wrong && $node !== null;
-            $slip = Slip::tryFrom(self::text($said, 'slip'));
+            $slip = Slip::tryFrom($said->text('slip'));
             $lines[] = new MarkedLine(
                 $typed,
                 $node,
                 $verdict,
-                ($said['true'] ?? null) === true,
-                self::said($said['say'] ?? null),
-                self::said($said['hint'] ?? null),
+                $said->isOn('true'),
+                self::said($said->within('say')),
+                self::said($said->within('hint')),
                 $slip,
-                \is_int($said['at'] ?? null) ? $said['at'] : null,
+                $said->number('at', 6),
                 $isWrong && $slip === null ? Difference::between($before, $node) : null,
                 $isWrong ? $place->marked($before, $node) : null,
-                \is_string($said['branch'] ?? null) ? $said['branch'] : null,
-                ($said['extraneous'] ?? null) === true,
-                kind: \is_string($said['kind'] ?? null) ? $said['kind'] : null,
-                rounded: \is_int($said['rounded'] ?? null) ? $said['rounded'] : null,
+                $said->typed('branch'),
+                $said->isOn('extraneous'),
+                kind: $said->typed('kind'),
+                rounded: $said->number('rounded'),
             );
             $before = $verdict->isChain() && $node !== null ? $node : $before;
         }
@@ -186,21 +187,23 @@ final readonly class Judged
         return ['key' => $message->key] + ($with === [] ? [] : ['with' => $with]);
     }
 
-    private static function said(mixed $kept): Message
+    private static function said(Given $kept): Message
     {
-        if (!\is_array($kept) || !\is_string($kept['key'] ?? null)) {
+        $key = $kept->typed('key');
+        if ($key === null) {
             return Message::of('marking.undecided');
         }
         $with = [];
-        foreach (\is_array($kept['with'] ?? null) ? $kept['with'] : [] as $name => $value) {
+        foreach ($kept->list('with') as $name => $value) {
+            $node = Given::of($value)->typed('ascii');
             $with[(string) $name] = match (true) {
                 \is_string($value), \is_int($value) => $value,
-                \is_array($value) && \is_string($value['ascii'] ?? null) => self::read($value['ascii']),
-                default => self::said($value),
+                $node !== null => self::read($node),
+                default => self::said(Given::of($value)),
             };
         }
 
-        return Message::of($kept['key'], $with);
+        return Message::of($key, $with);
     }
 
     private static function read(string $ascii): Node|string
@@ -210,12 +213,6 @@ final readonly class Judged
         } catch (Refusal) {
             return $ascii;
         }
-    }
-
-    /** @param array<array-key, mixed> $said */
-    private static function text(array $said, string $key): string
-    {
-        return \is_string($said[$key] ?? null) ? $said[$key] : '';
     }
 
     private static function version(): string

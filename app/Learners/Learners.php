@@ -12,6 +12,7 @@ use App\Models\Learner;
 use App\Models\LearnerGroup;
 use App\Models\ReturnWord;
 use App\Ruling\Ruling;
+use App\Values\Given;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Carbon;
 use Runel\Message\BadRequest;
@@ -76,15 +77,16 @@ final readonly class Learners
     public function change(Learner $learner, int $version, array $values, ?HouseStyle $style): void
     {
         $name = Named::of($values['name'] ?? null);
-        $note = \is_string($values['note'] ?? null) ? trim(mb_scrub($values['note'])) : '';
-        $daily = \is_string($values['daily'] ?? null) ? $values['daily'] : '';
+        $given = Given::of($values);
+        $note = $given->text('note');
+        $daily = $given->number('daily', 2) ?? 0;
         if (mb_strlen($note) > self::LONGEST_NOTE) {
             throw new BadRequest(Message::of('learner.long-note', ['most' => self::LONGEST_NOTE]));
         }
-        if (preg_match('/^\d{1,2}$/', $daily) !== 1 || (int) $daily < 1 || (int) $daily > self::MOST_DAILY) {
+        if ($daily < 1 || $daily > self::MOST_DAILY) {
             throw new BadRequest(Message::of('learner.daily-wrong', ['most' => self::MOST_DAILY]));
         }
-        $groups = \is_array($values['groups'] ?? null) ? array_filter($values['groups'], is_string(...)) : [];
+        $groups = $given->texts('groups');
         $this->writing->whole(static function () use (
             $learner,
             $version,
@@ -181,14 +183,12 @@ final readonly class Learners
     public function rule(Attempt $attempt, array $said): void
     {
         $ruling = Ruling::of($said);
-        $text = static fn(string $key, int $most): string => \is_string($said[$key] ?? null)
-            ? mb_substr(trim(mb_scrub($said[$key])), 0, $most)
-            : '';
-        $this->writing->whole(static function () use ($attempt, $ruling, $text): void {
+        $given = Given::of($said);
+        $this->writing->whole(static function () use ($attempt, $ruling, $given): void {
             $fresh = Attempt::query()->findOrFail($attempt->id);
             $fresh->fill([
-                'mark' => $text('mark', 20),
-                'remark' => $text('remark', 400),
+                'mark' => $given->text('mark', 20),
+                'remark' => $given->text('remark', 400),
                 'ruled' => $ruling->toArray(),
             ]);
             $fresh->save();

@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace App\Lessons;
 
+use App\Lessons\Content\KeptSet;
 use App\Models\Lesson;
 use App\Models\LessonPlay;
+use App\Values\Given;
 use Runel\Lesson\Item;
-use Runel\Lesson\ItemKind;
 use Runel\Lesson\Pace;
 use Runel\Lesson\Plan;
 use Runel\Lesson\Surface;
@@ -46,9 +47,9 @@ final readonly class KeptLesson implements Planned
     public static function items(mixed $stored): array
     {
         $items = [];
-        foreach (\is_array($stored) ? $stored : [] as $values) {
+        foreach (Given::of($stored)->values as $values) {
             try {
-                $items[] = LessonItem::of(\is_array($values) ? $values : []);
+                $items[] = LessonItem::of(Given::of($values)->values);
             } catch (Refusal) {
                 continue;
             }
@@ -122,13 +123,9 @@ final readonly class KeptLesson implements Planned
 
     public function set(int $number): string
     {
-        $item = $this->items[$number - 1] ?? null;
+        $content = ($this->items[$number - 1] ?? null)?->content;
 
-        return route('sets', match (true) {
-            $item?->kind !== ItemKind::Set => [],
-            $item->own !== [] => ['own' => $item->own],
-            default => ['pick' => [$item->pick], 'seed' => $item->seed],
-        }, false);
+        return route('sets', $content instanceof KeptSet ? $content->address() : [], false);
     }
 
     public function code(int $number): string

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Lessons;
 
 use App\Faces\Faces;
+use App\Values\Given;
 use Illuminate\Http\Response;
-use Runel\Lesson\Item;
-use Runel\Lesson\ItemKind;
+use Runel\Lesson\Content\Aim;
 use Runel\Lesson\Plan;
 use Runel\Lesson\Remark;
 use Runel\Message\Message;
@@ -46,9 +46,9 @@ final readonly class LessonFile
     }
 
     /** What the goal of a proposed lesson says. */
-    public function goal(Item $item): string
+    public function goal(Aim $aim): string
     {
-        $adds = $item->about?->adds;
+        $adds = $aim->rung->adds;
 
         return $this->say($adds === null
             ? Message::of('lesson.goal-first')
@@ -99,10 +99,10 @@ final readonly class LessonFile
             $text .= \sprintf(
                 "%d. **%s** (%d:%02d) %s%s\n",
                 $place + 1,
-                $this->say(Message::of("lesson.kind.{$item->kind->value}")),
+                $this->say(Message::of("lesson.kind.{$item->kind()->value}")),
                 intdiv($begins, 60),
                 $begins % 60,
-                self::content($item),
+                $item->content->markdown(),
                 self::details($item),
             );
             foreach ($remarks as $remark) {
@@ -113,34 +113,18 @@ final readonly class LessonFile
         return $text;
     }
 
-    private static function content(LessonItem $item): string
-    {
-        return match (true) {
-            $item->task !== null => '`' . str_replace('`', "'", $item->task->problem) . '`',
-            $item->kind === ItemKind::Set => implode(' ', array_map(
-                static fn(string $problem): string => '`' . str_replace('`', "'", $problem) . '`',
-                $item->own === [] ? [$item->pick] : $item->own,
-            )),
-            default => str_replace(['{', "\n"], ['\\{', '<br>'], str_replace("\r", '', $item->text)),
-        };
-    }
-
     /** What else is said of it, in a form that is read back. */
     private static function details(LessonItem $item): string
     {
-        $details = array_filter([
-            'job' => $item->task?->job,
-            'method' => $item->task?->method,
-            'other' => $item->other,
-            'step' => $item->step,
-            'ask' => $item->ask ? 'yes' : null,
-            'minutes' => $item->minutes,
-            'slip' => $item->slip?->value,
-            'seed' => $item->pick === '' ? null : $item->seed,
-            'newPage' => $item->newPage ? 'yes' : null,
-        ], static fn(mixed $value): bool => $value !== null);
+        $values = array_diff_key($item->toArray(), ['id' => 1, 'kind' => 1, 'text' => 1, 'own' => 1, 'pick' => 1]);
+        $task = Given::of($values)->within('task');
+        unset($values['task']);
+        $details = array_filter(['job' => $task->typed('job'), 'method' => $task->typed('method')]) + array_map(
+            static fn(mixed $value): string => \is_bool($value) ? 'yes' : Given::of([$value])->text(0),
+            $values,
+        );
         $parts = array_map(
-            static fn(string $key, int|string $value): string => "$key: $value",
+            static fn(string $key, string $value): string => "$key: $value",
             array_keys($details),
             array_values($details),
         );

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Lessons;
 
 use App\Faces\WordList;
+use App\Values\Given;
 use Runel\Lesson\ItemKind;
 use Runel\Message\BadRequest;
 use Runel\Message\Message;
@@ -29,17 +30,16 @@ final readonly class LessonReader
     /** @throws Refusal */
     private static function json(string $text): self
     {
-        $data = json_decode($text, true, 16);
-        if (!\is_array($data) || !\is_array($data['items'] ?? null)) {
+        $given = Given::json($text);
+        if (!$given->has('items')) {
             throw new BadRequest(Message::of('lesson.no-lesson'));
         }
-        $version = $data['runel'] ?? null;
-        if (!\is_int($version) || $version > self::VERSION) {
+        if (($given->number('runel', 6) ?? \PHP_INT_MAX) > self::VERSION) {
             throw new BadRequest(Message::of('kept.newer', ['known' => self::VERSION]));
         }
-        $style = HouseStyle::of(\is_array($data['style'] ?? null) ? $data['style'] : []);
+        $style = HouseStyle::of($given->list('style'));
 
-        return new self(LessonHead::of($data), self::items($data['items']), $style);
+        return new self(LessonHead::of($given->values), self::items($given->list('items')), $style);
     }
 
     /** @throws Refusal */
@@ -78,22 +78,23 @@ final readonly class LessonReader
         $words = str_replace(['\\{', '<br>'], ['{', "\n"], $rest);
         $code = preg_match('/^`(.*)`$/u', $rest, $match) === 1 ? $match[1] : $words;
 
-        if ($kind === ItemKind::Set && preg_match_all('/`([^`]*)`/u', $rest, $problems) > 0) {
-            $isPick = preg_match('/^[a-z-]+\.[\d-]*\.\d+$/', $problems[1][0]) === 1;
+        return ['kind' => $kind->value ?? $heading] + $details + match ($kind) {
+            ItemKind::Goal, ItemKind::Note => ['text' => $code],
+            ItemKind::Demonstration, ItemKind::YourTurn, ItemKind::TwoWays, ItemKind::Warning => ['problem' => $code],
+            ItemKind::Set => self::set($rest, $code),
+            null => [],
+        };
+    }
 
-            return ['kind' => $kind->value] + $details + ($isPick
-                ? ['pick' => $problems[1][0]]
-                : ['own' => implode("\n", $problems[1])]);
-        }
+    /** @return array<string, string> what is picked, or the problems themselves */
+    private static function set(string $rest, string $code): array
+    {
+        preg_match_all('/`([^`]*)`/u', $rest, $problems);
+        $isPick = preg_match('/^[a-z-]+\.[\d-]*\.\d+$/', $problems[1][0] ?? $code) === 1;
 
-        return $details + [
-            'kind' => $kind->value ?? $heading,
-            match (true) {
-                $kind?->isWords() === true => 'text',
-                $kind === ItemKind::Set => 'pick',
-                default => 'problem',
-            } => $code,
-        ];
+        return $problems[1] === [] || $isPick
+            ? ['pick' => $problems[1][0] ?? $code]
+            : ['own' => implode("\n", $problems[1])];
     }
 
     /** The kind that a heading names, in the words of any language there is. */
@@ -126,7 +127,7 @@ final readonly class LessonReader
         $items = [];
         foreach (array_values($list) as $place => $values) {
             try {
-                $items[] = LessonItem::of(\is_array($values) ? $values : []);
+                $items[] = LessonItem::of(Given::of($values)->values);
             } catch (Refusal $refusal) {
                 throw new BadRequest(Message::of('lesson.item-refused', [
                     'item' => $place + 1,

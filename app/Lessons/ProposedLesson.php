@@ -7,8 +7,11 @@ namespace App\Lessons;
 use App\Sets\Pick;
 use Runel\Demonstration\TaskReference;
 use Runel\Job\Jobs;
+use Runel\Lesson\Content\Aim;
+use Runel\Lesson\Content\Caution;
+use Runel\Lesson\Content\Content;
+use Runel\Lesson\Content\Exercise;
 use Runel\Lesson\Item;
-use Runel\Lesson\ItemKind;
 use Runel\Lesson\Pace;
 use Runel\Lesson\Plan;
 use Runel\Lesson\Proposal;
@@ -76,10 +79,10 @@ final readonly class ProposedLesson implements Planned
 
     public function set(int $number): string
     {
-        $count = $this->item($number)->count ?? 0;
+        $content = $this->item($number)?->content;
 
         return route('sets', [
-            'pick' => [(string) $this->pick($count)],
+            'pick' => [(string) $this->pick($content instanceof Exercise ? $content->count : 0)],
             'seed' => $this->code->seed,
         ], false);
     }
@@ -97,7 +100,7 @@ final readonly class ProposedLesson implements Planned
     /**
      * Its items as they are kept.
      *
-     * @param \Closure(Item): string $goal what the goal says, in words
+     * @param \Closure(Aim): string $goal what the goal says, in words
      *
      * @return list<LessonItem>
      *
@@ -106,17 +109,34 @@ final readonly class ProposedLesson implements Planned
     public function kept(\Closure $goal): array
     {
         return array_map(fn(Item $item): LessonItem => LessonItem::of([
-            'kind' => $item->kind->value,
-            'text' => $item->kind === ItemKind::Goal ? $goal($item) : '',
-            'task' => $item->demonstration === null ? null : (new TaskReference(
-                $item->demonstration->task->problem->source,
-                $item->demonstration->job,
-                $item->demonstration->method,
-                HouseStyle::default(),
-            ))->toArray(),
-            'slip' => $item->slip->value ?? '',
-            'pick' => (string) $this->pick($item->count),
-            'seed' => $this->code->seed,
-        ]), $this->plan->items);
+            'kind' => $item->kind()->value,
+        ] + $this->values($item->content, $goal)), $this->plan->items);
+    }
+
+    /**
+     * @param \Closure(Aim): string $goal
+     *
+     * @return array<string, mixed> as {@see LessonItem::of()} reads them
+     */
+    private function values(Content $content, \Closure $goal): array
+    {
+        $demonstration = $content->demonstration();
+
+        return match (true) {
+            $content instanceof Aim => ['text' => $goal($content)],
+            $content instanceof Exercise => [
+                'pick' => (string) $this->pick($content->count),
+                'seed' => $this->code->seed,
+            ],
+            default => [
+                'task' => $demonstration === null ? null : (new TaskReference(
+                    $demonstration->task->problem->source,
+                    $demonstration->job,
+                    $demonstration->method,
+                    HouseStyle::default(),
+                ))->toArray(),
+                'slip' => $content instanceof Caution ? $content->slip->value : '',
+            ],
+        };
     }
 }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Lessons;
 
 use App\Address\Address;
+use App\Lessons\Content\KeptExample;
+use App\Lessons\Content\KeptTwoWays;
 use Runel\Demonstration\TaskReference;
 use Runel\Lesson\Item;
 use Runel\Lesson\ItemKind;
@@ -21,23 +23,25 @@ final class Room
      */
     public static function of(Item $item, HouseStyle $style, string $code, ?LessonItem $kept = null): ?string
     {
-        $demonstration = $item->demonstration;
+        $demonstration = $item->content->demonstration();
         if ($demonstration === null) {
             return null;
         }
+        $kind = $item->kind();
         $address = Address::for(new TaskReference(
             $demonstration->task->problem->source,
             $demonstration->job,
-            $item->kind === ItemKind::Demonstration ? $demonstration->method : null,
+            $kind === ItemKind::Demonstration ? $demonstration->method : null,
             $style,
             $demonstration->task->choices,
         ));
         $lesson = ['lesson' => $code];
+        $content = $kept?->content;
 
-        return match ($item->kind) {
+        return match ($kind) {
             ItemKind::Demonstration => $address->to('board', $lesson + [
-                'ask' => $kept?->ask === true ? '1' : null,
-                'until' => $kept?->step,
+                'ask' => $content instanceof KeptExample && $content->ask ? '1' : null,
+                'until' => $content instanceof KeptExample ? $content->step : null,
             ]),
             ItemKind::YourTurn => $address->to('your-turn', $lesson + [
                 'step' => null,
@@ -46,7 +50,7 @@ final class Room
             ItemKind::TwoWays => $address->to('two-ways', $lesson + [
                 'step' => null,
                 'left' => $demonstration->method,
-                'right' => $kept?->other,
+                'right' => $content instanceof KeptTwoWays ? $content->other : null,
             ]),
             // A warning, words and a set are shown by the lesson itself.
             ItemKind::Goal, ItemKind::Note, ItemKind::Warning, ItemKind::Set => null,

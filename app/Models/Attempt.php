@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Ruling\Ruling;
+use App\Values\Given;
 use Database\Factories\AttemptFactory;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
@@ -89,13 +90,13 @@ final class Attempt extends Model
     /** @return list<array<array-key, mixed>> lines that no longer stand, the latest last */
     public function past(): array
     {
-        return \is_array($this->history) ? array_values(array_filter($this->history, is_array(...))) : [];
+        return array_values(array_filter(Given::of($this->history)->values, is_array(...)));
     }
 
     /** @return array<array-key, mixed> */
     public function judged(): array
     {
-        return \is_array($this->judged) ? $this->judged : [];
+        return Given::of($this->judged)->values;
     }
 
     public function ruling(): Ruling
@@ -131,11 +132,10 @@ final class Attempt extends Model
     public function foundSlips(): array
     {
         $found = [];
-        $lines = $this->judged()['lines'] ?? [];
+        $lines = Given::of($this->judged())->within('lines');
         foreach ($this->verdictIds() as $place => $verdict) {
             if (LineVerdict::tryFrom($verdict)?->isFault() === true) {
-                $line = \is_array($lines) && \is_array($lines[$place] ?? null) ? $lines[$place] : [];
-                $found[$place + 1] = \is_string($line['slip'] ?? null) ? $line['slip'] : null;
+                $found[$place + 1] = $lines->within($place)->typed('slip');
             }
         }
 
@@ -178,6 +178,6 @@ final class Attempt extends Model
     /** @return list<string> */
     private static function words(mixed $list): array
     {
-        return \is_array($list) ? array_values(array_filter($list, is_string(...))) : [];
+        return array_values(Given::of($list)->allTexts());
     }
 }

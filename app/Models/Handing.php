@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Values\Given;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -44,9 +45,9 @@ final class Handing extends Model
     public function references(): array
     {
         $references = [];
-        foreach (\is_array($this->tasks) ? array_values($this->tasks) : [] as $place => $task) {
+        foreach (array_values(Given::of($this->tasks)->values) as $place => $task) {
             try {
-                $references[$place + 1] = TaskReference::fromArray(\is_array($task) ? $task : []);
+                $references[$place + 1] = TaskReference::fromArray(Given::of($task)->values);
             } catch (BadRequest) {
                 continue;
             }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Values\Given;
 use Illuminate\Contracts\Database\Eloquent\CastsAttributes;
 use Illuminate\Database\Eloquent\Model;
 use Runel\Message\BadRequest;
@@ -19,9 +20,8 @@ final class StyleCast implements CastsAttributes
     /** A row damaged by hand is read in the usual style. */
     public function get(Model $model, string $key, mixed $value, array $attributes): HouseStyle
     {
-        $values = \is_string($value) ? json_decode($value, true, 4) : null;
         try {
-            return HouseStyle::of(\is_array($values) ? $values : []);
+            return HouseStyle::of(Given::json($value, 4)->values);
         } catch (BadRequest) {
             return HouseStyle::default();
         }

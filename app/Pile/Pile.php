@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Pile;
 
 use App\Ruling\Ruling;
+use App\Values\Given;
 use Illuminate\Http\Request;
 use Runel\Demonstration\Task;
 use Runel\Job\Jobs;
@@ -41,7 +42,7 @@ final readonly class Pile
      */
     public static function asked(Request $request, array $pieces, HouseStyle $style, Catalogue $catalogue): self
     {
-        $own = static fn(string $key): array => \is_array($request->input($key)) ? $request->input($key) : [];
+        $own = Given::of($request->all())->list(...);
 
         return self::mark(
             $pieces,
@@ -80,9 +81,7 @@ final readonly class Pile
             if ($lines > self::MOST_LINES && $marked !== []) {
                 break;
             }
-            $own = static fn(array $texts): string => \is_string($texts[$place] ?? null)
-                ? mb_substr(mb_scrub($texts[$place]), 0, 400)
-                : '';
+            $own = static fn(array $texts): string => Given::of($texts)->text($place, 400);
             $one = self::piece($piece, $style, $catalogue, $own($marks), $own($remarks), Ruling::kept(
                 $rulings[$place] ?? [],
             ), $effort);

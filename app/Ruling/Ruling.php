@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Ruling;
 
+use App\Values\Given;
 use Runel\Message\BadRequest;
 use Runel\Message\Message;
 use Runel\Slip\Slip;
@@ -31,7 +32,7 @@ final readonly class Ruling
     public static function kept(mixed $kept): self
     {
         try {
-            return self::of(\is_array($kept) ? $kept : []);
+            return self::of(Given::of($kept)->values);
         } catch (BadRequest) {
             return new self(null, [], []);
         }
@@ -46,14 +47,14 @@ final readonly class Ruling
     {
         $piece = self::word($said['piece'] ?? '', [self::RIGHT, self::WRONG, self::APART]);
         [$lines, $slips] = [[], []];
-        foreach (\is_array($said['lines'] ?? null) ? $said['lines'] : [] as $number => $word) {
+        foreach (Given::of($said)->list('lines') as $number => $word) {
             $word = self::word($word, [self::RIGHT, self::WRONG]);
             if ($word !== null && (int) $number > 0) {
                 $lines[(int) $number] = $word;
             }
         }
         $known = array_map(static fn(Slip $slip): string => $slip->value, Slip::cases());
-        foreach (\is_array($said['slips'] ?? null) ? $said['slips'] : [] as $number => $word) {
+        foreach (Given::of($said)->list('slips') as $number => $word) {
             $word = self::word($word, [self::NO_SLIP, ...$known]);
             if ($word !== null && (int) $number > 0) {
                 $slips[(int) $number] = Slip::tryFrom($word);

@@ -7,6 +7,7 @@ namespace App\Sets;
 use App\Files\Csv;
 use App\Files\HandedIn;
 use App\Files\NoText;
+use App\Values\Given;
 use Runel\Message\Message;
 
 /** Problems typed elsewhere: a set of ours as JSON, a table with a column of problems, or a plain list, one a line. */
@@ -43,15 +44,10 @@ final class Imported
     /** @return list<string> */
     private static function ofJson(string $text): array
     {
-        $data = json_decode($text, true, 16);
-        $problems = [];
-        foreach (\is_array($data) && \is_array($data['problems'] ?? null) ? $data['problems'] : [] as $one) {
-            if (\is_array($one) && \is_string($one['problem'] ?? null)) {
-                $problems[] = $one['problem'];
-            }
-        }
-
-        return $problems;
+        return array_values(array_filter(array_map(
+            static fn(Given $one): ?string => $one->typed('problem'),
+            Given::json($text)->each('problems'),
+        ), is_string(...)));
     }
 
     /** @return list<string> */

@@ -6,6 +6,7 @@ namespace App\Sets;
 
 use App\Models\ProblemSetRecord;
 use App\Shelf\ShelfUnavailable;
+use App\Values\Given;
 use Runel\Demonstration\TaskReference;
 use Runel\Style\HouseStyle;
 
@@ -26,7 +27,7 @@ final readonly class KeptSets
             static fn(ProblemSetRecord $record): array => [
                 $record->id,
                 $record->name,
-                \is_array($record->tasks) ? \count($record->tasks) : 0,
+                \count(Given::of($record->tasks)->values),
             ],
         )->all()));
     }
@@ -43,13 +44,10 @@ final readonly class KeptSets
             return null;
         }
         $tasks = [];
-        foreach (\is_array($record->tasks) ? $record->tasks : [] as $task) {
-            if (\is_array($task) && \is_string($task['problem'] ?? null)) {
-                $tasks[] = [
-                    'problem' => $task['problem'],
-                    'job' => \is_string($task['job'] ?? null) ? $task['job'] : null,
-                    'method' => \is_string($task['method'] ?? null) ? $task['method'] : null,
-                ];
+        foreach (Given::of(['tasks' => $record->tasks])->each('tasks') as $task) {
+            $problem = $task->typed('problem');
+            if ($problem !== null) {
+                $tasks[] = ['problem' => $problem, 'job' => $task->typed('job'), 'method' => $task->typed('method')];
             }
         }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Sets;
 
+use App\Values\Given;
+
 /** What an address says of a set that is not kept. */
 final readonly class SetQuery
 {
@@ -36,24 +38,19 @@ final readonly class SetQuery
     /** @param array<array-key, mixed> $query what is of no use is passed over */
     public static function of(array $query): self
     {
-        $text = static fn(string $key): string => \is_string($query[$key] ?? null) ? trim($query[$key]) : '';
-        $list = static fn(string $key, int $most): array => \array_slice(
-            \is_array($query[$key] ?? null) ? array_values(array_filter($query[$key], is_string(...))) : [],
-            0,
-            $most,
-        );
+        $given = Given::of($query);
+        $text = $given->text(...);
+        $list = static fn(string $key, int $most): array => \array_slice($given->texts($key), 0, $most);
         $again = [];
-        $asked = \is_array($query['again'] ?? null) ? \array_slice($query['again'], 0, 99, true) : [];
-        foreach ($asked as $key => $turn) {
-            if (\is_string($turn) && preg_match('/^\d{1,4}$/', $turn) === 1) {
-                $again[(string) $key] = (int) $turn;
+        foreach (array_keys(\array_slice($given->list('again'), 0, 99, true)) as $key) {
+            $turn = $given->within('again')->number($key, 4);
+            if ($turn !== null) {
+                $again[(string) $key] = $turn;
             }
         }
         $wishes = [];
-        foreach (\is_array($query['wish'] ?? null) ? $query['wish'] : [] as $key => $value) {
-            if (\is_string($value)) {
-                $wishes[(string) $key] = $value;
-            }
+        foreach ($given->within('wish')->allTexts() as $key => $value) {
+            $wishes[(string) $key] = $value;
         }
         $picks = array_map(static fn(string $pick): Pick => Pick::read($pick, self::COUNT), $list('pick', 12));
         if ($text('skill') !== '') {

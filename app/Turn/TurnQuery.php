@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Turn;
 
+use App\Values\Given;
 use Runel\Marking\Guidance;
 use Runel\Slip\Slip;
 
@@ -49,7 +50,7 @@ final readonly class TurnQuery
      */
     public static function kept(array $lines, array $mended, int $help, array $query): self
     {
-        $text = static fn(string $key): ?string => \is_string($query[$key] ?? null) ? $query[$key] : null;
+        $text = Given::of($query)->typed(...);
 
         return new self(
             $lines,
@@ -68,11 +69,11 @@ final readonly class TurnQuery
     /** @param array<array-key, mixed> $query what is of no use is passed over */
     public static function of(array $query): self
     {
-        $text = static fn(string $key): ?string => \is_string($query[$key] ?? null) ? $query[$key] : null;
-        $list = static fn(string $key): array => \is_array($query[$key] ?? null) ? array_values(array_filter(
-            $query[$key],
-            static fn(mixed $one): bool => \is_string($one) && trim($one) !== '',
-        )) : [];
+        $text = Given::of($query)->typed(...);
+        $list = static fn(string $key): array => array_values(array_filter(
+            Given::of($query)->texts($key),
+            static fn(string $one): bool => trim($one) !== '',
+        ));
         $lines = array_map(
             static fn(string $line): string => mb_substr(mb_scrub($line), 0, self::LONGEST_LINE),
             $list('line'),

@@ -49,10 +49,11 @@ final readonly class Plan
         $remarks = [];
         $known = null;
         foreach ($this->items as $place => $item) {
-            if ($item->kind !== ItemKind::Demonstration) {
+            $builds = $item->content->builds();
+            if ($builds === null) {
                 continue;
             }
-            $traits = array_map(static fn(Difficulty $trait): string => $trait->value, $item->traits);
+            $traits = array_map(static fn(Difficulty $trait): string => $trait->value, $builds);
             $new = array_values(array_diff($traits, $known ?? $traits));
             if ($known !== null && $new === []) {
                 $remarks[] = new Remark($place + 1, Message::of('lesson.nothing-new'));
@@ -72,10 +73,11 @@ final readonly class Plan
         $used = 0;
         foreach ($this->items as $place => $item) {
             $used = $item->newPage ? 0 : $used;
-            if (!$item->kind->isWritten() || $item->demonstration === null) {
+            $written = $item->content->isWritten() ? $item->content->demonstration() : null;
+            if ($written === null) {
                 continue;
             }
-            $extent = Extent::of($item->demonstration);
+            $extent = Extent::of($written);
             if ($extent->wide > $this->surface->wide) {
                 $remarks[] = new Remark($place + 1, Message::of('lesson.wide', ['squares' => $extent->wide]));
             }

@@ -59,25 +59,16 @@ final readonly class Proposal
             ? $this->problems($ladder, $rung + 1, 2, $seed, $style)
             : [];
         $needed = [
-            0 => Item::goal($shown, $pace),
+            0 => Item::goal($shown->rung, $shown->demonstration, $pace),
             2 => self::example($shown, $pace),
             3 => self::turn($tried, $pace),
             10 => Item::set(self::PRACTICE, $pace),
         ];
         $welcome = array_filter([
             1 => $rung > 1 ? self::example($simple, $pace) : null,
-            5 => $slip === null ? null : Item::warning(
-                $shown->demonstration,
-                $shown->rung->traits,
-                $slip,
-                $pace,
-            ),
+            5 => $slip === null ? null : Item::warning($shown->demonstration, $slip, $pace),
             6 => self::turn($again, $pace),
-            4 => $this->hasOtherWay($shown) ? Item::twoWays(
-                $shown->demonstration,
-                $shown->rung->traits,
-                $pace,
-            ) : null,
+            4 => $this->hasOtherWay($shown) ? Item::twoWays($shown->demonstration, $pace) : null,
             7 => self::turn($last, $pace),
             8 => isset($harder[0]) ? self::example($harder[0], $pace) : null,
             9 => isset($harder[1]) ? self::turn($harder[1], $pace) : null,
@@ -101,7 +92,7 @@ final readonly class Proposal
 
     private static function turn(Made $made, Pace $pace): Item
     {
-        return Item::yourTurn($made->demonstration, $made->rung->traits, $pace);
+        return Item::yourTurn($made->demonstration, $pace);
     }
 
     /** @return non-empty-list<Made> */

@@ -43,7 +43,7 @@ final class LessonTest extends TestCase
             $counts = [];
             foreach ($rung->number % 2 === 0 ? [30, 120] : [60] as $minutes) {
                 $plan = $this->propose($skill, $rung->number, $minutes);
-                $kinds = array_map(static fn(Item $item): ItemKind => $item->kind, $plan->items);
+                $kinds = array_map(static fn(Item $item): ItemKind => $item->kind(), $plan->items);
                 self::assertSame(ItemKind::Goal, $kinds[0]);
                 self::assertSame(ItemKind::Set, $kinds[\count($kinds) - 1]);
                 self::assertContains(ItemKind::Demonstration, $kinds);
@@ -144,7 +144,7 @@ final class LessonTest extends TestCase
         $sorted = $times;
         sort($sorted);
         self::assertSame($sorted, $times);
-        self::assertSame(420, Item::yourTurn($made, [], Pace::usual())->lasting(420)->seconds);
+        self::assertSame(420, Item::yourTurn($made, Pace::usual())->lasting(420)->seconds);
     }
 
     public function testNoLessonOfNothingOrOfAYear(): void

@@ -21,6 +21,7 @@ use App\Models\LearnerGroup;
 use App\Turn\Door;
 use App\Turn\TurnQuery;
 use App\Turn\YourTurn;
+use App\Values\Given;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -49,23 +50,21 @@ final readonly class HandingController
     /** The tutor's side: which tasks, for whom, how long. */
     public function ask(Request $request): Response
     {
-        $problem = $request->query('problem');
-        $group = $request->query('group');
+        $query = Given::of($request->query());
 
         return $this->form(
-            \is_string($problem) ? mb_substr(mb_scrub($problem), 0, 2000) : '',
+            $query->text('problem', 2000),
             null,
-            \is_string($group) ? [$group] : [],
+            array_filter([$query->text('group')]),
         );
     }
 
     public function hand(Request $request): Response
     {
-        $text = $request->input('problems');
-        $text = \is_string($text) ? mb_scrub($text) : '';
+        $given = Given::of($request->all());
+        $text = $given->text('problems');
         $days = $request->input('days');
-        $chosen = $request->input('learners');
-        $chosen = \is_array($chosen) ? array_filter($chosen, is_string(...)) : [];
+        $chosen = $given->texts('learners');
         $handed = [];
         try {
             $learners = self::chosen($chosen);
@@ -131,8 +130,7 @@ final readonly class HandingController
         self::speak($handing);
         $place = self::place($request);
         $reference = $handing->references()[$place] ?? abort(404);
-        $line = $request->input('next');
-        $line = \is_string($line) ? trim(mb_substr(mb_scrub($line), 0, TurnQuery::LONGEST_LINE)) : '';
+        $line = Given::of($request->all())->text('next', TurnQuery::LONGEST_LINE);
         $seen = $request->integer('seen');
         $opened = $request->integer('opened');
         $opened = $opened > 0 ? Carbon::createFromTimestamp($opened) : null;
@@ -219,9 +217,7 @@ final readonly class HandingController
 
     private static function place(Request $request): int
     {
-        $asked = $request->query('task');
-
-        return \is_string($asked) && ctype_digit($asked) && \strlen($asked) < 4 ? (int) $asked : 0;
+        return Given::of($request->query())->number('task') ?? 0;
     }
 
     /** In the words of the learner's school. */

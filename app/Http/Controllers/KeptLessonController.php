@@ -22,6 +22,7 @@ use App\Lessons\ProposedLesson;
 use App\Models\Lesson;
 use App\Page\PageFace;
 use App\Sets\KeptSets;
+use App\Values\Given;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -102,8 +103,8 @@ final readonly class KeptLessonController
     public function add(Request $request, Lesson $lesson): Response|RedirectResponse
     {
         return $this->changed($request, $lesson, function (int $version) use ($request, $lesson): void {
-            $set = $request->input('kept');
-            $kept = \is_string($set) && ctype_digit($set) && \strlen($set) < 10 ? $this->sets->find((int) $set) : null;
+            $set = Given::of($request->all())->number('kept', 9);
+            $kept = $set === null ? null : $this->sets->find($set);
             // Its problems come along, so that the lesson stays what it is when the set is removed.
             $item = LessonItem::of(['id' => ''] + ($kept === null ? [] : [
                 'own' => array_column($kept->tasks, 'problem'),
@@ -207,8 +208,7 @@ final readonly class KeptLessonController
         foreach ($lessons as $lesson) {
             if ($lesson->held_at !== null) {
                 $about = implode("\n", array_map(
-                    static fn(LessonItem $item): string =>
-                        $item->text !== '' ? $item->text : $item->task->problem ?? $item->pick,
+                    static fn(LessonItem $item): string => $item->content->typed(),
                     KeptLesson::items($lesson->items),
                 ));
                 $calendar->lesson($lesson->id, $lesson->name, $lesson->held_at, $lesson->minutes, $about);
@@ -283,7 +283,7 @@ final readonly class KeptLessonController
             'pace' => $this->kept->pace(),
             'sets' => $this->sets->all(),
             'refused' => $refused,
-            'typed' => array_filter($typed, is_string(...)),
+            'typed' => Given::of($typed)->allTexts(),
         ];
     }
 

@@ -18,6 +18,7 @@ use App\Learners\Records;
 use App\Models\Attempt;
 use App\Models\Learner;
 use App\Models\Tutor;
+use App\Values\Given;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -47,13 +48,9 @@ final readonly class LearnerController
 
     public function store(Request $request): Response|RedirectResponse
     {
-        $group = $request->input('group');
+        $group = Given::of($request->all())->said('group');
         try {
-            $learner = $this->learners->add(
-                $request->input('name'),
-                $this->style,
-                \is_string($group) && $group !== '' ? $group : null,
-            );
+            $learner = $this->learners->add($request->input('name'), $this->style, $group);
         } catch (Refusal $refusal) {
             return $this->list($refusal->reason, $request->all());
         }
@@ -88,14 +85,13 @@ final readonly class LearnerController
     /** Work the tutor types. */
     public function write(Request $request, Learner $learner): Response|RedirectResponse
     {
-        $text = static fn(string $key): string =>
-            \is_string($request->input($key)) ? mb_scrub($request->input($key)) : '';
+        $given = Given::of($request->all());
         $lines = array_values(array_filter(
-            array_map(trim(...), explode("\n", str_replace("\r", "\n", $text('lines')))),
+            array_map(trim(...), explode("\n", str_replace("\r", "\n", $given->text('lines')))),
             static fn(string $line): bool => $line !== '',
         ));
         try {
-            $this->records->typed($learner, mb_substr($text('problem'), 0, 600), $lines, Carbon::now());
+            $this->records->typed($learner, $given->text('problem', 600), $lines, Carbon::now());
         } catch (Refusal $refusal) {
             return $this->learner($learner, $refusal->reason, $request->all(), 422);
         }
@@ -214,7 +210,7 @@ final readonly class LearnerController
             'resting' => $this->learners->resting($months),
             'months' => $months,
             'refused' => $refused,
-            'typed' => array_filter($typed, is_string(...)),
+            'typed' => Given::of($typed)->allTexts(),
         ], $refused === null ? 200 : 422);
     }
 
@@ -228,7 +224,7 @@ final readonly class LearnerController
             'effort' => Effort::of(Judged::EFFORT),
             'handings' => $learner->handings()->readable()->limit(6)->get()->all(),
             'refused' => $refused,
-            'typed' => array_filter($typed, is_string(...)),
+            'typed' => Given::of($typed)->allTexts(),
         ], $status);
     }
 

@@ -13,6 +13,7 @@ use App\Learners\Records;
 use App\Models\Learner;
 use App\Pile\Pile;
 use App\Pile\PileReader;
+use App\Values\Given;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -66,8 +67,7 @@ final readonly class PileRecordController
         } catch (NoText) {
             return Away::to('marking');
         }
-        $whose = $request->input('whose');
-        $whose = \is_array($whose) ? $whose : [];
+        $whose = Given::of($request->all())->list('whose');
         $kept = $this->writing->whole(function () use ($pile, $whose): int {
             $kept = 0;
             foreach ($pile->pieces as $place => $piece) {
@@ -111,8 +111,6 @@ final readonly class PileRecordController
 
     private static function text(Request $request, string $key): string
     {
-        $value = $request->input($key);
-
-        return \is_string($value) ? mb_substr(mb_scrub($value), 0, 400) : '';
+        return Given::of($request->all())->text($key, 400);
     }
 }

@@ -12,6 +12,7 @@ use App\Lessons\KeptLessons;
 use App\Models\Lesson;
 use App\Models\LessonPlay;
 use App\Page\PageFace;
+use App\Values\Given;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -34,8 +35,7 @@ final readonly class PlayController
     public function reach(Request $request, LessonPlay $play, int $item): RedirectResponse
     {
         $lesson = $this->lesson($play);
-        $step = $request->input('step');
-        $left = \is_string($step) && ctype_digit($step) && \strlen($step) < 4 ? (int) $step : null;
+        $left = Given::of($request->all())->number('step');
         if ($lesson->item($item) === null) {
             $this->kept->end($play);
 

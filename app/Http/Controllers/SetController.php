@@ -18,6 +18,7 @@ use App\Sets\SetFile;
 use App\Sets\SetQuery;
 use App\Sets\SetSheet;
 use App\Shelf\ShelfUnavailable;
+use App\Values\Given;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
@@ -45,11 +46,10 @@ final readonly class SetController
 
     public function show(Request $request, Against $against): Response|RedirectResponse
     {
-        $trap = $request->query('against');
-        $slip = \is_string($trap) ? Slip::tryFrom($trap) : null;
+        $asked = Given::of($request->query());
+        $slip = Slip::tryFrom($asked->text('against'));
         if ($slip !== null) {
-            $job = $request->query('job');
-            $pick = $against->pick($slip, \is_string($job) ? $job : '');
+            $pick = $against->pick($slip, $asked->text('job'));
 
             return Away::to('sets', $pick);
         }
@@ -81,7 +81,7 @@ final readonly class SetController
     public function sheet(Request $request): View
     {
         $query = SetQuery::of($request->query->all());
-        $text = static fn(string $key): string => \is_string($request->query($key)) ? $request->query($key) : '';
+        $text = Given::of($request->query())->text(...);
 
         return view('sets-room.sheet', [
             'set' => $this->set($query),
@@ -115,11 +115,10 @@ final readonly class SetController
 
     public function keep(Request $request): RedirectResponse
     {
-        $address = $request->input('set');
-        parse_str(\is_string($address) ? mb_substr($address, 0, 20_000) : '', $parts);
+        $given = Given::of($request->all());
+        parse_str($given->text('set', 20_000), $parts);
         $query = SetQuery::of($parts);
-        $name = $request->input('name');
-        $name = \is_string($name) && trim($name) !== '' ? mb_scrub($name) : (string) __('sets.unnamed');
+        $name = $given->text('name') !== '' ? $given->text('name') : (string) __('sets.unnamed');
         try {
             $id = $this->kept->keep($name, $query->seed, $this->set($query)->items);
         } catch (Refusal | ShelfUnavailable) {

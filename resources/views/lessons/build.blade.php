@@ -35,13 +35,15 @@
                 stroke-width="2"/></svg></button>
             <x-lesson-at :seconds="$plan->begins($number)" />
             <div class="lesson-what">
-                <p class="lesson-kind"><strong>{{ __("lesson.kind.{$kept->kind->value}") }}</strong>
+                <p class="lesson-kind"><strong>{{ __("lesson.kind.{$kept->kind()->value}") }}</strong>
                     <span class="hint">{{ __('lesson.takes',
-                    ['minutes' => max(1, (int) round($item->seconds / 60))]) }}@if ($kept->step !== null) ·
-                    {{ __('lesson.up-to', ['step' => $kept->step]) }}@endif @if ($kept->ask) ·
+                    ['minutes' => max(1, (int) round($item->seconds / 60))])
+                        }}@if (($kept->content->step ?? null) !== null) ·
+                    {{ __('lesson.up-to', ['step' => $kept->content->step]) }}@endif @if ($kept->content->ask ?? false)
+                        ·
                     {{ __('lesson.asks-first') }}@endif @if ($kept->newPage) ·
                     {{ __('lesson.is-new-page') }}@endif</span></p>
-                @include('lessons.item', ['number' => $number])
+                @include('lessons.content.' . $item->kind()->value, ['content' => $item->content, 'links' => true])
                 <x-lesson-remarks :remarks="$remarks" :item="$number" />
                 <details class="lesson-change">
                     <summary>{{ __('lesson.change') }}</summary>

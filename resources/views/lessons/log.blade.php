@@ -21,7 +21,7 @@
                         @php($item = $lesson->item($moment->place))
                         <tr>
                             <th scope="row">{{ $moment->place }}.
-                                @if ($item !== null){{ __("lesson.kind.{$item->kind->value}") }}@endif</th>
+                                @if ($item !== null){{ __("lesson.kind.{$item->kind()->value}") }}@endif</th>
                             <td>@if ($item !== null){{ max(1, (int) round($item->seconds / 60)) }} min @endif</td>
                             <td>{{ $until === null ? __('lesson.still-on')
                                 : max(1, (int) round($moment->at->diffInSeconds($until) / 60)) . ' min'

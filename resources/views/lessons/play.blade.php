@@ -1,25 +1,12 @@
 <x-page :title="__('lesson.title')" body="turn presenting">
     <div id="turn">
-        <x-masthead><p class="board-method">{{ __("lesson.kind.{$item->kind->value}") }}</p><x-lesson-line
+        <x-masthead><p class="board-method">{{ __("lesson.kind.{$item->kind()->value}") }}</p><x-lesson-line
             :code="$lesson->code($number)" /></x-masthead>
         <main id="work" class="projector" tabindex="0">
             @if ($lesson instanceof \App\Lessons\KeptLesson)
                 <p class="projector-job">{{ $lesson->lesson->name }}</p>
             @endif
-            @if ($item->text !== '')
-                <h1 class="projector-ready lesson-words">{{ $item->text }}</h1>
-            @elseif ($item->kind->value === 'goal')
-                <h1 class="projector-ready">{{ __('practice.skill.' . $lesson->code->skill) }}</h1>
-                <p class="lesson-goal">{{ $item->about?->adds === null ? __('lesson.goal-first')
-                    : __('lesson.goal', ['adds' => __('practice.adds.' . $item->about->adds->value)]) }}</p>
-                <p class="projector-problem">{!! $page->maths($item->demonstration->task->problem->node) !!}</p>
-            @elseif ($item->kind->value === 'warning')
-                <h1 class="projector-ready">{!! $page->word("slip.{$item->slip->value}.watch") !!}</h1>
-                <p class="projector-problem">{!! $page->maths($item->demonstration->task->problem->node) !!}</p>
-            @else
-                <h1 class="projector-ready">{{ trans_choice('sets.problems', $item->count) }}</h1>
-                <p><a class="button" href="{{ $lesson->set($number) }}">{{ __('lesson.to-set') }}</a></p>
-            @endif
+            @include('lessons.playing.' . $item->kind()->value, ['content' => $item->content])
         </main>
         <nav class="pen-bar" aria-label="{{ __('turn.moves') }}">
             @if ($lesson instanceof \App\Lessons\KeptLesson)

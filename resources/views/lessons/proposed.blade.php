@@ -17,10 +17,11 @@
             <x-lesson-at :seconds="$lesson->plan()->begins($loop->iteration)" />
             <div>
                 <p class="lesson-kind"><a
-                    href="{{ $lesson->play($loop->iteration) }}">{{ __("lesson.kind.{$item->kind->value}") }}</a>
+                    href="{{ $lesson->play($loop->iteration) }}">{{ __("lesson.kind.{$item->kind()->value}") }}</a>
                     <span class="hint">{{ __('lesson.takes',
                     ['minutes' => max(1, (int) round($item->seconds / 60))]) }}</span></p>
-                @include('lessons.item', ['number' => $loop->iteration])
+                @include('lessons.content.' . $item->kind()->value,
+                    ['content' => $item->content, 'links' => true, 'number' => $loop->iteration])
                 <x-lesson-remarks :remarks="$remarks" :item="$loop->iteration" />
             </div>
         </li>

@@ -23,35 +23,23 @@
         </header>
         <ol class="set-problems">
             @foreach ($lesson->plan()->items as $item)
-                @php($demonstration = $item->demonstration)
-                @continue($for !== 'plan' && ($demonstration === null || !in_array($item->kind->value,
-                    ['demonstration', 'your-turn'], true)))
+                @php($demonstration = $item->content->demonstration())
+                @php($kind = $item->kind()->value)
+                @continue($for !== 'plan' && !in_array($kind, ['demonstration', 'your-turn'], true))
                 <li class="set-problem">
                     <p class="set-task">
                         @if ($for === 'plan')
                             <strong>{{ sprintf('%d:%02d', intdiv($lesson->plan()->begins($loop->iteration), 60),
                                 $lesson->plan()->begins($loop->iteration) % 60) }}</strong>
                         @endif
-                        <strong>{{ __("lesson.kind.{$item->kind->value}") }}</strong>
-                        @if ($item->text !== '')
-                            {{ $item->text }}
-                        @elseif ($item->kind->value === 'goal')
-                            {{ $item->about?->adds === null ? __('lesson.goal-first')
-                                : __('lesson.goal', ['adds' => __('practice.adds.' . $item->about->adds->value)]) }}
-                        @elseif ($item->kind->value === 'set')
-                            {{ trans_choice('sets.problems', $item->count) }}
-                        @else
-                            <span class="set-maths"><x-problem :demonstration="$demonstration" /></span>
-                        @endif
+                        <strong>{{ __("lesson.kind.$kind") }}</strong>
                     </p>
-                    @if ($item->slip !== null)
-                        <p>{!! $page->word("slip.{$item->slip->value}.watch") !!}</p>
-                    @endif
-                    @if ($for === 'plan' && $demonstration !== null && in_array($item->kind->value,
+                    @include("lessons.content.$kind", ['content' => $item->content, 'links' => false])
+                    @if ($for === 'plan' && $demonstration !== null && in_array($kind,
                         ['demonstration', 'your-turn', 'two-ways'], true))
                         <p><span class="margin-label">{{ __('ui.answer') }}</span>
                             <x-answer :demonstration="$demonstration" /></p>
-                    @elseif ($for !== 'plan' && $item->kind->value === 'demonstration' && $for !== 'blank')
+                    @elseif ($for !== 'plan' && $kind === 'demonstration' && $for !== 'blank')
                         @include('sheet.work', ['demonstration' => $demonstration,
                             'sheet' => \App\Sheet\Sheet::of($demonstration, $for === 'worked' ? '0' : '2')])
                     @elseif ($for !== 'plan')

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Lessons\Content;
+
+use App\Values\Given;
+use Runel\Demonstration\TaskReference;
+use Runel\Job\Jobs;
+use Runel\Message\Refusal;
+use Runel\Problem\Problem;
+use Runel\Style\HouseStyle;
+
+/** The problem of an item, in the style of its lesson. */
+final readonly class KeptProblem
+{
+    private function __construct(public TaskReference $task) {}
+
+    /** @throws Refusal when the problem cannot be read, with its place */
+    public static function of(Given $given): self
+    {
+        $kept = $given->has('task') ? TaskReference::fromArray($given->list('task')) : null;
+        $problem = $given->text('problem') !== '' ? $given->text('problem') : $kept->problem ?? '';
+        Jobs::all()->ofProblem(Problem::read($problem));
+        $same = $kept !== null && $kept->problem === $problem;
+
+        return new self(new TaskReference(
+            $problem,
+            $given->said('job') ?? ($same ? $kept->job : null),
+            $given->said('method') ?? ($same ? $kept->method : null),
+            HouseStyle::default(),
+            $kept->choices ?? [],
+        ));
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        return ['task' => $this->task->toArray()];
+    }
+
+    public function typed(): string
+    {
+        return $this->task->problem;
+    }
+
+    public function markdown(): string
+    {
+        return '`' . str_replace('`', "'", $this->task->problem) . '`';
+    }
+}

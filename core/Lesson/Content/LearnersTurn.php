@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Lesson\Content;
+
+use Runel\Demonstration\Demonstration;
+use Runel\Lesson\ItemKind;
+
+/** A problem that the learner takes. */
+final readonly class LearnersTurn implements Content
+{
+    public function __construct(private Demonstration $demonstration) {}
+
+    public function kind(): ItemKind
+    {
+        return ItemKind::YourTurn;
+    }
+
+    public function demonstration(): Demonstration
+    {
+        return $this->demonstration;
+    }
+
+    public function builds(): null
+    {
+        return null;
+    }
+
+    public function isWritten(): bool
+    {
+        return false;
+    }
+}

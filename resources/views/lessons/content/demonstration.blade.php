@@ -1,0 +1,1 @@
+<p @class(['line' => $links, 'set-maths' => !$links])><x-problem :demonstration="$content->demonstration()" /></p>

@@ -1,0 +1,1 @@
+<p class="lesson-words">{{ $content->text }}</p>

@@ -1,0 +1,1 @@
+<h1 class="projector-ready lesson-words">{{ $content->text }}</h1>
