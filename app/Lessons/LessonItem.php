@@ -50,7 +50,7 @@ final readonly class LessonItem
         ]));
 
         return new self(
-            preg_match('/^[a-z0-9]{4,12}$/', $given->text('id')) === 1 ? $given->text('id') : strtolower(Str::random(8)),
+            self::id($given->text('id')),
             match ($kind) {
                 ItemKind::Goal => KeptWords::goal($given),
                 ItemKind::Note => KeptWords::note($given),
@@ -63,6 +63,11 @@ final readonly class LessonItem
             ItemNumber::read($given, 'minutes', self::LONGEST),
             $given->isOn('newPage'),
         );
+    }
+
+    private static function id(string $sent): string
+    {
+        return preg_match('/^[a-z0-9]{4,12}$/', $sent) === 1 ? $sent : strtolower(Str::random(8));
     }
 
     public function kind(): ItemKind
