@@ -4,14 +4,12 @@ declare(strict_types=1);
 
 namespace Runel\Marking;
 
-use Runel\Demonstration\Task;
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
 use Runel\Expression\Letters;
 use Runel\Expression\Node;
 use Runel\Judging\Form;
 use Runel\Law\Claim\Solves;
-use Runel\Method\Family;
 use Runel\Method\Wanting;
 use Runel\Proof\Proof;
 use Runel\Working\SolutionForm;
@@ -19,17 +17,15 @@ use Runel\Working\SolutionForm;
 /** Whether the last line does the job in the form it asks, and if not, what is missing. */
 final readonly class Finish
 {
-    public function __construct(
-        private Task $task,
-        private Family $family,
-        private Following $following,
-        private Worked $worked,
-    ) {}
+    public function __construct(private Page $page) {}
 
-    /** @param list<MarkedLine> $lines */
-    public function wants(Trail $trail, array $lines): ?Wanting
+    public function wants(): ?Wanting
     {
-        $chain = array_values(array_filter($lines, static fn(MarkedLine $line): bool => $line->verdict->isChain()));
+        $trail = $this->page->trail;
+        $chain = array_values(array_filter(
+            $this->page->marked,
+            static fn(MarkedLine $line): bool => $line->verdict->isChain(),
+        ));
         $last = $chain[\count($chain) - 1] ?? null;
         $joined = $trail->joined();
         if ($last === null) {
@@ -42,10 +38,10 @@ final readonly class Finish
         if ($last->node === null) {
             return null;
         }
-        $problem = $this->task->problem;
-        $wants = $this->family->wants($joined->line, $problem);
+        $problem = $this->page->task->problem;
+        $wants = $this->page->family->wants($joined->line, $problem);
 
-        return $wants !== null || !$this->family->seeksSolutions($problem) || Letters::of($joined->line) === []
+        return $wants !== null || !$this->page->family->seeksSolutions($problem) || Letters::of($joined->line) === []
             ? $wants
             : $this->solved($joined->line, (string) $problem->letter());
     }
@@ -53,7 +49,7 @@ final readonly class Finish
     /** Whether every solution is there, and none besides. */
     private function solved(Node $node, string $letter): ?Wanting
     {
-        return match ($this->following->relation($this->task->problem->node, $node)) {
+        return match ($this->page->following->relation($this->page->task->problem->node, $node)) {
             Relation::Adds, Relation::Invents => Wanting::Extraneous,
             Relation::Loses, Relation::Breaks => Wanting::RootLost,
             Relation::Undecided => $this->tested(SolutionForm::values($node, $letter), $letter),
@@ -64,14 +60,14 @@ final readonly class Finish
     /** @param list<Expression> $values each a candidate */
     private function tested(array $values, string $letter): ?Wanting
     {
-        $problem = $this->task->problem->node;
+        $problem = $this->page->task->problem->node;
         $proof = new Proof();
         foreach ($values as $value) {
             if (!$problem instanceof Equation || !$proof->holds(new Solves($problem, $letter, $value))) {
                 return Wanting::Judged;
             }
         }
-        $solutions = $this->worked->solutions();
+        $solutions = $this->page->worked->solutions();
 
         return match (true) {
             $solutions === null => Wanting::Judged,

@@ -7,8 +7,6 @@ namespace Runel\Job\Rearrange;
 use Runel\Algebra\Sides;
 use Runel\Demonstration\Answer\FormulaAnswer;
 use Runel\Demonstration\Branch;
-use Runel\Demonstration\Check;
-use Runel\Demonstration\CheckKind;
 use Runel\Demonstration\Demonstration;
 use Runel\Demonstration\Forecast;
 use Runel\Demonstration\Line;
@@ -34,7 +32,6 @@ use Runel\Expression\Product;
 use Runel\Expression\Quotient;
 use Runel\Expression\Rewriter;
 use Runel\Expression\Root;
-use Runel\Expression\Substitution;
 use Runel\Expression\Sum;
 use Runel\Law\Claim\Identity;
 use Runel\Law\Move\CollectSubject;
@@ -58,14 +55,13 @@ use Runel\Polynomial\Polynomial;
 use Runel\Polynomial\Term;
 use Runel\Slip\Slip;
 use Runel\Style\Moving;
-use Runel\Working\Arithmetic;
 use Runel\Working\BothSides;
 
 /** One formula worked until the wanted letter stands alone: what was done to it last is undone first. */
 final class FormulaWork
 {
     private const MOST_STEPS = 24;
-    /** Numbers put in for letters to compare both formulas. */
+    /** Numbers put in for letters, to see whether a formula is defined anywhere. */
     private const SAMPLES = [2, 3, 5, 7, 4, 8, 9, 6];
 
     /** What holds the letter. */
@@ -140,7 +136,13 @@ final class FormulaWork
             ),
             sections: $sections === [] ? throw new \LogicException('Nothing was read.') : $sections,
             answer: new FormulaAnswer($this->subject, $this->results, $this->from),
-            checking: fn(): array => $this->checks(),
+            checking: fn(): array => (new FormulaChecks(
+                $this->task->problem->letters,
+                $this->formula,
+                $this->subject,
+                $this->results,
+                $this->from,
+            ))->checks(),
         );
     }
 
@@ -689,93 +691,4 @@ final class FormulaWork
         );
     }
 
-    /** @return non-empty-list<Check> */
-    private function checks(): array
-    {
-        $checks = [];
-        $numbers = $this->withNumbers();
-        if ($numbers !== null) {
-            $checks[] = $numbers;
-        }
-        if ($this->from === null && \count($this->results) === 1) {
-            $put = fn(Expression $side): Expression => Substitution::into($side, $this->subject, $this->results[0]);
-            $checks[] = new Check(
-                kind: CheckKind::SolvedBack,
-                title: Message::of('rearrange.check.back', ['letter' => new Letter($this->subject)]),
-                why: Message::of('rearrange.check.back-why'),
-                lines: [Line::side($put($this->formula->left), $put($this->formula->right))],
-                holds: true,
-            );
-        }
-        if ($checks === []) {
-            $from = $this->from ?? $this->formula;
-            $put = fn(Expression $side): Expression => Substitution::into($side, $this->subject, $this->results[0]);
-            $checks[] = new Check(
-                kind: CheckKind::SolvedBack,
-                title: Message::of('rearrange.check.back', ['letter' => new Letter($this->subject)]),
-                why: Message::of('rearrange.check.back-why'),
-                lines: [Line::side($put($from->left), $put($from->right))],
-                holds: true,
-            );
-        }
-
-        return $checks;
-    }
-
-    /** Numbers for all letters: the original gives one number, and with it the new formula gives back the letter's. */
-    private function withNumbers(): ?Check
-    {
-        $whole = $this->formula->left instanceof Letter ? $this->formula->left->name : null;
-        if ($whole === null || $whole === $this->subject || Letters::holds($this->formula->right, $whole)) {
-            return null;
-        }
-        if (Letters::holds($this->formula, Letter::PI)) {
-            // No number that could be put for it is its own.
-            return null;
-        }
-        $letters = array_values(array_diff($this->task->problem->letters, [$whole]));
-        for ($turn = 0; $turn < 60; ++$turn) {
-            $values = [];
-            foreach ($letters as $place => $letter) {
-                $values[$letter] = Rational::of(self::SAMPLES[($turn * ($place + 1) + 3 * $place) % 8]);
-            }
-            try {
-                $value = Evaluation::rational($this->formula->right, $values);
-                $back = Evaluation::rational($this->results[0], [$whole => $value] + $values);
-            } catch (NoExactValue | DivisionByZero) {
-                continue;
-            }
-            if (!$back->equals($values[$this->subject])) {
-                continue;
-            }
-            return new Check(
-                kind: CheckKind::Substitution,
-                title: Message::of('rearrange.check.numbers'),
-                why: Message::of('rearrange.check.numbers-why', [
-                    'whole' => new Equation(new Letter($whole), Numeral::of($value)),
-                    'letter' => new Equation(new Letter($this->subject), Numeral::of($values[$this->subject])),
-                ]),
-                lines: [
-                    ...Arithmetic::lines(self::put($this->formula->right, $values)),
-                    ...Arithmetic::lines(self::put($this->results[0], [$whole => $value] + array_diff_key(
-                        $values,
-                        [$this->subject => true],
-                    ))),
-                ],
-                holds: true,
-            );
-        }
-
-        return null;
-    }
-
-    /** @param array<string, Rational> $numbers by letter */
-    private static function put(Expression $side, array $numbers): Expression
-    {
-        foreach ($numbers as $letter => $number) {
-            $side = Substitution::into($side, $letter, Numeral::of($number));
-        }
-
-        return $side;
-    }
 }

@@ -184,12 +184,7 @@ final readonly class Formula implements Method
         [$a, $b] = $coefficients;
         $letter = new Letter($quadratic->letter);
         if ($discriminant->isNegative() && $task->style->get(NegativeRoot::class) === NegativeRoot::None) {
-            return [[new Step(
-                id: 'no-solution',
-                title: Message::of('quadratic.none.title'),
-                why: Message::of('quadratic.none.why', ['value' => Numeral::of($discriminant)]),
-                lines: [Line::result($zeroed, new Rewrite())],
-            )], new NoSolutionAnswer($quadratic->letter, $zeroed), false];
+            return self::unsolved($quadratic->letter, $zeroed, $discriminant);
         }
         $double = Rational::of(2)->times($a);
         $minusB = $b->isNegative() || $b->isZero()
@@ -254,6 +249,17 @@ final readonly class Formula implements Method
         );
 
         return [$steps, $answer, !$root->isRational()];
+    }
+
+    /** @return array{non-empty-list<Step>, NoSolutionAnswer, false} nothing real squares to a negative number */
+    private static function unsolved(string $letter, Equation $zeroed, Rational $discriminant): array
+    {
+        return [[new Step(
+            id: 'no-solution',
+            title: Message::of('quadratic.none.title'),
+            why: Message::of('quadratic.none.why', ['value' => Numeral::of($discriminant)]),
+            lines: [Line::result($zeroed, new Rewrite())],
+        )], new NoSolutionAnswer($letter, $zeroed), false];
     }
 
     private static function root(Rational $value): SquareRoot

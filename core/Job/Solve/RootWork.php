@@ -28,7 +28,6 @@ use Runel\Demonstration\Section;
 use Runel\Demonstration\Step;
 use Runel\Demonstration\Task;
 use Runel\Expression\Equation;
-use Runel\Expression\Evaluation;
 use Runel\Expression\Expression;
 use Runel\Expression\Letter;
 use Runel\Expression\Negative;
@@ -47,19 +46,13 @@ use Runel\Message\OutOfReach;
 use Runel\Message\Refusal;
 use Runel\Method\Embedded;
 use Runel\Method\Method;
-use Runel\Number\DivisionByZero;
-use Runel\Number\Field\Floats;
-use Runel\Number\Field\Surds;
-use Runel\Number\NoExactValue;
 use Runel\Number\Rational;
 use Runel\Polynomial\Polynomial;
 use Runel\Problem\Problem;
 use Runel\Slip\Slip;
 use Runel\Style\Moving;
-use Runel\Working\Arithmetic;
 use Runel\Working\BothSides;
 use Runel\Working\Known;
-use Runel\Working\Quadratic\RootArithmetic;
 
 /** One equation with roots worked from the problem to what is left of the candidates. */
 final class RootWork
@@ -67,6 +60,7 @@ final class RootWork
     /** Squaring more often than this leads nowhere. */
     private const ROUNDS = 2;
 
+    private readonly RootCandidates $candidates;
     private RootSum $left;
     private RootSum $right;
     /** @var list<Section> */
@@ -85,6 +79,7 @@ final class RootWork
         private readonly QuadraticRoads $roads,
         private readonly int $first,
     ) {
+        $this->candidates = new RootCandidates($equation);
         $this->left = $equation->left;
         $this->right = $equation->right;
     }
@@ -515,9 +510,9 @@ final class RootWork
         $several = \count($candidates) > 1;
         $steps = [];
         foreach ($candidates as $place => $candidate) {
-            $holds = $this->agree($candidate);
+            $holds = $this->candidates->holds($candidate);
             $said = new Equation(new Letter($letter), $candidate);
-            $lines = $this->put([$candidate]);
+            $lines = $this->candidates->put($candidate);
             if ($holds) {
                 $this->solutions[] = $candidate;
             } else {
@@ -531,7 +526,7 @@ final class RootWork
                 title: Message::of('isolate.test.title', ['place' => $said]),
                 why: Message::of(match (true) {
                     $holds => 'isolate.test.why',
-                    $this->negativeUnder($candidate) !== [] => 'isolate.test.why-negative',
+                    $this->candidates->negativeUnder($candidate) !== [] => 'isolate.test.why-negative',
                     default => 'isolate.test.why-fails',
                 }),
                 lines: $lines,
@@ -553,8 +548,8 @@ final class RootWork
             figure: new SidesCurveFigure(
                 $letter,
                 $original,
-                array_values(array_filter($this->solutions, self::isReal(...))),
-                array_values(array_filter($this->rejected, self::isReal(...))),
+                array_values(array_filter($this->solutions, RootCandidates::isReal(...))),
+                array_values(array_filter($this->rejected, RootCandidates::isReal(...))),
             ),
             question: $answer === null ? null : Question::solutions(
                 Message::of('isolate.left.ask'),
@@ -567,117 +562,20 @@ final class RootWork
         return $steps;
     }
 
-    /** Whether both sides agree: exactly, or, where a root does not come out, nearly; the audit proves it exactly. */
-    private function agree(Expression $candidate): bool
-    {
-        try {
-            $there = Evaluation::at(new Surds(), [
-                $this->equation->letter => Evaluation::at(new Surds(), [])->of($candidate),
-            ]);
-
-            return $there->of($this->equation->equation->left)->equals($there->of($this->equation->equation->right));
-        } catch (DivisionByZero) {
-            return false;
-        } catch (NoExactValue) {
-            return $this->nearlyAgree($candidate);
-        }
-    }
-
-    /** Only what is real stands on a line of numbers. */
-    private static function isReal(Expression $candidate): bool
-    {
-        try {
-            return Evaluation::at(new Surds(), [])->of($candidate)->isReal();
-        } catch (NoExactValue | DivisionByZero) {
-            return true;
-        }
-    }
-
-    private function nearlyAgree(Expression $candidate): bool
-    {
-        try {
-            $value = Evaluation::at(new Floats(), [])->of($candidate);
-            $there = Evaluation::at(new Floats(), [$this->equation->letter => $value]);
-            $left = $there->of($this->equation->equation->left);
-            $right = $there->of($this->equation->equation->right);
-        } catch (NoExactValue | DivisionByZero) {
-            return false;
-        }
-
-        return abs($left - $right) <= 1e-7 * max(1.0, abs($left), abs($right));
-    }
-
-    /**
-     * @param list<Expression> $candidates
-     *
-     * @return list<Line> both sides of the original worked out apart, for each
-     */
-    private function put(array $candidates): array
-    {
-        $lines = [];
-        foreach ($candidates as $candidate) {
-            $under = $this->negativeUnder($candidate);
-            if ($under !== []) {
-                array_push($lines, ...$under);
-                continue;
-            }
-            foreach ([$this->equation->equation->left, $this->equation->equation->right] as $side) {
-                $put = Substitution::into($side, $this->equation->letter, $candidate);
-                if ($put !== $side) {
-                    array_push($lines, ...self::workedOut($put));
-                }
-            }
-        }
-
-        return $lines;
-    }
-
-    /** @return list<Line> that a negative number stands under a root, where it does */
-    private function negativeUnder(Expression $candidate): array
-    {
-        foreach ($this->equation->whole()->roots as $root) {
-            $put = Substitution::into($root->radicand->toExpression(), $this->equation->letter, $candidate);
-            try {
-                $isNegative = Evaluation::rational($put)->isNegative();
-            } catch (NoExactValue | DivisionByZero) {
-                continue;
-            }
-            if ($isNegative) {
-                return Arithmetic::lines($put);
-            }
-        }
-
-        return [];
-    }
-
-    /** @return list<Line> */
-    private static function workedOut(Expression $written): array
-    {
-        try {
-            return Arithmetic::lines($written);
-        } catch (NoExactValue | DivisionByZero) {
-            try {
-                return RootArithmetic::lines($written);
-            } catch (NoExactValue) {
-                return [];
-            }
-        }
-    }
-
     /** @return non-empty-list<Check> */
     private function checks(): array
     {
         $checks = [];
         foreach ([...$this->solutions, ...$this->rejected] as $candidate) {
             $isSolution = \in_array($candidate, $this->solutions, true);
-            $lines = $this->put([$candidate]);
+            $lines = $this->candidates->put($candidate);
             $checks[] = new Check(
                 kind: CheckKind::Substitution,
                 title: Message::of($isSolution ? 'isolate.check.holds' : 'isolate.check.fails', [
                     'place' => new Equation(new Letter($this->equation->letter), $candidate),
                 ]),
                 why: Message::of($isSolution ? 'isolate.check.holds-why' : 'isolate.check.fails-why'),
-                lines: $lines !== [] ? $lines : [$this->squares($candidate)],
+                lines: $lines !== [] ? $lines : [$this->candidates->squares($candidate)],
                 holds: true,
             );
         }
@@ -686,22 +584,12 @@ final class RootWork
                 kind: CheckKind::Substitution,
                 title: Message::of('isolate.check.none'),
                 why: Message::of('isolate.check.none-why'),
-                lines: $this->put([Numeral::of(0)]) ?: [Line::side(Numeral::of(0), Numeral::of(0))],
+                lines: $this->candidates->put(Numeral::of(0)) ?: [Line::side(Numeral::of(0), Numeral::of(0))],
                 holds: true,
             );
         }
 
         return $checks;
-    }
-
-    /** Where a root of a root is left, what stands under the first root is worked out. */
-    private function squares(Expression $candidate): Line
-    {
-        $root = $this->equation->whole()->roots[0];
-        $put = Substitution::into($root->radicand->toExpression(), $this->equation->letter, $candidate);
-        $lines = self::workedOut($put);
-
-        return $lines[\count($lines) - 1] ?? Line::side($put, $put);
     }
 
     /** @param list<self> $works by which root comes first */

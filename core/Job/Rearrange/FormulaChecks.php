@@ -1,0 +1,124 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Job\Rearrange;
+
+use Runel\Demonstration\Check;
+use Runel\Demonstration\CheckKind;
+use Runel\Demonstration\Line;
+use Runel\Expression\Equation;
+use Runel\Expression\Evaluation;
+use Runel\Expression\Expression;
+use Runel\Expression\Letter;
+use Runel\Expression\Letters;
+use Runel\Expression\Numeral;
+use Runel\Expression\Substitution;
+use Runel\Message\Message;
+use Runel\Number\DivisionByZero;
+use Runel\Number\NoExactValue;
+use Runel\Number\Rational;
+use Runel\Working\Arithmetic;
+
+/** How a rearranged formula is checked: with numbers for all letters, and put back into the one it came from. */
+final readonly class FormulaChecks
+{
+    /** Numbers put in for letters to compare both formulas. */
+    private const SAMPLES = [2, 3, 5, 7, 4, 8, 9, 6];
+
+    /**
+     * @param list<string>               $letters all there are
+     * @param non-empty-list<Expression> $results what the subject is
+     * @param Equation|null              $from    the line from which every step can be turned round; null: all of them
+     */
+    public function __construct(
+        private array $letters,
+        private Equation $formula,
+        private string $subject,
+        private array $results,
+        private ?Equation $from,
+    ) {}
+
+    /** @return non-empty-list<Check> */
+    public function checks(): array
+    {
+        $numbers = $this->withNumbers();
+        if ($numbers === null) {
+            return [$this->solvedBack($this->from ?? $this->formula)];
+        }
+
+        return $this->from === null && \count($this->results) === 1
+            ? [$numbers, $this->solvedBack($this->formula)]
+            : [$numbers];
+    }
+
+    private function solvedBack(Equation $formula): Check
+    {
+        $put = fn(Expression $side): Expression => Substitution::into($side, $this->subject, $this->results[0]);
+
+        return new Check(
+            kind: CheckKind::SolvedBack,
+            title: Message::of('rearrange.check.back', ['letter' => new Letter($this->subject)]),
+            why: Message::of('rearrange.check.back-why'),
+            lines: [Line::side($put($formula->left), $put($formula->right))],
+            holds: true,
+        );
+    }
+
+    /** Numbers for all letters: the original gives one number, and with it the new formula gives back the letter's. */
+    private function withNumbers(): ?Check
+    {
+        $whole = $this->formula->left instanceof Letter ? $this->formula->left->name : null;
+        if ($whole === null || $whole === $this->subject || Letters::holds($this->formula->right, $whole)) {
+            return null;
+        }
+        if (Letters::holds($this->formula, Letter::PI)) {
+            // No number that could be put for it is its own.
+            return null;
+        }
+        $letters = array_values(array_diff($this->letters, [$whole]));
+        for ($turn = 0; $turn < 60; ++$turn) {
+            $values = [];
+            foreach ($letters as $place => $letter) {
+                $values[$letter] = Rational::of(self::SAMPLES[($turn * ($place + 1) + 3 * $place) % 8]);
+            }
+            try {
+                $value = Evaluation::rational($this->formula->right, $values);
+                $back = Evaluation::rational($this->results[0], [$whole => $value] + $values);
+            } catch (NoExactValue | DivisionByZero) {
+                continue;
+            }
+            if (!$back->equals($values[$this->subject])) {
+                continue;
+            }
+            return new Check(
+                kind: CheckKind::Substitution,
+                title: Message::of('rearrange.check.numbers'),
+                why: Message::of('rearrange.check.numbers-why', [
+                    'whole' => new Equation(new Letter($whole), Numeral::of($value)),
+                    'letter' => new Equation(new Letter($this->subject), Numeral::of($values[$this->subject])),
+                ]),
+                lines: [
+                    ...Arithmetic::lines(self::put($this->formula->right, $values)),
+                    ...Arithmetic::lines(self::put($this->results[0], [$whole => $value] + array_diff_key(
+                        $values,
+                        [$this->subject => true],
+                    ))),
+                ],
+                holds: true,
+            );
+        }
+
+        return null;
+    }
+
+    /** @param array<string, Rational> $numbers by letter */
+    private static function put(Expression $side, array $numbers): Expression
+    {
+        foreach ($numbers as $letter => $number) {
+            $side = Substitution::into($side, $letter, Numeral::of($number));
+        }
+
+        return $side;
+    }
+}

@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Job\Solve;
+
+use Runel\Demonstration\Line;
+use Runel\Expression\Evaluation;
+use Runel\Expression\Expression;
+use Runel\Expression\Substitution;
+use Runel\Number\DivisionByZero;
+use Runel\Number\Field\Floats;
+use Runel\Number\Field\Surds;
+use Runel\Number\NoExactValue;
+use Runel\Working\Arithmetic;
+use Runel\Working\Quadratic\RootArithmetic;
+
+/** Values put into the equation with roots as it was typed, both sides worked out: squaring may have let some in. */
+final readonly class RootCandidates
+{
+    public function __construct(private RootEquation $equation) {}
+
+    /** Whether both sides agree: exactly, or, where a root does not come out, nearly; the audit proves it exactly. */
+    public function holds(Expression $candidate): bool
+    {
+        try {
+            $there = Evaluation::at(new Surds(), [
+                $this->equation->letter => Evaluation::at(new Surds(), [])->of($candidate),
+            ]);
+
+            return $there->of($this->equation->equation->left)->equals($there->of($this->equation->equation->right));
+        } catch (DivisionByZero) {
+            return false;
+        } catch (NoExactValue) {
+            return $this->nearlyAgree($candidate);
+        }
+    }
+
+    /** Only what is real stands on a line of numbers. */
+    public static function isReal(Expression $candidate): bool
+    {
+        try {
+            return Evaluation::at(new Surds(), [])->of($candidate)->isReal();
+        } catch (NoExactValue | DivisionByZero) {
+            return true;
+        }
+    }
+
+    private function nearlyAgree(Expression $candidate): bool
+    {
+        try {
+            $value = Evaluation::at(new Floats(), [])->of($candidate);
+            $there = Evaluation::at(new Floats(), [$this->equation->letter => $value]);
+            $left = $there->of($this->equation->equation->left);
+            $right = $there->of($this->equation->equation->right);
+        } catch (NoExactValue | DivisionByZero) {
+            return false;
+        }
+
+        return abs($left - $right) <= 1e-7 * max(1.0, abs($left), abs($right));
+    }
+
+    /** @return list<Line> both sides of the original worked out apart */
+    public function put(Expression $candidate): array
+    {
+        $under = $this->negativeUnder($candidate);
+        if ($under !== []) {
+            return $under;
+        }
+        $lines = [];
+        foreach ([$this->equation->equation->left, $this->equation->equation->right] as $side) {
+            $put = Substitution::into($side, $this->equation->letter, $candidate);
+            if ($put !== $side) {
+                array_push($lines, ...self::workedOut($put));
+            }
+        }
+
+        return $lines;
+    }
+
+    /** @return list<Line> that a negative number stands under a root, where it does */
+    public function negativeUnder(Expression $candidate): array
+    {
+        foreach ($this->equation->whole()->roots as $root) {
+            $put = Substitution::into($root->radicand->toExpression(), $this->equation->letter, $candidate);
+            try {
+                $isNegative = Evaluation::rational($put)->isNegative();
+            } catch (NoExactValue | DivisionByZero) {
+                continue;
+            }
+            if ($isNegative) {
+                return Arithmetic::lines($put);
+            }
+        }
+
+        return [];
+    }
+
+    /** @return list<Line> */
+    private static function workedOut(Expression $written): array
+    {
+        try {
+            return Arithmetic::lines($written);
+        } catch (NoExactValue | DivisionByZero) {
+            try {
+                return RootArithmetic::lines($written);
+            } catch (NoExactValue) {
+                return [];
+            }
+        }
+    }
+
+    /** Where a root of a root is left, what stands under the first root is worked out. */
+    public function squares(Expression $candidate): Line
+    {
+        $root = $this->equation->whole()->roots[0];
+        $put = Substitution::into($root->radicand->toExpression(), $this->equation->letter, $candidate);
+        $lines = self::workedOut($put);
+
+        return $lines[\count($lines) - 1] ?? Line::side($put, $put);
+    }
+}

@@ -1,0 +1,191 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Marking;
+
+use Runel\Algebra\Trinomial;
+use Runel\Expression\Alternatives;
+use Runel\Expression\Equation;
+use Runel\Expression\Expression;
+use Runel\Expression\Letter;
+use Runel\Expression\Letters;
+use Runel\Expression\Node;
+use Runel\Expression\Rewriter;
+use Runel\Message\Message;
+use Runel\Message\Refusal;
+use Runel\Polynomial\Polynomial;
+use Runel\Problem\Factor;
+use Runel\Working\SolutionForm;
+
+/** Judges what stands beside the work: it carries nothing on, but may be false. */
+final readonly class SideLines
+{
+    public function __construct(private Page $page) {}
+
+    /** A line that is true and carries nothing on. */
+    public function noted(string $typed, ?Node $node, string $kind): MarkedLine
+    {
+        $say = Message::of('marking.side');
+
+        $isTrue = $this->page->trail->isTrue === true;
+
+        return new MarkedLine($typed, $node, LineVerdict::Side, $isTrue, $say, $say, kind: $kind);
+    }
+
+    /** Whether it is one of the products that a multiplication is made of. */
+    public function isSingleProduct(Expression $node): bool
+    {
+        $factors = $this->page->task->problem->product->factors ?? [];
+        $own = Polynomial::tryFrom($node);
+        $isLong = \count($factors) === 2 && min(array_map(
+            static fn(Factor $factor): int => \count($factor->polynomial->terms),
+            $factors,
+        )) > 1;
+        if (!$isLong || $own === null || \count($own->terms) !== 1) {
+            return false;
+        }
+        foreach ($factors[0]->polynomial->terms as $left) {
+            foreach ($factors[1]->polynomial->terms as $right) {
+                if (Polynomial::ofTerms([$left->times($right)])->equals($own)) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    /** "Prime": said of a quadratic, where it is to be factored; null where nobody can tell. */
+    public function prime(string $typed): ?MarkedLine
+    {
+        $polynomial = $this->page->task->problem->polynomial;
+        try {
+            $isPrime = $polynomial === null ? null : Trinomial::of($polynomial)?->isPrime();
+        } catch (Refusal) {
+            $isPrime = null;
+        }
+        if ($isPrime === null || $this->page->task->problem->node instanceof Equation) {
+            return null;
+        }
+        $isPrime = $isPrime && $polynomial?->content()->isOne() === true;
+        $verdict = $isPrime ? LineVerdict::Follows : LineVerdict::Wrong;
+        $this->page->trail = $this->page->trail->withTruth($isPrime);
+        $say = Message::of($isPrime ? 'marking.follows' : 'marking.said-wrong');
+
+        return new MarkedLine($typed, null, $verdict, $isPrime, $say, $say, kind: 'word');
+    }
+
+    /** What stands beside the work: it carries nothing on, but what is said there may be false. */
+    public function beside(string $typed, Beside $beside): MarkedLine
+    {
+        $verdict = $beside->holds === false ? LineVerdict::SideWrong : LineVerdict::Side;
+        $say = Message::of(match (true) {
+            $beside->holds === null => 'marking.beside',
+            $beside->holds => 'marking.side',
+            \in_array($beside->kind, ['check', 'product'], true) => 'marking.side-wrong',
+            default => 'marking.not-so',
+        });
+        $isTrue = $this->page->trail->isTrue === true;
+        if ($beside->holds === true && $beside->rejected !== null) {
+            $this->reject($beside->rejected);
+        }
+
+        return new MarkedLine($typed, null, $verdict, $isTrue, $say, $say, kind: $beside->kind);
+    }
+
+    /** A value that is rightly let go stands no longer among those that solve. */
+    private function reject(Expression $value): void
+    {
+        $joined = $this->page->trail->joined();
+        $said = SolutionForm::equations($joined->line);
+        $left = array_values(array_filter(
+            $said,
+            fn(Equation $one): bool => Letters::of($one->right) !== []
+                || !$this->page->proof->same($one->right, $value),
+        ));
+        if ($left !== [] && \count($left) < \count($said)) {
+            $line = \count($left) === 1 ? $left[0] : new Alternatives($left);
+            $this->page->trail = $joined->goOn($line, $joined->isTrue);
+        }
+    }
+
+    /** A letter that is made to stand for something: u = x². Null where the line is none that does so. */
+    public function standing(string $typed, string $written): ?MarkedLine
+    {
+        if (preg_match('/^\s*(?:let\s+|put\s+)?(\p{L})\s*=(?!.*=)(.*)$/iu', $written, $match) !== 1) {
+            return null;
+        }
+        $letters = Letters::of($this->page->task->problem->node) + $this->page->standing;
+        $own = $match[1];
+        if (isset($letters[$own]) || trim($match[2]) === '') {
+            return null;
+        }
+        try {
+            $before = str_repeat(' ', mb_strlen($written) - mb_strlen($match[2]));
+            $for = $this->page->reader->read($before . $match[2])->node;
+        } catch (Refusal) {
+            return null;
+        }
+        if (!$for instanceof Expression || Letters::of($for) === []) {
+            return null;
+        }
+        $this->page->standing[$own] = $this->put($for);
+        $this->page->reader = $this->page->reader->knowing($own);
+        $say = Message::of('marking.standing', ['letter' => new Letter($own), 'for' => $for]);
+        $node = new Equation(new Letter($own), $for);
+        $isTrue = $this->page->trail->isTrue === true;
+
+        return new MarkedLine($typed, $node, LineVerdict::Side, $isTrue, $say, $say, kind: 'substitution');
+    }
+
+    /**
+     * With what the learner's own letters stand for in their place.
+     *
+     * @template T of Node
+     *
+     * @param T $node
+     *
+     * @return T
+     */
+    public function put(Node $node): Node
+    {
+        return $this->page->standing === [] ? $node : Rewriter::everywhere(
+            $node,
+            fn(Node $part): ?Node => $part instanceof Letter ? $this->page->standing[$part->name] ?? $part : null,
+        );
+    }
+
+    public function equality(string $typed, Equation $equation): MarkedLine
+    {
+        $true = $this->page->proof->same($equation->left, $equation->right);
+        $verdict = $true ? LineVerdict::Side : LineVerdict::SideWrong;
+        $say = Message::of("marking.$verdict->value");
+
+        return new MarkedLine(
+            $typed,
+            $equation,
+            $verdict,
+            $this->page->trail->isTrue === true,
+            $say,
+            $say,
+            differs: $true ? null : Difference::between($equation->left, $equation->right),
+        );
+    }
+
+    public function unreadable(string $typed, string $key): MarkedLine
+    {
+        $say = Message::of($key);
+
+        $isTrue = $this->page->trail->isTrue === true;
+
+        return new MarkedLine($typed, null, LineVerdict::Unreadable, $isTrue, $say, $say, at: 1);
+    }
+
+    public function problem(): Expression
+    {
+        $node = $this->page->task->problem->node;
+
+        return $node instanceof Expression ? $node : throw new \LogicException('An equation is no expression.');
+    }
+}
