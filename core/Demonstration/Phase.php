@@ -22,4 +22,6 @@ enum Phase: string
     case Solving = 'solving';
     case Finishing = 'finishing';
     case Twin = 'twin';
+    case LeftSide = 'left-side';
+    case RightSide = 'right-side';
 }

@@ -9,6 +9,7 @@ use Runel\Job\Divide\DivideFamily;
 use Runel\Job\Factor\FactorFamily;
 use Runel\Job\Multiply\MultiplyFamily;
 use Runel\Job\Rearrange\RearrangeFamily;
+use Runel\Job\Show\ShowFamily;
 use Runel\Job\Solve\SolveFamily;
 use Runel\Ladder\Ladders;
 use Runel\Method\Catalogue;
@@ -30,6 +31,7 @@ final class Jobs
             new CompleteSquareFamily(),
             new DivideFamily($multiplying),
             new RearrangeFamily(),
+            new ShowFamily(),
         ]);
     }
 

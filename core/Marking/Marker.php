@@ -17,6 +17,7 @@ use Runel\Law\Claim\NoSolution;
 use Runel\Message\Message;
 use Runel\Message\Refusal;
 use Runel\Method\Catalogue;
+use Runel\Method\ShowsSides;
 use Runel\Method\Wanting;
 use Runel\Proof\Effort;
 use Runel\Proof\OutOfEffort;
@@ -34,7 +35,20 @@ final readonly class Marker
     /** What reading a line and writing down its verdict takes. */
     private const LINE = 600;
 
-    private function __construct(private Page $page, private ChainLines $chain, private SideLines $side) {}
+    private ChainLines $chain;
+    private SideLines $side;
+    /** Where two sides are shown to be the same. */
+    private ?BothSidesLines $sides;
+
+    private function __construct(private Page $page)
+    {
+        $this->chain = new ChainLines($page);
+        $this->side = new SideLines($page);
+        $given = $page->task->problem->node;
+        $this->sides = $page->family instanceof ShowsSides && $given instanceof Equation
+            ? new BothSidesLines($page, $this->chain, $this->side, $given)
+            : null;
+    }
 
     /**
      * @param string       $job    one that the problem has
@@ -51,7 +65,7 @@ final readonly class Marker
         ?Effort $effort = null,
     ): Marking {
         $page = new Page($catalogue, $task, $catalogue->families->of($job), $effort ?? Effort::endless());
-        $marker = new self($page, new ChainLines($page), new SideLines($page));
+        $marker = new self($page);
         foreach ($given as $node) {
             $page->trail = $page->trail->goOn($node, true);
         }
@@ -200,6 +214,9 @@ final readonly class Marker
             }
             $statement = $this->page->reader->read($written)->with(fn(Node $node): Node => $this->side->put($node));
 
+            if ($this->sides !== null && ($statement->node !== null || $statement->chain !== [])) {
+                return $this->sides->judged($typed, $statement);
+            }
             foreach ($statement->links as [$value, $workedOut]) {
                 if (!$this->page->proof->same($value, $workedOut) && Rounded::from($workedOut, [$value]) === null) {
                     return $this->side->equality($typed, new Equation($value, $workedOut));

@@ -44,7 +44,7 @@ final readonly class Families
     public function ofProblem(Problem $problem): array
     {
         $jobs = $this->weighed($problem);
-        $asked = \in_array($problem->asked->job, $this->jobs(), true) ? $problem->asked->job : null;
+        $asked = \in_array($problem->askedJob(), $this->jobs(), true) ? $problem->askedJob() : null;
         if ($asked !== null && $problem->letters !== []) {
             if (!\in_array($asked, $jobs, true)) {
                 throw new OutOfReach($this->of($asked)->notThere($problem), $problem->awkwardAt ?? 1);

@@ -18,6 +18,7 @@ enum Wanting: string
     case UnknownAlone = 'unknown-not-alone';
     case Remainder = 'remainder-left-out';
     case Square = 'not-a-square';
+    case BothSides = 'sides-not-met';
     /** What the last line says is not known. */
     case Judged = 'not-judged';
 }

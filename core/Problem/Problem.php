@@ -87,7 +87,8 @@ final readonly class Problem
             throw new TooLarge(Message::of('error.letters', ['limit' => Limits::LETTERS]));
         }
         $polynomial = self::polynomial($node);
-        $node = self::productFirst($node, $polynomial);
+        $isShown = $typed->asked->job === Asked::SHOW && $polynomial?->isZero() === true;
+        $node = $isShown ? $node : self::productFirst($node, $polynomial);
         $product = $polynomial === null ? null : self::product($node);
         if ($typed->remainder !== null && self::asQuotient($node) === null) {
             throw new OutOfReach(Message::of('error.remainder-of-what'), 1);
@@ -122,6 +123,15 @@ final readonly class Problem
         return $product !== null && ($polynomial->isZero() || NamedCoefficients::of($node->left, $product) !== null)
             ? $turned
             : $node;
+    }
+
+    /** The job its words ask for; of what has no two sides to compare, “show that” asks for none of its own. */
+    public function askedJob(): ?string
+    {
+        $isOwn = $this->asked->job !== Asked::SHOW
+            || ($this->node instanceof Equation && !$this->namesCoefficients());
+
+        return $isOwn ? $this->asked->job : null;
     }
 
     /** Whether products with sums in them are added, as in 2(x + 1) + 3(x − 4). */

@@ -59,6 +59,14 @@ return [
     'asked-solve' => 'There is no equation here, so there is nothing to solve. Write = and the other side.',
     'asked-complete-square' => 'Completing the square is for a quadratic in one letter.',
     'asked-divide' => 'Nothing is divided here. Write “divide … by …”, or put ÷ between the two.',
+    'asked-show' => 'To show that two sides are the same, an equation between two polynomials is wanted.',
+    'asked-show-same' => 'Both sides are written the same already: there is nothing to show.',
+    'asked-show-apart' => 'That cannot be shown: the sides are not the same for every value. For :value the left one '
+        . 'is :left, the right one :right. Without “show that” it is an equation to be solved.',
+    'asked-show-apart-two' => 'That cannot be shown: the sides are not the same for all values. For :value and :other '
+        . 'the left one is :left, the right one :right. Without “show that” it is an equation.',
+    'asked-show-apart-more' => 'That cannot be shown: the sides are not the same for all values. With one set of small '
+        . 'numbers the left one is :left, the right one :right.',
     'asked-rearrange' => 'To rearrange, an equation in several letters is wanted.',
     'mixed-number' => 'A number stands right before a fraction. For a mixed number write it as one fraction, for a '
         . 'product put × between.',

@@ -6,6 +6,7 @@ return [
     'job' => [
         'multiply' => 'Multiply', 'factor' => 'Factor', 'complete-square' => 'Complete the square',
         'divide' => 'Divide', 'solve' => 'Solve', 'rearrange' => 'Rearrange',
+        'show' => 'Show that both sides are the same',
     ],
     'method' => [
         'multiply' => [
@@ -18,6 +19,7 @@ return [
             'scale' => 'Scaling', 'scale-why' => 'Why scaling works',
             'rational-roots' => 'Rational roots',
         ],
+        'show' => ['both-sides' => 'Each side by itself'],
         'solve' => [
             'balance' => 'In balance',
             'isolate-roots' => 'Isolating roots',
@@ -51,6 +53,8 @@ return [
         'solving' => 'Solving',
         'finishing' => 'Finishing',
         'twin' => 'Whole-number twin',
+        'left-side' => 'Left side',
+        'right-side' => 'Right side',
         'checking' => 'Checking',
     ],
 ];

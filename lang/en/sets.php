@@ -69,5 +69,6 @@ return [
         'complete-square' => 'Complete the square:',
         'divide' => 'Divide:',
         'rearrange' => 'Make :letter the subject:',
+        'show' => 'Show that both sides are the same:',
     ],
 ];

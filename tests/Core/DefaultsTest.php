@@ -40,6 +40,7 @@ final class DefaultsTest extends TestCase
         yield ['sqrt(x+6)=x', ['solve' => 'isolate-roots']];
         yield ['(x^3-2x^2+4)/(x-3)', ['divide' => 'synthetic']];
         yield ['(2x^3+x^2-5)/(x^2+1)', ['divide' => 'long']];
+        yield ['(x+1)^2-(x-1)^2=4x', ['show' => 'both-sides', 'solve' => 'balance']];
         yield ['v=u+at for t', ['rearrange' => 'balance']];
         yield ['A=1/2(a+b)h for a', ['rearrange' => 'balance']];
         yield ['x^4-5x^2+4=0', ['solve' => 'rational-roots', 'factor' => 'rational-roots']];

@@ -27,6 +27,7 @@ use Runel\Marking\Marking;
 use Runel\Marking\SideBySide;
 use Runel\Message\Refusal;
 use Runel\Method\Catalogue;
+use Runel\Method\Wanting;
 use Runel\Notation\Ascii;
 use Runel\Polynomial\Polynomial;
 use Runel\Problem\Problem;
@@ -55,8 +56,49 @@ final class MarkingTest extends TestCase
         }
     }
 
+    /** @return iterable<string, array{string}> those whose work is one chain of lines */
+    public static function chains(): iterable
+    {
+        foreach (self::jobs() as $name => $job) {
+            if ($name !== 'show') {
+                yield $name => $job;
+            }
+        }
+    }
+
+    /** Both sides of an identity, written down in any layout, are followed until they meet; a wrong number is not. */
+    public function testTwoSidesAreWorkedUntilTheyMeet(): void
+    {
+        for ($seed = 1; $seed <= Chance::seeds(40); ++$seed) {
+            $chance = new Chance($seed);
+            $n = $chance->dice->getInt(2, 9);
+            [$square, $twice] = [$n ** 2, 2 * $n];
+            $task = new Task(Problem::read("show that (x+$n)^2-$square = x(x+$twice)"), HouseStyle::default());
+            $left = $chance->one(["x^2+{$twice}x+$square-$square", "x^2+{$n}x+{$n}x+$square-$square"]);
+            $end = "x^2+{$twice}x";
+            $lines = $chance->one([
+                ["LHS = $left", "= $end", "= x(x+$twice)", 'as required'],
+                ["(x+$n)^2-$square = $left = $end", "RHS = x(x+$twice) = $end", 'LHS = RHS'],
+                [$left, $end, "x(x+$twice)"],
+                ["x(x+$twice) = $end", "(x+$n)^2-$square = $left", "= $end"],
+                ["$left = $end", "$end = $end"],
+            ]);
+            $marking = $this->mark($task, 'show', $lines);
+            foreach ($marking->lines as $line) {
+                self::assertFalse($line->verdict->isFault(), "seed $seed: $line->typed");
+            }
+            self::assertTrue($marking->finished, "seed $seed: " . implode(' / ', $lines));
+            $open = $this->mark($task, 'show', [$left]);
+            self::assertFalse($open->finished);
+            self::assertSame(Wanting::BothSides, $open->wants);
+            $wrong = $twice + $chance->one([1, -1, $n]);
+            $slipped = $this->mark($task, 'show', ["LHS = x^2+{$wrong}x", "=$end"]);
+            self::assertSame(LineVerdict::Wrong, $slipped->lines[0]->verdict, "seed $seed");
+        }
+    }
+
     /** The lines of every way follow and finish, and so they do with any of them left out. */
-    #[DataProvider('jobs')]
+    #[DataProvider('chains')]
     public function testOurOwnLinesFollowWithAnyOfThemLeftOut(string $job): void
     {
         $marked = 0;
@@ -99,7 +141,7 @@ final class MarkingTest extends TestCase
         $unnamed = [];
         for ($seed = 1; $seed <= Chance::seeds(110); ++$seed) {
             $chance = new Chance($seed);
-            $job = $chance->one(Jobs::all()->jobs());
+            $job = $chance->one(array_values(array_diff(Jobs::all()->jobs(), ['show'])));
             $task = new Task(Problem::read(self::problem($job, $chance)), HouseStyle::default());
             $nodes = self::nodes($this->catalogue->demonstrate($task, $job));
             array_pop($nodes);
@@ -367,9 +409,16 @@ final class MarkingTest extends TestCase
                 "$letter/{$chance->dice->getInt(2, 9)}" . sprintf('%+d', $number()) . '=' . $number(),
             ]),
             'divide' => "({$chance->polynomial($chance->coefficients(3), $letter)})/({$linear(1)})",
+            'show' => self::identity($chance->dice->getInt(1, 9), $letter),
             'rearrange' => $chance->one(['v=u+at for t', 'P=2a+2b for b', 'E=1/2mv^2 for v', 'y=(x+1)/(x-2) for x']),
             default => $letter . '^2' . sprintf('%+d', 2 * $number()) . $letter . sprintf('%+d', $number()),
         };
+    }
+
+    /** Two sides that are both worked. */
+    private static function identity(int $number, string $letter): string
+    {
+        return sprintf('(%1$s+%2$d)^2-%3$d=%1$s(%1$s+%4$d)', $letter, $number, $number ** 2, 2 * $number);
     }
 
     /** @return non-empty-list<int> the coefficients of (a x + b)(c x + d) */

@@ -13,4 +13,5 @@ enum AnswerType: string
     case All = 'all';
     case Formula = 'formula';
     case Division = 'division';
+    case Identity = 'identity';
 }

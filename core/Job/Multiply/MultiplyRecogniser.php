@@ -26,11 +26,11 @@ final class MultiplyRecogniser
         };
     }
 
-    /** A product said to be equal to a polynomial: certain where it is, else possible. */
+    /** A product said to be equal to a polynomial: likely where it is, else possible. */
     private static function equation(Problem $problem): int
     {
         return match (true) {
-            $problem->polynomial?->isZero() === true => Weight::CERTAIN,
+            $problem->polynomial?->isZero() === true => Weight::PLAIN,
             \count($problem->letters) === 1 && $problem->node instanceof Equation
                 && self::isQuadratic($problem->node->right) => Weight::POSSIBLE,
             default => Weight::NOT,
