@@ -74,7 +74,15 @@ final readonly class Address
     /** The start of a task. */
     public static function for(TaskReference $reference): self
     {
-        return new self($reference, '1', false, false, false, null, null, null);
+        $standing = !$reference->isReadOtherwise() ? $reference : new TaskReference(
+            (string) $reference->read,
+            $reference->job,
+            $reference->method,
+            $reference->style,
+            $reference->choices,
+        );
+
+        return new self($standing, '1', false, false, false, null, null, null);
     }
 
     /** The same at another step, nothing asked. */

@@ -48,7 +48,8 @@ final readonly class Handings
                 null,
                 $learner->style,
                 $task->choices,
-            ))->toArray(), $tasks),
+                $task->read,
+            ))->toBeKept()->toArray(), $tasks),
             'expires_at' => Carbon::now()->addDays(\in_array($days, self::TIMES, true) ? $days : self::TIMES[2]),
         ]);
     }

@@ -13,7 +13,6 @@ use Runel\Lesson\Pace;
 use Runel\Message\Refusal;
 use Runel\Method\Catalogue;
 use Runel\Practice\Belonging;
-use Runel\Problem\Problem;
 use Runel\Style\HouseStyle;
 
 /** What an item needs to be shown: its problem demonstrated in the lesson's style, and the tutor's pace. */
@@ -30,7 +29,7 @@ final readonly class Showing
     public function demonstration(TaskReference $task): Demonstration
     {
         return $this->demonstrations->of(
-            new Task(Problem::read($task->problem), $this->style, $task->choices),
+            new Task($task->problem(), $this->style, $task->choices),
             $task->job,
             $task->method,
         );

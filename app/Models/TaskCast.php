@@ -30,6 +30,6 @@ final class TaskCast implements CastsAttributes
 
     public function set(Model $model, string $key, mixed $value, array $attributes): string
     {
-        return json_encode($value?->toArray() ?? [], \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE);
+        return json_encode($value?->toBeKept()->toArray() ?? [], \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE);
     }
 }

@@ -76,7 +76,7 @@ final readonly class KeptSets
             return ProblemSetRecord::query()->create([
                 'name' => mb_substr(trim($name), 0, self::LONGEST_NAME),
                 'seed' => mb_substr($seed, 0, 9),
-                'tasks' => array_map(static fn(TaskReference $task): array => $task->toArray(), $tasks),
+                'tasks' => array_map(static fn(TaskReference $task): array => $task->toBeKept()->toArray(), $tasks),
             ])->id;
         });
     }

@@ -8,8 +8,8 @@ use App\Models\Example;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Support\Carbon;
 use Runel\Demonstration\TaskReference;
+use Runel\Expression\Node;
 use Runel\Message\Refusal;
-use Runel\Parsing\Parser;
 use Runel\Style\HouseStyle;
 
 /** The prepared problems. Whatever is wrong with the database, it says so by one exception and nothing else. */
@@ -41,8 +41,9 @@ final readonly class Shelf
                         $reference->method,
                         $style,
                         $reference->choices,
+                        $reference->read,
                     ),
-                    self::node($reference->problem),
+                    self::node($reference),
                     $example->note,
                 );
             }
@@ -80,7 +81,7 @@ final readonly class Shelf
                 'insert into examples (shelf, task, note, position, created_at, updated_at)'
                 . ' select ?, ?, ?, ?, ?, ? where (select count(*) from examples) < ?',
                 [self::OWN, json_encode(
-                    $reference->toArray(),
+                    $reference->toBeKept()->toArray(),
                     \JSON_THROW_ON_ERROR,
                 ), $note, self::LAST, $now, $now, $this->most],
             ) > 0;
@@ -113,10 +114,11 @@ final readonly class Shelf
         }
     }
 
-    private static function node(string $problem): ?\Runel\Expression\Node
+    /** Null where it cannot be read: it is shown as it was typed. */
+    private static function node(TaskReference $reference): ?Node
     {
         try {
-            return Parser::parse($problem)->node;
+            return $reference->problem()->node;
         } catch (Refusal) {
             return null;
         }

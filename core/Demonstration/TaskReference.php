@@ -18,6 +18,7 @@ final readonly class TaskReference
      * @param string|null           $job     a job's id
      * @param string|null           $method  a method's id within its job
      * @param array<string, string> $choices by the choice's key
+     * @param string|null           $read    what it was read as when it was kept, in ASCII; null where nobody said
      */
     public function __construct(
         public string $problem,
@@ -25,18 +26,18 @@ final readonly class TaskReference
         public ?string $method,
         public HouseStyle $style,
         public array $choices = [],
+        public ?string $read = null,
     ) {}
 
     /**
-     * @param array<array-key, mixed> $values problem, job, method, style (a map) and choices (a map)
+     * @param array<array-key, mixed> $values problem, job, method, style (a map), choices (a map) and read
      *
      * @throws BadRequest when a value is not of its kind, or a key is unknown
      */
     public static function fromArray(array $values): self
     {
-        $unknown = array_key_first(
-            array_diff_key($values, ['problem' => 1, 'job' => 1, 'method' => 1, 'style' => 1, 'choices' => 1]),
-        );
+        $known = ['problem' => 1, 'job' => 1, 'method' => 1, 'style' => 1, 'choices' => 1, 'read' => 1];
+        $unknown = array_key_first(array_diff_key($values, $known));
         if ($unknown !== null) {
             throw new BadRequest(Message::of('error.unknown-key', ['found' => mb_substr((string) $unknown, 0, 40)]));
         }
@@ -53,13 +54,14 @@ final readonly class TaskReference
             self::text($values, 'method'),
             HouseStyle::of(self::map($values, 'style')),
             $choices,
+            self::text($values, 'read'),
         );
     }
 
     /**
      * @return array{
      *     problem: string, job: string|null, method: string|null, style: array<string, string>,
-     *     choices: array<string, string>
+     *     choices: array<string, string>, read?: string
      * }
      */
     public function toArray(): array
@@ -70,13 +72,53 @@ final readonly class TaskReference
             'method' => $this->method,
             'style' => $this->style->chosen(),
             'choices' => $this->choices,
-        ];
+        ] + ($this->read === null ? [] : ['read' => $this->read]);
     }
 
     /** @throws Refusal when the problem cannot be read */
     public function task(): Task
     {
-        return new Task(Problem::read($this->problem), $this->style, $this->choices);
+        return new Task($this->problem(), $this->style, $this->choices);
+    }
+
+    /**
+     * As it was read when it was kept, whatever is read otherwise since.
+     *
+     * @throws Refusal when it cannot be read
+     */
+    public function problem(): Problem
+    {
+        return $this->isReadOtherwise()
+            ? Problem::keptAs($this->problem, (string) $this->read)
+            : Problem::read($this->problem);
+    }
+
+    /** Whether what was kept says something else today, or nothing at all. */
+    public function isReadOtherwise(): bool
+    {
+        return $this->read !== null && $this->read !== self::reading($this->problem);
+    }
+
+    /** The same with what it says today beside it, to be kept. */
+    public function toBeKept(): self
+    {
+        return new self(
+            $this->problem,
+            $this->job,
+            $this->method,
+            $this->style,
+            $this->choices,
+            $this->read ?? self::reading($this->problem),
+        );
+    }
+
+    private static function reading(string $problem): ?string
+    {
+        try {
+            return Problem::read($problem)->reading();
+        } catch (Refusal) {
+            return null;
+        }
     }
 
     /** @param array<array-key, mixed> $values */

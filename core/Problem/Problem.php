@@ -15,6 +15,7 @@ use Runel\Expression\Quotient;
 use Runel\Expression\Sum;
 use Runel\Message\Message;
 use Runel\Message\OutOfReach;
+use Runel\Message\Refusal;
 use Runel\Message\SyntaxError;
 use Runel\Message\TooLarge;
 use Runel\Notation\Ascii;
@@ -60,6 +61,18 @@ final readonly class Problem
     public static function read(string $source): self
     {
         return self::meant($source, Sentence::read($source));
+    }
+
+    /**
+     * What was typed once and read as something then.
+     *
+     * @param string $read in ASCII
+     *
+     * @throws Refusal when that cannot be read
+     */
+    public static function keptAs(string $source, string $read): self
+    {
+        return self::meant($source, new Read(Sentence::read($read)->node, null, Asked::nothing()));
     }
 
     /**
@@ -123,6 +136,12 @@ final readonly class Problem
         return $product !== null && ($polynomial->isZero() || NamedCoefficients::of($node->left, $product) !== null)
             ? $turned
             : $node;
+    }
+
+    /** What it says, in ASCII, without the words. */
+    public function reading(): string
+    {
+        return Ascii::typed($this->node);
     }
 
     /** The job its words ask for; of what has no two sides to compare, “show that” asks for none of its own. */

@@ -190,11 +190,32 @@ final class FailurePathsTest extends TestCase
             ['first' => '1-3'],
         );
         $example = Example::query()->create(['shelf' => 'own', 'task' => $reference, 'note' => '', 'position' => 1]);
-        self::assertEquals($reference, $example->refresh()->task);
+        self::assertSame('(x+1)(x+2)(x-3)', $example->refresh()->task->read, 'its reading is kept beside it');
+        self::assertEquals($reference->toBeKept(), $example->task);
         self::assertEquals($reference, TaskReference::fromArray($reference->toArray()));
         DB::table('examples')->where('id', $example->id)->update(['task' => 'no longer JSON']);
         self::assertSame('no longer JSON', $example->refresh()->task->problem, 'a damaged row still has a text');
         $this->get('/')->assertOk()->assertSee('no longer JSON');
+    }
+
+    /** What was kept opens as it was read then; what has no reading beside it and is refused now stays to be seen. */
+    public function testWhatIsKeptOutlivesTheReader(): void
+    {
+        $keep = static function (string $problem, ?string $read): void {
+            $task = ['problem' => $problem, 'job' => 'multiply', 'method' => 'term-by-term', 'style' => []];
+            DB::table('examples')->insert([
+                'shelf' => 'own',
+                'task' => json_encode($task + array_filter(['read' => $read])),
+                'note' => '',
+                'position' => 1,
+            ]);
+        };
+        $keep('multiply (x+2) bye (x+3)', '(x+2)(x+3)(x+4)');
+        $keep('multiply (x+2) bye (x+5)', null);
+        $html = (string) $this->get('/')->assertOk()->assertSee('multiply (x+2) bye (x+5)')->getContent();
+        $link = '#href="(/board\?problem=' . preg_quote(rawurlencode('(x+2)(x+3)(x+4)'), '#') . '[^"]*)"#';
+        self::assertSame(1, preg_match($link, $html, $match), 'it opens as it was read');
+        $this->get(html_entity_decode($match[1]))->assertOk()->assertSee('Term by term');
     }
 
     public function testOnlyKnownHostsAreAnswered(): void

@@ -21,8 +21,8 @@ final readonly class KeptProblem
     {
         $kept = $given->has('task') ? TaskReference::fromArray($given->list('task')) : null;
         $problem = $given->text('problem') !== '' ? $given->text('problem') : $kept->problem ?? '';
-        Jobs::all()->ofProblem(Problem::read($problem));
         $same = $kept !== null && $kept->problem === $problem;
+        Jobs::all()->ofProblem($same ? $kept->problem() : Problem::read($problem));
 
         return new self(new TaskReference(
             $problem,
@@ -30,13 +30,14 @@ final readonly class KeptProblem
             $given->said('method') ?? ($same ? $kept->method : null),
             HouseStyle::default(),
             $kept->choices ?? [],
+            $same ? $kept->read : null,
         ));
     }
 
     /** @return array<string, mixed> */
     public function toArray(): array
     {
-        return ['task' => $this->task->toArray()];
+        return ['task' => $this->task->toBeKept()->toArray()];
     }
 
     public function typed(): string
