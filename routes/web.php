@@ -13,6 +13,8 @@ use Illuminate\Support\Facades\Route;
 
 // Rooms with forms: they need a session.
 Route::get('/', [BenchController::class, 'show'])->name('bench');
+Route::post('/sheet', [BenchController::class, 'sheet'])->name('sheet.read');
+Route::get('/sheet/mended', [BenchController::class, 'mended'])->name('sheet.mended');
 Route::get('/style', [StyleController::class, 'show'])->name('style');
 Route::get('/style/kept', [StyleController::class, 'kept'])->name('style.kept');
 Route::post('/style', [StyleController::class, 'keep'])->name('style.keep');

@@ -8,19 +8,25 @@ use App\Address\Address;
 use App\Demonstrations\Demonstrations;
 use Runel\Expression\Equation;
 use Runel\Expression\Letter;
+use Runel\Expression\Node;
 use Runel\Job\Jobs;
+use Runel\Marking\LineReader;
 use Runel\Message\Message;
 use Runel\Message\MethodDoesNotApply;
 use Runel\Message\Refusal;
 use Runel\Method\Offer;
 use Runel\Problem\Problem;
 use Runel\Sentence\Heard;
+use Runel\Sentence\Phrases;
 
 /**
  * What Runel makes of what has been typed so far: nothing yet, a problem with its offers, or a refusal with its place.
  */
 final readonly class Reading
 {
+    /** A letter above and letters close behind a number below: 3V/4π, but not 1/2x. */
+    private const OVER_LETTERS = '/\p{L}[²³)]?\s*[\/÷]\s*\d*\p{L}/u';
+
     /** @param list<Offer> $offers */
     private function __construct(
         public Address $address,
@@ -102,6 +108,63 @@ final readonly class Reading
         $own = $this->problem === null ? null : $family?->reason($this->problem);
 
         return $own ?? $telling[0]->reason ?? $reasons[0]->reason ?? Message::of('error.no-job');
+    }
+
+    /** @return array<string, string> what else could be asked in its place, and the bench that asks it */
+    public function changes(Heard $heard): array
+    {
+        $fitting = $this->fitting();
+        $job = (string) array_key_first($fitting);
+        $phrases = match ($heard->kind) {
+            'job' => array_values(array_intersect_key(Phrases::JOBS, $fitting)),
+            'method' => array_values(array_intersect_key(Phrases::METHODS[$job] ?? [], array_flip(array_map(
+                static fn(Offer $offer): string => $offer->method->id(),
+                $fitting[$job] ?? [],
+            )))),
+            'rounding' => Phrases::ROUNDINGS,
+            default => [],
+        };
+        $links = [];
+        foreach ($phrases as $phrase) {
+            $own = $heard->from === 0 ? mb_strtoupper(mb_substr($phrase, 0, 1)) . mb_substr($phrase, 1) : $phrase;
+            if (mb_strtolower($heard->text) !== mb_strtolower($phrase)) {
+                $links[$phrase] = $this->address->about($heard->replaced($this->address->problem(), $own))
+                    ->to('bench', ['step' => null]);
+            }
+        }
+
+        return $links;
+    }
+
+    /** Whether something is left to be read where it is taken off. */
+    public function canDoWithout(Heard $heard): bool
+    {
+        return $heard->kind !== 'job' || \count($this->fitting()) > 1;
+    }
+
+    /** @return string|null the bench with what was passed over read as mathematics; null where it can be none */
+    public function asMathematics(Heard $heard): ?string
+    {
+        $typed = $heard->asMathematics($this->address->problem());
+
+        return $typed === null ? null : $this->address->about($typed)->to('bench', ['step' => null]);
+    }
+
+    /** @return array{Node, string}|null the other reading of 3V/4π, and the bench that reads it so */
+    public function otherwise(): ?array
+    {
+        $typed = $this->address->problem();
+        $other = LineReader::otherwise($typed);
+        if ($this->problem === null || $other === $typed || preg_match(self::OVER_LETTERS, $typed) !== 1) {
+            return null;
+        }
+        try {
+            $read = Problem::read($other);
+        } catch (Refusal) {
+            return null;
+        }
+
+        return [$read->node, $this->address->about($other)->to('bench', ['step' => null])];
     }
 
     /** The bench without a part of what was typed. */

@@ -13,8 +13,10 @@ use Runel\Problem\Problem;
 final readonly class WorksheetRow
 {
     /**
-     * @param string       $typed   as it stands on the sheet
-     * @param Address|null $address of its problem, with what a heading above it asks; null where it cannot be read
+     * @param string       $typed    as it stands on the sheet
+     * @param Address|null $address  of its problem, with what a heading above it asks; null where it cannot be read
+     * @param bool         $isGoneOn whether it starts from the part before it
+     * @param int          $line     its place among the lines of the sheet, from 0
      */
     public function __construct(
         public string $typed,
@@ -22,5 +24,20 @@ final readonly class WorksheetRow
         public ?Problem $problem,
         public ?Offer $offer,
         public ?Refusal $refusal,
+        public bool $isGoneOn = false,
+        public int $line = 0,
     ) {}
+
+    public function onLine(int $line): self
+    {
+        return new self(
+            $this->typed,
+            $this->address,
+            $this->problem,
+            $this->offer,
+            $this->refusal,
+            $this->isGoneOn,
+            $line,
+        );
+    }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Runel\Demonstration;
 
 use Runel\Demonstration\Answer\Answer;
+use Runel\Demonstration\Answer\AnswerType;
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
 use Runel\Expression\Letter;
@@ -38,6 +39,8 @@ final class Reply
 
         return match ($asked->seeks) {
             'factor', 'remainder', 'quotient' => self::divided($asked->seeks, $answer),
+            'no-real' => $answer->type() === AnswerType::None ? Message::of('reply.no-real') : null,
+            'count' => self::counted($answer),
             'vertex', 'least', 'greatest', 'symmetry' => self::extreme($asked->seeks, $answer),
             default => null,
         };
@@ -62,6 +65,18 @@ final class Reply
         $letters[$match[5]] = $match[4] === '+' ? $value : $opposite($value);
 
         return $letters;
+    }
+
+    /** How many solutions there are. */
+    private static function counted(Answer $answer): ?Message
+    {
+        $solutions = $answer->solutions();
+
+        return match (true) {
+            $answer->type() === AnswerType::None => Message::of('reply.count-none'),
+            $solutions === null => null,
+            default => Message::of('reply.count', ['count' => \count($solutions)]),
+        };
     }
 
     private static function divided(string $seeks, Answer $answer): ?Message

@@ -15,7 +15,8 @@ final class English
     public const SETS = [
         'factor' => 'factor factorise factorize factoring factorising factorizing factored factorised factorized',
         'expand' => 'expand expanding multiply distribute',
-        'find' => 'find determine calculate compute evaluate state obtain get give work write what which identify read',
+        'find' => 'find determine calculate compute evaluate state obtain get give work write what which identify read'
+            . " what's whats",
         'say' => 'write express rewrite put give change convert',
         'show' => 'show prove verify check confirm demonstrate',
         'by' => 'by using with via through use employing applying apply',
@@ -50,14 +51,17 @@ final class English
      */
     public const PASSED = [
         'please', 'pls', 'plz', 'kindly', 'can|could|would|will you ?please ?help ?me', 'help me ?to',
-        'i need help with', 'i need|want|have to', 'help ?me with', 'how do|would|can i|you|we',
+        'i need help with', 'i need|want|have to', 'help ?me with', 'how do|would|can|should i|you|we',
+        'how do|would|can|should L', 'how to', 'for me', 'algebraically', 'thanks|thank ?you',
         'hence ?or ?otherwise', 'or otherwise',
         '?by showing|show ?all ?of ?{your} work|working|steps|workings', 'giving|give ?your reasons',
         '?{and} checking|check ?{your} ?{answer} ?for extraneous ?{root}', '?{and} checking|check {your} {answer}',
         '?{and} check ?for ?extraneous {root}', 'to be found', 'where are to be found',
         '?where L ?L ?L ?and L are ?all ?rational integers|constants|numbers',
         'where L ?and ?L ?is|are ?an ?a integer|constant',
-        'for all values of L',
+        'for all ?real ?values ?of ?L',
+        '?{and} stating|state|giving|give|finding|find ?down the value|values of ?the ?constants L ?L ?L ?and L',
+        '?{and} simplify|simplifying {your} answer|answers|result ?fully|completely',
         'do|without ?not ?using|use a calculator',
         '?{and} reject|rejecting|discard|discarding ?any ?extraneous|false {root}',
         "don't use a calculator", 'if possible',
@@ -110,6 +114,17 @@ final class English
         'inspection' => [],
         'algebra' => [],
         'taking|take out ?a|the ?highest|greatest|largest common factor|term' => [],
+    ];
+
+    /**
+     * Ways that are said without "by" or "using".
+     *
+     * @var array<string, array<string, string>>
+     */
+    public const ADVERBS = [
+        'term by term' => ['multiply' => 'term-by-term'],
+        'in columns' => ['multiply' => 'columns'],
+        'degree by degree' => ['multiply' => 'by-degree'],
     ];
 
     /**
@@ -324,6 +339,7 @@ final class English
             'multiply', 'plain', null,
         ],
         ['foil ?out {the}* {kind}* M:a', 'multiply', 'foil', null],
+        ['{expand} ?out {the}* brackets|parentheses ?in|of|from {the}* {kind}* M:a', 'multiply', 'plain', null],
         [
             'remove|open|clear|break ?out ?up {the}* brackets|parentheses ?in|of|from {the}* {kind}* M:a',
             'multiply', 'plain', null,
@@ -343,6 +359,9 @@ final class English
                 . '?same ?as M:b',
             'show', 'equal', null,
         ],
+        ['{show} ?that|whether|if {the}* {kind}* M:a has|have no ?real {root}', 'solve', 'plain', 'no-real'],
+        ['how many ?real|distinct|different {root} does|do {the}* {kind}* M:a have ?got', 'solve', 'plain', 'count'],
+        ['{find} ?out ?the number of ?real|distinct {root} ?of {the}* {kind}* M:a ?has', 'solve', 'plain', 'count'],
         ['{show} ?that|whether {the}* {kind}* M:a', 'show', 'plain', null],
         ['?what|find ?is ?out {the}* M:a squared', 'multiply', 'square', null],
         ['?what|find ?is ?out {the}* M:a cubed', 'multiply', 'cube', null],
@@ -350,7 +369,8 @@ final class English
         ['for L:l M:a', null, 'letter', null],
         // nothing in particular
         ['collect|combine|gather ?up ?the like terms ?in|of {the}* {kind}* M:a', null, 'plain', null],
-        ['simplify|find|calculate|evaluate|compute|determine {the}* {kind}* M:a', null, 'plain', null],
+        ['simplify {fully}* {the}* {kind}* M:a {fully}*', null, 'simplify', null],
+        ['find|calculate|evaluate|compute|determine {the}* {kind}* M:a', null, 'plain', null],
         ['work out {the}* {kind}* M:a', null, 'worked', null],
         ['what is|are {the}* {kind}* M:a', null, 'plain', null],
         ['{say} {the}* {kind}* M:a', null, 'plain', null],
@@ -366,5 +386,7 @@ final class English
         'inequality' => 'inequality inequalities',
         'simultaneous' => 'simultaneous simultaneously elimination',
         'sequence' => 'sequence series nth',
+        'numbers' => 'multiple multiples even odd consecutive',
+        'story' => 'whose area perimeter rectangle triangle speed age cost price width length height years',
     ];
 }

@@ -17,6 +17,8 @@ final class Furniture
         '/^\s*(?:i|ii|iii|iv|vi{1,3}|ix)\)(?=\s)/u',
         '/^\s*[•‣▪](?=\s)/u',
     ];
+    /** Marks that stand before the problem. */
+    private const MARKS_FIRST = '/^\s*[\[(]\s*(?:total\s*)?\d{1,2}\s*(?:marks?|points?|pts?)\s*[\])]/iu';
     private const PART = '/^\s*\(?([a-h])\)(?=\s)/u';
     private const MARKS = [
         '/\s*[\[(]\s*(?:total\s*)?\d{1,2}\s*(?:marks?|points?|pts?|m)\s*[\])]\s*$/iu',
@@ -29,7 +31,7 @@ final class Furniture
     public static function taken(string $typed): array
     {
         $text = (string) preg_replace_callback(
-            '/\\\\[()\[\]]|[$“”"`«»„]/u',
+            '/\\\\[()\[\]]|[$“”"`«»„]|(?<=\p{L}{3})!(?=\s|$)/u',
             static fn(array $match): string => str_repeat(' ', mb_strlen($match[0])),
             str_replace('≡', '=', $typed),
         );
@@ -45,14 +47,17 @@ final class Furniture
                 $text = self::blanked($text, $match[0], 0, $passed);
             }
         }
+        if (preg_match(self::MARKS_FIRST, $text, $match) === 1) {
+            $text = self::blanked($text, $match[0], 0, $passed);
+        }
         foreach (self::MARKS as $marks) {
             if (preg_match($marks, $text, $match) === 1) {
                 $text = self::blanked($text, $match[0], mb_strlen($text) - mb_strlen($match[0]), $passed);
             }
         }
-        // "(2)" is marks after an equation, or where it stands apart.
+        // "(2)" is marks after an equation, where it stands apart, and behind a numbered part of a paper.
         if (preg_match('/(\s+)\(\s*\d{1,2}\s*\)\s*$/u', $text, $match) === 1
-            && (mb_strlen($match[1]) > 1 || str_contains($text, '='))) {
+            && (mb_strlen($match[1]) > 1 || str_contains($text, '=') || $passed !== [])) {
             $text = self::blanked($text, $match[0], mb_strlen($text) - mb_strlen($match[0]), $passed);
         }
 
@@ -89,7 +94,7 @@ final class Furniture
         );
 
         return (string) preg_replace_callback(
-            '/(?<=[\d)\]²³\s]|\b[A-Za-z])(\s+)(plus|minus|times|over|equals)'
+            '/(?<=[\d)\]²³\s]|\d[A-Za-z]|\b[A-Za-z])(\s+)(plus|minus|times|over|equals)'
                 . '(?=\s+(?:[-(\d√]|[b-hj-z]\b|[ai]\b(?!\s+\p{L}{2})))/iu',
             static fn(array $match): string => $match[1] . English::SIGNS[strtolower($match[2])]
                 . str_repeat(' ', \strlen($match[2]) - 1),

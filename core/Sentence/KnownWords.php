@@ -20,6 +20,7 @@ final readonly class KnownWords
     {
         $rows = [
             ...array_values(English::SETS), ...English::PASSED, ...array_keys(English::METHODS),
+            ...array_keys(English::ADVERBS),
             ...array_keys(English::FORMS), ...English::EXACT, English::ROUNDED, English::PLACES, English::FIGURES,
             English::NUMBER_FORM, ...array_keys(English::NEAREST), ...array_keys(English::NUMBERS),
             ...array_column(English::FRAMES, 0), ...array_values(English::NOT_DONE),

@@ -6,12 +6,16 @@ namespace Runel\Sentence;
 
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
+use Runel\Expression\Inside;
+use Runel\Expression\Letter;
 use Runel\Expression\Letters;
 use Runel\Expression\Limits;
+use Runel\Expression\Node;
 use Runel\Expression\Numeral;
 use Runel\Expression\Power;
 use Runel\Expression\Product;
 use Runel\Expression\Quotient;
+use Runel\Expression\Sum;
 use Runel\Message\Message;
 use Runel\Message\NotYet;
 use Runel\Message\OutOfReach;
@@ -19,6 +23,7 @@ use Runel\Message\Refusal;
 use Runel\Message\SyntaxError;
 use Runel\Message\TooLarge;
 use Runel\Parsing\Parser;
+use Runel\Polynomial\Polynomial;
 
 /**
  * Reads what people copy from papers, books and mails: a way of asking, what is asked besides in any order, and the
@@ -31,6 +36,7 @@ final class Sentence
         . '|\p{L}\s*\(\s*\p{L}\s*\)\s*=/u';
     /** What a function is called, and how its name stands before what it is. */
     private const FUNCTION = '/^\s*(?:([fghpqPQ])\s*\(\s*([A-Za-z])\s*\))\s*=(?=.*\S)/u';
+    private const SHOWN = '/^\s*[fghpqPQ]\s*\(\s*([-−]?\s*\d+)\s*\)\s*=\s*0\s*$/u';
     private const NAMED = '/^\s*(?:[A-Za-z](?:\s*\(\s*[A-Za-z]\s*\))?)\s*=(?=.*\S)/u';
     private const GREEK = [
         'alpha' => 'α', 'beta' => 'β', 'gamma' => 'γ', 'delta' => 'δ',
@@ -48,6 +54,8 @@ final class Sentence
     private array $methods = [];
     private ?string $form = null;
     private ?Rounding $rounding = null;
+    /** What solves a function, as the sentence says. */
+    private ?int $shown = null;
 
     /** @param list<Token> $tokens */
     private function __construct(
@@ -102,6 +110,7 @@ final class Sentence
 
     private function understood(): Read
     {
+        $this->shownFirst();
         $this->called();
         $this->adjuncts();
         $skeleton = $this->skeleton();
@@ -109,6 +118,7 @@ final class Sentence
             $runs = Pattern::of($row)->whole($skeleton);
             if ($runs !== null) {
                 $named = array_map(fn(int $place): Token => $this->tokens[$place], $runs);
+                $this->hearJob($job);
 
                 return $this->worked($job, $work, $seeks, $named);
             }
@@ -138,6 +148,27 @@ final class Sentence
                     return;
                 }
             }
+        }
+    }
+
+    /** "Show that f(2) = 0 and …": the factor that says so is given, and what follows is asked. */
+    private function shownFirst(): void
+    {
+        foreach ($this->left as $place => [, $token]) {
+            $isShown = preg_match(self::SHOWN, $token->text, $match) === 1;
+            $next = $this->left[$place + 1][0] ?? '';
+            if (!$isShown || !\in_array($next, ['and', 'hence', 'then', ','], true)) {
+                continue;
+            }
+            $first = $place;
+            while (\in_array($this->left[$first - 1][0] ?? '', ['show', 'verify', 'prove', 'that'], true)) {
+                --$first;
+            }
+            $this->hear('given', $this->left[$first][1], $token);
+            array_splice($this->left, $first, $place - $first + 2);
+            $this->shown = (int) str_replace(['−', ' '], ['-', ''], $match[1]);
+
+            return;
         }
     }
 
@@ -187,6 +218,11 @@ final class Sentence
                     $this->methods += $methods;
                 });
             }
+        }
+        foreach (English::ADVERBS as $row => $methods) {
+            $this->take($row, 'method', function () use ($methods): void {
+                $this->methods += $methods;
+            });
         }
         foreach (English::FORMS as $row => $form) {
             $this->take($row, 'form', function () use ($form): void {
@@ -238,15 +274,37 @@ final class Sentence
         );
     }
 
+    /** The words before the mathematics that say what is to be done. */
+    private function hearJob(?string $job): void
+    {
+        $words = [];
+        foreach ($this->left as [, $token]) {
+            if ($token->isMaths()) {
+                break;
+            }
+            $words[] = $token;
+        }
+        if ($job !== null && $words !== []) {
+            $this->hear('job', $words[0], $words[\count($words) - 1]);
+        }
+    }
+
     /** @param array<string, Token> $runs */
     private function worked(?string $job, string $work, ?string $seeks, array $runs): Read
     {
         $letter = isset($runs['l']) ? trim($runs['l']->text) : null;
         $given = isset($runs['g']) ? [$this->side($this->run($runs['g'])->node, $runs['g'])] : [];
+        $name = $this->shown === null ? null : array_key_first(Letters::of($this->run($runs['a'])->node));
+        if ($name !== null && $this->shown !== null) {
+            $given[] = Sum::of([new Letter($name), Numeral::of(-$this->shown)]);
+        }
         if ($work === 'foil') {
             $this->methods += ['multiply' => 'term-by-term'];
         }
         [$node, $function, $awkwardAt, $remainder] = $this->mathematics($work, $runs);
+        if ($work === 'simplify') {
+            self::simplified($node, $runs['a']);
+        }
         if ($work === 'form') {
             [$job, $node] = $this->inForm($runs, $node);
         }
@@ -303,9 +361,35 @@ final class Sentence
             'unknown-remainder', 'remainder' => $this->side($this->run($runs['r'])->node, $runs['r']),
             default => null,
         };
-        $isAbout = \in_array($work, ['plain', 'worked', 'curve', 'letter', 'form'], true);
+        $isAbout = \in_array($work, ['simplify', 'plain', 'worked', 'curve', 'letter', 'form'], true);
 
         return [$node, $isAbout ? $a->function : null, $a->awkwardAt ?? $b?->awkwardAt, $remainder];
+    }
+
+    /**
+     * What is to be simplified is multiplied out, or divided where a sum stands over a number.
+     *
+     * @throws NotYet where letters stand below a line, or like terms alone are to be collected
+     */
+    private static function simplified(Expression|Equation $node, Token $run): void
+    {
+        // One polynomial over a smaller one is divided.
+        $isDivision = $node instanceof Quotient
+            && (Polynomial::tryFrom($node->numerator)?->degree() ?? 0)
+                > (Polynomial::tryFrom($node->denominator)?->degree() ?? \PHP_INT_MAX);
+        $isBelow = Inside::some($node, static fn(Node $part): bool => $part instanceof Quotient
+            && Letters::of($part->denominator) !== []);
+        $isMultiplied = Inside::some($node, static fn(Node $part): bool => match (true) {
+            $part instanceof Product, $part instanceof Power, $part instanceof Quotient
+                => Inside::holds($part, Sum::class),
+            default => false,
+        });
+        if (!$isDivision && ($isBelow || !$isMultiplied)) {
+            throw new NotYet(
+                Message::of($isBelow ? 'error.simplify-fractions' : 'error.simplify-terms'),
+                $run->from + 1,
+            );
+        }
     }
 
     /** A run by itself, each character at its place; with the name of a function taken off. */
@@ -410,7 +494,12 @@ final class Sentence
     private function refusal(): Refusal
     {
         foreach ($this->tokens as $token) {
-            $notDone = $token->kind === TokenKind::Word ? KnownWords::notDone($token->text) : null;
+            $isSlope = $token->isMaths() && preg_match('/^\s*d\w?\s*\/\s*d\w/u', $token->text) === 1;
+            $notDone = match (true) {
+                $isSlope => 'calculus',
+                $token->kind === TokenKind::Word => KnownWords::notDone($token->text),
+                default => null,
+            };
             if ($notDone !== null) {
                 return new OutOfReach(Message::of("error.not-done-$notDone"), $token->from + 1);
             }

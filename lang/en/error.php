@@ -14,6 +14,10 @@ return [
     'expression-wanted' => 'An equation stands here where an expression is wanted.',
     'letter-not-there' => 'The letter :letter does not stand in the equation.',
     'for-pi' => 'π is a number, so nothing is solved for it. Name another letter.',
+    'simplify-fractions' => 'Simplifying a fraction with letters below the line is understood, but Runel does not do '
+        . 'it so far. It factors what is above and what is below, typed by themselves.',
+    'simplify-terms' => 'Simplifying this is understood, but Runel does not collect like terms, powers or roots by '
+        . 'themselves so far.',
     'single-fraction' => 'Writing it as a single fraction is understood, but Runel does not do it so far.',
     'not-done-graph' => 'Runel draws no graphs by themselves. Of a quadratic it shows the curve where its vertex is '
         . 'found: “find the vertex of y = x² − 3”.',
@@ -22,6 +26,10 @@ return [
     'not-done-inequality' => 'Runel does not solve inequalities. Type it with = to see where both sides are equal.',
     'not-done-simultaneous' => 'Runel does not solve several equations together. It makes one of them the subject of '
         . 'a letter: “solve 2x + y = 7 for y”.',
+    'not-done-numbers' => 'Runel does not show what whole numbers are divisible by. It works the algebra in it: '
+        . 'type that by itself.',
+    'not-done-story' => 'This is a problem in words, which Runel does not set up. Type the equation or the expression '
+        . 'that comes of it.',
     'not-done-sequence' => 'Runel does not work with sequences.',
     'not-text' => 'This is not readable text. Type the problem again, or paste it as plain text.',
     'too-long' => 'The problem is too long. Runel reads up to :limit characters at once: take one part of it.',

@@ -14,6 +14,9 @@ return [
     'greatest' => 'The greatest value is :value, at :axis.',
     'no-least' => 'There is no least value: the curve opens downwards.',
     'no-greatest' => 'There is no greatest value: the curve opens upwards.',
+    'no-real' => 'It has no real solution, which was to be shown.',
+    'count' => 'It has one real solution.|It has :count real solutions.',
+    'count-none' => 'It has no real solution.',
     'two-letters' => 'So :first and :second.',
     'three-letters' => 'So :first, :second and :third.',
 ];

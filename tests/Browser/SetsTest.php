@@ -15,9 +15,8 @@ final class SetsTest extends TestCase
         $this->open('/', ['problem' => "Factorise:\n(a) x^2 + 9x + 20\n(b) 6x^2 - 7x - 5\nsovle 3x = 12"]);
         self::assertSame(3, $this->many('.sheet-row'));
         self::assertStringContainsString('Did you mean “solve”?', $this->text('.sheet-row.is-unread'));
-        self::$browser->executeScript('const field = document.getElementById("problem");'
-            . 'field.value = field.value.replace("sovle", "solve");'
-            . 'field.dispatchEvent(new Event("input", {bubbles: true}));');
+        $this->one('[name="mended"]')->clear()->sendKeys('solve 3x = 12');
+        $this->one('.sheet-mend button')->click();
         $this->waitUntil(fn(): bool => $this->many('.sheet-row.is-unread') === 0, 'the line mended');
         $this->assertSound('a pasted sheet');
         $this->one('#sheet-set')->click();

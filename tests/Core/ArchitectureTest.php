@@ -21,7 +21,7 @@ final class ArchitectureTest extends TestCase
         'Parsing' => 'Expression Message',
         'Style' => 'Message Notation',
         'Polynomial' => 'Expression Message Number',
-        'Sentence' => 'Expression Message Notation Parsing',
+        'Sentence' => 'Expression Message Notation Parsing Polynomial',
         'Problem' => 'Expression Message Notation Number Polynomial Sentence',
         'Algebra' => 'Expression Message Number Polynomial Problem',
         'Slip' => 'Expression Number Polynomial',

@@ -12,6 +12,7 @@ use Runel\Message\Refusal;
 use Runel\Notation\Ascii;
 use Runel\Problem\Problem;
 use Runel\Sentence\Heard;
+use Runel\Sentence\Phrases;
 
 /** Whole sentences are read as they are meant; a word is never read as letters. */
 final class SentenceTest extends TestCase
@@ -126,17 +127,73 @@ final class SentenceTest extends TestCase
             . 'giving your answers to 2 decimal places, please';
         $heard = Problem::read($sentence)->asked->heard;
         self::assertSame(
-            ['passed', 'method', 'rounding', 'passed'],
+            ['passed', 'job', 'method', 'rounding', 'passed'],
             array_map(static fn(Heard $one): string => $one->kind, $heard),
         );
         self::assertSame(
-            ['3)', 'by completing the square', 'giving your answers to 2 decimal places', 'please'],
+            ['3)', 'Solve', 'by completing the square', 'giving your answers to 2 decimal places', 'please'],
             array_map(static fn(Heard $one): string => $one->text, $heard),
         );
         foreach ($heard as $one) {
             $asked = Problem::read($one->without($sentence))->asked;
             self::assertSame($one->kind === 'method', $asked->method('solve') === null);
             self::assertSame($one->kind === 'rounding', $asked->rounding === null);
+        }
+    }
+
+    /** What a part of a sentence is changed into is heard as what it was chosen for. */
+    public function testEveryPhraseIsHeardAsWhatItAsks(): void
+    {
+        $typed = [
+            'multiply' => '(x+2)(x-5)',
+            'factor' => 'x^2-3x-10',
+            'solve' => '4x^2+x-2=0',
+            'divide' => '(x^3-2x+1)/(x-1)',
+            'complete-square' => 'x^2-3x-10',
+            'show' => '(x+1)^2=x^2+2x+1',
+        ];
+        foreach (Phrases::JOBS as $job => $verb) {
+            self::assertSame($job, Problem::read("$verb $typed[$job]")->asked->job, $verb);
+        }
+        foreach (Phrases::METHODS as $job => $methods) {
+            foreach ($methods as $method => $phrase) {
+                self::assertSame(
+                    $method,
+                    Problem::read(Phrases::JOBS[$job] . " $typed[$job] $phrase")->asked->method($job),
+                    $phrase,
+                );
+            }
+        }
+        foreach (Phrases::ROUNDINGS as $phrase) {
+            self::assertNotNull(Problem::read("solve $typed[solve] $phrase")->asked->rounding, $phrase);
+        }
+        $sentence = 'Solve 4x^2 + x - 2 = 0 by the formula, to 2 decimal places';
+        foreach (Problem::read($sentence)->asked->heard as $heard) {
+            if ($heard->kind === 'method') {
+                $changed = Problem::read($heard->replaced($sentence, 'by completing the square'))->asked;
+                self::assertSame('completing-square', $changed->method('solve'));
+                self::assertNotNull($changed->rounding);
+            }
+        }
+    }
+
+    /** What was passed over becomes mathematics by one word of the tutor's, where it can be any. */
+    public function testWhatWasPassedOverIsMadeMathematics(): void
+    {
+        foreach ([
+            'Solve x^2 = 36 (2)' => 'x^2 = 36*2',
+            '9.  (x + 2)(x - 5)' => '9*(x+2)*(x-5)',
+            '(c) (x + 3)(x - 10)' => 'c*(x+3)*(x-10)',
+            'Solve x^2 = 9 [3]' => 'x^2 = 9*3',
+            'Q4. Solve x^2 = 9' => null,
+            'Solve x^2 = 9 (2 marks)' => null,
+        ] as $sentence => $read) {
+            $passed = array_values(array_filter(
+                Problem::read($sentence)->asked->heard,
+                static fn(Heard $one): bool => $one->kind === 'passed',
+            ));
+            $again = $passed[0]->asMathematics($sentence);
+            self::assertSame($read, $again === null ? null : Ascii::write(Problem::read($again)->node), $sentence);
         }
     }
 }

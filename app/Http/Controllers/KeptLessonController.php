@@ -27,6 +27,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Runel\Demonstration\Demonstration;
+use Runel\Lesson\ItemKind;
 use Runel\Lesson\Proposal;
 use Runel\Message\Message;
 use Runel\Message\Refusal;
@@ -66,7 +67,14 @@ final readonly class KeptLessonController
                     'high' => $proposed->plan()->surface->high,
                 ]);
             } else {
-                [$head, $items] = [LessonHead::of($request->all()), []];
+                $head = LessonHead::of($request->all());
+                $items = array_map(
+                    static fn(string $problem): LessonItem => LessonItem::of([
+                        'kind' => ItemKind::Demonstration->value,
+                        'problem' => $problem,
+                    ]),
+                    \array_slice(Given::of($request->all())->texts('problems'), 0, KeptLessons::MOST_ITEMS),
+                );
             }
             $lesson = $this->kept->keep($head, $items, $this->style);
         } catch (Refusal $refusal) {

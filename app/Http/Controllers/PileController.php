@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Bench\Worksheet;
 use App\Faces\Faces;
 use App\Files\HandedIn;
 use App\Files\NoText;
 use App\Pile\MarkedSheet;
 use App\Pile\Pile;
 use App\Pile\PileReader;
+use App\Values\Given;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Runel\Message\Message;
@@ -26,11 +28,26 @@ final readonly class PileController
         $sample = $request->query('sample') !== null;
 
         return $this->page(
-            $sample ? (string) file_get_contents(resource_path('samples/pile.md')) : '',
+            $sample ? (string) file_get_contents(resource_path('samples/pile.md')) : self::blank(
+                Given::of($request->query())->texts('problems'),
+            ),
             '',
             null,
             null,
         );
+    }
+
+    /**
+     * A page to be filled in for each problem of a sheet.
+     *
+     * @param list<string> $problems
+     */
+    private static function blank(array $problems): string
+    {
+        return implode("\n\n", array_map(
+            static fn(string $problem): string => 'Problem: ' . (string) preg_replace('/\s+/u', ' ', $problem),
+            \array_slice($problems, 0, Worksheet::MOST),
+        ));
     }
 
     public function mark(Request $request): Response

@@ -35,6 +35,18 @@
                     @endforeach
                 </div>
             </form>
+            <details class="sheet-upload" @if (session('sheet-refused')) open @endif>
+                <summary>{{ __('ui.sheet-file') }}</summary>
+                <form action="{{ route('sheet.read', [], false) }}" method="post" enctype="multipart/form-data">
+                    @csrf
+                    @if (session('sheet-refused'))
+                        <p class="refusal refusal-reason" role="alert">{{ session('sheet-refused') }}</p>
+                    @endif
+                    <input type="file" name="file" id="sheet-file" aria-label="{{ __('ui.sheet-file') }}"
+                        accept=".txt,.md,.tex,text/plain,text/markdown,application/x-tex">
+                    <button class="button is-small" id="sheet-read">{{ __('ui.sheet-read') }}</button>
+                </form>
+            </details>
             <form action="{{ route('examples.store', [], false) }}" method="post" id="keep">@csrf</form>
             <div id="reading" aria-live="polite">@include('bench.reading')</div>
         </section>

@@ -13,10 +13,25 @@
     @if ($reading->heard() !== [])
         <ul class="heard" aria-label="{{ __('ui.heard') }}">
             @foreach ($reading->heard() as $heard)
+                @php($changes = $reading->changes($heard))
                 <li class="heard-part">
-                    <span class="heard-kind">{{ __("ui.heard-kind.$heard->kind") }}</span> {{ $heard->text }}
-                    <a class="heard-off" href="{{ $reading->without($heard) }}"
-                       aria-label="{{ __('ui.heard-off', ['part' => $heard->text]) }}">×</a>
+                    @if ($changes !== [])
+                        <details class="heard-change">
+                            <summary><span class="heard-kind">{{ __("ui.heard-kind.$heard->kind") }}</span>
+                                {{ $heard->text }}</summary>
+                            <ul>
+                                @foreach ($changes as $phrase => $link)
+                                    <li><a href="{{ $link }}">{{ $phrase }}</a></li>
+                                @endforeach
+                            </ul>
+                        </details>
+                    @else
+                        <span class="heard-kind">{{ __("ui.heard-kind.$heard->kind") }}</span> {{ $heard->text }}
+                    @endif
+                    @if ($reading->canDoWithout($heard))
+                        <a class="heard-off" href="{{ $reading->without($heard) }}"
+                           aria-label="{{ __('ui.heard-off', ['part' => $heard->text]) }}">×</a>
+                    @endif
                 </li>
             @endforeach
         </ul>
@@ -24,9 +39,16 @@
     @if ($reading->passed() !== [])
         <p class="hint heard-passed">{{ __('ui.heard-passed') }}
             @foreach ($reading->passed() as $heard)
-                “{{ $heard->text }}”{{ $loop->last ? '' : ',' }}
+                “{{ $heard->text }}”@if ($reading->asMathematics($heard) !== null)
+                (<a href="{{ $reading->asMathematics($heard) }}">{{ __('ui.heard-maths') }}</a>)@endif{{ $loop->last
+                ? '' : ',' }}
             @endforeach
         </p>
+    @endif
+    @if ($reading->otherwise() !== null)
+        @php([$other, $link] = $reading->otherwise())
+        <p class="hint heard-passed" id="otherwise">{{ __('ui.read-otherwise') }}
+            <a href="{{ $link }}">{!! $page->maths($other) !!}</a></p>
     @endif
     @if ($reading->turnedDown() !== null)
         <p class="refusal refusal-reason" role="alert">{!! $page->say($reading->turnedDown()) !!}</p>

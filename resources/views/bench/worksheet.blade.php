@@ -5,9 +5,10 @@
             {{ trans_choice('ui.sheet-unread', $sheet->unread()) }}
         @endif
     </h2>
-    @if ($sheet->more > 0)
+    @if ($sheet->more !== [])
         <p class="refusal refusal-reason" role="status">
-            {{ trans_choice('ui.sheet-more', $sheet->more, ['most' => \App\Bench\Worksheet::MOST]) }}
+            {{ trans_choice('ui.sheet-more', count($sheet->more), ['most' => \App\Bench\Worksheet::MOST]) }}
+            <a href="{{ $sheet->goOn() }}" id="sheet-go-on">{{ __('ui.sheet-go-on') }}</a>
         </p>
     @endif
     <ol class="sheet-rows">
@@ -20,12 +21,22 @@
                         <p class="pointed">{{ $row->typed }}</p>
                     @endif
                     <p class="refusal-reason">{!! $page->say($row->refusal->reason) !!}</p>
+                    <form action="{{ route('sheet.mended', [], false) }}" method="get" class="sheet-mend">
+                        @foreach ($sheet->query() as $key => $value)
+                            <input type="hidden" name="{{ $key }}" value="{{ $value }}">
+                        @endforeach
+                        <input type="hidden" name="line" value="{{ $row->line }}">
+                        <input class="input maths-input" name="mended" value="{{ $row->typed }}" autocomplete="off"
+                            spellcheck="false" aria-label="{{ __('ui.sheet-mend', ['line' => $row->line + 1]) }}">
+                        <button class="button is-small">{{ __('ui.sheet-mend-go') }}</button>
+                    </form>
                 @else
                     @php($job = $row->offer->method->job())
                     <a class="sheet-way" href="{{ $row->address->to('board', ['job' => $job]) }}"
                        @if ($row === $sheet->rows[0]) id="first-way" @endif>
                         <span class="sheet-maths">{!! $page->maths($row->problem->node) !!}</span>
-                        <span class="sheet-job">{{ $page->jobName($job) }}</span>
+                        <span class="sheet-job">{{ $page->jobName($job) }}@if ($row->isGoneOn),
+                            {{ __('ui.sheet-hence') }}@endif</span>
                         <span>{{ $page->methodName($job, $row->offer->method->id()) }}</span>
                         <span class="card-cost">{{ trans_choice('ui.steps', $row->offer->forecast->steps) }}</span>
                     </a>
@@ -34,9 +45,19 @@
         @endforeach
     </ol>
     @if ($sheet->problems() !== [])
-        <p class="keep">
+        <div class="keep sheet-keep">
             <a class="button is-small" id="sheet-set"
                href="{{ route('sets', ['own' => $sheet->problems()], false) }}">{{ __('ui.sheet-set') }}</a>
-        </p>
+            <form action="{{ route('lessons.store', [], false) }}" method="post">
+                @csrf
+                <input type="hidden" name="name" value="{{ __('ui.sheet-lesson-name') }}">
+                @foreach ($sheet->problems() as $problem)
+                    <input type="hidden" name="problems[]" value="{{ $problem }}">
+                @endforeach
+                <button class="button is-small" id="sheet-lesson">{{ __('ui.sheet-lesson') }}</button>
+            </form>
+            <a class="button is-small" id="sheet-marking"
+               href="{{ route('marking', ['problems' => $sheet->problems()], false) }}">{{ __('ui.sheet-marking') }}</a>
+        </div>
     @endif
 </section>
