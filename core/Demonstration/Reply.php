@@ -7,10 +7,16 @@ namespace Runel\Demonstration;
 use Runel\Demonstration\Answer\Answer;
 use Runel\Demonstration\Answer\AnswerType;
 use Runel\Expression\Equation;
+use Runel\Expression\Evaluation;
 use Runel\Expression\Expression;
 use Runel\Expression\Letter;
 use Runel\Expression\Numeral;
 use Runel\Message\Message;
+use Runel\Number\DivisionByZero;
+use Runel\Number\Field\Surds;
+use Runel\Number\NoExactValue;
+use Runel\Number\Rational;
+use Runel\Polynomial\Polynomial;
 
 /** The question that the sentence asked, answered in a sentence from what was proved. */
 final class Reply
@@ -41,6 +47,11 @@ final class Reply
             'factor', 'remainder', 'quotient' => self::divided($asked->seeks, $answer),
             'no-real' => $answer->type() === AnswerType::None ? Message::of('reply.no-real') : null,
             'count' => self::counted($answer),
+            'is-root' => self::isRoot($asked->given[0] ?? null, $answer),
+            'discriminant', 'sum-of-roots', 'product-of-roots' => self::ofCoefficients(
+                $asked->seeks,
+                $demonstration->task->problem->polynomial,
+            ),
             'vertex', 'least', 'greatest', 'symmetry' => self::extreme($asked->seeks, $answer),
             default => null,
         };
@@ -77,6 +88,47 @@ final class Reply
             $solutions === null => null,
             default => Message::of('reply.count', ['count' => \count($solutions)]),
         };
+    }
+
+    /** Whether a value is among the solutions; null where that cannot be told from their numbers. */
+    private static function isRoot(?Expression $value, Answer $answer): ?Message
+    {
+        if ($value === null || ($answer->solutions() === null && $answer->type() !== AnswerType::None)) {
+            return null;
+        }
+        $words = ['value' => $value];
+        try {
+            $number = Evaluation::at(new Surds(), [])->of($value);
+            foreach ($answer->solutions() ?? [] as $solution) {
+                if (Evaluation::at(new Surds(), [])->of($solution)->equals($number)) {
+                    return Message::of('reply.root', $words);
+                }
+            }
+        } catch (NoExactValue | DivisionByZero) {
+            return null;
+        }
+
+        return Message::of('reply.no-root', $words);
+    }
+
+    /** What the coefficients of a quadratic say by themselves: its discriminant, the sum and product of its roots. */
+    private static function ofCoefficients(string $seeks, ?Polynomial $polynomial): ?Message
+    {
+        $letter = $polynomial?->letters()[0] ?? null;
+        $isQuadratic = $polynomial?->degree() === 2 && \count($polynomial->letters()) === 1;
+        if (!$isQuadratic || $letter === null) {
+            return null;
+        }
+        [$c, $b, $a] = array_map(
+            static fn(int $power): Rational => $polynomial->coefficient($letter, $power),
+            [0, 1, 2],
+        );
+
+        return Message::of("reply.$seeks", ['value' => Numeral::of(match ($seeks) {
+            'discriminant' => $b->times($b)->minus(Rational::of(4)->times($a)->times($c)),
+            'sum-of-roots' => $b->negated()->dividedBy($a),
+            default => $c->dividedBy($a),
+        })]);
     }
 
     private static function divided(string $seeks, Answer $answer): ?Message

@@ -52,7 +52,10 @@ final class English
     public const PASSED = [
         'please', 'pls', 'plz', 'kindly', 'can|could|would|will you ?please ?help ?me', 'help me ?to',
         'i need help with', 'i need|want|have to', 'help ?me with', 'how do|would|can|should i|you|we',
-        'how do|would|can|should L', 'how to', 'for me', 'algebraically', 'thanks|thank ?you',
+        'how do|would|can|should L', 'how to', 'for me',
+        '{by} ?using any|a|the ?suitable|appropriate|algebraic|valid method ?of ?your ?choice',
+        'what do|will|would you|we|i get|obtain when|if you|we|i', 'complete|completing ?the square {and} ?hence|so',
+        'a|the {curve} has|with|is|given ?given ?by ?the ?equation|equations', 'algebraically', 'thanks|thank ?you',
         'hence ?or ?otherwise', 'or otherwise',
         '?by showing|show ?all ?of ?{your} work|working|steps|workings', 'giving|give ?your reasons',
         '?{and} checking|check ?{your} ?{answer} ?for extraneous ?{root}', '?{and} checking|check {your} {answer}',
@@ -153,6 +156,9 @@ final class English
     /** Exact answers. */
     public const EXACT = [
         'exactly',
+        '?{and} {giving} {your} {answer} as a|an ?exact ?simplified|mixed|improper fraction|fractions|number '
+            . '?in ?its|the '
+            . '?lowest|simplest ?terms|form',
         '?{giving} ?{your} ?{answer} ?as|in exact ?form|value|values|answers|answer|solutions',
         '?{giving} ?{your} ?{answer} ?in|as ?simplified|simplest surd|radical ?form',
         '?{giving} ?{your} ?{answer} ?in|as ?simplified|simplest surds|radicals ?form',
@@ -227,6 +233,11 @@ final class English
                 . 'leaves|has|gives|with|the ?a|the ?remainder ?of|is ?a ?of|is M:r',
             'divide', 'unknown-remainder', null,
         ],
+        [
+            'the remainder when|if|of M:b ?is divided by M:a is|equals|as M:r {find} ?out {the}* ?value ?of '
+                . '?constant L:l',
+            'divide', 'unknown-remainder', null,
+        ],
         ['M:a ?leaves|with|has|gives ?a|the remainder ?is|of M:r for L:l', 'divide', 'remainder', null],
         [
             'for which|what value|values of L:l is M:a a factor of {the}* {kind}* M:b',
@@ -288,6 +299,14 @@ final class English
             'complete-square', 'plain', 'number',
         ],
         // the square
+        [
+            'M:a {find} ?out ?down ?{the}* ?its|the coordinates|co-ordinates ?of ?its|the '
+                . 'vertex|turning|minimum|maximum|stationary ?point',
+            'complete-square', 'curve', 'vertex',
+        ],
+        ['M:a {find} ?out ?down its|the vertex|turning ?point', 'complete-square', 'curve', 'vertex'],
+        ['M:a {find} ?out ?down its|the minimum|least ?value|point', 'complete-square', 'curve', 'least'],
+        ['M:a {find} ?out ?down its|the maximum|greatest ?value|point', 'complete-square', 'curve', 'greatest'],
         ['complete|completing the square ?for|in|on|of|with {the}* {kind}* M:a', 'complete-square', 'plain', null],
         [
             '?{find} ?out ?down ?are ?is ?{the}* coordinates|co-ordinates of ?the '
@@ -314,6 +333,17 @@ final class English
             'complete-square', 'curve', 'symmetry',
         ],
         // equations
+        ['{show} ?that|whether|if M:v satisfies|solves {the}* {kind}* M:a', 'solve', 'zero', 'is-root'],
+        ['does M:v satisfy|solve {the}* {kind}* M:a', 'solve', 'zero', 'is-root'],
+        ['?{find} ?out ?down ?is ?{the}* discriminant of|for ?the {the}* {kind}* M:a', 'solve', 'zero', 'discriminant'],
+        [
+            '?{find} ?out ?down ?is ?{the}* sum of ?the ?its {root} of|for {the}* {kind}* M:a',
+            'solve', 'zero', 'sum-of-roots',
+        ],
+        [
+            '?{find} ?out ?down ?is ?{the}* product of ?the ?its {root} of|for {the}* {kind}* M:a',
+            'solve', 'zero', 'product-of-roots',
+        ],
         ['is ?{the}* M:v {the}* {root} of|to|for {the}* {kind}* M:a', 'solve', 'zero', 'is-root'],
         ['{show} ?that|whether|if M:v is ?{the}* {root} of|to|for {the}* {kind}* M:a', 'solve', 'zero', 'is-root'],
         [
@@ -330,6 +360,7 @@ final class English
         ['if|when|given ?that E:a ?{find} ?out ?is ?{the}* ?value|values ?of L:l', 'solve', 'letter', null],
         ['solve|solving {the}* {kind}* M:a', 'solve', 'solve', null],
         // products
+        ['?{find} ?out ?down ?is ?{the}* expansion of {the}* {kind}* M:a', 'multiply', 'plain', null],
         ['{expand} ?out {the}* {kind}* M:a by|and|with|times M:b', 'multiply', 'product', null],
         ['?{find} ?out ?down ?is ?the product of {the}* {kind}* M:a and|with|times M:b', 'multiply', 'product', null],
         ['?{find} ?out ?is M:a times|multiplied ?by M:b', 'multiply', 'product', null],
@@ -347,6 +378,9 @@ final class English
         ['square {the}* {kind}* M:a', 'multiply', 'square', null],
         ['cube {the}* {kind}* M:a', 'multiply', 'cube', null],
         // factors
+        ['{find} {the}* gcf|hcf|gcd ?{and} {factor} ?out {the}* {kind}* M:a', 'factor', 'plain', null],
+        ['resolve|break|split ?up ?down into ?linear factors {the}* {kind}* M:a', 'factor', 'plain', null],
+        ['resolve|break|split {the}* {kind}* M:a into ?linear factors', 'factor', 'plain', null],
         ['{factor} {fully}* {the}* {kind}* {fully}* M:a {fully}* ?it ?{fully}*', 'factor', 'plain', null],
         ['?{find} ?out ?down ?are ?{the}* factors of {the}* {kind}* M:a', 'factor', 'plain', null],
         ['take|taking out ?{the}* common factor|term ?of|from|in {the}* {kind}* M:a', 'factor', 'plain', null],
@@ -381,12 +415,14 @@ final class English
 
     /** What Runel does not do, by the words that ask for it. */
     public const NOT_DONE = [
-        'graph' => 'draw sketch plot graph drawing sketching plotting',
+        'graph' => 'draw sketch plot graph drawing sketching plotting graphing graphically',
         'calculus' => 'differentiate differentiating derivative integrate integral gradient tangent',
         'inequality' => 'inequality inequalities',
         'simultaneous' => 'simultaneous simultaneously elimination',
         'sequence' => 'sequence series nth',
         'numbers' => 'multiple multiples even odd consecutive',
-        'story' => 'whose area perimeter rectangle triangle speed age cost price width length height years',
+        'collect' => 'add subtract adding subtracting',
+        'story' => 'whose varies proportional area perimeter rectangle triangle speed age cost price width '
+            . 'length height years',
     ];
 }

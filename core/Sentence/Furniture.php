@@ -19,6 +19,7 @@ final class Furniture
     ];
     /** Marks that stand before the problem. */
     private const MARKS_FIRST = '/^\s*[\[(]\s*(?:total\s*)?\d{1,2}\s*(?:marks?|points?|pts?)\s*[\])]/iu';
+    private const PART_BEHIND = '/^(\s*\p{L}{4,}\s+)(\((?:[a-h]|i{1,3}|iv|vi{0,3}|ix)\))\s+(?=[\d\p{L}√−-])/u';
     private const PART = '/^\s*\(?([a-h])\)(?=\s)/u';
     private const MARKS = [
         '/\s*[\[(]\s*(?:total\s*)?\d{1,2}\s*(?:marks?|points?|pts?|m)\s*[\])]\s*$/iu',
@@ -49,6 +50,10 @@ final class Furniture
         }
         if (preg_match(self::MARKS_FIRST, $text, $match) === 1) {
             $text = self::blanked($text, $match[0], 0, $passed);
+        }
+        // "Factorise (i) 4y² − 25": the part stands behind the verb.
+        if (preg_match(self::PART_BEHIND, $text, $match) === 1) {
+            $text = self::blanked($text, $match[2], mb_strlen($match[1]), $passed);
         }
         foreach (self::MARKS as $marks) {
             if (preg_match($marks, $text, $match) === 1) {

@@ -293,7 +293,8 @@ final class Sentence
     private function worked(?string $job, string $work, ?string $seeks, array $runs): Read
     {
         $letter = isset($runs['l']) ? trim($runs['l']->text) : null;
-        $given = isset($runs['g']) ? [$this->side($this->run($runs['g'])->node, $runs['g'])] : [];
+        $given = isset($runs['v']) ? [$this->value($runs['v'])] : [];
+        $given = isset($runs['g']) ? [$this->side($this->run($runs['g'])->node, $runs['g'])] : $given;
         $name = $this->shown === null ? null : array_key_first(Letters::of($this->run($runs['a'])->node));
         if ($name !== null && $this->shown !== null) {
             $given[] = Sum::of([new Letter($name), Numeral::of(-$this->shown)]);
@@ -390,6 +391,14 @@ final class Sentence
                 $run->from + 1,
             );
         }
+    }
+
+    /** A value that is said to solve something: x = 3, or 3. */
+    private function value(Token $run): Expression
+    {
+        $node = $this->run($run)->node;
+
+        return $node instanceof Equation ? $node->right : $node;
     }
 
     /** A run by itself, each character at its place; with the name of a function taken off. */

@@ -140,7 +140,7 @@ final class Tokens
         }
         // A longer run between what stands there already is a word that has strayed.
         $isFreeBefore = $waits || $this->isNoOperand($before);
-        $isFreeBehind = $goesOn || $this->isNoOperand($after) || preg_match('/^[-−–]/u', $after->text ?? '') === 1;
+        $isFreeBehind = $goesOn || $this->isNoOperand($after) || preg_match('/^[-−–]$/u', $after->text ?? '') === 1;
 
         return ($waits || $goesOn) && $isFreeBefore && $isFreeBehind;
     }

@@ -30,6 +30,7 @@ return [
         . 'type that by itself.',
     'not-done-story' => 'This is a problem in words, which Runel does not set up. Type the equation or the expression '
         . 'that comes of it.',
+    'not-done-collect' => 'Adding and subtracting by themselves are understood, but Runel does not do them so far.',
     'not-done-sequence' => 'Runel does not work with sequences.',
     'not-text' => 'This is not readable text. Type the problem again, or paste it as plain text.',
     'too-long' => 'The problem is too long. Runel reads up to :limit characters at once: take one part of it.',

@@ -25,7 +25,7 @@ final class ArchitectureTest extends TestCase
         'Problem' => 'Expression Message Notation Number Polynomial Sentence',
         'Algebra' => 'Expression Message Number Polynomial Problem',
         'Slip' => 'Expression Number Polynomial',
-        'Demonstration' => 'Expression Law Message Number Problem Slip Style',
+        'Demonstration' => 'Expression Law Message Number Polynomial Problem Slip Style',
         'Proof' => 'Expression Law Notation Number',
         'Audit' => 'Demonstration Expression Law Notation Proof',
         'Judging' => 'Demonstration Expression Law Message Notation Number Parsing Polynomial Proof Slip',
