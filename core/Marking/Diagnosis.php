@@ -13,6 +13,7 @@ use Runel\Expression\Letters;
 use Runel\Expression\Negative;
 use Runel\Expression\Node;
 use Runel\Expression\Numeral;
+use Runel\Expression\Power;
 use Runel\Expression\Product;
 use Runel\Expression\Quotient;
 use Runel\Expression\Root;
@@ -128,14 +129,19 @@ final readonly class Diagnosis
         $isWorkedOut = Inside::holds($after, Root::class) || Inside::holds($after, Quotient::class);
         // Under a root that is new nothing has changed sides.
         $isRooted = Inside::holds($after, Root::class) && !Inside::holds($before, Root::class);
+        // A square that is new was completed, and so was what stands in it.
+        $isSquared = self::holdsSquare($after) && !self::holdsSquare($before);
+        $isCompleted = $isSquared && $after instanceof Equation && !$after->right->isZero();
         $isReadOff = $before instanceof Equation && $after instanceof Equation
             && (self::isProduct($before->left) || self::isProduct($before->right));
         foreach (WrongRules::outcomes($rules, $before) as [$rule, $wrong]) {
             $effort->spend($cost);
-            $isOut = ($rule instanceof FactoringRule && !$isProduct)
+            $isOut = ($rule instanceof FactoringRule && (!$isProduct || $isCompleted))
                 || ($rule instanceof FormulaRule && !$isWorkedOut)
                 || ($rule->slip() === Slip::LetterDropped && ($isProduct || self::isValue($after)))
                 || ($rule->slip() === Slip::SignNotTurned && ($keepsSide || $isRooted))
+                || ($rule->slip() === Slip::SignNotTurned && $isSquared)
+                || (!$isSquared && \in_array($rule->slip(), [Slip::MiddleSignLost, Slip::HalfNotTaken], true))
                 || ($rule->slip() === Slip::MinusOneTwice && self::minuses($after) < 2);
             if ($isOut) {
                 continue;
@@ -162,6 +168,12 @@ final readonly class Diagnosis
     private static function isValue(Node $node): bool
     {
         return $node instanceof Equation && $node->left instanceof Letter && $node->right->bare() instanceof Numeral;
+    }
+
+    /** Whether the square of a sum stands in it. */
+    private static function holdsSquare(Node $node): bool
+    {
+        return Inside::some($node, static fn(Node $part): bool => $part instanceof Power && $part->base instanceof Sum);
     }
 
     private static function isProduct(Node $node): bool

@@ -60,4 +60,13 @@ enum Slip: string
     case DiscriminantSign = 'discriminant-sign';
     case TwoAUnderRootOnly = 'two-a-under-root-only';
     case RoundedEarly = 'rounded-early';
+    case MiddleSignLost = 'middle-sign-lost';
+    case FactorOutOfSome = 'factor-out-of-some';
+    case HalfNotTaken = 'half-not-taken';
+    case RootNumberNotSquared = 'root-number-not-squared';
+    case PowerOfSumSplit = 'power-of-sum-split';
+    case DiscriminantNotRooted = 'discriminant-not-rooted';
+    case InnerFactorSquaredIn = 'inner-factor-squared-in';
+    case MultipliedOutTwice = 'multiplied-out-twice';
+    case TurnedOverOneByOne = 'turned-over-one-by-one';
 }

@@ -16,6 +16,7 @@ use Runel\Slip\Rule\EquationRule;
 use Runel\Slip\Rule\FalseRootRule;
 use Runel\Slip\Rule\FormulaRule;
 use Runel\Slip\Rule\FractionRule;
+use Runel\Slip\Rule\FrontRule;
 use Runel\Slip\Rule\LeadingRule;
 use Runel\Slip\Rule\LetterDividedRule;
 use Runel\Slip\Rule\LostSolutionRule;
@@ -24,8 +25,11 @@ use Runel\Slip\Rule\PlaceholderRule;
 use Runel\Slip\Rule\ProductRule;
 use Runel\Slip\Rule\RootRule;
 use Runel\Slip\Rule\RootSignRule;
+use Runel\Slip\Rule\RootSquaredRule;
+use Runel\Slip\Rule\SomeTermsRule;
 use Runel\Slip\Rule\SquareCompletionRule;
 use Runel\Slip\Rule\SquareRule;
+use Runel\Slip\Rule\TurnedOverRule;
 
 /** The wrong rules that jobs share, in groups, each with the likeliest first. */
 final class WrongRules
@@ -89,6 +93,9 @@ final class WrongRules
             new FormulaRule(Slip::MinusOfBLost),
             new FormulaRule(Slip::DiscriminantSign),
             new FormulaRule(Slip::TwoAUnderRootOnly),
+            new FormulaRule(Slip::DiscriminantNotRooted),
+            new RootSquaredRule(Slip::RootNumberNotSquared),
+            new TurnedOverRule(Slip::TurnedOverOneByOne),
             new RootRule(Slip::DenominatorNotRooted),
             new AcrossRule(Slip::FirstTermOnly, 'across'),
             new AcrossRule(Slip::FractionsAddedAcross),
@@ -115,6 +122,7 @@ final class WrongRules
         return [
             new CommonFactorRule(Slip::MinusOneTwice),
             new CommonFactorRule(Slip::CommonFactorForgotten),
+            new SomeTermsRule(Slip::FactorOutOfSome),
             new BracketPairRule(Slip::SignsInWrongBrackets),
             new BracketPairRule(Slip::ScaledFactorsGiven),
             new BracketPairRule(Slip::RightProductWrongSum),
@@ -130,6 +138,8 @@ final class WrongRules
             new SquareCompletionRule(Slip::AddedToOneSide),
             new SquareCompletionRule(Slip::HalfNotSquared),
             new SquareCompletionRule(Slip::SquaredNotHalved),
+            new SquareCompletionRule(Slip::MiddleSignLost),
+            new SquareCompletionRule(Slip::HalfNotTaken),
             new SquareCompletionRule(Slip::FunctionDivided),
         ];
     }
@@ -159,6 +169,9 @@ final class WrongRules
             new SquareRule(Slip::DoubleProductForgotten),
             new SquareRule(Slip::CoefficientNotSquared),
             new SquareRule(Slip::SignOfProduct, 'square'),
+            new SquareRule(Slip::PowerOfSumSplit),
+            new FrontRule(Slip::InnerFactorSquaredIn),
+            new FrontRule(Slip::MultipliedOutTwice),
         ];
     }
 

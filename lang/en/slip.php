@@ -67,6 +67,52 @@ return [
         'watch' => 'The number before the letter is squared, too.',
         'diagnosis' => 'The letter was squared, but not the number before it.',
     ],
+    'middle-sign-lost' => [
+        'name' => 'sign of the middle lost',
+        'watch' => 'The sign inside the square is the sign of the middle term.',
+        'diagnosis' => 'The sign inside the square is not the sign of the middle term.',
+    ],
+    'factor-out-of-some' => [
+        'name' => 'factor taken out of some terms only',
+        'watch' => 'What is taken out in front is divided out of every term.',
+        'diagnosis' => 'The common factor stands in front, but not every term was divided by it.',
+    ],
+    'half-not-taken' => [
+        'name' => 'half not taken',
+        'watch' => 'Half of the number before the letter goes into the square.',
+        'diagnosis' => 'The whole number before the letter went into the square; half of it belongs there.',
+    ],
+    'root-number-not-squared' => [
+        'name' => 'number before the root not squared',
+        'watch' => 'Squared, the root goes and the number before it is squared, too.',
+        'diagnosis' => 'The root was squared, but not the number before it.',
+    ],
+    'power-of-sum-split' => [
+        'name' => 'power of a sum split',
+        'watch' => 'A power of a sum is a product of sums: there are terms between the ends.',
+        'diagnosis' => 'Each term was raised to the power by itself; a power of a sum is a product, with terms'
+            . ' between.',
+    ],
+    'discriminant-not-rooted' => [
+        'name' => 'discriminant not rooted',
+        'watch' => 'In the formula the root of the discriminant is added and subtracted.',
+        'diagnosis' => 'The discriminant was added and subtracted itself; its root belongs there.',
+    ],
+    'inner-factor-squared-in' => [
+        'name' => 'factor in front squared, too',
+        'watch' => 'The square comes first: what stands in front of it is not squared.',
+        'diagnosis' => 'What stands in front went into the square, and was squared with it.',
+    ],
+    'multiplied-out-twice' => [
+        'name' => 'factor used twice',
+        'watch' => 'What stands before two factors goes into one of them only.',
+        'diagnosis' => 'What stands in front went into both factors; it is there only once.',
+    ],
+    'turned-over-one-by-one' => [
+        'name' => 'turned over one by one',
+        'watch' => 'A sum of fractions is turned over as a whole, after it has become one fraction.',
+        'diagnosis' => 'The fractions were turned over one by one; a sum of them is turned over only as a whole.',
+    ],
     'fractions-added-across' => [
         'name' => 'fractions added across',
         'watch' => 'Fractions are added over a common denominator, never tops with tops and bottoms with bottoms.',

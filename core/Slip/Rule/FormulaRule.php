@@ -19,7 +19,7 @@ use Runel\Slip\OfSlip;
 use Runel\Slip\Slip;
 use Runel\Slip\WrongRule;
 
-/** The quadratic formula with one of its signs wrong, or with its 2a below the root alone. */
+/** The quadratic formula with one of its signs wrong, its root not taken, or its 2a below the root alone. */
 final readonly class FormulaRule implements WrongRule
 {
     use OfSlip;
@@ -49,7 +49,9 @@ final readonly class FormulaRule implements WrongRule
             return;
         }
         $below = Numeral::of($a->times(Rational::of(2)));
-        $root = new Root(Numeral::of($under), 2);
+        $root = $this->slip === Slip::DiscriminantNotRooted
+            ? Numeral::of($under)
+            : new Root(Numeral::of($under), 2);
         yield new Alternatives(array_map(fn(Expression $signed): Equation => new Equation(
             new Letter($letters[0]),
             $this->slip === Slip::TwoAUnderRootOnly

@@ -61,7 +61,7 @@ final readonly class SquareCompletionRule implements WrongRule
         [$a, $b, $c] = $coefficients;
         $half = $b->dividedBy($a->times(Rational::of(2)));
         foreach ($this->added($a, $half) as $added) {
-            $square = self::square($in->letter, $half);
+            $square = self::square($in->letter, $this->inside($half));
             yield new Equation(
                 Product::of([Numeral::of($a), $square]),
                 Numeral::of($added->minus($c)),
@@ -86,7 +86,7 @@ final readonly class SquareCompletionRule implements WrongRule
         $half = $b->dividedBy($a->times(Rational::of(2)));
         foreach ($this->added($a, $half) as $added) {
             yield Sum::of([
-                Product::of([Numeral::of($a), self::square($in->letter, $half)]),
+                Product::of([Numeral::of($a), self::square($in->letter, $this->inside($half))]),
                 Numeral::of($c->minus($added)),
             ]);
         }
@@ -99,8 +99,24 @@ final readonly class SquareCompletionRule implements WrongRule
             Slip::HalfNotSquared => [$half->times($a), $half->absolute()->times($a)],
             Slip::SquaredNotHalved => [$half->times(Rational::of(2))->power(2)->times($a)],
             Slip::AddedToOneSide => [Rational::zero()],
+            Slip::MiddleSignLost => [$half->power(2)->times($a)],
+            Slip::HalfNotTaken => [
+                $half->times(Rational::of(2))->power(2)->times($a),
+                $half->power(2)->times($a),
+                Rational::zero(),
+            ],
             Slip::OuterFactorForgotten => $a->isOne() ? [] : [$half->power(2)],
             default => [],
+        };
+    }
+
+    /** What stands beside the letter in the square. */
+    private function inside(Rational $half): Rational
+    {
+        return match ($this->slip) {
+            Slip::MiddleSignLost => $half->negated(),
+            Slip::HalfNotTaken => $half->times(Rational::of(2)),
+            default => $half,
         };
     }
 

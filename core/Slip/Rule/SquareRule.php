@@ -24,9 +24,21 @@ final readonly class SquareRule implements WrongRule
 
     public function wrong(Node $line): iterable
     {
-        return Rewriter::atEachPlace($line, fn(Node $node): iterable => $node instanceof Power
-            && $node->exponent instanceof Numeral && $node->exponent->value->toInt() === 2
-            && $node->base instanceof Sum ? $this->squared($node->base->terms, $node->exponent) : []);
+        return Rewriter::atEachPlace($line, function (Node $node): iterable {
+            $power = $node instanceof Power && $node->exponent instanceof Numeral && $node->base instanceof Sum
+                ? $node->exponent->value->toInt()
+                : null;
+
+            return match (true) {
+                !$node instanceof Power || !$node->base instanceof Sum || $power === null || $power < 2 => [],
+                $power === 2 => $this->squared($node->base->terms, $node->exponent),
+                $this->slip === Slip::PowerOfSumSplit => [Sum::of(array_map(
+                    static fn(Expression $term): Expression => new Power($term, $node->exponent),
+                    $node->base->terms,
+                ))],
+                default => [],
+            };
+        });
     }
 
     /**

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Slip\Rule;
+
+use Runel\Expression\Equation;
+use Runel\Expression\Expression;
+use Runel\Expression\Negative;
+use Runel\Expression\Node;
+use Runel\Expression\Quotient;
+use Runel\Expression\Sum;
+use Runel\Slip\OfSlip;
+use Runel\Slip\WrongRule;
+
+/** Both sides are turned over, a sum of fractions one by one: 1/x = 1/a + 1/b becomes x = a + b. */
+final readonly class TurnedOverRule implements WrongRule
+{
+    use OfSlip;
+
+    public function wrong(Node $line): iterable
+    {
+        if (!$line instanceof Equation || (!$line->left instanceof Sum && !$line->right instanceof Sum)) {
+            return;
+        }
+        $left = self::turned($line->left);
+        $right = self::turned($line->right);
+        if ($left !== null && $right !== null) {
+            yield new Equation($left, $right);
+        }
+    }
+
+    /** Null where something in it is no fraction. */
+    private static function turned(Expression $side): ?Expression
+    {
+        $terms = [];
+        foreach ($side->terms() as $term) {
+            $bare = $term->bare();
+            if (!$bare instanceof Quotient) {
+                return null;
+            }
+            $over = $bare->numerator->isOne()
+                ? $bare->denominator
+                : new Quotient($bare->denominator, $bare->numerator);
+            $terms[] = $term instanceof Negative ? new Negative($over) : $over;
+        }
+
+        return Sum::of($terms);
+    }
+}
