@@ -8,14 +8,23 @@ use App\Faces\Wording;
 use Runel\Marking\Difference;
 use Runel\Marking\MarkedLine;
 use Runel\Marking\Marking;
+use Runel\Marking\Marks;
 use Runel\Notation\Ascii;
 use Runel\Number\Rational;
+use Runel\Slip\Slip;
 
 /** A marking as the contract writes it. */
 final class MarkingData
 {
-    /** @return array{lines: list<array<string, mixed>>, finished: bool, wants: string|null, looked-at: int} */
-    public static function of(Marking $marking, Wording $wording): array
+    /**
+     * @param int|null $points how many the problem has, where somebody says so
+     *
+     * @return array{
+     *     lines: list<array<string, mixed>>, finished: bool, wants: string|null,
+     *     proposal: array<string, mixed>|null, looked-at: int
+     * }
+     */
+    public static function of(Marking $marking, Wording $wording, ?int $points = null): array
     {
         return [
             'lines' => array_map(
@@ -24,7 +33,20 @@ final class MarkingData
             ),
             'finished' => $marking->finished,
             'wants' => $marking->wants?->value,
+            'proposal' => self::proposal($marking->marks($points)),
             'looked-at' => $marking->lookedAt(),
+        ];
+    }
+
+    /** @return array<string, mixed>|null */
+    private static function proposal(?Marks $marks): ?array
+    {
+        return $marks === null ? null : [
+            'points' => $marks->points(),
+            'of' => $marks->of(),
+            'method' => ['points' => $marks->method, 'of' => $marks->methodOf],
+            'accuracy' => ['points' => $marks->result, 'of' => $marks->resultOf],
+            'form' => ['points' => $marks->form, 'of' => $marks->formOf],
         ];
     }
 
@@ -41,6 +63,7 @@ final class MarkingData
             'extraneous' => $line->extraneous,
             'branch' => $line->branch,
             'slip' => $line->slip?->value,
+            'slips' => array_map(static fn(Slip $slip): string => $slip->value, $line->slips),
             'say' => $wording->say($line->say),
             'at' => $line->at,
             'differs' => $line->differs === null ? null : self::differs($line->differs),

@@ -17,6 +17,7 @@ use Runel\Proof\Effort;
 /** The contract for marking: a problem and the lines of a person in, each line judged out. Nothing is kept. */
 final readonly class Markings
 {
+    private const MOST_POINTS = 100;
     /** The work that one request may take, in steps. */
     public const EFFORT = 700_000;
     /** More lines than this are no page of work. */
@@ -58,7 +59,8 @@ final readonly class Markings
     private function marking(array $request, ?Effort $effort): array
     {
         $lines = self::lines($request['lines'] ?? null);
-        $reference = $this->requested->reference(array_diff_key($request, ['lines' => 1]));
+        $points = self::points($request['points'] ?? null);
+        $reference = $this->requested->reference(array_diff_key($request, ['lines' => 1, 'points' => 1]));
         $task = $reference->task();
         $job = Jobs::all()->chosen($task->problem, $reference->job)->job();
         $marking = Marker::mark($this->catalogue, $task, $job, $lines, effort: $effort ?? Effort::of(self::EFFORT));
@@ -68,7 +70,17 @@ final readonly class Markings
             'runel' => 1,
             'problem' => $reference->problem,
             'job' => $job,
-        ] + MarkingData::of($marking, $wording);
+        ] + MarkingData::of($marking, $wording, $points);
+    }
+
+    /** @throws BadRequest when it is no number of points */
+    private static function points(mixed $points): ?int
+    {
+        return match (true) {
+            $points === null => null,
+            \is_int($points) && $points >= 1 && $points <= self::MOST_POINTS => $points,
+            default => throw new BadRequest(Message::of('marking.points', ['most' => self::MOST_POINTS])),
+        };
     }
 
     /**

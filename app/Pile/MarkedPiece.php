@@ -7,6 +7,7 @@ namespace App\Pile;
 use App\Ruling\Ruling;
 use Runel\Marking\MarkedLine;
 use Runel\Marking\Marking;
+use Runel\Marking\Marks;
 use Runel\Message\Refusal;
 use Runel\Problem\Problem;
 use Runel\Slip\Slip;
@@ -15,8 +16,9 @@ use Runel\Slip\Slip;
 final readonly class MarkedPiece
 {
     /**
-     * @param string $mark   the tutor's own
-     * @param string $remark the tutor's own
+     * @param string     $mark   the tutor's own
+     * @param string     $remark the tutor's own
+     * @param Marks|null $marks  points proposed
      */
     public function __construct(
         public Piece $piece,
@@ -27,6 +29,7 @@ final readonly class MarkedPiece
         public string $mark,
         public string $remark,
         public Ruling $ruling,
+        public ?Marks $marks = null,
     ) {}
 
     /** @return list<MarkedLine> */

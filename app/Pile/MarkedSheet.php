@@ -31,10 +31,17 @@ final readonly class MarkedSheet
     /** A row a line. */
     private function csv(): string
     {
-        $rows = [['learner', 'problem', 'line', 'typed', 'verdict', 'slip', 'said', 'finished', 'mark', 'remark']];
+        $rows = [[
+            'learner', 'problem', 'line', 'typed', 'verdict', 'slip', 'said', 'finished', 'proposed', 'mark', 'remark',
+        ]];
         foreach ($this->pile->pieces as $piece) {
             $head = [$piece->piece->learner, $piece->piece->problem];
-            $own = [$piece->marking?->finished === true ? 'yes' : 'no', $piece->mark, $piece->remark];
+            $own = [
+                $piece->marking?->finished === true ? 'yes' : 'no',
+                $piece->marks === null ? '' : MarksSaid::whole($piece->marks, $this->text->say(...)),
+                $piece->mark,
+                $piece->remark,
+            ];
             foreach ($piece->lines() as $number => $line) {
                 $rows[] = [
                     ...$head,
@@ -105,6 +112,10 @@ final readonly class MarkedSheet
         }
         foreach ($piece->lines() as $number => $line) {
             $text .= ($number + 1) . '. `' . str_replace('`', "'", $line->typed) . '` ' . $this->mark($line) . "\n";
+        }
+        if ($piece->marks !== null) {
+            $text .= "\n" . $this->word('pile.proposed') . ': '
+                . MarksSaid::line($piece->marks, $this->text->say(...)) . "\n";
         }
         foreach (['mark' => $piece->mark, 'remark' => $piece->remark] as $what => $own) {
             $text .= $own === '' ? '' : "\n**" . $this->word("pile.$what") . ':** ' . self::cell($own) . "\n";

@@ -52,6 +52,7 @@ final readonly class Pile
             $own('remark'),
             $own('rule'),
             $request->integer('from'),
+            Given::of($request->all())->number('points', 2),
         );
     }
 
@@ -62,6 +63,7 @@ final readonly class Pile
      * @param array<array-key, mixed> $marks   the tutor's own, by the piece's place
      * @param array<array-key, mixed> $remarks
      * @param array<array-key, mixed> $rulings
+     * @param int|null                $points  how many each problem has; null: as its work is long
      */
     public static function mark(
         array $pieces,
@@ -71,6 +73,7 @@ final readonly class Pile
         array $remarks = [],
         array $rulings = [],
         int $from = 0,
+        ?int $points = null,
     ): self {
         $marked = [];
         $lines = 0;
@@ -84,7 +87,7 @@ final readonly class Pile
             $own = static fn(array $texts): string => Given::of($texts)->text($place, 400);
             $one = self::piece($piece, $style, $catalogue, $own($marks), $own($remarks), Ruling::kept(
                 $rulings[$place] ?? [],
-            ), $effort);
+            ), $effort, $points);
             // What would be looked at in part only is left whole.
             if ($marked !== [] && $one->marking !== null && $one->marking->lookedAt() < \count($one->lines())) {
                 break;
@@ -126,6 +129,7 @@ final readonly class Pile
         string $remark,
         Ruling $ruling,
         Effort $effort,
+        ?int $points,
     ): MarkedPiece {
         try {
             $problem = Problem::read($piece->problem);
@@ -133,16 +137,10 @@ final readonly class Pile
             $job = Jobs::all()->chosen($task->problem, null)->job();
             $lines = \array_slice($piece->lines, 0, self::MOST_LINES);
 
-            return new MarkedPiece(
-                $piece,
-                $problem,
-                $job,
-                Marker::mark($catalogue, $task, $job, $lines, effort: $effort),
-                null,
-                $mark,
-                $remark,
-                $ruling,
-            );
+            $marking = Marker::mark($catalogue, $task, $job, $lines, effort: $effort);
+            $marks = $marking->marks($points === null || $points < 1 ? null : $points);
+
+            return new MarkedPiece($piece, $problem, $job, $marking, null, $mark, $remark, $ruling, $marks);
         } catch (Refusal $refusal) {
             return new MarkedPiece($piece, null, null, null, $refusal, $mark, $remark, $ruling);
         } catch (\Throwable $fault) {

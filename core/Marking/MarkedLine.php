@@ -31,6 +31,7 @@ final readonly class MarkedLine
      * @param string|null $kind       what side work or a word is: word, check, definition, product, division, margin,
      *                                substitution
      * @param int|null    $rounded    to how many places its numbers are rounded
+     * @param list<Slip>  $slips      where two were made in the one line, both of them
      */
     public function __construct(
         public string $typed,
@@ -48,6 +49,7 @@ final readonly class MarkedLine
         public bool $isLookedAt = true,
         public ?string $kind = null,
         public ?int $rounded = null,
+        public array $slips = [],
     ) {}
 
     /** A line of which nothing more is to be said than its verdict, and what it is to the line it goes on from. */

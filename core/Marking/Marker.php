@@ -109,7 +109,13 @@ final readonly class Marker
             $wants = Wanting::Judged;
         }
 
-        return new Marking($this->page->marked, $wants === null, $wants);
+        return new Marking($this->page->marked, $wants === null, $wants, function () use ($wants): ?Marks {
+            try {
+                return Marks::proposed($this->page, $wants);
+            } catch (OutOfEffort) {
+                return null;
+            }
+        });
     }
 
     /**

@@ -6,6 +6,8 @@ namespace Runel\Marking;
 
 use Runel\Demonstration\Demonstration;
 use Runel\Demonstration\Link;
+use Runel\Demonstration\Phase;
+use Runel\Demonstration\Section;
 use Runel\Demonstration\Task;
 use Runel\Expression\Expression;
 use Runel\Expression\Node;
@@ -52,6 +54,15 @@ final class Worked
         return $this->family->seeksSolutions($this->task->problem)
             ? $this->demonstration()?->answer->solutions()
             : null;
+    }
+
+    /** In how many sections the work is done, reading left aside. */
+    public function sections(): int
+    {
+        return \count(array_filter(
+            $this->demonstration()->sections ?? [],
+            static fn(Section $section): bool => $section->phase !== Phase::Reading,
+        ));
     }
 
     private function demonstration(): ?Demonstration

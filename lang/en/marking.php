@@ -3,6 +3,12 @@
 declare(strict_types=1);
 
 return [
+    'points' => 'A problem has from 1 to :most points.',
+    'proposed' => ':points of :of',
+    'proposed-method' => 'method :points of :of',
+    'proposed-through' => 'method :points of :of, follow-through',
+    'proposed-result' => 'result :points of :of',
+    'proposed-form' => 'form :points of :of',
     'not-so' => 'Said beside the work, and it is not so.',
     'last-place' => 'Right but for the last place, which is one off; exactly it is :exactly.',
     'rounded' => 'Right, rounded to one place; exactly it is :exactly.|Right, rounded to :count places; exactly it is '

@@ -46,6 +46,9 @@ return [
     'upload-failed' => 'The file did not arrive. Choose it once more, or paste its text.',
     'all-right' => 'Every line follows.',
     'try' => 'To this problem as your turn',
+    'proposed' => 'Proposed',
+    'proposed-take' => 'Take it as the mark',
+    'points' => 'Points a problem (by default as its work is long)',
     'wants' => [
         'no-lines' => 'no line carries the work on',
         'wrong-line' => 'the last line is not true to the problem',

@@ -15,6 +15,15 @@ export const pile = (page) => {
         localStorage.setItem(key, JSON.stringify(typed));
         drafted.hidden = !Object.values(typed).some((value) => value !== '');
     };
+    // What is proposed becomes the mark by one press; it can be changed like any other.
+    marked.addEventListener('click', (event) => {
+        const take = event.target.closest('[data-take-mark]');
+        const field = take === null ? null : page.getElementById(take.dataset.takeMark);
+        if (field === null) return;
+        field.value = take.dataset.mark;
+        field.focus();
+        keep();
+    });
     marked.addEventListener('input', keep);
     keep();
     page.getElementById('draft-clear').addEventListener('click', () => {

@@ -97,6 +97,55 @@ final class MarkingTest extends TestCase
         }
     }
 
+    /** @return iterable<string, array{string, list<string>, string}> */
+    public static function pieces(): iterable
+    {
+        yield 'both roots' => ['x^2-5x+6=0', ['(x-2)(x-3)=0', 'x=2 or x=3'], '3/3 2/2 0/0'];
+        yield 'one root' => ['x^2-5x+6=0', ['(x-2)(x-3)=0', 'x=2'], '3/3 1/2 0/0'];
+        yield 'follow-through' => ['x^2-5x+6=0', ['(x+2)(x+3)=0', 'x=-2 or x=-3'], '2/3 0/2 0/0 through'];
+        yield 'begun' => ['x^2-5x+6=0', ['(x-2)(x-3)=0'], '1/3 0/2 0/0'];
+        yield 'a number off costs no method' => [
+            '4(x-3)-2(x-5)=12',
+            ['4x-12-2x+10=12', '2x-2=12', '2x=14', 'x=8'],
+            '2/2 0/1 0/0',
+        ];
+        yield 'a slip of method does' => [
+            '4(x-3)-2(x-5)=12',
+            ['4x-12-2x-10=12', '2x-22=12', '2x=34', 'x=17'],
+            '1/2 0/1 0/0 through',
+        ];
+        yield 'rounded as asked' => [
+            'Solve 4x^2+x-2=0 to 2 decimal places',
+            ['x=(-1+sqrt(33))/8 or x=(-1-sqrt(33))/8', 'x=0.59 or x=-0.84'],
+            '2/2 2/2 1/1',
+        ];
+        yield 'left exact' => [
+            'Solve 4x^2+x-2=0 to 2 decimal places',
+            ['x=(-1+sqrt(33))/8 or x=(-1-sqrt(33))/8'],
+            '2/2 2/2 0/1',
+        ];
+        yield 'nothing' => ['3x+5=20', [], '0/1 0/1 0/0'];
+    }
+
+    /** @param list<string> $lines */
+    #[DataProvider('pieces')]
+    public function testPointsAreProposed(string $problem, array $lines, string $proposed): void
+    {
+        $task = new Task(Problem::read($problem), HouseStyle::default());
+        $marks = $this->mark($task, Jobs::all()->ofProblem($task->problem)[0], $lines)->marks();
+        self::assertNotNull($marks);
+        self::assertSame($proposed, trim("$marks->method/$marks->methodOf $marks->result/$marks->resultOf "
+            . "$marks->form/$marks->formOf " . ($marks->isThrough ? 'through' : '')));
+        foreach (range(1, 12) as $of) {
+            $scaled = $marks->outOf($of);
+            self::assertSame($of, $scaled->of());
+            $isAll = $marks->points() === $marks->of();
+            self::assertTrue(!$isAll || $scaled->points() === $of, 'all stays all');
+            self::assertTrue($marks->points() > 0 || $scaled->points() === 0, 'nothing stays nothing');
+            self::assertLessThanOrEqual($of, $scaled->points());
+        }
+    }
+
     /** The lines of every way follow and finish, and so they do with any of them left out. */
     #[DataProvider('chains')]
     public function testOurOwnLinesFollowWithAnyOfThemLeftOut(string $job): void
@@ -128,6 +177,7 @@ final class MarkingTest extends TestCase
                     self::assertTrue($line->holds, $where . $line->typed);
                     ++$marked;
                 }
+                self::assertSame($marking->marks()?->of(), $marking->marks()?->points(), $where);
                 self::assertTrue($marking->finished, "$where$last wants {$marking->wants?->value}");
             }
         }

@@ -131,13 +131,20 @@ final class OwnLinesTest extends TestCase
         $csv = (string) $this->post('/marking', $sent + ['format' => 'csv'])->assertOk()->getContent();
         $rows = array_map(static fn(string $row): array => str_getcsv($row, ',', '"', ''), explode("\r\n", trim($csv)));
         self::assertSame(['Mirela', '2x+3=11', '1', '2x=14', 'wrong', 'sign-not-turned'], \array_slice($rows[1], 0, 6));
-        self::assertSame(['no', '2', ' =SUM(A1) *look*'], \array_slice($rows[1], 7));
+        self::assertSame(['no', '0 of 2', '2', ' =SUM(A1) *look*'], \array_slice($rows[1], 7));
         $json = $this->post('/marking', $sent + ['format' => 'json'])->assertOk()->json();
         self::assertSame(['slip' => 'sign-not-turned', 'times' => 1, 'learners' => ['Mirela']], $json['slips'][0]);
         self::assertSame('=SUM(A1) *look*', $json['pieces'][0]['remark']);
         $markdown = (string) $this->post('/marking', $sent + ['format' => 'md'])->assertOk()->getContent();
         self::assertStringContainsString('\*look\*', $markdown);
         self::assertStringContainsString('`2x=14`', $markdown);
+        self::assertStringContainsString('Proposed: 0 of 2: method 0 of 1; result 0 of 1', $markdown);
+        $ten = (string) $this->post('/marking', $sent + ['points' => '10'])->assertOk()->getContent();
+        self::assertStringContainsString('data-mark="0 of 10"', (string) preg_replace('/\s+/', ' ', $ten));
+        self::assertSame(
+            ['points' => 0, 'of' => 1],
+            $json['pieces'][0]['proposal']['accuracy'],
+        );
     }
 
     public function testWhatIsNoTextIsRefusedInWordsAndNothingIsLost(): void

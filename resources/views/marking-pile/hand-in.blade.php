@@ -11,6 +11,8 @@
 <div class="pile-more">
     <label class="pile-label">{{ __('pile.common') }}<input class="input" name="common" value="{{ $common }}"
         maxlength="400" autocomplete="off" spellcheck="false"></label>
+    <label class="pile-label is-narrow">{{ __('pile.points') }}<input class="input" name="points"
+        value="{{ request('points') }}" inputmode="numeric" maxlength="2" autocomplete="off"></label>
     <label class="pile-label">{{ __('pile.file') }}<input class="pile-file" type="file" name="file"
         accept=".txt,.md,.csv,text/plain,text/markdown,text/csv"></label>
 </div>

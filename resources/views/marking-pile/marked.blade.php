@@ -43,8 +43,15 @@
         @include('marking-pile.piece', ['rules' => true])
         <div class="piece-own" role="group" aria-label="{{ __('pile.own') }}">
             <x-ruling-piece :ruling="$piece->ruling" :name="'rule[' . $place . '][piece]'" />
-            <label>{{ __('pile.mark') }} <input class="input" name="mark[{{ $place }}]" value="{{ $piece->mark }}"
-                maxlength="20" autocomplete="off"></label>
+            @if ($piece->marks !== null)
+                <p class="piece-proposed"><span class="margin-label">{{ __('pile.proposed') }}</span>
+                    {{ \App\Pile\MarksSaid::line($piece->marks, $page->plain(...)) }}
+                    <button type="button" class="button is-small" data-take-mark="mark-{{ $place }}"
+                        data-mark="{{ \App\Pile\MarksSaid::whole($piece->marks, $page->plain(...))
+                        }}">{{ __('pile.proposed-take') }}</button></p>
+            @endif
+            <label>{{ __('pile.mark') }} <input id="mark-{{ $place }}" class="input" name="mark[{{ $place }}]"
+                value="{{ $piece->mark }}" maxlength="20" autocomplete="off"></label>
             <label class="piece-remark">{{ __('pile.remark') }} <input class="input" name="remark[{{ $place }}]"
                 value="{{ $piece->remark }}" maxlength="400" autocomplete="off"></label>
         </div>
