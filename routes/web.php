@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Controllers\BenchController;
 use App\Http\Controllers\ExampleController;
 use App\Http\Controllers\SetController;
+use App\Http\Controllers\SpotController;
 use App\Http\Controllers\StyleController;
 use App\Http\Controllers\TutorController;
 use App\Http\Middleware\TutorOnly;
@@ -13,6 +14,7 @@ use Illuminate\Support\Facades\Route;
 
 // Rooms with forms: they need a session.
 Route::get('/', [BenchController::class, 'show'])->name('bench');
+Route::get('/spot', [SpotController::class, 'show'])->name('spot');
 Route::post('/sheet', [BenchController::class, 'sheet'])->name('sheet.read');
 Route::get('/sheet/mended', [BenchController::class, 'mended'])->name('sheet.mended');
 Route::get('/style', [StyleController::class, 'show'])->name('style');

@@ -51,6 +51,10 @@ final readonly class SetData
             'rung' => $item->rung?->number,
             'adds' => $item->rung?->adds?->value,
             'traits' => array_map(static fn(Difficulty $trait): string => $trait->value, $item->traits),
-        ] + ($demonstration === null ? [] : array_intersect_key($this->json->data($demonstration), self::KEPT));
+        ] + ($item->page === null ? [] : ['page' => [
+            'lines' => $item->pageTyped(),
+            'at' => $item->page->at,
+            'slip' => $item->page->slip->value,
+        ]]) + ($demonstration === null ? [] : array_intersect_key($this->json->data($demonstration), self::KEPT));
     }
 }

@@ -8,6 +8,7 @@ use App\Faces\Faces;
 use App\Faces\LatexText;
 use App\Files\Csv;
 use Runel\Demonstration\Demonstration;
+use Runel\Expression\Node;
 use Runel\Message\Message;
 use Runel\Notation\Arranger;
 use Runel\Notation\Box\Box;
@@ -62,10 +63,13 @@ final readonly class SetFile
             // Which letter is wanted is said in words before it.
             $problem = (string) preg_replace('/ for [a-z]$/', '', $item->problem);
             $text .= $number + 1 . ". {$this->task($item, $style)} $problem\n";
+            foreach ($item->page->lines ?? [] as $line) {
+                $text .= '       ' . (new PlainText())->write($this->arrange($line, $style)) . "\n";
+            }
         }
         $text .= "\n" . $this->word('sets.answers', $style) . "\n";
         foreach ($items as $number => $item) {
-            $text .= $number + 1 . ". {$this->answer($item, $style)}\n";
+            $text .= $number + 1 . ". {$this->key($item, $style)}{$this->answer($item, $style)}\n";
         }
 
         return $text;
@@ -80,10 +84,13 @@ final readonly class SetFile
         $text = '';
         foreach ($items as $number => $item) {
             $text .= $number + 1 . ". {$this->task($item, $style)} \${$latex($item)}\$\n";
+            foreach ($item->page->lines ?? [] as $place => $line) {
+                $text .= '   ' . ($place + 1) . '. $' . (new Latex())->write($this->arrange($line, $style)) . "\$\n";
+            }
         }
         $text .= "\n## " . $this->word('sets.answers', $style) . "\n\n";
         foreach ($items as $number => $item) {
-            $text .= $number + 1 . ". \${$this->answerLatex($item, $style)}\$\n";
+            $text .= $number + 1 . ". {$this->key($item, $style)}\${$this->answerLatex($item, $style)}\$\n";
         }
 
         return $text;
@@ -98,13 +105,18 @@ final readonly class SetFile
             $problem = $item->demonstration === null ? '' : (new Latex())->write(
                 (new Arranger($style->get(TimesSign::class)))->arrange($item->demonstration->task->problem->node),
             );
-            $text .= '\\item ' . LatexText::escape($this->task($item, $style)) . " \$$problem\$\\par\n"
-                . '\vspace{' . $item->lines() * 0.8 . "cm}\n";
+            $text .= '\\item ' . LatexText::escape($this->task($item, $style)) . " \$$problem\$\\par\n";
+            foreach ($item->page->lines ?? [] as $place => $line) {
+                $latex = (new Latex())->write($this->arrange($line, $style));
+                $text .= '\quad ' . ($place + 1) . ". \$$latex\$\\par\n";
+            }
+            $text .= '\vspace{' . $item->lines() * 0.8 . "cm}\n";
         }
         $text .= "\\end{enumerate}\n\n\\newpage\n\\section*{"
             . LatexText::escape($this->word('sets.answers', $style)) . "}\n\\begin{enumerate}\n";
         foreach ($items as $item) {
-            $text .= "\\item \${$this->answerLatex($item, $style)}\$\n";
+            $text .= '\item ' . LatexText::escape($this->key($item, $style))
+                . "\${$this->answerLatex($item, $style)}\$\n";
         }
 
         return $text . "\\end{enumerate}\n\\end{document}\n";
@@ -132,9 +144,27 @@ final readonly class SetFile
     {
         $demonstration = $item->demonstration;
 
+        if ($item->page !== null) {
+            return $this->word('sets.page-task', $style);
+        }
+
         return $demonstration === null ? '' : $this->word("sets.task.{$demonstration->job}", $style, [
             'letter' => $demonstration->task->problem->subject ?? '',
         ]);
+    }
+
+    /** Where the slip is that was to be found; '' where there was none. */
+    private function key(SetItem $item, HouseStyle $style): string
+    {
+        return $item->page === null ? '' : $this->word('sets.page-key', $style, [
+            'line' => (string) $item->page->at,
+            'slip' => $this->word("slip.{$item->page->slip->value}.name", $style),
+        ]) . ' ';
+    }
+
+    private function arrange(Node $node, HouseStyle $style): Box
+    {
+        return (new Arranger($style->get(TimesSign::class)))->arrange($node);
     }
 
     private function answer(SetItem $item, HouseStyle $style): string

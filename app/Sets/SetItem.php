@@ -9,7 +9,9 @@ use Runel\Demonstration\TaskReference;
 use Runel\Ladder\Difficulty;
 use Runel\Ladder\Rung;
 use Runel\Message\Refusal;
+use Runel\Notation\Ascii;
 use Runel\Practice\Made;
+use Runel\Practice\SlippedPage;
 use Runel\Style\HouseStyle;
 
 /** A problem of a set: made to order, or the tutor's own; one that cannot be read stays, with its reason. */
@@ -18,6 +20,7 @@ final readonly class SetItem
     /**
      * @param string           $key    what it is known by in its set
      * @param list<Difficulty> $traits
+     * @param SlippedPage|null $page   of work on it with a slip to be found
      */
     private function __construct(
         public string $key,
@@ -27,6 +30,7 @@ final readonly class SetItem
         public array $traits,
         public ?Demonstration $demonstration,
         public ?Refusal $refusal,
+        public ?SlippedPage $page = null,
     ) {}
 
     public static function made(string $key, Made $made): self
@@ -39,6 +43,7 @@ final readonly class SetItem
             $made->rung->traits,
             $made->demonstration,
             null,
+            $made->page,
         );
     }
 
@@ -68,6 +73,12 @@ final readonly class SetItem
             $this->demonstration?->method,
             $style,
         );
+    }
+
+    /** @return list<string> the lines of the page with a slip in it */
+    public function pageTyped(): array
+    {
+        return array_map(Ascii::typed(...), $this->page->lines ?? []);
     }
 
     /** Whether there is more than one way to show. */

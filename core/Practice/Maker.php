@@ -41,6 +41,8 @@ final class Maker
     private const THROWS = 2000;
     /** So many of them are demonstrated: it is this that takes time. */
     private const DEMONSTRATED = 60;
+    /** So many where each is made into a page with a slip, too. */
+    private const SLIPPED = 16;
     /** So many answers back, none may be the same. */
     private const BACK = 3;
 
@@ -50,6 +52,10 @@ final class Maker
     private array $answers = [];
     /** @var array<string, int> how often each wish turned a throw down */
     private array $refused = [];
+    /** @var list<int> rungs on which the slip that is wished cannot be made */
+    private array $hopeless = [];
+    /** The page with a slip in it that goes with what was taken last. */
+    private ?SlippedPage $page = null;
     /** What went wrong with a throw that might have done. */
     private ?Defect $defect = null;
 
@@ -96,9 +102,31 @@ final class Maker
         ));
     }
 
+    /** Where a slip is wished that cannot be made on a rung, the others that were ordered are tried. */
     private function problem(int $place): Made
     {
-        $rung = $this->order->ladder->rungs()[$this->order->rung($place) - 1];
+        $own = $this->order->rung($place);
+        $others = $this->order->wishes->slip === null
+            ? []
+            : array_diff(range($this->order->from, $this->order->to), [$own]);
+        $reason = null;
+        foreach (array_diff([$own, ...$others], $this->hopeless) as $number) {
+            try {
+                return $this->onRung($this->order->ladder->rungs()[$number - 1], $place);
+            } catch (BadRequest $refusal) {
+                $reason ??= $refusal;
+                $this->hopeless[] = $number;
+            }
+        }
+        throw $reason ?? new BadRequest(Message::of('practice.impossible', [
+            'rung' => $own,
+            'wish' => Message::of('practice.wish.slip'),
+        ]));
+    }
+
+    /** @throws BadRequest when there is none like that on the rung */
+    private function onRung(Rung $rung, int $place): Made
+    {
         $turn = $this->order->again[$place] ?? 0;
         $throws = new Throws(
             $this->chance->dice("{$this->order->seed} {$this->order->ladder->skill()} $rung->number $place $turn"),
@@ -107,7 +135,8 @@ final class Maker
         );
         $this->refused = [];
         $demonstrated = 0;
-        for ($throw = 0; $throw < self::THROWS && $demonstrated < self::DEMONSTRATED; ++$throw) {
+        $most = $this->order->wishes->slip === null ? self::DEMONSTRATED : self::SLIPPED;
+        for ($throw = 0; $throw < self::THROWS && $demonstrated < $most; ++$throw) {
             $typed = $this->order->ladder->candidate($rung, $throws);
             $task = $typed === null ? null : $this->task($typed);
             if ($typed === null || $task === null) {
@@ -119,7 +148,7 @@ final class Maker
                 $this->known[self::key($demonstration->task->problem)] = true;
                 $this->answers[] = Ascii::write($demonstration->answer->node());
 
-                return new Made($typed, $this->order->ladder, $rung, $demonstration);
+                return new Made($typed, $this->order->ladder, $rung, $demonstration, $this->page);
             }
         }
         if ($this->defect !== null) {
@@ -191,6 +220,10 @@ final class Maker
         $answer = Ascii::write($demonstration->answer->node());
         if ($against === null && \in_array($answer, \array_slice($this->answers, -self::BACK), true)) {
             $against = 'other';
+        }
+        if ($against === null && $wishes->slip !== null) {
+            $this->page = SlippedPage::of($this->catalogue, $demonstration, $wishes->slip);
+            $against = $this->page === null ? 'slip' : null;
         }
         if ($against !== null) {
             $this->turnDown($against);

@@ -11,7 +11,7 @@ use Runel\Slip\Slip;
 /** What a tutor wishes of the problems besides their rung. */
 final readonly class Wishes
 {
-    public const KEYS = ['letters', 'largest', 'whole', 'method', 'trials', 'trap'];
+    public const KEYS = ['letters', 'largest', 'whole', 'method', 'trials', 'trap', 'slip'];
     /** Letters that no notation takes for something else. */
     private const LETTERS = '/^[a-df-hj-np-z](?:\s*,?\s*[a-df-hj-np-z]){0,7}$/';
     private const LARGEST = 99;
@@ -23,6 +23,7 @@ final readonly class Wishes
      * @param string|null  $method  a method's id: the problems have to fit it, and are worked by it
      * @param int|null     $trials  what the method may try at most
      * @param Slip|null    $trap    what has to lurk in them
+     * @param Slip|null    $slip    what is made in a page of work that comes with each
      */
     private function __construct(
         public array $letters,
@@ -31,11 +32,12 @@ final readonly class Wishes
         public ?string $method,
         public ?int $trials,
         public ?Slip $trap,
+        public ?Slip $slip,
     ) {}
 
     public static function none(): self
     {
-        return new self([], null, false, null, null, null);
+        return new self([], null, false, null, null, null, null);
     }
 
     /**
@@ -61,7 +63,9 @@ final readonly class Wishes
         if ($letters !== '' && preg_match(self::LETTERS, $letters) !== 1) {
             throw self::unknown('letters', $letters);
         }
-        $trap = $texts['trap'] ?? null;
+        $slip = static fn(string $key): ?Slip => !isset($texts[$key])
+            ? null
+            : Slip::tryFrom($texts[$key]) ?? throw self::unknown($key, $texts[$key]);
         if (isset($texts['whole']) && !\in_array($texts['whole'], ['1', 'yes', 'no', '0'], true)) {
             throw self::unknown('whole', $texts['whole']);
         }
@@ -72,7 +76,8 @@ final readonly class Wishes
             \in_array($texts['whole'] ?? '', ['1', 'yes'], true),
             $texts['method'] ?? null,
             self::number($texts, 'trials', 0, 999),
-            $trap === null ? null : (Slip::tryFrom($trap) ?? throw self::unknown('trap', $trap)),
+            $slip('trap'),
+            $slip('slip'),
         );
     }
 
@@ -86,6 +91,7 @@ final readonly class Wishes
             'method' => (string) $this->method,
             'trials' => (string) $this->trials,
             'trap' => $this->trap->value ?? '',
+            'slip' => $this->slip->value ?? '',
         ], static fn(string $value): bool => $value !== '');
     }
 

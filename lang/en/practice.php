@@ -64,6 +64,7 @@ return [
         'method' => 'take another method, or none',
         'trials' => 'allow more trials',
         'trap' => 'take another rung or skill for this slip, or leave it out',
+        'slip' => 'take another rung or skill in which this slip can be made',
         'other' => 'ask for fewer problems, or for more letters or larger numbers',
     ],
     'impossible' => 'There is no further problem like that on rung :rung, after 2000 tries. What helps: :wish.',

@@ -21,6 +21,7 @@ return [
         'method' => 'Worked by',
         'trials' => 'Trials at most',
         'trap' => 'With the trap',
+        'slip' => 'A page with this slip in it',
     ],
     'any' => 'any',
     'for' => 'for :letter',
@@ -62,6 +63,9 @@ return [
     'import-empty' => 'No problem has been found in this: one a line, or a table with a column named problem.',
     'import-many' => ':found problems are too many at once: up to :most are read.',
     'against' => 'A set against this slip',
+    'page-task' => 'Somebody has worked this, with one slip. Find the line, mend it, and take it to the end.',
+    'page-key' => 'Line :line: :slip. It comes to',
+    'to-page' => 'Find the slip',
     'task' => [
         'multiply' => 'Multiply out:',
         'factor' => 'Factor completely:',

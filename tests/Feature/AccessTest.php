@@ -28,7 +28,7 @@ final class AccessTest extends TestCase
         'bench', 'board', 'figure', 'two-ways', 'roads', 'your-turn', 'print', 'file', 'reading', 'line-reading',
         'ladder', 'sets', 'set-sheet', 'set-file', 'import-set', 'marking', 'mark-pile', 'style', 'style.kept',
         'style.keep', 'api.demonstrations', 'api.sets', 'api.markings', 'tutor', 'tutor.first', 'tutor.enter',
-        'sheet.read', 'sheet.mended',
+        'sheet.read', 'sheet.mended', 'spot',
     ];
     /** Open as long as nobody has set a passphrase. */
     private const KEEPING = ['keep-set', 'remove-set', 'examples.store', 'examples.destroy'];

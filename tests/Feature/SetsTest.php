@@ -219,4 +219,31 @@ final class SetsTest extends TestCase
 
         return $match[1];
     }
+
+    /** A page with a slip in it: on the sheet with its key, in the open formats, and to be found by pointing. */
+    public function testAPageWithASlipInItIsMadePrintedAndFound(): void
+    {
+        $wish = ['skill' => 'linear', 'rung' => '', 'count' => '2', 'seed' => '5']
+            + ['wish' => ['slip' => 'first-term-only']];
+        $html = (string) $this->get('/sets?' . http_build_query($wish))->assertOk()->getContent();
+        preg_match('/class="to-spot" href="([^"]*)"/', (string) preg_replace('/\s+/', ' ', $html), $match);
+        $spot = html_entity_decode($match[1] ?? '');
+        parse_str((string) parse_url($spot, \PHP_URL_QUERY), $query);
+        self::assertIsArray($query['page']);
+        $sheet = self::visible((string) $this->get('/sets/sheet?' . http_build_query($wish + ['key' => 'answers']))
+            ->getContent());
+        self::assertStringContainsString('Find the line, mend it, and take it to the end.', $sheet);
+        self::assertMatchesRegularExpression('/Line \d: first term only\. It comes to/', $sheet);
+        $data = $this->getJson('/api/sets?' . http_build_query($wish))->assertOk()->json('problems.0');
+        self::assertSame($query['page'], $data['page']['lines']);
+        $at = $data['page']['at'];
+        self::assertSame(1, $at);
+        $this->get("$spot&pick=$at")->assertOk()->assertSee("Found: line $at does not follow.");
+        $this->get("$spot&pick=" . ($at + 1))->assertSee('was carried along');
+        $this->get($spot)->assertDontSee('Found')->assertSee('Which one?');
+        $found = (string) $this->get("$spot&pick=$at")->getContent();
+        preg_match('/id="spot-mend"\s+href="([^"]*)"/', $found, $match);
+        $turn = $this->get(html_entity_decode($match[1] ?? ''))->assertOk();
+        $turn->assertDontSee('further up');
+    }
 }

@@ -31,6 +31,16 @@
                     <p class="refusal-reason">{!! $page->say($item->refusal->reason) !!}</p>
                 @else
                     <p class="line"><x-problem :demonstration="$item->demonstration" /></p>
+                    @if ($item->page !== null)
+                        <ol class="made-page">
+                            @foreach ($item->page->lines as $line)
+                                <li @class(['is-slip' => $loop->iteration === $item->page->at])>{!!
+                                    $page->maths($line) !!}@if ($loop->iteration === $item->page->at)
+                                    <span class="hint">{{ $page->plain(\Runel\Message\Message::of(
+                                        "slip.{$item->page->slip->value}.name")) }}</span>@endif</li>
+                            @endforeach
+                        </ol>
+                    @endif
                     <p class="made-rung">
                         {{ $page->jobName($item->demonstration->job) }} ·
                         @if ($item->skill !== null)
@@ -57,6 +67,9 @@
                     <a href="{{ $address->to('board') }}">{{ __('sets.to-board') }}</a>
                     <a href="{{ $address->to('your-turn',
                         ['method' => null, 'step' => null]) }}">{{ __('turn.title') }}</a>
+                    @if ($item->page !== null)<a class="to-spot" href="{{ $address->to('spot', ['method' => null,
+                        'step' => null]) . '&' . http_build_query(['page' => $item->pageTyped()])
+                        }}">{{ __('sets.to-page') }}</a>@endif
                     @if ($item->hasTwoWays())<a href="{{ $address->to('two-ways',
                         ['method' => null, 'step' => null]) }}">{{ __('ui.two-ways') }}</a>@endif
                 @endif

@@ -40,16 +40,18 @@
                         <label>{{ __("sets.wish.$wish") }} <input class="input" name="wish[{{ $wish }}]"
                             value="{{ $query->wishes[$wish] ?? '' }}" maxlength="40" autocomplete="off"></label>
                     @endforeach
-                    <label>{{ __('sets.wish.trap') }} <select class="input" name="wish[trap]"><option
+                    @foreach (['trap', 'slip'] as $wish)
+                    <label>{{ __("sets.wish.$wish") }} <select class="input" name="wish[{{ $wish }}]"><option
                         value="">{{ __('sets.any') }}</option>
                         @foreach (\Runel\Slip\Slip::cases() as $slip)
                             <option value="{{ $slip->value }}"
-                                @selected(($query->wishes['trap']
-                                ?? '') ===
-                                $slip->value)>{{ $page->plain(\Runel\Message\Message::of("slip.$slip->value.name"))
+                                @selected(($query->wishes[$wish]
+                                    ?? '') ===
+                                    $slip->value)>{{ $page->plain(\Runel\Message\Message::of("slip.$slip->value.name"))
                                 }}</option>
                         @endforeach
                     </select></label>
+                    @endforeach
                     <label class="wish-whole"><input type="checkbox" name="wish[whole]" value="yes"
                         @checked(($query->wishes['whole'] ?? '') === 'yes')> {{ __('sets.wish.whole') }}</label>
                 </details>

@@ -20,10 +20,18 @@
                 @continue($item->demonstration === null)
                 <li class="set-problem">
                     <p class="set-task"><strong>{{ $loop->iteration }}</strong>
-                        {!! $page->say(\Runel\Message\Message::of("sets.task.{$item->demonstration->job}",
+                        {!! $page->say(\Runel\Message\Message::of($item->page !== null ? 'sets.page-task'
+                            : "sets.task.{$item->demonstration->job}",
                         ['letter' => $item->demonstration->task->problem->subject ?? ''])) !!}
                         <span
                         class="set-maths">{!! $page->maths($item->demonstration->task->problem->node) !!}</span></p>
+                    @if ($item->page !== null)
+                        <ol class="set-page">
+                            @foreach ($item->page->lines as $line)
+                                <li>{!! $page->maths($line) !!}</li>
+                            @endforeach
+                        </ol>
+                    @endif
                     @if ($sheet->faded($item->demonstration, $loop->index) !== null)
                         @include('sheet.work', ['demonstration' => $item->demonstration,
                             'sheet' => $sheet->faded($item->demonstration, $loop->index)])
@@ -42,7 +50,11 @@
                     @foreach ($set->items as $item)
                         @continue($item->demonstration === null)
                         <li @class(['set-answer', 'is-worked' => $sheet->key === 'worked'])>
-                            <p><strong>{{ $loop->iteration }}</strong> <x-answer :demonstration="$item->demonstration"
+                            <p><strong>{{ $loop->iteration }}</strong>
+                                @if ($item->page !== null){{ __('sets.page-key', ['line' => $item->page->at,
+                                    'slip' => $page->plain(\Runel\Message\Message::of(
+                                    "slip.{$item->page->slip->value}.name"))]) }}@endif
+                                        <x-answer :demonstration="$item->demonstration"
                                 /></p>
                             @if ($sheet->key === 'worked')
                                 @include('sheet.work', ['demonstration' => $item->demonstration,

@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use App\Sets\SeededChance;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Runel\Job\Jobs;
+use Runel\Marking\LineVerdict;
+use Runel\Marking\Marker;
+use Runel\Message\BadRequest;
+use Runel\Notation\Ascii;
+use Runel\Practice\Made;
+use Runel\Practice\Maker;
+use Runel\Practice\Order;
+use Runel\Practice\Wishes;
+use Runel\Slip\Slip;
+use Runel\Style\HouseStyle;
+
+/** Pages of work with one slip made on purpose: which line is wrong is proved, and that all others follow. */
+final class SlippedPageTest extends TestCase
+{
+    /** @return iterable<string, array{string, Slip}> */
+    public static function wishes(): iterable
+    {
+        $wishes = [
+            ['linear', Slip::MinusNotCarried],
+            ['linear', Slip::FirstTermOnly],
+            ['linear', Slip::SignNotTurned],
+            ['multiply-special', Slip::DoubleProductForgotten],
+            ['multiply-binomials', Slip::SignOfProduct],
+            ['square-solve', Slip::MinusOfBLost],
+            ['square-solve', Slip::AddedToOneSide],
+            ['square-solve', Slip::HalfNotSquared],
+        ];
+        foreach ($wishes as [$skill, $slip]) {
+            yield "$skill, $slip->value" => [$skill, $slip];
+        }
+    }
+
+    #[DataProvider('wishes')]
+    public function testOneLineIsWrongAndAllOthersFollow(string $skill, Slip $slip): void
+    {
+        $made = self::made($skill, $slip, Chance::seeds(1));
+        self::assertEquals($made, self::made($skill, $slip, Chance::seeds(1)), 'the same seed makes the same pages');
+        foreach ($made as $one) {
+            $page = $one->page;
+            self::assertNotNull($page);
+            self::assertSame($slip, $page->slip);
+            self::assertGreaterThan(1, \count($page->lines));
+            $task = $one->demonstration->task;
+            $job = $one->demonstration->job;
+            $typed = array_map(Ascii::write(...), $page->lines);
+            $marking = Marker::mark(Jobs::catalogue(), $task, $job, $typed);
+            self::assertFalse($marking->finished, $one->problem);
+            foreach ($marking->lines as $place => $line) {
+                $where = "$one->problem: " . implode(' / ', $typed) . ", line $line->typed";
+                $expected = match (true) {
+                    $place + 1 < $page->at => LineVerdict::Follows,
+                    $place + 1 === $page->at => LineVerdict::Wrong,
+                    default => LineVerdict::FollowsWrong,
+                };
+                self::assertSame($expected, $line->verdict, $where);
+                self::assertSame($place + 1 === $page->at ? $slip : null, $line->slip, $where);
+                self::assertNotSame($place > 0 ? $typed[$place - 1] : '', $typed[$place], 'no line stands twice');
+            }
+            // Who takes the right lines on to the end is done.
+            $mended = [...\array_slice($typed, 0, $page->at - 1), Ascii::write($one->demonstration->answer->node())];
+            self::assertTrue(Marker::mark(Jobs::catalogue(), $task, $job, $mended)->finished, $one->problem);
+        }
+    }
+
+    public function testASlipThatCannotBeMadeThereIsSaidSo(): void
+    {
+        try {
+            self::made('multiply-binomials', Slip::MinusOfBLost, 1);
+            self::fail('A product has no formula to slip in.');
+        } catch (BadRequest $refusal) {
+            self::assertSame('practice.impossible', $refusal->reason->key);
+        }
+    }
+
+    /** @return non-empty-list<Made> */
+    private static function made(string $skill, Slip $slip, int $seeds): array
+    {
+        return Maker::make(Jobs::catalogue(), new SeededChance(), HouseStyle::default(), Order::of(
+            Jobs::ladders()->of($skill),
+            '',
+            (string) min(20, 3 * $seeds),
+            '11',
+            Wishes::of(['slip' => $slip->value]),
+        ));
+    }
+}
