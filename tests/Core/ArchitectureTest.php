@@ -35,7 +35,8 @@ final class ArchitectureTest extends TestCase
             . 'Polynomial Problem Slip Style',
         'Job' => 'Algebra Demonstration Expression Judging Ladder Law Message Method Notation '
             . 'Number Polynomial Problem Sentence Slip Style Working',
-        'Practice' => 'Demonstration Expression Judging Ladder Marking Message Method Notation Polynomial Problem Slip Style',
+        'Practice' => 'Demonstration Expression Judging Ladder Marking Message Method Notation Polynomial Problem '
+            . 'Proof Slip Style',
         'Marking' => 'Algebra Demonstration Expression Judging Law Message Method Notation Number Parsing '
             . 'Polynomial Problem Proof Slip Working',
         'Lesson' => 'Demonstration Expression Ladder Message Method Notation Practice Slip Style',
