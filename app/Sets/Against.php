@@ -21,7 +21,7 @@ final readonly class Against
 
     public function __construct(private Catalogue $catalogue, private Chance $chance) {}
 
-    /** @return array<string, mixed> the query of the set */
+    /** @return array<string, mixed> the query of the set; nothing where the slip lurks on no rung */
     public function pick(Slip $slip, string $job): array
     {
         $own = [];
@@ -45,7 +45,7 @@ final readonly class Against
             }
         }
 
-        return $own === [] ? [] : ['pick' => [(string) Pick::of($own[0]->skill(), '', self::COUNT)]];
+        return [];
     }
 
     private function lurks(Ladder $ladder, int $rung, Wishes $wishes): bool

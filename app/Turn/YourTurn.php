@@ -31,6 +31,9 @@ use Runel\Slip\Slip;
 /** A learner at work on a problem, or from a step of a demonstration on: a pure function of the address. */
 final readonly class YourTurn
 {
+    /** So many lines are tried, from the last one back, until help goes on from one. */
+    private const MOST_HELP = 4;
+
     /** The work that judging the lines may take, in steps. */
     private const EFFORT = 300_000;
 
@@ -117,13 +120,45 @@ final readonly class YourTurn
     /** What the help that is asked for is taken from; null where no demonstration goes on from here. */
     public function guidance(): ?Guidance
     {
-        return Guidance::after(
-            $this->catalogue,
-            $this->task,
-            $this->job,
-            $this->address->reference->method,
-            $this->standing(),
-        );
+        return $this->goingOn()[1] ?? null;
+    }
+
+    /** The line that help goes on from: the last sound one, or an earlier one where no way of ours starts there. */
+    public function helpFrom(): Node
+    {
+        return $this->goingOn()[0] ?? $this->standing();
+    }
+
+    /** @return array{Node, Guidance}|null null where no demonstration goes on from any sound line */
+    private function goingOn(): ?array
+    {
+        foreach ($this->sound() as $line) {
+            $guidance = Guidance::after(
+                $this->catalogue,
+                $this->task,
+                $this->job,
+                $this->address->reference->method,
+                $line,
+            );
+            if ($guidance !== null) {
+                return [$line, $guidance];
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<Node> the lines that are still true to the problem, the latest first; the problem at the end */
+    private function sound(): array
+    {
+        $sound = [$this->standing()];
+        foreach (array_reverse($this->marking->lines) as $line) {
+            if ($line->verdict->isChain() && $line->branch === null && $line->holds && $line->node !== null) {
+                $sound[] = $line->node;
+            }
+        }
+
+        return \array_slice([...$sound, $this->task->problem->node], 0, self::MOST_HELP);
     }
 
     /** The last line that is still true to the problem: from there help goes on. */

@@ -273,6 +273,7 @@ final readonly class ChainLines
             Difference::between($before, $node),
             $this->page->place->marked($before, $node),
             $branch,
+            slips: $diagnosis->slips,
         );
     }
 

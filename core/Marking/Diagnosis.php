@@ -46,7 +46,21 @@ final readonly class Diagnosis
         Slip::SignNotTurned, Slip::SignsIgnored, Slip::LargerSignLost, Slip::TermMissed, Slip::UnlikeTermsCollected,
     ];
 
-    private function __construct(public ?Slip $slip, public Message $say, public Message $hint) {}
+    /** Slips that are made at one place of a line, so that another may be made beside them. */
+    private const AT_A_PLACE = [
+        Slip::MinusNotCarried, Slip::FirstTermOnly, Slip::DoubleProductForgotten, Slip::CoefficientNotSquared,
+        Slip::PowerOfSumSplit,
+    ];
+    /** So many outcomes of the first of two slips are gone on from. */
+    private const FIRST = 24;
+
+    /** @param list<Slip> $slips both, where two were made in the one line */
+    private function __construct(
+        public ?Slip $slip,
+        public Message $say,
+        public Message $hint,
+        public array $slips = [],
+    ) {}
 
     /**
      * @param list<WrongRule> $rules   how people slip in the job
@@ -73,6 +87,10 @@ final readonly class Diagnosis
         if ($one !== null && ($one->isMeant() || self::isCopied($one, [$before, ...$earlier]))) {
             return self::number($one, $after, [$before, ...$earlier]);
         }
+        $two = self::two($proof, $effort, $rules, $before, $after);
+        if ($two !== null) {
+            return $two;
+        }
         foreach ($worked->lines() as $line) {
             $rule = self::rule($proof, $effort, $rules, $line, $after, isSkipped: true);
             if ($rule !== null) {
@@ -81,6 +99,49 @@ final readonly class Diagnosis
         }
 
         return self::none();
+    }
+
+    /**
+     * Two different slips at two places of one line.
+     *
+     * @param list<WrongRule> $rules
+     */
+    private static function two(Proof $proof, Effort $effort, array $rules, Node $before, Node $after): ?self
+    {
+        $isBracket = static fn(Node $part): bool => $part instanceof Sum;
+        // Each place has its own brackets, besides the line itself.
+        $brackets = 0;
+        foreach ($before instanceof Equation ? [$before->left, $before->right] : [$before] as $side) {
+            $brackets += Inside::count($side, $isBracket) - ($side instanceof Sum ? 1 : 0);
+        }
+        $placed = array_values(array_filter(
+            $rules,
+            static fn(WrongRule $rule): bool => \in_array($rule->slip(), self::AT_A_PLACE, true),
+        ));
+        if ($brackets < 2 || $placed === []) {
+            return null;
+        }
+        $left = self::FIRST;
+        foreach (WrongRules::outcomes($placed, $before) as [$first, $once]) {
+            if ($left-- === 0) {
+                return null;
+            }
+            $others = array_values(array_filter(
+                $placed,
+                static fn(WrongRule $rule): bool => $rule->slip() !== $first->slip(),
+            ));
+            $second = self::rule($proof, $effort, $others, $once, $after);
+            if ($second !== null) {
+                $say = Message::of('marking.two-slips', [
+                    'first' => Message::of($first->says()),
+                    'second' => Message::of($second->says()),
+                ]);
+
+                return new self($first->slip(), $say, $say, [$first->slip(), $second->slip()]);
+            }
+        }
+
+        return null;
     }
 
     /** No reason is known. */

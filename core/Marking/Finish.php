@@ -6,8 +6,10 @@ namespace Runel\Marking;
 
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
+use Runel\Expression\Inside;
 use Runel\Expression\Letters;
 use Runel\Expression\Node;
+use Runel\Expression\Root;
 use Runel\Judging\Form;
 use Runel\Law\Claim\Solves;
 use Runel\Method\Wanting;
@@ -41,9 +43,22 @@ final readonly class Finish
         $problem = $this->page->task->problem;
         $wants = $this->page->family->wants($joined->line, $problem);
 
-        return $wants !== null || !$this->page->family->seeksSolutions($problem) || Letters::of($joined->line) === []
+        $wants = $wants !== null || !$this->page->family->seeksSolutions($problem) || Letters::of($joined->line) === []
             ? $wants
             : $this->solved($joined->line, (string) $problem->letter());
+
+        return $wants ?? ($this->isToBeRounded($joined->line) ? Wanting::Rounded : null);
+    }
+
+    /** Whether numbers with roots are left where rounded ones were asked for. */
+    private function isToBeRounded(Node $line): bool
+    {
+        return $this->page->task->problem->asked->rounding?->places !== null
+            && Inside::holds($line, Root::class)
+            && array_filter(
+                $this->page->marked,
+                static fn(MarkedLine $marked): bool => $marked->rounded !== null,
+            ) === [];
     }
 
     /** Whether every solution is there, and none besides. */

@@ -136,6 +136,10 @@ final readonly class Guidance
                 if ($number++ < $start) {
                     continue;
                 }
+                if ($step->role === Role::Reading && $number < \count($demonstration->steps())) {
+                    // What is read stands there already.
+                    continue;
+                }
                 $passed[] = [$section, $step];
                 $onward = array_filter(
                     self::chain($step),
@@ -170,7 +174,7 @@ final readonly class Guidance
         $watched = array_values(array_filter($own, static fn(Step $one): bool => $one->watch !== null));
 
         return new self(
-            $section->title(),
+            $section->phase === Phase::Reading ? $asked->title : $section->title(),
             $watched[\count($watched) - 1]->watch ?? null,
             $asked->question->prompt ?? Message::of('marking.ask-next', ['title' => $step->title]),
             self::rule($own, $asked, $step, $line),

@@ -19,6 +19,7 @@ enum Wanting: string
     case Remainder = 'remainder-left-out';
     case Square = 'not-a-square';
     case BothSides = 'sides-not-met';
+    case Rounded = 'not-rounded';
     /** What the last line says is not known. */
     case Judged = 'not-judged';
 }

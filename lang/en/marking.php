@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 return [
+    'two-slips' => 'Two slips in one line. :first :second',
     'points' => 'A problem has from 1 to :most points.',
     'proposed' => ':points of :of',
     'proposed-method' => 'method :points of :of',

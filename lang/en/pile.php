@@ -61,6 +61,7 @@ return [
         'unknown-not-alone' => 'the letter does not stand alone yet',
         'remainder-left-out' => 'it is not divided out',
         'not-judged' => 'what the last line says could not be judged',
+        'not-rounded' => 'the values are to be rounded as asked',
         'sides-not-met' => 'both sides have to come to the same',
         'not-a-square' => 'the letter has to stand once, in the square',
     ],

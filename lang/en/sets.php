@@ -63,6 +63,7 @@ return [
     'import-empty' => 'No problem has been found in this: one a line, or a table with a column named problem.',
     'import-many' => ':found problems are too many at once: up to :most are read.',
     'against' => 'A set against this slip',
+    'against-none' => 'This slip lurks on no rung of any ladder, so there is no set against it.',
     'page-task' => 'Somebody has worked this, with one slip. Find the line, mend it, and take it to the end.',
     'page-key' => 'Line :line: :slip. It comes to',
     'to-page' => 'Find the slip',

@@ -25,7 +25,8 @@ return [
     'help-title' => 'Stuck?',
     'help-lead' => 'Help comes one rung at a time: what to look at, then a question, then the rule, and the line only '
         . 'at the end.',
-    'no-help' => 'From this line Runel knows no way on. Take it back and try another, or watch the whole thing.',
+    'help-earlier' => 'From the last line Runel knows no way on; this one goes on from an earlier line:',
+    'no-help' => 'From this line Runel knows no way on. Take it back and try another.',
     'rung' => ['look' => 'Where to look', 'question' => 'Ask yourself', 'rule' => 'The rule', 'line' => 'The line'],
     'rung-next' => [
         '1' => 'Where should I look?',

@@ -46,6 +46,34 @@ final class OwnLinesTest extends TestCase
         $this->assertSound('your turn on a phone');
     }
 
+    /** Branches on lines of their own, a rounded answer, the rows of a division: on the page, and in a pile. */
+    public function testPagesAsTheyAreWrittenAreFollowed(): void
+    {
+        $this->open('/your-turn', ['problem' => 'x^2-7x-8=0']);
+        foreach (['(x-8)(x+1)=0', 'x-8=0', 'x=8', 'x+1=0'] as $number => $line) {
+            $this->write($line);
+            $this->waitUntil(fn(): bool => $this->many('.marked.is-follows') === $number + 1, $line);
+        }
+        self::assertSame(0, $this->many('#done'), 'one branch is still open');
+        $this->write('x=-1');
+        $this->waitUntil(fn(): bool => $this->many('#done') === 1, 'both branches are done');
+        $this->open('/your-turn', ['problem' => 'Solve 4x^2+x-2=0 to 2 decimal places']);
+        $this->write('x=(-1+sqrt(33))/8 or x=(-1-sqrt(33))/8');
+        $this->waitUntil(fn(): bool => $this->many('.marked.is-follows') === 1, 'exact');
+        $this->write('x=0.59 or x=-0.84');
+        $this->waitUntil(fn(): bool => str_contains($this->text('#turn'), 'exactly'), 'rounded, and said so');
+        self::assertSame(0, $this->many('.marked.is-wrong'));
+        $this->open('/marking');
+        $this->one('#text')->sendKeys("# Wren\nProblem: x^2-7x-8=0\n(x-8)(x+1)=0\nx=8\nx=-1\n\n"
+            . "# Noor\nProblem: (x^3-2x^2+4)/(x-3)\n1  -2  0  4\n   3  3  9\n1  1  3  13\nx^2+x+3 r 13\n");
+        $this->one('#mark')->click();
+        $this->waitUntil(fn(): bool => $this->many('.piece') === 2, 'the pile');
+        self::assertSame(0, $this->many('.marked.is-wrong') + $this->many('.marked.is-unreadable'));
+        self::assertSame(2, substr_count($this->text('#pile'), '✓ finished'));
+        $this->one('[data-take-mark]')->click();
+        self::assertMatchesRegularExpression('/^\d of \d$/', (string) $this->one('#mark-0')->getAttribute('value'));
+    }
+
     public function testAProblemOnTheProjectorShowsItsAnswerWhenItsTimeIsOver(): void
     {
         $this->open('/your-turn', ['problem' => 'x^2+9x+20', 'stage' => 'hidden']);

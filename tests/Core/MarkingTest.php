@@ -97,6 +97,19 @@ final class MarkingTest extends TestCase
         }
     }
 
+    /** Two slips at two places of one line are told as two, and of a line that one slip makes nothing more is said. */
+    public function testTwoSlipsInOneLineAreToldAsTwo(): void
+    {
+        foreach (['3(x-2)-(x-4)=10' => '3x-2-x-4=10', '2(x+5)-3(x-2)=7' => '2x+5-3x-6=7'] as $problem => $line) {
+            $task = new Task(Problem::read($problem), HouseStyle::default());
+            $marked = $this->mark($task, 'solve', [$line])->lines[0];
+            self::assertSame([Slip::MinusNotCarried, Slip::FirstTermOnly], $marked->slips, $problem);
+            self::assertSame('marking.two-slips', $marked->say->key);
+        }
+        $task = new Task(Problem::read('3(x-2)-(x-4)=10'), HouseStyle::default());
+        self::assertSame([], $this->mark($task, 'solve', ['3x-6-x-4=10'])->lines[0]->slips);
+    }
+
     /** @return iterable<string, array{string, list<string>, string}> */
     public static function pieces(): iterable
     {

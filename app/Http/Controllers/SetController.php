@@ -50,6 +50,9 @@ final readonly class SetController
         $slip = Slip::tryFrom($asked->text('against'));
         if ($slip !== null) {
             $pick = $against->pick($slip, $asked->text('job'));
+            if ($pick === []) {
+                return Away::to('sets')->with('notice', __('sets.against-none'));
+            }
 
             return Away::to('sets', $pick);
         }

@@ -9,7 +9,8 @@
     <ol class="rungs" aria-live="polite">
         @if ($turn->query->help >= 1)
             <li class="rung"><span class="rung-name">{{ __('turn.rung.look') }}</span>
-                {!! $page->maths($turn->standing()) !!}<br>{!! $page->heading($guidance->stage)
+                @if (!$turn->helpFrom()->equals($turn->standing())){{ __('turn.help-earlier') }} @endif
+                {!! $page->maths($turn->helpFrom()) !!}<br>{!! $page->heading($guidance->stage)
                 !!}@if ($guidance->watch !== null)
                 {!! $page->word('slip.' . $guidance->watch->value . '.watch') !!}@endif</li>
         @endif

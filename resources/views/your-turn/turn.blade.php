@@ -64,9 +64,12 @@
         <span class="pen-gap"></span>
         <a id="pen-another" class="pen" href="{{ $turn->door->back }}">{{ __('handed.back') }} <kbd>w</kbd></a>
     @else
-        <a id="pen-watch" class="pen"
-            href="{{ $turn->watching($turn->marking->finished ? null
-            : $turn->guidance()) }}">{{ __($turn->marking->finished ? 'turn.see' : 'turn.give-up') }} <kbd>v</kbd></a>
+        @php($goesOn = $turn->marking->finished ? null : $turn->guidance())
+        @if ($turn->marking->finished || $goesOn !== null)
+            <a id="pen-watch" class="pen"
+                href="{{ $turn->watching($goesOn) }}">{{ __($turn->marking->finished ? 'turn.see'
+                : 'turn.give-up') }} <kbd>v</kbd></a>
+        @endif
         <span class="pen-gap"></span>
         <a id="pen-another" class="pen"
             href="{{ $turn->address->to('bench', ['problem' => null, 'job' => null, 'method' => null, 'step' => null,
