@@ -75,7 +75,8 @@ final readonly class Proof
                 )->keepsSolutions(),
                 $claim instanceof Solves => $this->solves($claim),
                 $claim instanceof DoesNotSolve => self::fails($claim),
-                $claim instanceof NoSolution => $this->equations->solutionsOf($claim->equation)->isEmpty(),
+                $claim instanceof NoSolution => self::isRootBelowZero($claim->equation)
+                    || $this->equations->solutionsOf($claim->equation)->isEmpty(),
                 $claim instanceof AllSolve => $this->equations->solutionsOf($claim->equation)->isAll(),
                 $claim instanceof Divides => $this->goesInto($claim),
                 $claim instanceof DivisionHolds => $this->divides($claim),
@@ -232,6 +233,29 @@ final readonly class Proof
     }
 
     /** A single term goes into each term of the whole. */
+    /** Whether a square root, or a positive number of times one, is said to be a negative number: it never is. */
+    private static function isRootBelowZero(Equation $equation): bool
+    {
+        foreach ([[$equation->left, $equation->right], [$equation->right, $equation->left]] as [$root, $number]) {
+            $factors = $root->factors();
+            $last = $factors[\count($factors) - 1];
+            if (!$last instanceof Root || $last->index !== 2 || \count($factors) > 2 || Letters::of($number) !== []) {
+                continue;
+            }
+            try {
+                $front = \count($factors) === 2 ? Evaluation::rational($factors[0]) : null;
+                $isBelow = Evaluation::rational($number)->isNegative();
+            } catch (NoExactValue | DivisionByZero) {
+                continue;
+            }
+            if ($isBelow && ($front === null || (!$front->isNegative() && !$front->isZero()))) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     private function goesInto(Divides $claim): bool
     {
         $quotient = $this->evaluation->of(new Quotient($claim->whole, $claim->divisor));

@@ -36,9 +36,19 @@ final readonly class Preliminaries
         private Outer $outer,
     ) {}
 
-    /** @return non-empty-list<Step> */
-    public static function steps(Task $task, StandardForm $gathered, CommonTerm $common, Outer $outer): array
-    {
+    /**
+     * @param array{zeroed: string, equation: string} $words the keys of what is said of reading an equation: one whose
+     *                                                       one side is 0 already, any other
+     *
+     * @return non-empty-list<Step>
+     */
+    public static function steps(
+        Task $task,
+        StandardForm $gathered,
+        CommonTerm $common,
+        Outer $outer,
+        array $words = ['zeroed' => 'factor.read.why-zeroed', 'equation' => 'factor.read.why-equation'],
+    ): array {
         $self = new self($task, $gathered, $common, $outer);
         $read = new Step(
             id: 'read',
@@ -46,8 +56,8 @@ final readonly class Preliminaries
             title: Message::of('factor.read.title'),
             why: Message::of(match (true) {
                 $gathered->equation === null => 'factor.read.why',
-                $gathered->isZeroed() && !$gathered->turned => 'factor.read.why-zeroed',
-                default => 'factor.read.why-equation',
+                $gathered->isZeroed() && !$gathered->turned => $words['zeroed'],
+                default => $words['equation'],
             }),
             lines: [Line::given($task->problem->node)],
         );

@@ -3,12 +3,13 @@
 declare(strict_types=1);
 
 return [
-    'refusal' => 'This is no linear equation: when all is gathered, a higher power is left, or more than plain terms.',
+    'refusal' => 'This is not a linear equation: when all is gathered, a higher power is left, or more than plain '
+        . 'terms.',
     'refusal-solved' => 'It says the solution already.',
     'advice' => 'The same is done to both sides, one move.|The same is done to both sides, :count moves.',
     'read' => [
         'title' => 'Read the equation',
-        'why' => 'Both sides weigh the same. Which number has to stand for :letter?',
+        'why' => 'The two sides are said to be equal. Which number has to stand for :letter?',
     ],
     'see' => [
         'title' => 'Can you see it?',
@@ -17,7 +18,7 @@ return [
         'ask' => 'Do you see which number :letter is? A guess is put in.',
     ],
     'clear' => [
-        'title' => 'Clear the fractions: times :by on both sides',
+        'title' => 'Clear the fractions: multiply both sides by :by',
         'why' => 'Every denominator goes into :by, so with it no fraction is left.',
         'ask' => 'Both sides times :by: which equation is it then?',
     ],
@@ -32,8 +33,8 @@ return [
         'ask' => 'Collect on each side. Which equation is it then?',
     ],
     'gather' => [
-        'title' => 'Subtract :term on both sides',
-        'title-add' => 'Add :term on both sides',
+        'title' => 'Subtract :term from both sides',
+        'title-add' => 'Add :term to both sides',
         'title-across' => 'Bring :term to the other side',
         'why' => 'Then :letter stands on the left only.',
         'why-gone' => 'There is as much of :letter on both sides: it vanishes.',
@@ -43,8 +44,8 @@ return [
     ],
     'swap' => ['title' => 'Read it from right to left', 'why' => 'Equal is equal either way; :letter is read first.'],
     'number' => [
-        'title' => 'Undo plus :number: subtract it on both sides',
-        'title-add' => 'Undo minus :number: add it on both sides',
+        'title' => 'Subtract :number from both sides',
+        'title-add' => 'Add :number to both sides',
         'title-across' => 'Bring :number to the other side',
         'why' => 'Adding :number is undone by subtracting it.',
         'why-add' => 'Subtracting :number is undone by adding it.',
@@ -52,11 +53,11 @@ return [
         'ask' => 'The number :number is to go from the side of the unknown. Which equation is it then?',
     ],
     'coefficient' => [
-        'title' => 'Undo times :number: divide both sides by it',
+        'title' => 'Divide both sides by :number',
         'title-turn' => 'Turn the sign: both sides times −1',
-        'title-divided' => 'Undo the division: both sides times :number',
+        'title-divided' => 'Multiply both sides by :number',
         'why-divided' => ':letter is divided by :number; that is undone by multiplying.',
-        'title-multiply' => 'Undo the fraction: both sides times :number',
+        'title-multiply' => 'Multiply both sides by :number',
         'why' => ':letter is multiplied by :number; that is undone by dividing.',
         'why-turn' => 'The opposite of :letter is known, so :letter is the opposite of that.',
         'why-multiply' => ':number times :letter becomes :letter when it is multiplied by what :number is turned over.',

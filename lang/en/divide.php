@@ -47,13 +47,14 @@ return [
         'product' => [
             'title' => 'Multiply :term by the divisor',
             'why' => 'Every term of the divisor is multiplied; each product goes below, into the column of its power.',
-            'why-again' => ':term times a single term.|:term times each of :count terms.',
+            'why-again' => '{1} :term times a single term.|{2} :term times both terms.|[3,*] :term times each of the '
+                . ':count terms.',
             'ask' => 'What is :term times :divisor?',
         ],
         'turned' => [
             'title' => 'Turn every sign: it is taken away',
             'why' => 'Subtracting is adding the opposite, so every sign of the product is turned.',
-            'why-again' => 'One sign turns.|All :count signs turn.',
+            'why-again' => '{1} One sign turns.|{2} Both signs turn.|[3,*] All :count signs turn.',
         ],
         'difference' => [
             'title' => 'Add column by column',
@@ -236,7 +237,7 @@ return [
         'title' => 'Say it as a product',
         'why-factor' => 'The remainder is 0: :divisor is a factor.',
         'why-number' => 'Dividend is divisor times quotient plus remainder. The remainder :remainder is not 0, so '
-            . ':divisor is no factor.',
+            . ':divisor is not a factor.',
         'why' => 'Dividend is divisor times quotient plus remainder. The remainder :remainder has a lower degree than '
             . ':divisor, so it ends here.',
     ],

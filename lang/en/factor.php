@@ -3,12 +3,12 @@
 declare(strict_types=1);
 
 return [
-    'refusal-not-quadratic' => 'This is no quadratic trinomial in one letter, nor one in two letters with every term '
-        . 'of degree 2.',
+    'refusal-not-quadratic' => 'This is not a quadratic trinomial in one letter, nor one in two letters with every '
+        . 'term of degree 2.',
     'refusal-common' => 'Taking out the common factor finishes it: there is nothing to hunt. See the special forms.',
     'refusal-single-term' => 'This is a single term, so it is a product already.',
-    'refusal-nothing' => 'There is no common factor to take out, and what stands here is no quadratic.',
-    'refusal-rest' => 'With the common factor taken out, :rest is left. That is no quadratic, so it cannot be '
+    'refusal-nothing' => 'There is no common factor to take out, and what stands here is not a quadratic.',
+    'refusal-rest' => 'With the common factor taken out, :rest is left. That is not a quadratic, so it cannot be '
         . 'factored further here.',
     'refusal-leading' => 'This way is for a leading coefficient of 1; here it is :a.',
     'read' => [
@@ -75,7 +75,7 @@ return [
         'title' => 'Say beforehand: it will factor',
         'title-prime' => 'Say beforehand: it will not factor',
         'why' => 'The discriminant is a perfect square, the square of :root, so the hunt will succeed.',
-        'why-prime' => 'The discriminant :value is no perfect square, so no pair can fit. The hunt shows it.',
+        'why-prime' => 'The discriminant :value is not a perfect square, so no pair can fit. The hunt shows it.',
         'why-negative' => 'The discriminant :value is negative, so no pair can fit. The hunt shows it.',
         'ask' => 'What is the discriminant, middle squared minus four times first times last?',
     ],
@@ -128,7 +128,7 @@ return [
         'row-2' => 'Second row: :factor',
         'column-1' => 'First column: :factor',
         'column-2' => 'Second column: :factor',
-        'why' => 'The greatest common factor of :left and :right is :factor. There is always at least a 1.',
+        'why' => 'The greatest common factor of :left and :right is :factor; where they share nothing, 1 is written.',
         'why-minus' => 'The first entry, or the one beside the corner, is negative, so the factor of :left and :right '
             . 'is negative: :factor.',
         'ask' => 'What is the common factor of :left and :right?',

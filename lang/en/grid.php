@@ -38,6 +38,9 @@ return [
             . 'they go into the answer as they are.',
     ],
     'alone' => [
+        'title-none' => 'No two terms are alike',
+        'why-none' => 'Like terms have exactly the same letters and exponents. Here each stands alone, so all of them '
+            . 'go into the answer as they are.',
         'title' => 'Mark the like terms',
         'why' => 'Like terms have exactly the same letters and exponents. A term without a partner goes into the '
             . 'answer as it is.',

@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 return [
-    'refusal' => 'This is no equation with one or two square roots and otherwise plain terms.',
+    'refusal' => 'This is not an equation with one or two square roots and otherwise plain terms.',
     'refusal-squarings' => 'Squaring twice still leaves a root here: such an equation is beyond what Runel does.',
     'refusal-product' => 'When both sides are squared, a root times a letter is left: such an equation is beyond what '
         . 'Runel does.',
@@ -16,6 +16,11 @@ return [
         'title' => 'Read the equation',
         'why' => 'The unknown stands under a root. Squaring undoes a root that stands alone.|The unknown stands under '
             . ':count roots. Squaring undoes a root that stands alone, so one comes first.',
+        'why-both' => 'A root stands alone on each side, so one squaring undoes both.',
+    ],
+    'seen' => [
+        'title' => 'No number has this root',
+        'why' => 'A square root is never negative, so it cannot be :number. Nothing has to be squared.',
     ],
     'isolate' => [
         'title' => 'Isolate :root',
@@ -37,12 +42,15 @@ return [
         'title-grid' => 'Multiply out in full',
         'ask' => 'What is :square, multiplied out and collected?',
         'why' => 'The square of a root is what stands under it.',
-        'why-grid' => 'Two terms squared give four products: it looks worse before it gets better.',
+        'why-grid' => 'Two terms squared give four products, and one root is left in the middle of them.',
     ],
     'none' => ['title' => 'No solution', 'why' => 'The unknown has gone, and what is left is false.'],
     'test' => [
         'title' => 'Put :place into the original',
         'why' => 'Both sides, worked out apart, come to the same.',
+        'why-equal' => 'Both sides come to :left, so it solves the equation.',
+        'why-unequal' => 'The left side comes to :left, the right one to :right: :left ≠ :right ✗. Squaring has '
+            . 'brought this one in.',
         'why-negative' => 'A negative number would stand under a root, and that root has no value: squaring has '
             . 'brought this one in.',
         'why-fails' => 'The two sides come to different numbers: squaring has brought this one in.',
@@ -61,7 +69,8 @@ return [
         'holds-why' => 'Both sides, worked out apart, come to the same.',
         'fails' => ':place does not solve the original',
         'fails-why' => 'Both sides, worked out apart, do not come to the same number.',
-        'none' => 'Put 0 in, as a sample',
+        'none' => 'Put :number in, as a sample',
+        'seen-why' => 'Whatever is put in, the root comes to a number that is not negative.',
         'none-why' => 'Squaring keeps every solution, and nothing solves the last line, so nothing solves the first.',
     ],
 ];

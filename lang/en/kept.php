@@ -10,7 +10,7 @@ return [
     'newer' => 'This file was written by a newer Runel than this one, which reads form :known. Bring this one up to '
         . 'date first; nothing was changed.',
     'not-written' => ':path cannot be written.',
-    'no-archive' => ':path is no file that Runel has exported. Nothing was changed.',
+    'no-archive' => ':path is not a file that Runel has exported. Nothing was changed.',
     'too-large' => 'This file holds more than :limit MB. Nothing was changed.',
     'damaged' => ':file is damaged at line :line. Nothing was changed.',
     'broken' => 'Line :line of :file holds something in “:column” that Runel never writes there. Nothing was '

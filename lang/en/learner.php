@@ -25,7 +25,7 @@ return [
     'long-note' => 'A note takes at most :most signs.',
     'daily-wrong' => 'So many a day is a whole number from 1 to :most.',
     'lines' => 'From 1 to :most lines are marked at once, none longer than a page is wide.',
-    'no-day' => '“:found” is no day to come. Give one from today on, at most two years ahead.',
+    'no-day' => '“:found” is not a day to come. Give one from today on, at most two years ahead.',
     'resting' => 'No work for over a month|No work for over :count months',
     'resting-hint' => 'Is what is kept of them still wanted?',
     'look' => 'Look and decide',
@@ -95,7 +95,7 @@ return [
         . 'is.|[2,*]:count learners cannot be shown: their rows in the database are damaged. An export takes them out '
         . 'as they are.',
     'damaged-work' => '{1}one piece of work cannot be read|[2,*]:count pieces of work cannot be read',
-    'no-ruling' => 'That is no word Runel knows for a piece of work. Nothing was changed.',
+    'no-ruling' => 'That is not a word Runel knows for a piece of work. Nothing was changed.',
     'past' => '{1}One line that no longer stands|[2,*]:count lines that no longer stand',
     'gone' => ['mended' => 'mended', 'taken-back' => 'taken back', 'joined' => 'from another window'],
     'attempt-removed' => 'That piece of work is taken out of the record.',

@@ -40,7 +40,7 @@ return [
     'draft-clear' => 'Clear them',
     'count-anew' => 'Count anew with my words',
     'empty' => 'There is nothing to mark yet: paste a problem and the lines under it.',
-    'binary' => 'This is no text. Runel reads plain text, Markdown and CSV; a document or a picture has to be typed '
+    'binary' => 'This is not text. Runel reads plain text, Markdown and CSV; a document or a picture has to be typed '
         . 'off or exported first.',
     'too-large' => 'This is too large: up to :limit KB are read at once. Mark it in parts.',
     'upload-failed' => 'The file did not arrive. Choose it once more, or paste its text.',

@@ -72,7 +72,7 @@ return [
     'skill-wanted' => 'Which skill? The option --skills, or skills=1 in an address, lists them.',
     'no-such-rung' => 'There is no rung “:found”: this ladder has the rungs 1 to :highest, written as 3 or as 2-4.',
     'count' => '“:found” problems cannot be made: from 1 to :most at once.',
-    'seed' => '“:found” is no seed: a whole number from 0 to :most.',
+    'seed' => '“:found” is not a seed: a whole number from 0 to :most.',
     'format' => 'There is no format “:found”: text, json, latex, markdown, csv or qti.',
     'wish-key' => 'Nothing is known of a wish “:found”. What can be wished: :keys.',
     'wish-value' => '“:found” cannot be wished for “:key”.',

@@ -17,16 +17,21 @@ return [
     ],
     'read' => [
         'why-square' => 'The letter stands in two terms. Completing the square leaves it in one.',
-        'why-no-middle' => 'The letter stands in its square only: once that is alone, both sides can be rooted.',
-        'why-standing' => 'A square stands there already: once it is alone, both sides can be rooted.',
+        'why-no-middle' => 'The letter stands in its square only: once that is alone, the square root is taken of '
+            . 'both sides.',
+        'why-standing' => 'A square stands there already: once it is alone, the square root is taken of both sides.',
         'title-coefficients' => 'Read the coefficients with their signs',
         'why-coefficients' => 'The number before the square is a = :a, the one before the letter b = :b, the last one '
             . 'c = :c.',
     ],
     'gather' => [
         'title' => 'Letters on the left, numbers on the right',
-        'why' => 'The same is taken from both sides: the terms with the letter stay on the left, the number on the '
-            . 'right.',
+        'why' => 'The same is done to both sides: the terms with the letter come to the left, the number to the right.',
+        'why-added' => ':size is added to both sides, so that the terms with the letter stand alone on the left.',
+        'why-subtracted' => ':size is subtracted from both sides, so that the terms with the letter stand alone on the '
+            . 'left.',
+        'why-across-number' => 'The number :number crosses and turns its sign: :turned stands on the right.',
+        'why-tidied' => 'Each side is worked out and put in order; nothing crosses.',
         'why-across' => 'What crosses over turns its sign: the terms with the letter go to the left, the number to '
             . 'the right.',
     ],
@@ -82,8 +87,8 @@ return [
         'ask' => 'What is the right side, as one number?',
     ],
     'roots' => [
-        'title' => 'Root both sides: plus or minus',
-        'title-zero' => 'Root both sides',
+        'title' => 'Take the square root of both sides: plus or minus',
+        'title-zero' => 'Take the square root of both sides',
         'why' => 'Two numbers have the same square, one positive and one negative.',
         'why-zero' => 'Only 0 has the square 0, so there is one solution, and it counts twice.',
     ],
@@ -94,6 +99,8 @@ return [
         'why-imaginary' => 'The root of −1 is called i; what is left is an ordinary root.',
         'why-square' => 'The largest square under it comes out.',
         'why-whole' => 'It comes out as a whole.',
+        'title-numbers' => 'Work out the other numbers',
+        'why-nothing' => 'No square comes out of :root, so it stays as it is.',
         'ask' => 'What is :root, simplified?',
     ],
     'one' => [
@@ -103,10 +110,12 @@ return [
     ],
     'alone' => [
         'title' => 'Get :letter alone',
-        'why' => 'The number :from goes to the other side of both equations at once.',
-        'why-combined' => 'The number :from goes to the other side; then all of it is written over one denominator.',
+        'why-across' => 'The number :from crosses and becomes :turned, in both equations at once.',
+        'why-added' => ':size is added to both sides, in both equations at once.',
+        'why-subtracted' => ':size is subtracted from both sides, in both equations at once.',
+        'combined' => ':moved Then all of it is written over one denominator.',
         'why-divide' => 'Both sides are divided by :number.',
-        'why-move-divide' => 'The number :from goes to the other side, then everything is divided by :number.',
+        'divided' => ':moved Then everything is divided by :number.',
         'why-double' => 'One solution, and it counts twice.',
         'why-both' => 'Both signs give a solution.',
     ],
@@ -120,7 +129,7 @@ return [
         'why-negative' => 'It is negative: no real solution.',
         'why-complex' => 'It is negative: no real solution, but two with i in them.',
         'why-square' => 'It is a perfect square: two rational solutions.',
-        'why-positive' => 'It is positive and no perfect square: two solutions with a root in them.',
+        'why-positive' => 'It is positive and not a perfect square: two solutions with a root in them.',
         'ask' => 'What is the discriminant, b squared minus four times a times c?',
     ],
     'formula' => [
@@ -128,6 +137,9 @@ return [
         'why' => 'Each number goes in as a whole, with its sign: :formula.',
         'why-double' => 'With 0 under the root, plus and minus give the same.',
         'why-split' => 'Once with plus, once with minus, each worked out and reduced.',
+        'read-zeroed' => 'One side is 0 already: that is the form the formula is made for.',
+        'read-equation' => 'The formula wants 0 on one side, so everything is brought to the other.',
+        'why-apart' => 'Each part is put over what is below, and reduced by itself.',
         'why-reduced' => 'What is common to all numbers above and below is cancelled.',
     ],
     'decimals' => [
@@ -149,6 +161,10 @@ return [
     'vertex' => [
         'refusal' => 'Vertex form is for a quadratic function or expression in one letter.',
         'check' => 'There the square is 0, so the value has to be :value.',
+        'check-above' => 'Beside the vertex the value has to be above :value.',
+        'check-below' => 'Beside the vertex the value has to be below :value.',
+        'read-stands' => 'The letter stands once, in a square: this is vertex form already, and the vertex can be read '
+            . 'off.',
         'read' => 'The letter stands in two terms. In vertex form it stands once, and the vertex can be read off.',
         'out' => [
             'title' => 'Take :a out of the two terms with the letter',
@@ -158,6 +174,7 @@ return [
         'add' => [
             'title' => 'Add it and take it away again',
             'why' => 'Inside, :square is added and taken away at once: nothing changes.',
+            'why-alone' => ':square is added and taken away at once: nothing changes.',
         ],
         'square' => [
             'title' => 'Write the perfect square',
@@ -165,12 +182,11 @@ return [
         ],
         'release' => [
             'title' => 'Multiply what is left by :a',
-            'why' => 'What was taken away stood inside, so it counts :a times outside.',
+            'why' => 'What was taken away stood inside, so it is multiplied by :a outside.',
         ],
         'collect' => [
             'title' => 'Collect the numbers',
             'why' => 'One number is left: this is vertex form.',
-            'why-done' => 'This is vertex form.',
         ],
         'read-off' => [
             'title' => 'Read the vertex off',

@@ -21,13 +21,13 @@ return [
     'swap-back' => ['title' => 'Exchange the sides', 'why' => 'The wanted letter has come to stand on the right.'],
     'tidy' => ['title' => 'Tidy up', 'why' => 'Like terms go together first, and what is divided by itself is 1.'],
     'subtract' => [
-        'title' => 'Subtract :term on both sides',
+        'title' => 'Subtract :term from both sides',
         'why' => 'It does not hold the wanted letter, so it goes to the other side.',
     ],
-    'add' => ['title' => 'Add :term on both sides', 'why' => 'Subtracting :term is undone by adding it.'],
+    'add' => ['title' => 'Add :term to both sides', 'why' => 'Subtracting :term is undone by adding it.'],
     'across' => ['title' => 'Bring :term to the other side', 'why' => 'What crosses over turns its sign.'],
     'gather' => [
-        'title' => 'Subtract :term on both sides',
+        'title' => 'Subtract :term from both sides',
         'why' => 'Everything with the wanted letter comes to one side, everything else to the other.',
     ],
     'gather-across' => [
@@ -61,8 +61,8 @@ return [
     'both' => ['title' => 'Both together', 'why' => 'One for each root.'],
     'expand' => ['title' => 'Multiply out', 'why' => 'The wanted letter has to be set free from its parentheses.'],
     'take-out' => ['title' => 'Take :letter out', 'why' => ':letter is a factor of every term on its side.'],
-    'ask-subtract' => ':term is subtracted on both sides. What stands on the side without the wanted letter?',
-    'ask-add' => ':term is added on both sides. What stands on the side without the wanted letter?',
+    'ask-subtract' => ':term is subtracted from both sides. What stands on the side without the wanted letter?',
+    'ask-add' => ':term is added to both sides. What stands on the side without the wanted letter?',
     'ask-divide' => 'Both sides are divided by :by. What stands on the side without the wanted letter?',
     'ask-multiply' => 'Both sides are multiplied by :by. What stands on the side without the wanted letter?',
     'check' => [

@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 return [
+    'reading-zeroed' => 'One side is 0 already, so the numbers that make the other one 0 are looked for.',
+    'reading-equation' => 'Everything is brought to one side first, so that the other one is 0.',
     'refusal' => 'The search for rational roots is for polynomials of degree 3 to :most in one letter.',
     'refusal-degree' => 'The degree is :degree; the search for rational roots goes up to degree :most.',
     'refusal-many' => 'There are too many candidates for rational roots to try them all.',
@@ -65,7 +67,7 @@ return [
         'title' => 'Write the factors of the quadratic',
         'why' => 'They take its place.',
         'title-prime' => 'The quadratic is prime',
-        'why-prime' => 'Its discriminant is :value, and that is no perfect square.',
+        'why-prime' => 'Its discriminant is :value, and that is not a perfect square.',
         'why-prime-negative' => 'Its discriminant is :value: negative, so it has no real root.',
     ],
     'square' => [

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 return [
     'out' => [
-        'title' => 'Take :a out of all three terms',
+        'title' => 'Take :a out of every term',
         'why' => 'Inside stands a trinomial that begins with a plain square.',
     ],
     'below' => [

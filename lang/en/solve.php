@@ -5,7 +5,7 @@ declare(strict_types=1);
 return [
     'refusal-not-quadratic' => 'Solving by factoring is for quadratic equations in one letter.',
     'refusal-roots' => 'Roots of numbers stand in this equation: factoring over the integers is not the way.',
-    'refusal-prime' => 'This equation does not factor over the integers: its discriminant is no perfect square.',
+    'refusal-prime' => 'This equation does not factor over the integers: its discriminant is not a perfect square.',
     'refusal-degree' => 'This equation has degree :degree and does not factor by taking out a common factor.',
     'given' => [
         'title' => 'Read the problem',
@@ -23,8 +23,8 @@ return [
     ],
     'linear' => [
         'title' => 'Solve :factor',
-        'subtract' => 'Subtract :number on both sides.',
-        'add' => 'Add :number on both sides.',
+        'subtract' => 'Subtract :number from both sides.',
+        'add' => 'Add :number to both sides.',
         'across' => ':from crosses over and becomes :to.',
         'divide' => 'Divide both sides by :number.',
         'multiply' => 'Multiply both sides by :number.',

@@ -72,7 +72,7 @@ return [
             'factor-out' => 'Taken out of two terms',
             'fit' => 'Divided when it goes into all',
         ],
-        'square-books' => ['both-sides' => 'Added on both sides', 'same-side' => 'Added and taken away'],
+        'square-books' => ['both-sides' => 'Added to both sides', 'same-side' => 'Added and taken away'],
         'half-squared' => ['evaluate' => 'Worked out', 'keep' => 'Left as a square'],
         'fractions' => ['combined' => 'Over one line', 'separate' => 'Two fractions'],
         'negative-root' => ['none' => 'Has no value', 'complex' => 'Written with i'],

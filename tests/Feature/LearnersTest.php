@@ -61,7 +61,7 @@ final class LearnersTest extends TestCase
             LearnerRecord::of($learner->refresh(), Carbon::now())->due(),
         );
         self::assertContains($key, $keys());
-        $move(['due' => '2001-01-01'])->assertStatus(422)->assertSee('is no day to come');
+        $move(['due' => '2001-01-01'])->assertStatus(422)->assertSee('is not a day to come');
         $move(['due' => 'soon'])->assertStatus(422);
         $move(['due' => Carbon::today()->addDays(9)->toDateString()])->assertRedirect();
         self::assertNotContains($key, $keys());

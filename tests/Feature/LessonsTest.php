@@ -263,7 +263,7 @@ final class LessonsTest extends TestCase
                 ->assertStatus(422)->assertSee($said);
         }
         $held = ['version' => $this->version($lesson), 'name' => 'x', 'held_at' => '2026-02-31'];
-        $this->put("/lessons/$lesson->id", $held)->assertStatus(422)->assertSee('is no date');
+        $this->put("/lessons/$lesson->id", $held)->assertStatus(422)->assertSee('is not a date');
         $this->put("/lessons/$lesson->id", ['held_at' => '2001-05-06T17:00'] + $held)->assertRedirect();
         $long = str_repeat('n', 400);
         $this->put("/lessons/$lesson->id", ['version' => $this->version($lesson), 'name' => $long])
@@ -275,7 +275,7 @@ final class LessonsTest extends TestCase
             [['runel' => 1, 'name' => 'Long', 'items' => $many], 'at most 60'],
             [['runel' => 2, 'name' => 'New', 'items' => []], 'newer Runel'],
             [['runel' => 1, 'name' => 'Item', 'items' => [['kind' => 'goal']]], 'Item 1'],
-            [['something' => 'else'], 'no lesson'],
+            [['something' => 'else'], 'not a lesson'],
         ] as [$data, $said]) {
             $this->post('/lessons/import', ['text' => json_encode($data)])->assertSessionHas('refused');
             self::assertStringContainsString($said, (string) session('refused'));

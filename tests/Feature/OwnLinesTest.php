@@ -151,7 +151,7 @@ final class OwnLinesTest extends TestCase
     {
         $picture = UploadedFile::fake()->createWithContent('page.png', "\x89PNG\r\n\x1A\n\0\0\0\rIHDR");
         $this->post('/marking', ['file' => $picture, 'text' => 'kept'])->assertStatus(422)
-            ->assertSee('This is no text')->assertSee('kept');
+            ->assertSee('This is not text')->assertSee('kept');
         $large = UploadedFile::fake()->create('pile.txt', 5000);
         $this->post('/marking', ['file' => $large])->assertStatus(422)->assertSee('too large');
         $this->post('/marking', ['text' => ''])->assertStatus(422)->assertSee('nothing to mark yet');

@@ -204,7 +204,7 @@ final class SetsTest extends TestCase
         $bomb = (string) gzencode(str_repeat('0', 5_000_000));
         $this->post('/sets/import', [
             'file' => UploadedFile::fake()->createWithContent('set.zip', "PK\x03\x04\0\0$bomb"),
-        ])->assertStatus(422)->assertSee('This is no text');
+        ])->assertStatus(422)->assertSee('This is not text');
         $this->post('/sets/import', ['text' => ''])->assertStatus(422)->assertSee('No problem has been found');
         $this->post('/sets/import', ['text' => str_repeat("x+1=2\n", 61)])->assertStatus(422)->assertSee('too many');
         $this->post('/sets/import', ['text' => '{"problems": 3}'])->assertStatus(422);

@@ -46,7 +46,7 @@ final class TrustTest extends TestCase
         self::assertNull($rule(['piece' => 'apart'])->outcome);
         self::assertSame('slipped', $rule(['piece' => 'wrong'])->outcome);
         $this->put("/learners/$learner->id/attempts/$attempt->id", ['piece' => 'splendid'])->assertStatus(422)
-            ->assertSee('no word Runel knows');
+            ->assertSee('not a word Runel knows');
         self::assertSame('slipped', $attempt->refresh()->outcome);
         self::assertSame(self::LINES, $attempt->typed());
     }

@@ -55,7 +55,10 @@ final readonly class Vertex implements Method
         $work = new VertexWork($letter, $name, $a, $b, $c);
         $node = $task->problem->node;
         $given = $node instanceof Equation ? $node->right : $node;
-        $sections = [
+        $sections = $work->stands($given) ? [
+            new Section(Phase::Reading, [self::read($task, 'quadratic.vertex.read-stands')]),
+            new Section(Phase::Finishing, [$work->readOff([$work->line($given, true)])]),
+        ] : [
             new Section(Phase::Reading, $this->reading($task, $work, $given)),
             new Section(Phase::Completing, $work->completing()),
             new Section(Phase::Finishing, $work->finishing()),
@@ -79,13 +82,7 @@ final readonly class Vertex implements Method
     /** @return non-empty-list<Step> */
     private function reading(Task $task, VertexWork $work, Expression $given): array
     {
-        $steps = [new Step(
-            id: 'read',
-            role: Role::Reading,
-            title: Message::of('factor.read.title'),
-            why: Message::of('quadratic.vertex.read'),
-            lines: [Line::given($task->problem->node)],
-        )];
+        $steps = [self::read($task, 'quadratic.vertex.read')];
         $standard = $work->standard();
         if (!$given->equals($standard)) {
             $expansion = Expansion::lines($given);
@@ -98,6 +95,17 @@ final readonly class Vertex implements Method
         }
 
         return $steps;
+    }
+
+    private static function read(Task $task, string $why): Step
+    {
+        return new Step(
+            id: 'read',
+            role: Role::Reading,
+            title: Message::of('factor.read.title'),
+            why: Message::of($why),
+            lines: [Line::given($task->problem->node)],
+        );
     }
 
     /** @return array{Polynomial, string, Letter|null}|null the quadratic, its letter, and what it is equal to */

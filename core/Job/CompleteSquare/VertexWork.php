@@ -83,18 +83,17 @@ final readonly class VertexWork
         );
     }
 
+    /** Whether it is vertex form as it stands: the letter stands once, in a square. */
+    public function stands(Expression $given): bool
+    {
+        return $given->equals($this->form());
+    }
+
     /** @return non-empty-list<Step> */
     public function completing(): array
     {
         $steps = [];
         $monic = Polynomial::ofCoefficients($this->letter, [Rational::one(), $this->p, Rational::zero()]);
-        if ($this->b->isZero()) {
-            return [new Step(
-                id: 'square',
-                title: Message::of('quadratic.vertex.square.title'),
-                why: Message::of('quadratic.vertex.collect.why-done'),
-            )];
-        }
         if (!$this->a->isOne()) {
             $steps[] = new Step(
                 id: 'factor-out',
@@ -110,7 +109,10 @@ final readonly class VertexWork
         $steps[] = new Step(
             id: 'add',
             title: Message::of('quadratic.vertex.add.title'),
-            why: Message::of('quadratic.vertex.add.why', ['square' => $square]),
+            why: Message::of(
+                $this->a->isOne() ? 'quadratic.vertex.add.why-alone' : 'quadratic.vertex.add.why',
+                ['square' => $square],
+            ),
             lines: [$this->line($this->withNumber($this->inFront(Sum::of([
                 ...$terms,
                 new Marked($square, Mark::written()),
@@ -124,7 +126,7 @@ final readonly class VertexWork
             lines: [$this->line($this->withNumber($this->inFront(Sum::of([
                 $this->squared(),
                 new Negative($square),
-            ]))))],
+            ]))), $this->a->isOne() && $this->c->isZero())],
             question: Question::factoring(
                 Message::of('quadratic.square.ask', [
                     'trinomial' => $trinomial = $monic->plus(Polynomial::constant($this->square))->toExpression(),
@@ -141,17 +143,18 @@ final readonly class VertexWork
     {
         $steps = [];
         $inside = $this->a->times($this->square);
-        if (!$this->a->isOne() && !$this->b->isZero()) {
+        $collects = !$this->c->isZero();
+        if (!$this->a->isOne()) {
             $steps[] = new Step(
                 id: 'release',
                 title: Message::of('quadratic.vertex.release.title', ['a' => Numeral::of($this->a)]),
                 why: Message::of('quadratic.vertex.release.why', ['a' => Numeral::of($this->a)]),
                 lines: [
                     Line::side(
-                        Product::apart([Numeral::of($this->a), Numeral::of($this->square)]),
-                        Numeral::of($inside),
+                        Product::apart([Numeral::of($this->a), Numeral::of($this->square->negated())]),
+                        Numeral::of($inside->negated()),
                     ),
-                    $this->line($this->released()),
+                    $this->line($this->released(), $this->c->isZero()),
                 ],
                 watch: Slip::OuterFactorForgotten,
             );
@@ -160,26 +163,37 @@ final readonly class VertexWork
             Term::constant($inside->negated()),
             Term::constant($this->c),
         ]);
-        $collects = !$this->c->isZero() && !$this->b->isZero();
         $sum = Sum::of([Numeral::of($inside->negated()), Numeral::of($this->c)]);
         $value = Numeral::of($this->value());
-        $steps[] = new Step(
-            id: 'collect',
-            title: Message::of('quadratic.vertex.collect.title'),
-            why: Message::of($collects ? 'quadratic.vertex.collect.why' : 'quadratic.vertex.collect.why-done'),
-            lines: [
-                ...($collects ? ($common === null
-                    ? [Line::side($sum, $value)]
-                    : [Line::side($sum, $common), Line::side($common, $value)]) : []),
-                $this->line($this->form(), true),
-            ],
-            question: $collects ? Question::form(
-                Message::of('product.collect.ask', ['sum' => $sum]),
-                new Identity($sum, $value),
-                $value,
-            ) : null,
-        );
-        $steps[] = new Step(
+        if ($collects) {
+            $steps[] = new Step(
+                id: 'collect',
+                title: Message::of('quadratic.vertex.collect.title'),
+                why: Message::of('quadratic.vertex.collect.why'),
+                lines: [
+                    ...($common === null
+                        ? [Line::side($sum, $value)]
+                        : [Line::side($sum, $common), Line::side($common, $value)]),
+                    $this->line($this->form(), true),
+                ],
+                question: Question::form(
+                    Message::of('product.collect.ask', ['sum' => $sum]),
+                    new Identity($sum, $value),
+                    $value,
+                ),
+            );
+        }
+        $steps[] = $this->readOff([]);
+
+        return $steps;
+    }
+
+    /** @param list<Line> $lines what is written with it */
+    public function readOff(array $lines): Step
+    {
+        $value = Numeral::of($this->value());
+
+        return new Step(
             id: 'read-off',
             title: Message::of('quadratic.vertex.read-off.title'),
             why: Message::of(
@@ -201,9 +215,8 @@ final readonly class VertexWork
                 $this->roots(),
             ),
             watch: $this->half->isZero() ? null : Slip::SignNotTurned,
+            lines: $lines,
         );
-
-        return $steps;
     }
 
     /** @return non-empty-list<Check> */
@@ -214,8 +227,33 @@ final readonly class VertexWork
         $lines = $this->b->isZero() ? [] : [
             Line::side($this->squared(), $base->times($base)->toExpression()),
         ];
-        $lines[] = Line::side($this->form(), $this->standard());
+        if (!$this->form()->equals($this->standard()) && !$this->form()->equals($this->squared())) {
+            $lines[] = Line::side($this->form(), $this->standard());
+        }
 
+        if ($lines === [] && $this->half->isZero()) {
+            // At 0 every number before the letter would count for nothing.
+            return [new Check(
+                kind: CheckKind::Substitution,
+                title: Message::of('check.solution.title', ['letter' => $this->x, 'value' => Numeral::of(2)]),
+                why: Message::of(
+                    $this->a->isNegative() ? 'quadratic.vertex.check-below' : 'quadratic.vertex.check-above',
+                    ['value' => Numeral::of($this->value())],
+                ),
+                lines: Arithmetic::lines(Substitution::into($given, $this->letter, Numeral::of(2))),
+                holds: true,
+            )];
+        }
+        $atPlace = new Check(
+            kind: CheckKind::Substitution,
+            title: Message::of('check.solution.title', ['letter' => $this->x, 'value' => $place]),
+            why: Message::of('quadratic.vertex.check', ['value' => Numeral::of($this->value())]),
+            lines: Arithmetic::lines(Substitution::into($given, $this->letter, $place)),
+            holds: true,
+        );
+        if ($lines === []) {
+            return [$atPlace];
+        }
         $expanded = new Check(
             kind: CheckKind::Expanded,
             title: Message::of('quadratic.check.expanded'),
@@ -228,13 +266,7 @@ final readonly class VertexWork
             return [$expanded];
         }
 
-        return [$expanded, new Check(
-            kind: CheckKind::Substitution,
-            title: Message::of('check.solution.title', ['letter' => $this->x, 'value' => $place]),
-            why: Message::of('quadratic.vertex.check', ['value' => Numeral::of($this->value())]),
-            lines: Arithmetic::lines(Substitution::into($given, $this->letter, $place)),
-            holds: true,
-        )];
+        return [$expanded, $atPlace];
     }
 
     private function halved(): Step

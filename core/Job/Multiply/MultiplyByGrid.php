@@ -214,10 +214,11 @@ final class MultiplyByGrid extends MultiplyMethod
             $state = $state->light(array_map(static fn(int $ink): array => $byInk[$ink][0], array_values($alone)));
             $figure = $figure->at($state);
             $key = $pair->placed ? 'grid.corners' : 'grid.alone';
+            $isNone = !$pair->placed && \count($alone) === \count($pair->groups);
             $steps[] = new Step(
                 id: $stage->id('corners'),
-                title: Message::of("$key.title"),
-                why: Message::of("$key.why"),
+                title: Message::of($isNone ? 'grid.alone.title-none' : "$key.title"),
+                why: Message::of($isNone ? 'grid.alone.why-none' : "$key.why"),
                 figure: $figure,
             );
         }

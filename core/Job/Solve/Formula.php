@@ -87,7 +87,10 @@ final readonly class Formula implements Method
         // Nothing is taken out here: the formula takes any coefficients.
         $outer = new Outer(CommonTerm::of($gathered->whole), true);
         $reading = array_values(array_filter(
-            Preliminaries::steps($task, $gathered, CommonTerm::of($gathered->whole), $outer),
+            Preliminaries::steps($task, $gathered, CommonTerm::of($gathered->whole), $outer, [
+                'zeroed' => 'quadratic.formula.read-zeroed',
+                'equation' => 'quadratic.formula.read-equation',
+            ]),
             static fn(Step $step): bool => $step->role !== Role::TakingOut,
         ));
         $reading[] = $this->read($quadratic, $a, $b, $c);
@@ -196,18 +199,23 @@ final readonly class Formula implements Method
             id: 'substitute',
             title: Message::of('quadratic.formula.title'),
             why: Message::of('quadratic.formula.why', ['formula' => self::general($letter)]),
-            lines: [Line::equivalent($discriminant->isZero() ? $put->equations[0] : $put, new JoinBranches())],
+            lines: [Line::equivalent($put, new JoinBranches())],
             watch: Slip::StackedFraction,
         )];
         $minus = $b->negated();
         if ($discriminant->isZero()) {
             $solution = Numeral::of($minus->dividedBy($double));
+            $middle = new Equation($letter, new Quotient(Numeral::of($minus), Numeral::of($double)));
+            $end = new Equation($letter, $solution);
             $steps[] = new Step(
                 id: 'solutions',
                 role: Role::Gathering,
                 title: Message::of('solve.solutions.title-double'),
                 why: Message::of('quadratic.formula.why-double'),
-                lines: [Line::result(new Equation($letter, $solution), new JoinBranches())],
+                lines: [
+                    ...($middle->equals($end) ? [] : [Line::equivalent($middle, new JoinBranches())]),
+                    Line::result($end, new JoinBranches()),
+                ],
             );
 
             return [$steps, new SolutionsAnswer($quadratic->letter, [$solution]), false];
@@ -234,11 +242,22 @@ final readonly class Formula implements Method
         }
         $answer = new SolutionsAnswer($quadratic->letter, $solutions);
         $lines = $root->isRational() ? $this->split($minus, $root, $double) : [];
+        // Where nothing is left to do, the line before says the solutions already.
+        $worked = $steps[\count($steps) - 1];
+        $isDone = $worked->lines[\count($worked->lines) - 1]->node->equals($answer->node());
+        $lines = $isDone ? \array_slice($worked->lines, 0, -1) : $lines;
+        if ($isDone) {
+            array_pop($steps);
+        }
         $steps[] = new Step(
             id: 'solutions',
-            role: Role::Gathering,
-            title: Message::of('solve.solutions.title'),
-            why: Message::of($root->isRational() ? 'quadratic.formula.why-split' : 'quadratic.formula.why-reduced'),
+            role: $isDone ? $worked->role : Role::Gathering,
+            title: $isDone ? $worked->title : Message::of('solve.solutions.title'),
+            why: match (true) {
+                $isDone => $worked->why,
+                $root->isRational() => Message::of('quadratic.formula.why-split'),
+                default => Message::of($combined ? 'quadratic.formula.why-reduced' : 'quadratic.formula.why-apart'),
+            },
             lines: [...$lines, Line::result($answer->node(), new JoinBranches())],
             question: Question::solutions(
                 Message::of('solve.solutions.ask'),
@@ -277,16 +296,20 @@ final readonly class Formula implements Method
             new JoinBranches(),
         );
 
+        $comesOut = RootLines::of($root);
+        $isOut = $comesOut !== [] || $root->isImaginary() || $root->isRational();
+
         return new Step(
             id: 'simplify-root',
-            title: Message::of('quadratic.simplify.title'),
+            title: Message::of($isOut ? 'quadratic.simplify.title' : 'quadratic.simplify.title-numbers'),
             why: Message::of(match (true) {
                 $root->isImaginary() => 'quadratic.simplify.why-imaginary',
                 $root->isRational() => 'quadratic.simplify.why-whole',
-                default => 'quadratic.simplify.why-square',
-            }),
-            lines: [...RootLines::of($root), $line],
-            watch: $root->isRational() || $root->isImaginary() ? null : Slip::RootNotSimplified,
+                $isOut => 'quadratic.simplify.why-square',
+                default => 'quadratic.simplify.why-nothing',
+            }, ['root' => $root->simplified()]),
+            lines: [...$comesOut, $line],
+            watch: $isOut && !$root->isRational() && !$root->isImaginary() ? Slip::RootNotSimplified : null,
         );
     }
 

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Runel\Job\Solve;
 
 use Runel\Demonstration\Line;
+use Runel\Expression\Equation;
 use Runel\Expression\Evaluation;
 use Runel\Expression\Expression;
+use Runel\Expression\Numeral;
 use Runel\Expression\Substitution;
 use Runel\Number\DivisionByZero;
 use Runel\Number\Field\Floats;
@@ -70,12 +72,31 @@ final readonly class RootCandidates
         $lines = [];
         foreach ([$this->equation->equation->left, $this->equation->equation->right] as $side) {
             $put = Substitution::into($side, $this->equation->letter, $candidate);
-            if ($put !== $side) {
+            // A number alone is worked out already.
+            if ($put !== $side && !$put->bare() instanceof Numeral) {
                 array_push($lines, ...self::workedOut($put));
             }
         }
 
         return $lines;
+    }
+
+    /** @return array{Expression, Expression}|null what both sides come to; null where that is no single value */
+    public function values(Expression $candidate): ?array
+    {
+        $values = [];
+        foreach ([$this->equation->equation->left, $this->equation->equation->right] as $side) {
+            $put = Substitution::into($side, $this->equation->letter, $candidate);
+            $lines = $put->bare() instanceof Numeral ? [] : self::workedOut($put);
+            $last = $lines === [] ? $put : $lines[\count($lines) - 1]->node;
+            $value = $last instanceof Equation ? $last->right : $last;
+            if (!$value instanceof Expression || (!$value->bare() instanceof Numeral && $lines === [])) {
+                return null;
+            }
+            $values[] = $value;
+        }
+
+        return [$values[0], $values[1]];
     }
 
     /** @return list<Line> that a negative number stands under a root, where it does */

@@ -142,10 +142,12 @@ final class RootWork
             id: 'read',
             role: Role::Reading,
             title: Message::of('isolate.read.title'),
-            why: Message::of('isolate.read.why', ['count' => \count($this->equation->whole()->roots)]),
+            why: $this->left->isRootAlone() && $this->right->isRootAlone()
+                ? Message::of('isolate.read.why-both')
+                : Message::of('isolate.read.why', ['count' => \count($this->equation->whole()->roots)]),
             lines: [Line::given($this->equation->equation)],
         )]);
-        for ($round = 1; $this->roots() > 0 && $this->refusal === null; ++$round) {
+        for ($round = 1; $this->roots() > 0 && $this->refusal === null && $this->end === null; ++$round) {
             if ($round > self::ROUNDS) {
                 $this->refusal = new OutOfReach(Message::of('isolate.refusal-squarings'));
 
@@ -153,9 +155,47 @@ final class RootWork
             }
             $this->round($round);
         }
-        if ($this->refusal === null) {
+        if ($this->squarings() === 1) {
+            $this->sections = array_map(
+                static fn(Section $section): Section => new Section($section->phase, $section->steps),
+                $this->sections,
+            );
+        }
+        if ($this->refusal === null && $this->end === null) {
             $this->finish();
         }
+    }
+
+    /** Whether a root alone is said to be negative: nothing has to be squared to see that nothing solves it. */
+    private function isBelowZero(): bool
+    {
+        foreach ([[$this->left, $this->right], [$this->right, $this->left]] as [$root, $number]) {
+            $isNegative = $number->roots === [] && $number->plain->isConstant() && !$number->plain->isZero()
+                && $number->plain->terms[0]->coefficient->isNegative();
+            if ($isNegative && $root->isRootAlone() && !$root->roots[0]->coefficient->isNegative()) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @param list<Step> $steps those that have led there */
+    private function seen(array $steps): void
+    {
+        $this->end = $steps === []
+            ? $this->equation->equation
+            : new Equation($this->left->toExpression(), $this->right->toExpression());
+        if ($steps !== []) {
+            array_push($this->sections, ...self::ended([new Section(Phase::Isolating, $steps)]));
+        }
+        $number = $this->left->roots === [] ? $this->left : $this->right;
+        $this->sections[] = new Section(Phase::Finishing, [new Step(
+            id: 'seen',
+            title: Message::of('isolate.seen.title'),
+            why: Message::of('isolate.seen.why', ['number' => $number->plain->toExpression()]),
+            lines: $steps === [] ? [Line::result($this->end, new Rewrite())] : [],
+        )]);
     }
 
     private function roots(): int
@@ -181,6 +221,11 @@ final class RootWork
         $common = $this->common($round);
         if ($common !== null) {
             $steps[] = $common;
+        }
+        if ($this->isBelowZero()) {
+            $this->seen($steps);
+
+            return;
         }
         array_push($steps, ...$this->squared($round));
         $this->sections[] = new Section(
@@ -524,11 +569,7 @@ final class RootWork
             $steps[] = new Step(
                 id: 'test-' . ($place + 1),
                 title: Message::of('isolate.test.title', ['place' => $said]),
-                why: Message::of(match (true) {
-                    $holds => 'isolate.test.why',
-                    $this->candidates->negativeUnder($candidate) !== [] => 'isolate.test.why-negative',
-                    default => 'isolate.test.why-fails',
-                }),
+                why: $this->tells($candidate, $holds),
                 lines: $lines,
                 watch: Slip::ExtraneousKept,
             );
@@ -562,6 +603,31 @@ final class RootWork
         return $steps;
     }
 
+    /** A number for which no root is without a value, where a small one is such. */
+    private function sample(): Expression
+    {
+        foreach ([0, 1, 2, 3, 5, 10, -1, -5] as $number) {
+            if ($this->candidates->negativeUnder(Numeral::of($number)) === []) {
+                return Numeral::of($number);
+            }
+        }
+
+        return Numeral::of(0);
+    }
+
+    /** Both sides compared, where each comes to one value. */
+    private function tells(Expression $candidate, bool $holds): Message
+    {
+        $values = $this->candidates->values($candidate);
+        $sides = $values === null ? [] : ['left' => $values[0], 'right' => $values[1]];
+
+        return match (true) {
+            !$holds && $this->candidates->negativeUnder($candidate) !== [] => Message::of('isolate.test.why-negative'),
+            $values === null => Message::of($holds ? 'isolate.test.why' : 'isolate.test.why-fails'),
+            default => Message::of($holds ? 'isolate.test.why-equal' : 'isolate.test.why-unequal', $sides),
+        };
+    }
+
     /** @return non-empty-list<Check> */
     private function checks(): array
     {
@@ -580,11 +646,12 @@ final class RootWork
             );
         }
         if ($checks === []) {
+            $sample = $this->sample();
             $checks[] = new Check(
                 kind: CheckKind::Substitution,
-                title: Message::of('isolate.check.none'),
-                why: Message::of('isolate.check.none-why'),
-                lines: $this->candidates->put(Numeral::of(0)) ?: [Line::side(Numeral::of(0), Numeral::of(0))],
+                title: Message::of('isolate.check.none', ['number' => $sample]),
+                why: Message::of($this->squarings() === 0 ? 'isolate.check.seen-why' : 'isolate.check.none-why'),
+                lines: $this->candidates->put($sample) ?: [Line::side($sample, $sample)],
                 holds: true,
             );
         }

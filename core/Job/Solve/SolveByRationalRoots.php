@@ -108,7 +108,13 @@ final readonly class SolveByRationalRoots implements Method
         $sections = [
             new Section(
                 Phase::Reading,
-                Preliminaries::steps($task, $parts->gathered, $parts->common, $parts->outer()),
+                Preliminaries::steps(
+                    $task,
+                    $parts->gathered,
+                    $parts->common,
+                    $parts->outer(),
+                    ['zeroed' => 'roots.reading-zeroed', 'equation' => 'roots.reading-equation'],
+                ),
             ),
             ...$parts->sections(),
             ...$solving,

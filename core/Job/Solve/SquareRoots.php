@@ -33,6 +33,7 @@ use Runel\Slip\Slip;
 use Runel\Style\Moving;
 use Runel\Working\BothSides;
 use Runel\Working\Known;
+use Runel\Working\Quadratic\Gathering;
 use Runel\Working\Quadratic\QuadraticDemonstration;
 use Runel\Working\Quadratic\Rooting;
 
@@ -176,11 +177,11 @@ final readonly class SquareRoots implements Method
         return [new Step(
             id: 'gather',
             title: Message::of('quadratic.gather.title'),
-            why: Message::of($task->style->get(Moving::class) === Moving::Across
-                ? 'quadratic.gather.why-across'
-                : 'quadratic.gather.why'),
+            why: Gathering::why($moved, $task->style->get(Moving::class)),
             lines: $lines,
-            watch: $task->style->get(Moving::class) === Moving::Across ? Slip::SignNotTurned : null,
+            watch: $task->style->get(Moving::class) === Moving::Across && !$moved->isZero()
+                ? Slip::SignNotTurned
+                : null,
         )];
     }
 }

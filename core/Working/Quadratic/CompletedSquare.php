@@ -163,9 +163,9 @@ final readonly class CompletedSquare
         $steps[] = new Step(
             id: 'gather',
             title: Message::of('quadratic.gather.title'),
-            why: Message::of($across ? 'quadratic.gather.why-across' : 'quadratic.gather.why'),
+            why: Gathering::why($moved, $this->task->style->get(Moving::class)),
             lines: $lines,
-            watch: $across ? Slip::SignNotTurned : null,
+            watch: $across && !$moved->isZero() ? Slip::SignNotTurned : null,
         );
 
         return $steps;

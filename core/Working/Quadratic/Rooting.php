@@ -87,14 +87,42 @@ final readonly class Rooting
             array_push($steps, ...$this->oneByOne($root));
             $steps[] = $this->solutions($answer, array_map(Numeral::of(...), $values));
 
-            return [$steps, $answer, false];
+            return [self::saidOnce($steps), $answer, false];
         }
         $combined = $this->style->get(Fractions::class) === Fractions::Combined;
         $exact = array_map(fn(bool $minus): Expression => $this->exact($root, $minus, $combined), [false, true]);
         $answer = new SolutionsAnswer($this->letter, $exact);
         array_push($steps, ...$this->alone($root, $exact));
 
-        return [$steps, $answer, true];
+        return [self::saidOnce($steps), $answer, true];
+    }
+
+    /**
+     * Where the last step would write again what stands above, the one above says the solutions.
+     *
+     * @param non-empty-list<Step> $steps
+     *
+     * @return non-empty-list<Step>
+     */
+    private static function saidOnce(array $steps): array
+    {
+        $last = $steps[\count($steps) - 1];
+        $above = $steps[\count($steps) - 2] ?? null;
+        $line = $above?->lines[\count($above->lines) - 1] ?? null;
+        if ($above === null || $line === null || \count($last->lines) !== 1
+            || !$line->node->equals($last->lines[0]->node)) {
+            return $steps;
+        }
+
+        return [...\array_slice($steps, 0, -2), new Step(
+            id: $above->id,
+            role: $above->role,
+            title: $above->title,
+            why: $above->why,
+            lines: [...\array_slice($above->lines, 0, -1), Line::result($line->node, $line->move)],
+            question: $last->question ?? $above->question,
+            watch: $above->watch,
+        )];
     }
 
     private function none(): Step
@@ -193,7 +221,7 @@ final readonly class Rooting
             static fn(Rational $value): Expression => Sum::of([...$number, Numeral::of($value)]),
             $values,
         );
-        $lines = [];
+        $lines = $this->doneToBoth(array_map(Numeral::of(...), $values));
         if (!$this->m->isOne()) {
             $mx = Polynomial::ofCoefficients($this->letter, [$this->m, Rational::zero()])->toExpression();
             if ($number !== []) {
@@ -308,7 +336,7 @@ final readonly class Rooting
                 lines: [$result],
             )];
         }
-        $lines = [];
+        $lines = $this->doneToBoth([$root->simplified(), new Negative($root->simplified())]);
         $apart = array_map(fn(bool $minus): Expression => $this->exact($root, $minus, false), [false, true]);
         $number = Numeral::of($this->n->negated());
         $beside = static fn(Expression $size): Expression => Sum::of([$number, $size]);
@@ -330,7 +358,7 @@ final readonly class Rooting
         return [new Step(
             id: 'alone',
             title: Message::of('quadratic.alone.title', ['letter' => $letter]),
-            why: $this->aloneWhy($lines !== []),
+            why: $this->aloneWhy(!$apart[0]->equals($exact[0])),
             lines: [...$lines, $result],
             question: Question::solutions(
                 Message::of('solve.solutions.ask'),
@@ -341,18 +369,51 @@ final readonly class Rooting
         )];
     }
 
+    /**
+     * What is added to both sides or subtracted from them, written on both, where that is the habit.
+     *
+     * @param list<Expression> $values what the base is, once with plus and once with minus
+     *
+     * @return list<Line>
+     */
+    private function doneToBoth(array $values): array
+    {
+        if ($this->n->isZero() || $this->style->get(Moving::class) === Moving::Across) {
+            return [];
+        }
+        $size = Numeral::of($this->n->absolute());
+        $taken = new Marked($this->n->isNegative() ? $size : new Negative($size), Mark::written());
+
+        return [Line::equivalent(new Alternatives(array_map(
+            fn(Expression $value): Equation => new Equation(
+                Sum::of([...$this->base->terms(), $taken]),
+                Sum::of([$value, $taken]),
+            ),
+            $values === [] ? throw new \LogicException('Nothing to take the letter from.') : $values,
+        )), new JoinBranches())];
+    }
+
     private function aloneWhy(bool $combined): Message
     {
-        $from = Numeral::of($this->n);
+        $moved = match (true) {
+            $this->style->get(Moving::class) === Moving::Across => Message::of('quadratic.alone.why-across', [
+                'from' => Numeral::of($this->n),
+                'turned' => Numeral::of($this->n->negated()),
+            ]),
+            default => Message::of(
+                $this->n->isNegative() ? 'quadratic.alone.why-added' : 'quadratic.alone.why-subtracted',
+                ['size' => Numeral::of($this->n->absolute())],
+            ),
+        };
 
         return match (true) {
             $this->n->isZero() => Message::of('quadratic.alone.why-divide', ['number' => Numeral::of($this->m)]),
-            !$this->m->isOne() => Message::of('quadratic.alone.why-move-divide', [
-                'from' => $from,
+            !$this->m->isOne() => Message::of('quadratic.alone.divided', [
+                'moved' => $moved,
                 'number' => Numeral::of($this->m),
             ]),
-            $combined => Message::of('quadratic.alone.why-combined', ['from' => $from]),
-            default => Message::of('quadratic.alone.why', ['from' => $from]),
+            $combined => Message::of('quadratic.alone.combined', ['moved' => $moved]),
+            default => $moved,
         };
     }
 
