@@ -13,7 +13,7 @@ return [
         'square-even' => 'Works for every quadratic equation; here the middle halves well.',
         'square-roots' => 'The square stands alone: root both sides. Quickest here.',
         'formula' => 'Works for every quadratic equation, without deciding anything.',
-        'vertex' => 'Shows the vertex, the axis, and the least or greatest value.',
+        'vertex' => 'Shows the vertex, the axis of symmetry, and the least or greatest value.',
     ],
     'read' => [
         'why-square' => 'The letter stands in two terms. Completing the square leaves it in one.',
@@ -191,9 +191,9 @@ return [
         'read-off' => [
             'title' => 'Read the vertex off',
             'why-least' => 'A square is never below 0, so the least value is :value, at :letter = :place: the vertex '
-                . 'is (:place, :value), the axis :letter = :place.',
+                . 'is (:place, :value), the axis of symmetry :letter = :place.',
             'why-greatest' => 'The square is subtracted, so the greatest value is :value, at :letter = :place: the '
-                . 'vertex is (:place, :value), the axis :letter = :place.',
+                . 'vertex is (:place, :value), the axis of symmetry :letter = :place.',
         ],
     ],
 ];

@@ -9,11 +9,11 @@ return [
         . 'Quickest of all.',
     'refusal' => 'This is neither a binomial squared nor a sum times the difference of the same two terms, nor '
         . 'several of these in turn.',
-    'advice-both' => 'One special product leads to the next: each is recognised, hardly anything is worked out.',
+    'advice-both' => 'One special product leads to the next: each is recognized, hardly anything is worked out.',
     'recognise' => [
-        'title-square' => 'Recognise the square of a binomial',
-        'title-square-minus' => 'Recognise the square of a binomial',
-        'title-difference' => 'Recognise a sum times a difference',
+        'title-square' => 'Recognize the square of a binomial',
+        'title-square-minus' => 'Recognize the square of a binomial',
+        'title-difference' => 'Recognize a sum times a difference',
         'why-square' => 'A binomial squared: the square of the first, twice the product of both, the square of the '
             . 'second. Here :p is :first and :q is :second.',
         'why-square-minus' => 'A difference squared: the double product is subtracted, both squares are added. Here '

@@ -31,4 +31,18 @@ return [
     ],
     'refusal-rest' => 'With the common factor taken out, :rest is left. That is no quadratic, so it cannot be '
         . 'factorised further here.',
+    'standard' => [
+        'title' => 'Write it in descending powers',
+        'ask' => 'What is it in descending powers?',
+    ],
+    'content' => [
+        'ask' => 'What is the highest common factor of all terms?',
+    ],
+    'grid' => [
+        'why' => 'The highest common factor of :left and :right is :factor; where they share nothing, 1 is written.',
+    ],
+    'prime' => [
+        'title' => 'It does not factorise over the integers',
+        'title-inside' => 'What is left does not factorise over the integers',
+    ],
 ];

@@ -13,5 +13,8 @@ return [
         'solve' => [
             'factoring' => 'By factorising',
         ],
+        'complete-square' => [
+            'vertex' => 'Completed square form',
+        ],
     ],
 ];

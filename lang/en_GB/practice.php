@@ -8,4 +8,7 @@ return [
         'minus-bracket' => 'a minus before a bracket',
         'prime' => 'nothing to factorise',
     ],
+    'skill' => [
+        'square-vertex' => 'Completed square form',
+    ],
 ];

@@ -9,4 +9,5 @@ return [
     'factored' => [
         'title' => 'The scaled trinomial, factorised',
     ],
+    'refusal-prime' => 'Scaling leads nowhere here: the trinomial does not factorise.',
 ];

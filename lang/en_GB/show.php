@@ -11,4 +11,10 @@ return [
         'why-brackets' => 'A bracket with a plus in front is left out as it is.',
         'why-brackets-minus' => 'A minus in front of a bracket turns every sign in it.',
     ],
+    'read' => [
+        'why-left-alone' => 'Both sides have to be the same for every value. The right side is worked out already, so '
+            . 'the left one is worked until it says the same; nothing is carried across.',
+        'why-right-alone' => 'Both sides have to be the same for every value. The left side is worked out already, so '
+            . 'the right one is worked until it says the same; nothing is carried across.',
+    ],
 ];

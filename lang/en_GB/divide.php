@@ -1,0 +1,9 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'tidy' => [
+        'title' => 'Put both in descending powers',
+    ],
+];
