@@ -65,16 +65,36 @@ final readonly class Speech implements Writer
     {
         $words = [];
         foreach ($row->boxes as $place => $box) {
-            $after = $box === Sign::Beside && ($row->boxes[$place - 1] ?? null) instanceof Fraction;
+            $before = $row->boxes[$place - 1] ?? null;
+            $after = $box === Sign::Beside && $before instanceof Fraction && $this->parts($before) === null;
             $words[] = $after ? $this->word('times') : $this->say($box);
         }
 
         return implode(' ', $words);
     }
 
+    /** One half, three quarters: a fraction of small numbers by its name; null where it has none. */
+    private function parts(Fraction $fraction): ?string
+    {
+        [$above, $below] = [$fraction->numerator, $fraction->denominator];
+        if (!$above instanceof Digits || !$below instanceof Digits || !isset($this->words["part-$below->digits"])) {
+            return null;
+        }
+        if (preg_match('/^\d+$/', $above->digits) !== 1) {
+            return null;
+        }
+        [$one, $many] = explode(' / ', $this->words["part-$below->digits"]) + [1 => ''];
+
+        return $above->digits === '1' ? $this->word('one') . " $one" : "$above->digits $many";
+    }
+
     /** A fraction of two numbers or letters is said as it stands; a longer one from its beginning to its end. */
     private function fraction(Fraction $fraction): string
     {
+        $named = $this->parts($fraction);
+        if ($named !== null) {
+            return $named;
+        }
         $parts = [$fraction->numerator, $fraction->denominator];
         $short = array_filter($parts, static fn(Box $part): bool => $part instanceof Digits || $part instanceof Name);
         $said = $this->say($fraction->numerator) . ' ' . $this->word('over') . ' ' . $this->say($fraction->denominator);

@@ -48,7 +48,7 @@ final class NotationTest extends TestCase
         ];
         yield ['(-2)^2', '(−2)²', '\left(-2\right)^{2}', 'open parenthesis minus 2 close parenthesis squared'];
         yield ['-2^2', '−2²', '-2^{2}', 'minus 2 squared'];
-        yield ['3/4x', '(3/4)x', '\frac{3}{4}x', '3 over 4 times x'];
+        yield ['3/4x', '(3/4)x', '\frac{3}{4}x', '3 quarters x'];
         yield [
             '(x+1)/(x-2)',
             '(x + 1)/(x − 2)',
