@@ -60,12 +60,59 @@ final class Tidying
     {
         $terms = [];
         foreach ($side->terms() as $term) {
-            array_push($terms, ...(Inside::holds($term, Sum::class)
-                ? Polynomial::fromExpression($term)->expressions()
-                : [$term]));
+            array_push($terms, ...(Inside::holds($term, Sum::class) ? self::opened($term) : [$term]));
         }
 
         return Sum::of($terms);
+    }
+
+    /**
+     * The same bracket by bracket, from left to right.
+     *
+     * @return list<Expression> the side after each; none where there is nothing to multiply out
+     */
+    public static function expandedOneByOne(Expression $side): array
+    {
+        $stages = [];
+        $terms = $side->terms();
+        for ($place = 0; $place < \count($terms); ++$place) {
+            if (!Inside::holds($terms[$place], Sum::class)) {
+                continue;
+            }
+            $opened = self::opened($terms[$place]);
+            array_splice($terms, $place, 1, $opened);
+            $place += \count($opened) - 1;
+            $stages[] = Sum::of($terms);
+        }
+
+        return $stages;
+    }
+
+    /**
+     * A term with a bracket in it multiplied out: one bracket keeps the order in which it is written.
+     *
+     * @return list<Expression>
+     */
+    private static function opened(Expression $term): array
+    {
+        $bare = $term->bare();
+        $factors = $bare->factors();
+        $sums = array_values(array_filter($factors, static fn(Expression $one): bool => $one instanceof Sum));
+        $plain = array_filter($factors, static fn(Expression $one): bool => Inside::holds($one, Sum::class));
+        if (\count($sums) !== 1 || \count($plain) !== 1) {
+            return Polynomial::fromExpression($term)->expressions();
+        }
+        $front = Product::of(array_values(array_filter(
+            $factors,
+            static fn(Expression $one): bool => !$one instanceof Sum,
+        )));
+        $opened = [];
+        foreach ($sums[0]->terms() as $own) {
+            $product = Polynomial::fromExpression(\count($factors) === 1 ? $own : Product::of([$front, $own]));
+            $opened[] = ($term instanceof Negative ? $product->negated() : $product)->toExpression();
+        }
+
+        return $opened;
     }
 
     private static function term(Expression $term, Rational $by): Expression

@@ -23,6 +23,7 @@ return [
         'ask' => 'Both sides times :by: which equation is it then?',
     ],
     'expand' => [
+        'why-minus' => 'What stands in front reaches every term inside; a minus alone turns every sign.',
         'title' => 'Multiply out',
         'why' => 'What stands in front reaches every term inside.',
         'ask' => 'Multiply out. Which equation is it then?',

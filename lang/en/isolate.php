@@ -42,7 +42,7 @@ return [
         'title-grid' => 'Multiply out in full',
         'ask' => 'What is :square, multiplied out and collected?',
         'why' => 'The square of a root is what stands under it.',
-        'why-grid' => 'Two terms squared give four products, and one root is left in the middle of them.',
+        'why-grid' => 'Two terms squared give four products; none of them may be left out.',
     ],
     'none' => ['title' => 'No solution', 'why' => 'The unknown has gone, and what is left is false.'],
     'test' => [

@@ -296,7 +296,14 @@ final class FormulaWork
             $own->terms,
             fn(Expression $term): bool => Letters::holds($term, $this->subject),
         ));
-        $this->move($taken, Sum::of($left), Sides::minus($this->other, $taken));
+        // One thing a line: each term that is in the way goes by itself.
+        foreach ($taken as $place => $term) {
+            $rest = array_values(array_filter(
+                $own->terms,
+                static fn(Expression $one): bool => !\in_array($one, \array_slice($taken, 0, $place + 1), true),
+            ));
+            $this->move([$term], $rest === [] ? Sum::of($left) : Sum::of($rest), Sides::minus($this->other, [$term]));
+        }
     }
 
     /**

@@ -26,9 +26,11 @@ use Runel\Expression\Equation;
 use Runel\Expression\Evaluation;
 use Runel\Expression\Expression;
 use Runel\Expression\Letter;
+use Runel\Expression\Negative;
 use Runel\Expression\Numeral;
 use Runel\Expression\Product;
 use Runel\Expression\Substitution;
+use Runel\Expression\Sum;
 use Runel\Law\Move\Operation;
 use Runel\Law\Move\Rewrite;
 use Runel\Law\Move\SwapSides;
@@ -158,6 +160,7 @@ final class BalanceWork
                         Product::apart([$number, $before->left]),
                         Product::apart([$number, $before->right]),
                     ), new ToBothSides(Operation::Multiply, $number)),
+                    ...self::eachMultiplied($before, $number),
                     Line::equivalent($whole, new Rewrite()),
                 ],
             question: Question::equation(
@@ -167,6 +170,21 @@ final class BalanceWork
             ),
             watch: Slip::FractionClearedOneTerm,
         )];
+    }
+
+    /** @return list<Line> every term with the number in front, where a side has several */
+    private static function eachMultiplied(Equation $before, Expression $number): array
+    {
+        $each = static fn(Expression $side): Expression => Sum::of(array_map(
+            static fn(Expression $term): Expression => $term instanceof Negative
+                ? Product::apart([$number, $term->operand])->negated()
+                : Product::apart([$number, $term]),
+            $side->terms(),
+        ));
+
+        return \count($before->left->terms()) + \count($before->right->terms()) === 2
+            ? []
+            : [Line::equivalent(new Equation($each($before->left), $each($before->right)), new Rewrite())];
     }
 
     /** Whether the unknown stands once, as x over a number or a fraction of x, and everything else is whole. */
@@ -202,12 +220,21 @@ final class BalanceWork
             return [];
         }
         $this->reached = $after;
+        $left = Tidying::expandedOneByOne($before->left);
+        $lines = array_map(
+            static fn(Expression $side): Line => Line::equivalent(new Equation($side, $before->right), new Rewrite()),
+            $left,
+        );
+        $reached = $left[\count($left) - 1] ?? $before->left;
+        foreach (Tidying::expandedOneByOne($before->right) as $side) {
+            $lines[] = Line::equivalent(new Equation($reached, $side), new Rewrite());
+        }
 
         return [new Step(
             id: 'expand',
             title: Message::of('balance.expand.title'),
-            why: Message::of('balance.expand.why'),
-            lines: [Line::equivalent($after, new Rewrite())],
+            why: Message::of(self::hasMinus($before) ? 'balance.expand.why-minus' : 'balance.expand.why'),
+            lines: $lines,
             question: Question::equation(Message::of('balance.expand.ask'), $before, $after),
             watch: match (true) {
                 self::canSlip(Slip::MinusNotCarried, $before) => Slip::MinusNotCarried,
@@ -215,6 +242,15 @@ final class BalanceWork
                 default => null,
             },
         )];
+    }
+
+    /** Whether a minus alone stands before a bracket. */
+    private static function hasMinus(Equation $equation): bool
+    {
+        return array_filter(
+            [...$equation->left->terms(), ...$equation->right->terms()],
+            static fn(Expression $term): bool => $term instanceof Negative && $term->operand instanceof Sum,
+        ) !== [];
     }
 
     /** @return list<Step> */

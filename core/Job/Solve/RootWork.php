@@ -33,6 +33,7 @@ use Runel\Expression\Letter;
 use Runel\Expression\Negative;
 use Runel\Expression\Numeral;
 use Runel\Expression\Power;
+use Runel\Expression\Product;
 use Runel\Expression\Substitution;
 use Runel\Expression\Sum;
 use Runel\Law\Claim\Identity;
@@ -368,7 +369,7 @@ final class RootWork
         [$this->left, $this->right] = $outcome;
         $full = new Equation($products[0], $products[1]);
         $tidy = new Equation($this->left->toExpression(), $this->right->toExpression());
-        $lines = [Line::equivalent($full, new Rewrite())];
+        $lines = [...self::numberSquared($sides, $squares), Line::equivalent($full, new Rewrite())];
         if (!$full->equals($tidy)) {
             $lines[] = Line::equivalent($tidy, new Rewrite());
         }
@@ -392,6 +393,33 @@ final class RootWork
                 watch: $grid === null ? null : Slip::SquaredTermByTerm,
             ),
         ];
+    }
+
+    /**
+     * (2√(x − 1))² as 4(x − 1): the number squared, what stood under the root in its bracket.
+     *
+     * @param array{RootSum, RootSum}       $sides
+     * @param array{Expression, Expression} $squares
+     *
+     * @return list<Line> none where no number stands before a root of several terms
+     */
+    private static function numberSquared(array $sides, array $squares): array
+    {
+        $done = false;
+        foreach ($sides as $place => $side) {
+            $root = $side->roots[0] ?? null;
+            $isNumbered = $root !== null && $side->plain->isZero() && !$root->coefficient->absolute()->isOne()
+                && \count($root->radicand->terms) > 1;
+            if ($isNumbered) {
+                $done = true;
+                $squares[$place] = Product::of([
+                    Numeral::of($root->coefficient->times($root->coefficient)),
+                    $root->radicand->toExpression(),
+                ]);
+            }
+        }
+
+        return $done ? [Line::equivalent(new Equation($squares[0], $squares[1]), new Rewrite())] : [];
     }
 
     /** @param array{RootSum, RootSum} $square a side with two terms, and its square */

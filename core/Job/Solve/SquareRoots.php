@@ -18,6 +18,8 @@ use Runel\Expression\Expression;
 use Runel\Expression\Letter;
 use Runel\Expression\Numeral;
 use Runel\Expression\Power;
+use Runel\Expression\Quotient;
+use Runel\Judging\Form;
 use Runel\Law\Move\Operation;
 use Runel\Law\Move\Rewrite;
 use Runel\Law\Move\SwapSides;
@@ -137,11 +139,37 @@ final readonly class SquareRoots implements Method
                 id: 'divide',
                 title: Message::of('quadratic.leading.title-divide', ['a' => $number]),
                 why: Message::of('quadratic.leading.why-alone'),
-                lines: [Line::equivalent($squared, new ToBothSides(Operation::Divide, $number))],
+                lines: [
+                    ...self::unreduced($quadratic, $front, $squared),
+                    Line::equivalent(
+                        $squared,
+                        self::unreduced($quadratic, $front, $squared) === []
+                            ? new ToBothSides(Operation::Divide, $number)
+                            : new Rewrite(),
+                    ),
+                ],
             );
         }
 
         return $steps;
+    }
+
+    /** @return list<Line> the quotient before it is reduced, where it can be: 8/12 before 2/3 */
+    private static function unreduced(Quadratic $quadratic, Rational $front, Equation $squared): array
+    {
+        $number = $quadratic->standingSquare() === null ? $quadratic->c->negated() : null;
+        if ($number === null || !$number->isInteger() || !$front->isInteger() || $number->isZero()) {
+            return [];
+        }
+        $written = new Quotient(Numeral::of($number), Numeral::of($front));
+        $value = $number->dividedBy($front);
+
+        return $value->isInteger() || Form::isReduced($written)
+            ? []
+            : [Line::equivalent(
+                new Equation($squared->left, $written),
+                new ToBothSides(Operation::Divide, Numeral::of($front)),
+            )];
     }
 
     /** @return list<Step> ax² = k */
