@@ -76,17 +76,17 @@ final class OwnLinesTest extends TestCase
 
     public function testAProblemOnTheProjectorShowsItsAnswerWhenItsTimeIsOver(): void
     {
-        $this->open('/your-turn', ['problem' => 'x^2+9x+20', 'stage' => 'hidden']);
+        $this->open('/your-turn', ['problem' => 'x^2+14x+48', 'stage' => 'hidden']);
         self::assertSame(0, $this->many('.projector .maths'), 'nothing is seen yet');
         $this->assertSound('a hidden problem');
-        $this->open('/your-turn', ['problem' => 'x^2+9x+20', 'stage' => 'hidden', 'time' => 10]);
+        $this->open('/your-turn', ['problem' => 'x^2+14x+48', 'stage' => 'hidden', 'time' => 10]);
         $this->press(WebDriverKeys::ARROW_RIGHT);
         $this->waitUntil(fn(): bool => $this->many('.countdown') === 1, 'the countdown');
-        self::assertStringNotContainsString('x plus 4', $this->heard('.projector'));
+        self::assertStringNotContainsString('x plus 6', $this->heard('.projector'));
         // The clock of the page is put on: nobody has to wait for it.
         self::$browser->executeScript('const now = Date.now; Date.now = () => now() + 8000');
         self::$browser->wait(16, 300)->until(fn(): bool => $this->many('.projector-answer') === 1);
-        self::assertStringContainsString('x plus 4', $this->heard('.projector-answer'));
+        self::assertStringContainsString('x plus 6', $this->heard('.projector-answer'));
         self::assertNotSame('', $this->heard('.projector-check'));
         $this->assertSound('an answer on the projector');
     }

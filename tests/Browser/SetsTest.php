@@ -12,7 +12,7 @@ final class SetsTest extends TestCase
     public function testASheetIsPastedMendedAndKeptAsASet(): void
     {
         $this->signIn();
-        $this->open('/', ['problem' => "Factorise:\n(a) x^2 + 9x + 20\n(b) 6x^2 - 7x - 5\nsovle 3x = 12"]);
+        $this->open('/', ['problem' => "Factorise:\n(a) x^2 + 14x + 48\n(b) 6x^2 - 7x - 5\nsovle 3x = 12"]);
         self::assertSame(3, $this->many('.sheet-row'));
         self::assertStringContainsString('Did you mean “solve”?', $this->text('.sheet-row.is-unread'));
         $this->one('[name="mended"]')->clear()->sendKeys('solve 3x = 12');
@@ -27,7 +27,7 @@ final class SetsTest extends TestCase
         $this->waitUntil(fn(): bool => str_contains($this->text('.kept-sets'), 'A pasted sheet'), 'kept');
         self::assertStringContainsString('A pasted sheet', $this->text('#made-title'));
         // What its heading asked has gone along.
-        self::assertStringContainsString('plus 9 x plus 20', $this->heard('.made'));
+        self::assertStringContainsString('plus 14 x plus 48', $this->heard('.made'));
     }
 
     public function testASetIsMadeSwappedKeptAndPrinted(): void

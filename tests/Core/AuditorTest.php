@@ -48,7 +48,7 @@ final class AuditorTest extends TestCase
         '15x^2-7x-4', '6x^2+19x+10=0', '-12x^2+27', '4x^2-20x+25=0', '6x^2+19xy+10y^2',
     ];
     private const MIDWAY = [
-        'A=1/2(a+b)h for b', 'V=1/3pr^2h for r', 's=ut+1/2at^2 for a', 'y=(x+1)/(x-2) for x', 'a/(b+c)=d/e for c',
+        'A=1/2(a+b)h for b', 'V=1/3pr^2h for r', 'd=wt+1/2kt^2 for k', 'y=(x+1)/(x-2) for x', 'a/(b+c)=d/e for c',
         '2x/3-1/4=x/6', '4-(x-3)=2(5-x)', 'sqrt(3x+1)-sqrt(x+4)=1', '2x^3-3x^2-8x+12=0', 'x^2/2-x/3=1/6',
         '(2x^4-3x^2+1)/(x^2-1)', '6x^3+x^2-5x-2', '5x^2-14x+6=0',
     ];

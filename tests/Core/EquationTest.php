@@ -131,7 +131,7 @@ final class EquationTest extends TestCase
     public function testFormulasGiveTheSameBothWays(): void
     {
         foreach ([
-            'A = 1/2(a+b)h' => 'abh', 's = ut + 1/2 a t^2' => 'ua', 'y = (x+1)/(x-2)' => 'x', 'y = mx + c' => 'mxc',
+            'A = 1/2(a+b)h' => 'abh', 'd = wt + 1/2 k t^2' => 'wk', 'y = (x+1)/(x-2)' => 'x', 'y = mx + c' => 'mxc',
             'E = 1/2 m v^2' => 'mv', '1/f = 1/u + 1/v' => 'uvf', 'P = 2(l+w)' => 'lw', 'F = 9/5 C + 32' => 'C',
             'y = (2x-3)/(x+k)' => 'xk', 'ax + b = cx + d' => 'xabcd', 'S = a/(1-r)' => 'ar',
             'T = 2p sqrt(l/g)' => 'lpg',

@@ -93,8 +93,8 @@ final class OwnLinesTest extends TestCase
     public static function piles(): iterable
     {
         yield 'text with names' => ["Mirela\n2x+3=11\n2x=8\n\nTobiah\n2x+3=11\n2x=14", 2, 'Tobiah'];
-        yield 'numbered problems' => ["1) 2x+3=11\n2x=8\nx=4\n\nb) x^2+9x+20\n(x+4)(x+5)", 2, 'finished'];
-        yield 'a table' => ["learner;problem;lines\nInes;2x+3=11;2x=14|x=7\nWen;x^2+9x+20;(x+4)(x+5)", 2, 'Ines'];
+        yield 'numbered problems' => ["1) 2x+3=11\n2x=8\nx=4\n\nb) x^2+14x+48\n(x+6)(x+8)", 2, 'finished'];
+        yield 'a table' => ["learner;problem;lines\nInes;2x+3=11;2x=14|x=7\nWen;x^2+14x+48;(x+6)(x+8)", 2, 'Ines'];
         yield 'lists in Markdown' => ["# Jarek\n## Problem: 2x+3=11\n- 2x=8\n- x=4", 1, 'finished'];
         yield 'headings in other words' => ["Pupil: Jarek\nExercise 3: 2x+3=11\n2x=8\nx=4", 1, 'Jarek'];
         yield 'a problem that cannot be read' => ["2x+(=11\n2x=8", 1, 'Something is missing after'];

@@ -208,7 +208,7 @@ final class SetsTest extends TestCase
         $this->post('/sets/import', ['text' => ''])->assertStatus(422)->assertSee('No problem has been found');
         $this->post('/sets/import', ['text' => str_repeat("x+1=2\n", 61)])->assertStatus(422)->assertSee('too many');
         $this->post('/sets/import', ['text' => '{"problems": 3}'])->assertStatus(422);
-        $latin = UploadedFile::fake()->createWithContent('set.csv', "problem;Lösung\nx²+9x+20;x" . \chr(0xB2));
+        $latin = UploadedFile::fake()->createWithContent('set.csv', "problem;Lösung\nx²+14x+48;x" . \chr(0xB2));
         $this->post('/sets/import', ['file' => $latin])->assertRedirect();
     }
 

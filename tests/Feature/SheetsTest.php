@@ -93,15 +93,15 @@ final class SheetsTest extends TestCase
     public function testASheetIsPutIntoALessonAndPagesOfItAreMarked(): void
     {
         $this->signIn();
-        $this->post('/lessons', ['name' => 'From a sheet', 'problems' => ['solve 2x = 8', 'factor x^2 + 9x + 20']])
+        $this->post('/lessons', ['name' => 'From a sheet', 'problems' => ['solve 2x = 8', 'factor x^2 + 14x + 48']])
             ->assertRedirect();
         $lesson = Lesson::query()->where('name', 'From a sheet')->firstOrFail();
         self::assertSame(
-            ['solve 2x = 8', 'factor x^2 + 9x + 20'],
+            ['solve 2x = 8', 'factor x^2 + 14x + 48'],
             array_column(array_column((array) $lesson->items, 'task'), 'problem'),
         );
-        $this->get('/marking?' . http_build_query(['problems' => ['solve 2x = 8', "factor\nx^2 + 9x + 20"]]))
-            ->assertSee("Problem: solve 2x = 8\n\nProblem: factor x^2 + 9x + 20", false);
+        $this->get('/marking?' . http_build_query(['problems' => ['solve 2x = 8', "factor\nx^2 + 14x + 48"]]))
+            ->assertSee("Problem: solve 2x = 8\n\nProblem: factor x^2 + 14x + 48", false);
     }
 
     public function testWhatIsOverSixtyIsSaidAndReadNext(): void

@@ -69,7 +69,9 @@ final class TranscriptTest extends TestCase
         $style = HouseStyle::default();
         $wording = app(Faces::class)->text($style);
         $text = '';
-        foreach (Pile::mark($pieces, $style, app(Catalogue::class))->pieces as $piece) {
+        $pile = Pile::mark($pieces, $style, app(Catalogue::class));
+        self::assertSame(0, $pile->left, 'all of it is looked at');
+        foreach ($pile->pieces as $piece) {
             $text .= "== {$piece->piece->problem}\n";
             $text .= $piece->refusal === null ? '' : "  {$wording->say($piece->refusal->reason)}\n";
             foreach ($piece->lines() as $line) {
