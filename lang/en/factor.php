@@ -15,7 +15,7 @@ return [
         'title' => 'Read the problem',
         'why' => 'A sum is to be written as a product of factors.',
         'why-equation' => 'To factor an equation, one side has to be 0 first.',
-        'why-zeroed' => 'One side is 0 already, so the other one can be factored as it stands.',
+        'why-zeroed' => 'One side is 0 already: the other one is what is to be factored.',
     ],
     'standard' => [
         'title' => 'Write it in standard form',

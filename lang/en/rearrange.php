@@ -69,6 +69,7 @@ return [
         'numbers' => 'Put numbers into both formulas',
         'numbers-why' => 'The original gives :whole; with that the new formula gives back :letter.',
         'back' => 'Solve back: put what :letter equals into the original',
+        'back-line' => 'Put what :letter equals into :line',
         'back-why' => 'Both sides are the same, whatever the letters are.',
     ],
 ];

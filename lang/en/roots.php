@@ -80,9 +80,13 @@ return [
     ],
     'complete' => [
         'why' => 'No factor that is left can be factored further over the integers.',
+        'title-stuck' => 'Factored as far as this way leads',
         'why-stuck' => 'This is as far as rational roots lead.',
         'title-prime' => 'It is prime',
         'why-prime' => 'It cannot be written as a product of polynomials with whole coefficients.',
+        'title-prime-equation' => 'The side with the letter is prime',
+        'why-prime-equation' => 'It cannot be written as a product of polynomials with whole coefficients: factoring '
+            . 'does not lead to the solutions here.',
     ],
     'check' => [
         'none' => 'No candidate gives 0',

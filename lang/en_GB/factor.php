@@ -6,7 +6,7 @@ return [
     'read' => [
         'why' => 'A sum is to be written as a product of brackets.',
         'why-equation' => 'To factorise an equation, one side has to be 0 first.',
-        'why-zeroed' => 'One side is 0 already, so the other one can be factorised as it stands.',
+        'why-zeroed' => 'One side is 0 already: the other one is what is to be factorised.',
     ],
     'verdict' => [
         'title' => 'Say beforehand: it will factorise',

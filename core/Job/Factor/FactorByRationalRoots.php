@@ -15,6 +15,7 @@ use Runel\Demonstration\Phase;
 use Runel\Demonstration\Section;
 use Runel\Demonstration\Step;
 use Runel\Demonstration\Task;
+use Runel\Expression\Equation;
 use Runel\Expression\Evaluation;
 use Runel\Expression\Expression;
 use Runel\Expression\Numeral;
@@ -77,12 +78,19 @@ final readonly class FactorByRationalRoots implements Method
             : $outer->finished($factors, $inside);
         $stuck = $parts->isStuck();
         $isPrime = $stuck && \count($factors) === 1 && $parts->common->isOne();
+        $unfinished = $stuck && $parts->rest()?->degree() !== 3;
         $finish = new Section(Phase::Finishing, [new Step(
             id: 'complete',
-            title: Message::of($isPrime ? 'roots.complete.title-prime' : 'factor.complete.title'),
+            title: Message::of(match (true) {
+                $isPrime && $task->problem->node instanceof Equation => 'roots.complete.title-prime-equation',
+                $isPrime => 'roots.complete.title-prime',
+                $unfinished => 'roots.complete.title-stuck',
+                default => 'factor.complete.title',
+            }),
             why: Message::of(match (true) {
+                $isPrime && $task->problem->node instanceof Equation => 'roots.complete.why-prime-equation',
                 $isPrime => 'roots.complete.why-prime',
-                $stuck && $parts->rest()?->degree() !== 3 => 'roots.complete.why-stuck',
+                $unfinished => 'roots.complete.why-stuck',
                 default => 'roots.complete.why',
             }),
             lines: [$outer->result($answer)],

@@ -43,26 +43,44 @@ final readonly class FormulaChecks
     public function checks(): array
     {
         $numbers = $this->withNumbers();
-        if ($numbers === null) {
-            return [$this->solvedBack($this->from ?? $this->formula)];
-        }
+        $back = $numbers !== null && ($this->from !== null || \count($this->results) > 1)
+            ? null
+            : $this->solvedBack($this->from ?? $this->formula, $numbers === null);
 
-        return $this->from === null && \count($this->results) === 1
-            ? [$numbers, $this->solvedBack($this->formula)]
-            : [$numbers];
+        return array_values(array_filter([$numbers, $back])) ?: throw new \LogicException('Nothing is checked.');
     }
 
-    private function solvedBack(Equation $formula): Check
+    /** @param bool $alone whether it is the only check: then both sides are compared as they stand */
+    private function solvedBack(Equation $formula, bool $alone): ?Check
     {
-        $put = fn(Expression $side): Expression => Substitution::into($side, $this->subject, $this->results[0]);
+        $lines = [];
+        $sides = [[$formula->left, $formula->right], [$formula->right, $formula->left]];
+        foreach ($sides as [$side, $other]) {
+            if ($lines === [] && Letters::holds($side, $this->subject) && !Letters::holds($other, $this->subject)) {
+                $lines = WorkedBack::lines($this->put($side), $other);
+            }
+        }
+        if ($lines === [] && !$alone) {
+            return null;
+        }
 
         return new Check(
             kind: CheckKind::SolvedBack,
-            title: Message::of('rearrange.check.back', ['letter' => new Letter($this->subject)]),
+            title: $formula === $this->formula
+                ? Message::of('rearrange.check.back', ['letter' => new Letter($this->subject)])
+                : Message::of('rearrange.check.back-line', [
+                    'letter' => new Letter($this->subject),
+                    'line' => $formula,
+                ]),
             why: Message::of('rearrange.check.back-why'),
-            lines: [Line::side($put($formula->left), $put($formula->right))],
+            lines: $lines ?: [Line::side($this->put($formula->left), $this->put($formula->right))],
             holds: true,
         );
+    }
+
+    private function put(Expression $side): Expression
+    {
+        return Substitution::into($side, $this->subject, $this->results[0]);
     }
 
     /** Numbers for all letters: the original gives one number, and with it the new formula gives back the letter's. */
@@ -99,8 +117,8 @@ final readonly class FormulaChecks
                     'letter' => new Equation(new Letter($this->subject), Numeral::of($values[$this->subject])),
                 ]),
                 lines: [
-                    ...Arithmetic::lines(self::put($this->formula->right, $values)),
-                    ...Arithmetic::lines(self::put($this->results[0], [$whole => $value] + array_diff_key(
+                    ...Arithmetic::lines(self::filled($this->formula->right, $values)),
+                    ...Arithmetic::lines(self::filled($this->results[0], [$whole => $value] + array_diff_key(
                         $values,
                         [$this->subject => true],
                     ))),
@@ -113,7 +131,7 @@ final readonly class FormulaChecks
     }
 
     /** @param array<string, Rational> $numbers by letter */
-    private static function put(Expression $side, array $numbers): Expression
+    private static function filled(Expression $side, array $numbers): Expression
     {
         foreach ($numbers as $letter => $number) {
             $side = Substitution::into($side, $letter, Numeral::of($number));

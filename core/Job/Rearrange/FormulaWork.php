@@ -415,7 +415,10 @@ final class FormulaWork
         }
         [$this->own, $this->other] = [$own, $other];
         $known = array_map(Ascii::write(...), $this->conditions);
-        if ($conditions !== [] && !\in_array(Ascii::write($by), $known, true)) {
+        // A number times π is never 0: that goes without saying.
+        $isFree = $by instanceof Sum || array_diff_key(Letters::of($by), [Letter::PI => true]) !== [];
+        $says = $conditions !== [] && $isFree;
+        if ($says && !\in_array(Ascii::write($by), $known, true)) {
             $this->conditions[] = $by;
         }
         $divides = $operation === Operation::Divide;
@@ -424,7 +427,7 @@ final class FormulaWork
             $divides ? new Quotient($before, $by) : Product::of([$by, $before]),
             $other,
         );
-        $this->say($conditions === [] ? $key : "$key-letters", ['by' => $by], $lines, null, $question);
+        $this->say($says ? "$key-letters" : $key, ['by' => $by], $lines, null, $question);
     }
 
     private function undoQuotient(Quotient $own): void

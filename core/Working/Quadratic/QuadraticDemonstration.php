@@ -30,6 +30,7 @@ use Runel\Number\NoExactValue;
 use Runel\Number\Rational;
 use Runel\Polynomial\Polynomial;
 use Runel\Working\Arithmetic;
+use Runel\Working\Known;
 
 /** What all roads to the solutions of a quadratic share: the forecast and the checks. */
 final class QuadraticDemonstration
@@ -117,7 +118,7 @@ final class QuadraticDemonstration
         if (\count($solutions) === 2) {
             $checks[] = self::sumAndProduct($quadratic, $solutions[0], $solutions[1]);
         }
-        $checks[] = self::discriminant($quadratic);
+        $checks[] = self::discriminant($task, $quadratic);
 
         return $checks;
     }
@@ -177,8 +178,14 @@ final class QuadraticDemonstration
         );
     }
 
-    private static function discriminant(Quadratic $quadratic): Check
+    /** Of the equation as it was worked with: with everything on one side, and without fractions. */
+    private static function discriminant(Task $task, Quadratic $quadratic): Check
     {
+        $whole = Known::standardForm($task)->whole ?? throw new \LogicException('No quadratic was not refused.');
+        $coefficients = array_map(
+            static fn(int $power): Rational => $whole->coefficient($quadratic->letter, $power)->plain(),
+            [2, 1, 0],
+        );
         $value = $quadratic->discriminant();
         $key = $value->isZero() ? 'one' : ($value->isNegative() ? 'none' : 'two');
 
@@ -186,7 +193,7 @@ final class QuadraticDemonstration
             kind: CheckKind::Discriminant,
             title: Message::of("quadratic.check.discriminant-$key"),
             why: Message::of('quadratic.check.discriminant-why'),
-            lines: Arithmetic::lines(FormulaWritten::discriminant($quadratic->a, $quadratic->b, $quadratic->c)),
+            lines: Arithmetic::lines(FormulaWritten::discriminant(...$coefficients)),
             holds: true,
         );
     }
