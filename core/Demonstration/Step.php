@@ -66,8 +66,8 @@ final readonly class Step
         );
     }
 
-    /** The same, nothing asked. */
-    public function withoutQuestion(): self
+    /** The same, with another question before it, or with none. */
+    public function asking(?Question $question): self
     {
         return new self(
             $this->id,
@@ -75,7 +75,7 @@ final readonly class Step
             $this->why,
             $this->lines,
             $this->figure,
-            null,
+            $question,
             $this->watch,
             $this->options,
             $this->aside,

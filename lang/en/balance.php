@@ -41,7 +41,7 @@ return [
         'why-gone' => 'There is as much of :letter on both sides: it vanishes.',
         'why-larger' => 'There is more of :letter on the right, so it is collected there: no negative number turns up.',
         'why-across' => ':term crosses over and becomes :turned.',
-        'ask' => 'The :term is to go from its side. Which equation is it then?',
+        'ask' => ':letter is to stand on one side only. Which equation is next?',
     ],
     'swap' => ['title' => 'Read it from right to left', 'why' => 'Equal is equal either way; :letter is read first.'],
     'number' => [
@@ -51,7 +51,7 @@ return [
         'why' => 'Adding :number is undone by subtracting it.',
         'why-add' => 'Subtracting :number is undone by adding it.',
         'why-across' => ':from crosses over and becomes :to.',
-        'ask' => 'The number :number is to go from the side of the unknown. Which equation is it then?',
+        'ask' => 'The term with :letter is to stand alone. Which equation is next?',
     ],
     'coefficient' => [
         'title' => 'Divide both sides by :number',

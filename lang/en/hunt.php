@@ -25,7 +25,6 @@ return [
         'why-passed' => 'The product is right, but the sum is :total: the sums have passed :sum, and no pair made it.',
         'why-fits' => 'The product is right and the sum is :total.',
         'ask' => 'Which two numbers multiply to :product and add to :sum?',
-        'ask-sum' => 'What is :sum?',
     ],
     'passed' => [
         'title' => 'Pass over one pair|Pass over :count pairs',

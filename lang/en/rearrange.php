@@ -61,10 +61,7 @@ return [
     'both' => ['title' => 'Both together', 'why' => 'One for each root.'],
     'expand' => ['title' => 'Multiply out', 'why' => 'The wanted letter has to be set free from its parentheses.'],
     'take-out' => ['title' => 'Take :letter out', 'why' => ':letter is a factor of every term on its side.'],
-    'ask-subtract' => ':term is subtracted from both sides. What stands on the side without the wanted letter?',
-    'ask-add' => ':term is added to both sides. What stands on the side without the wanted letter?',
-    'ask-divide' => 'Both sides are divided by :by. What stands on the side without the wanted letter?',
-    'ask-multiply' => 'Both sides are multiplied by :by. What stands on the side without the wanted letter?',
+    'ask' => 'One thing is done to both sides, to set :letter free. What stands on the side without :letter then?',
     'check' => [
         'numbers' => 'Put numbers into both formulas',
         'numbers-why' => 'The original gives :whole; with that the new formula gives back :letter.',

@@ -163,7 +163,7 @@ final class EquationTest extends TestCase
             ['3(x+2)=5x', 'solve', 'balance', 'expand', '3x+2=5x', 'first-term-only'],
             ['x/2+x/3=5', 'solve', 'balance', 'clear', '3x+2x=5', 'fraction-cleared-one-term'],
             ['sqrt(x+3)=x-3', 'solve', 'isolate-roots', 'multiply-out-1', 'x^2+9', 'double-product-forgotten'],
-            ['sqrt(x+3)=x-3', 'solve', 'isolate-roots', 'left', '1', 'extraneous-kept'],
+            ['sqrt(x+3)=x-3', 'solve', 'isolate-roots', 'test-1', '1', 'extraneous-kept'],
             ['y=mx+c for m', 'rearrange', 'balance', 'subtract-2', 'y+c', 'sign-not-turned'],
         ] as [$typed, $job, $method, $id, $answer, $slip]) {
             $task = new Task(Problem::read($typed), HouseStyle::default());

@@ -113,7 +113,7 @@ final class ArrangementSteps
             ))]),
             lines: $lines,
             figure: $figure,
-            question: Question::about($asked, match (true) {
+            question: $row->number > 1 && !$row->verdict->ends() ? null : Question::about($asked, match (true) {
                 $kind === 'brackets' => Message::of('brackets.trial.ask', $parameters),
                 $bySum => Message::of('cross.trial.ask', $parameters),
                 default => Message::of('cross.trial.ask-difference', $parameters),

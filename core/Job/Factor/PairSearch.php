@@ -77,10 +77,15 @@ final readonly class PairSearch
         return $this->hit === null ? \count($this->pairs) : $this->hit + 1;
     }
 
+    private function found(): ?PairRow
+    {
+        return $this->hit === null ? null : $this->pairs[$this->hit];
+    }
+
     /** What the hunt arrives at, for where it is folded. */
     public function outcome(): Message
     {
-        $found = $this->hit === null ? null : $this->pairs[$this->hit];
+        $found = $this->found();
 
         return $found === null ? Message::of('outcome.none') : Message::of('outcome.pair', [
             'left' => Numeral::of($found->left),
@@ -133,10 +138,7 @@ final readonly class PairSearch
 
     private function look(PairRow $row, PairHuntFigure $figure): Step
     {
-        [$left, $right, $product, $wanted] = array_map(
-            Numeral::of(...),
-            [$row->left, $row->right, $this->product, $this->sum],
-        );
+        [$left, $right, $wanted] = array_map(Numeral::of(...), [$row->left, $row->right, $this->sum]);
         $sum = Sum::of([$left, $right]);
         $total = Numeral::of($row->sum());
         $line = Line::side($sum, new Marked($total, Mark::written()));
@@ -155,14 +157,27 @@ final readonly class PairSearch
             ]),
             lines: [$line],
             figure: $figure,
-            question: $row->fits
-                ? Question::pair(
-                    Message::of('hunt.pair.ask', ['product' => $product, 'sum' => $wanted]),
-                    [new Identity(Product::of([$left, $right]), $product), new Identity($sum, $wanted)],
-                    $left,
-                    $right,
-                )
-                : Question::about($line, Message::of('hunt.pair.ask-sum', ['sum' => $sum])),
+            question: $row->number === 1 ? $this->asked() : null,
+        );
+    }
+
+    /** Which pair it is, asked before the first is tried; null where there is none. */
+    private function asked(): ?Question
+    {
+        $found = $this->found();
+        if ($found === null) {
+            return null;
+        }
+        [$left, $right, $product, $sum] = array_map(
+            Numeral::of(...),
+            [$found->left, $found->right, $this->product, $this->sum],
+        );
+
+        return Question::pair(
+            Message::of('hunt.pair.ask', ['product' => $product, 'sum' => $sum]),
+            [new Identity(Product::of([$left, $right]), $product), new Identity(Sum::of([$left, $right]), $sum)],
+            $left,
+            $right,
         );
     }
 

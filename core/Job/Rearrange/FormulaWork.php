@@ -329,7 +329,6 @@ final class FormulaWork
             }
         }
         $question = $this->asked(
-            Message::of($adds ? 'rearrange.ask-add' : 'rearrange.ask-subtract', ['term' => $operand]),
             Sides::minus($this->other, $taken),
             $other,
         );
@@ -423,7 +422,6 @@ final class FormulaWork
         }
         $divides = $operation === Operation::Divide;
         $question = $this->asked(
-            Message::of($divides ? 'rearrange.ask-divide' : 'rearrange.ask-multiply', ['by' => $by]),
             $divides ? new Quotient($before, $by) : Product::of([$by, $before]),
             $other,
         );
@@ -505,7 +503,7 @@ final class FormulaWork
                     static fn(Line $line): Line => $line->under(Branch::way(2)),
                     $second->steps[$place]->lines,
                 ),
-            ])->withoutQuestion();
+            ])->asking(null);
         }
         $this->results = [$first->other, $second->other];
         $this->steps[] = new Step(
@@ -666,14 +664,11 @@ final class FormulaWork
     }
 
     /** What stands on the right when something has been done to it. */
-    private function asked(
-        Message $prompt,
-        Expression $done,
-        Expression $right,
-    ): ?Question {
+    private function asked(Expression $done, Expression $right): ?Question
+    {
         // Of 0, done with anything, nothing is to be asked.
         return $right instanceof Numeral && $right->value->isZero() ? null : Question::expression(
-            $prompt,
+            Message::of('rearrange.ask', ['letter' => new Letter($this->subject)]),
             new Identity($done, $right),
             $right,
         );

@@ -53,6 +53,9 @@ use Runel\Working\Quadratic\Decimals;
 /** One linear equation worked from the problem to the unknown alone. */
 final class BalanceWork
 {
+    /** Up to here a solution may be seen without a method. */
+    private const GUESSED = 12;
+
     private Equation $reached;
     private readonly string $letter;
     private readonly bool $across;
@@ -76,7 +79,7 @@ final class BalanceWork
         $tidying = [...$this->cleared(), ...$this->expanded(), ...$this->collected()];
         [$gathering, $left, $right] = $this->gathered();
         [$solving, $answer] = $this->solved($left, $right);
-        if ($answer instanceof SolutionsAnswer) {
+        if ($answer instanceof SolutionsAnswer && self::canBeSeen($answer->solutions()[0])) {
             $reading[] = $this->see($answer->solutions()[0]);
         }
         $sections = array_values(array_filter([
@@ -107,6 +110,15 @@ final class BalanceWork
             answer: $answer,
             checking: fn(): array => $this->checks($solution, $answer),
         );
+    }
+
+    /** A small whole number may be guessed; nobody sees 17/7. */
+    private static function canBeSeen(Expression $solution): bool
+    {
+        $value = $solution->number();
+
+        return $value !== null && $value->isInteger()
+            && $value->absolute()->compareTo(Rational::of(self::GUESSED)) <= 0;
     }
 
     /** "You can see it": a guess is put in, the method comes after. */
@@ -337,7 +349,7 @@ final class BalanceWork
             lines: BothSides::taken($left, $right, $taken, $wanted, $this->task->style->get(Moving::class)),
             figure: Pans::of($this->letter, $left, $right, $taken, Rational::one()),
             question: Question::equation(
-                Message::of('balance.gather.ask', ['term' => $term]),
+                Message::of('balance.gather.ask', ['letter' => new Letter($this->letter)]),
                 $before,
                 $wanted,
             ),
@@ -412,7 +424,11 @@ final class BalanceWork
             }, ['number' => $size, 'from' => Numeral::of($linear->r), 'to' => Numeral::of($linear->r->negated())]),
             lines: $linear->withoutNumber(null),
             figure: $figure,
-            question: Question::equation(Message::of('balance.number.ask', ['number' => $size]), $before, $after),
+            question: Question::equation(
+                Message::of('balance.number.ask', ['letter' => new Letter($this->letter)]),
+                $before,
+                $after,
+            ),
             watch: $this->across ? Slip::SignNotTurned : Slip::OneSideOnly,
         );
     }

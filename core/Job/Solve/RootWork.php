@@ -603,6 +603,15 @@ final class RootWork
             );
         }
         $answer = $this->solutions === [] ? null : new SolutionsAnswer($letter, $this->solutions);
+        if ($several && $answer !== null) {
+            // Asked before the first of them is put in.
+            $steps[0] = $steps[0]->asking(Question::solutions(
+                Message::of('isolate.left.ask'),
+                $original,
+                $letter,
+                $this->solutions,
+            ));
+        }
         $steps[] = new Step(
             id: 'left',
             title: Message::of($answer === null ? 'isolate.left.title-none' : 'isolate.left.title'),
@@ -619,12 +628,6 @@ final class RootWork
                 $original,
                 array_values(array_filter($this->solutions, RootCandidates::isReal(...))),
                 array_values(array_filter($this->rejected, RootCandidates::isReal(...))),
-            ),
-            question: $answer === null ? null : Question::solutions(
-                Message::of('isolate.left.ask'),
-                $original,
-                $letter,
-                $this->solutions,
             ),
         );
 

@@ -153,7 +153,7 @@ final readonly class RootSteps
             } elseif ($tried->verdict === RootVerdict::Fails) {
                 ++$shown;
                 $hunt = $hunt->with([$place => $tried->trial()]);
-                $steps[] = $this->failure($round, $hunt, $tried, "try-$number-$shown");
+                $steps[] = $this->failure($round, $hunt, $tried, "try-$number-$shown", $shown === 1);
             }
         }
         if ($beyond !== []) {
@@ -181,7 +181,8 @@ final readonly class RootSteps
         return $steps;
     }
 
-    private function failure(RootRound $round, RootHuntFigure $hunt, TriedRoot $tried, string $id): Step
+    /** @param bool $asks of the first one that fails: how a candidate is tried need not be asked again and again */
+    private function failure(RootRound $round, RootHuntFigure $hunt, TriedRoot $tried, string $id, bool $asks): Step
     {
         $value = Numeral::of($tried->value);
         $remainder = $tried->trial()->remainder ?? throw new \LogicException('A failure leaves something over.');
@@ -200,7 +201,7 @@ final readonly class RootSteps
             }, ['remainder' => $remainder]),
             lines: [$line],
             figure: $hunt,
-            question: Question::about($line, Message::of('roots.try.ask', ['value' => $value])),
+            question: $asks ? Question::about($line, Message::of('roots.try.ask', ['value' => $value])) : null,
         );
     }
 
