@@ -125,7 +125,7 @@ final class English
      * @var array<string, array<string, string>>
      */
     public const ADVERBS = [
-        'term by term' => ['multiply' => 'term-by-term'],
+        'term by term' => ['multiply' => 'term-by-term', 'divide' => 'term-by-term'],
         'in columns' => ['multiply' => 'columns'],
         'degree by degree' => ['multiply' => 'by-degree'],
     ];

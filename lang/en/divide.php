@@ -70,7 +70,28 @@ return [
             'why-again' => 'With it round :number begins.',
         ],
     ],
+    'term-by-term' => [
+        'refusal' => 'Term by term is for a single term below, and :divisor has several.',
+        'advice' => 'A single term below: one division.|A single term below: every term is divided by it, :count in '
+            . 'all.',
+        'share' => [
+            'title' => 'Every term over :divisor',
+            'why' => 'A sum is divided by :divisor when each of its terms is.',
+        ],
+        'term' => [
+            'title' => ':term divided by :divisor',
+            'why-power' => 'Exponents subtract: :above − :below is :left.',
+            'why-power-scaled' => ':number divided by :by is :value. Exponents subtract: :above − :below is :left.',
+            'why-gone' => 'The same power stands above and below, and a power divided by itself is 1.',
+            'why-gone-scaled' => ':number divided by :by is :value. The same power stands above and below, and a power '
+                . 'divided by itself is 1.',
+            'why-number' => 'Dividing by 1 changes nothing.',
+            'why-number-scaled' => ':number divided by :by is :value.',
+            'ask' => 'What is :term divided by :divisor?',
+        ],
+    ],
     'synthetic' => [
+        'refusal-single' => 'For :divisor the number in the corner would be 0: term by term is all it takes.',
         'refusal' => 'Synthetic division takes linear divisors only, and :divisor is not linear: use long division.',
         'advice' => 'Numbers alone: multiply and add, once.|Numbers alone: multiply and add, :count times.',
         'advice-scaled' => 'Numbers alone: multiply and add, once; the quotient is divided by :leading at the '

@@ -30,6 +30,7 @@ return [
             'formula' => 'Quadratic formula',
         ],
         'divide' => [
+            'term-by-term' => 'Term by term',
             'long' => 'Long division', 'synthetic' => 'Synthetic division', 'grid' => 'Grid, filled backwards',
             'bridge' => 'From long to synthetic',
         ],

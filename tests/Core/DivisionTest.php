@@ -25,7 +25,7 @@ use Runel\Style\HouseStyle;
 /** Divisions by every way: all agree, nothing is lost, and every number of every tableau is right. */
 final class DivisionTest extends TestCase
 {
-    private const WAYS = ['long', 'synthetic', 'grid', 'bridge'];
+    private const WAYS = ['term-by-term', 'long', 'synthetic', 'grid', 'bridge'];
 
     private Catalogue $catalogue;
 
@@ -43,12 +43,15 @@ final class DivisionTest extends TestCase
             $degree = $chance->dice->getInt(1, 10);
             $fractions = $seed % 3 === 0;
             $dividend = $chance->polynomial($chance->coefficients($degree, $fractions), $letter);
-            $divisor = $seed % 2 === 0
-                ? $letter . sprintf('%+d', $chance->dice->getInt(-6, 6) ?: 5)
-                : $chance->polynomial(
+            $divisor = match (true) {
+                $seed % 10 === 0 => ($chance->dice->getInt(-6, 6) ?: 5) . "$letter^"
+                    . $chance->dice->getInt(1, min($degree, 4)),
+                $seed % 2 === 0 => $letter . sprintf('%+d', $chance->dice->getInt(-6, 6) ?: 5),
+                default => $chance->polynomial(
                     $chance->coefficients(min($degree, $chance->dice->getInt(1, 3)), $fractions),
                     $letter,
-                );
+                ),
+            };
             $typed = "($dividend)/($divisor)";
             $task = new Task(Problem::read($typed), $chance->style());
             $answers = [];

@@ -37,6 +37,7 @@ final readonly class DivideFamily extends PlainFamily
     {
         $checks = new DivisionChecks(new MultiplyBack($multiplying));
         $this->methods = [
+            new DivideTermByTerm($checks),
             new LongDivision($checks),
             new Synthetic($checks),
             new DivideByGrid($checks),
@@ -59,11 +60,11 @@ final readonly class DivideFamily extends PlainFamily
         return $this->methods;
     }
 
-    /** Where the divisor is linear, numbers alone are enough; explanations come last. */
+    /** By a single term each is divided; by a linear divisor numbers alone are enough; explanations come last. */
     public function rank(Offer $offer, Task $task): array
     {
         return [match (true) {
-            $offer->method instanceof Synthetic => 0,
+            $offer->method instanceof DivideTermByTerm, $offer->method instanceof Synthetic => 0,
             $offer->method instanceof LongDivision => 1,
             $offer->method instanceof DivideByGrid => 2,
             default => 3,

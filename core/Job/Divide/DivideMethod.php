@@ -57,7 +57,7 @@ abstract class DivideMethod implements Method
     public function demonstrate(Task $task): Demonstration
     {
         $division = Division::ofTask($task);
-        $sections = [self::reading($division), ...$this->work($division), self::stated($division)];
+        $sections = [$this->reading($division), ...$this->work($division), self::stated($division)];
 
         return new Demonstration(
             task: $task,
@@ -88,6 +88,12 @@ abstract class DivideMethod implements Method
 
     /** How many single products it takes. */
     abstract protected function products(Division $division): int;
+
+    /** Whether every power needs a place of its own, a missing one too. */
+    protected function keepsPlaces(): bool
+    {
+        return true;
+    }
 
     /** @return non-empty-list<Section> between reading and the statement of the result */
     abstract protected function work(Division $division): array;
@@ -132,7 +138,7 @@ abstract class DivideMethod implements Method
         ]);
     }
 
-    private static function reading(Division $division): Section
+    private function reading(Division $division): Section
     {
         $steps = [new Step(
             id: 'read',
@@ -154,7 +160,7 @@ abstract class DivideMethod implements Method
                 lines: [Line::equal($standard)],
             );
         }
-        if ($division->hasGaps()) {
+        if ($this->keepsPlaces() && $division->hasGaps()) {
             $steps[] = new Step(
                 id: 'gaps',
                 title: Message::of('product.gaps.title'),

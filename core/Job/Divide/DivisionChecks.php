@@ -13,6 +13,7 @@ use Runel\Expression\Expression;
 use Runel\Expression\Letter;
 use Runel\Expression\Numeral;
 use Runel\Expression\Product;
+use Runel\Expression\Same;
 use Runel\Expression\Substitution;
 use Runel\Expression\Sum;
 use Runel\Message\Message;
@@ -35,7 +36,8 @@ final readonly class DivisionChecks
         if ($root !== null) {
             $checks[] = self::valueAtRoot($division, $root);
         }
-        if ($root === null || !$root->isOne()) {
+        // Of one term the sum would be its own number once more.
+        if (\count($division->dividend->terms) > 1 && $root?->isOne() !== true) {
             $checks[] = self::coefficientSums($division);
         }
 
@@ -48,7 +50,11 @@ final readonly class DivisionChecks
         $product = $division->divisor->times($division->quotient);
         $lines = $this->back->lines($factors, $task);
         $factored = Product::of([$division->divisor->toExpression(), $division->quotient->toExpression()]);
-        $lines[] = Line::side($factored, $product->toExpression());
+        $written = Line::side($factored, $product->toExpression());
+        $last = end($lines);
+        if ($last === false || !Same::nodes($last->node, $written->node)) {
+            $lines[] = $written;
+        }
         if (!$division->isExact()) {
             $lines[] = Line::side(Sum::of([
                 ...$product->expressions(),

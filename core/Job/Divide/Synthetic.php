@@ -47,9 +47,13 @@ final class Synthetic extends DivideMethod
 
     protected function refusalOf(Division $division): ?Message
     {
-        return $division->root() === null
-            ? Message::of('divide.synthetic.refusal', ['divisor' => $division->divisor->toExpression()])
-            : null;
+        $shape = ['divisor' => $division->divisor->toExpression()];
+
+        return match (true) {
+            $division->root() === null => Message::of('divide.synthetic.refusal', $shape),
+            \count($division->divisor->terms) === 1 => Message::of('divide.synthetic.refusal-single', $shape),
+            default => null,
+        };
     }
 
     protected function advice(Division $division): Message
