@@ -15,6 +15,7 @@ use Runel\Expression\Mark;
 use Runel\Expression\Marked;
 use Runel\Expression\Negative;
 use Runel\Expression\Product;
+use Runel\Expression\Same;
 use Runel\Expression\Sum;
 use Runel\Message\Message;
 use Runel\Polynomial\Term;
@@ -116,9 +117,24 @@ final class TermByTerm extends MultiplyMethod
         );
     }
 
-    /** Each term of the left factor before the whole right factor; a minus in front becomes the operation. */
+    /**
+     * Each term of the left factor before the whole right factor, a minus in front as the operation; a single term
+     * before each term of the right one.
+     */
     private static function distributed(Pair $pair): Expression
     {
+        if (\count($pair->left->terms) === 1) {
+            $outside = $pair->left->terms[0];
+
+            return Sum::of(array_map(static function (Term $term) use ($outside): Expression {
+                $subtracts = $term->coefficient->isNegative() && !$outside->coefficient->isNegative();
+                $size = $subtracts ? $term->negated() : $term;
+                $product = Product::apart([$outside->toExpression(), $size->toExpression()]);
+
+                return $subtracts ? new Negative($product) : $product;
+            }, $pair->right->terms));
+        }
+
         return Sum::of(array_map(static function (Term $term) use ($pair): Expression {
             $product = Product::of([(new Term(
                 $term->coefficient->absolute(),
@@ -224,7 +240,8 @@ final class TermByTerm extends MultiplyMethod
             $term->toExpression(),
             Mark::ofDegree($pair->ink($term->monomial)),
         ), $written))));
-        $steps = [new Step(
+        // Where nothing is alike and all stands in order, the products are the answer as they are written.
+        $steps = Same::nodes($line->node, $stage->closing()->node) ? [] : [new Step(
             id: $stage->id('all'),
             title: Message::of('rows.all.title'),
             why: Message::of('rows.all.why', ['count' => \count($written)]),
