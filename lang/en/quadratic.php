@@ -90,6 +90,7 @@ return [
         'title' => 'Take the square root of both sides: plus or minus',
         'title-zero' => 'Take the square root of both sides',
         'why' => 'Two numbers have the same square, one positive and one negative.',
+        'why-unit' => 'The number whose square is −1 is called i; −i has the same square.',
         'why-zero' => 'Only 0 has the square 0, so there is one solution, and it counts twice.',
     ],
     'simplify' => [

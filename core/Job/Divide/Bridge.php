@@ -17,6 +17,7 @@ use Runel\Expression\Mark;
 use Runel\Expression\Marked;
 use Runel\Expression\Negative;
 use Runel\Expression\Numeral;
+use Runel\Expression\Same;
 use Runel\Expression\Sum;
 use Runel\Law\Claim\Identity;
 use Runel\Message\Message;
@@ -145,7 +146,9 @@ final class Bridge extends DivideMethod
     private static function turning(Division $division, BridgeFigure $figure): Step
     {
         [$own, $turned] = [$figure->subtracting->corner, $figure->adding->corner];
-        $lines = [Line::side(new Negative($own), new Marked($turned, Mark::written()))];
+        $lines = Same::nodes(new Negative($own), $turned)
+            ? []
+            : [Line::side(new Negative($own), new Marked($turned, Mark::written()))];
         foreach ($figure->subtracting->products as $place => $product) {
             $top = $figure->subtracting->top[$place + 1];
             $before = Sum::of([$top, new Negative($product)]);

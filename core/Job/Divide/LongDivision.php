@@ -161,7 +161,9 @@ final class LongDivision extends DivideMethod
     ): Step {
         $divisor = $division->divisor->toExpression();
         $product = self::withoutZeros($round->product);
-        $line = Line::side(Product::of([$round->times, $divisor]), new Marked($product, Mark::written()));
+        $factors = [$round->times, $divisor];
+        $written = $divisor instanceof Sum ? Product::of($factors) : Product::apart($factors);
+        $line = Line::side($written, new Marked($product, Mark::written()));
 
         return new Step(
             id: "round-$number-product",
@@ -181,13 +183,19 @@ final class LongDivision extends DivideMethod
 
     private function turned(LongDivisionFigure $figure, LongDivisionRound $round, int $number): Step
     {
+        $single = \count(array_filter(
+            $round->product,
+            static fn(Expression $term): bool => !Polynomial::vanishes($term),
+        )) === 1;
+
         return new Step(
             id: "round-$number-turn",
             title: Message::of('divide.long.turned.title'),
             why: Message::of($number === 1 ? 'divide.long.turned.why' : 'divide.long.turned.why-again', [
                 'count' => \count($round->product),
             ]),
-            lines: [Line::side(
+            // Of a single term the turned sign says it all: −3x = −3x would be no line.
+            lines: $single ? [] : [Line::side(
                 new Negative(self::withoutZeros($round->product)),
                 new Marked(self::withoutZeros($round->turned), Mark::written()),
             )],

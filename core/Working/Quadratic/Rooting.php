@@ -22,6 +22,7 @@ use Runel\Expression\Marked;
 use Runel\Expression\Negative;
 use Runel\Expression\Numeral;
 use Runel\Expression\Quotient;
+use Runel\Expression\Same;
 use Runel\Expression\Sum;
 use Runel\Law\Claim\Identity;
 use Runel\Law\Move\JoinBranches;
@@ -147,12 +148,19 @@ final readonly class Rooting
             why: Message::of('quadratic.roots.why-zero'),
             lines: [Line::equivalent(new Equation($this->base, $zero), new RootBothSides())],
         );
+        $moved = $this->moved(null, Rational::zero());
+        $end = Line::result($solved, new JoinBranches());
+        $last = $moved === [] ? null : $moved[\count($moved) - 1];
+        if ($last !== null && Same::nodes($last->node, $solved)) {
+            $end = Line::result($solved, $last->move);
+            array_pop($moved);
+        }
 
         return [$first, new Step(
             id: 'solve-1',
             title: Message::of('quadratic.alone.title', ['letter' => new Letter($this->letter)]),
             why: Message::of('quadratic.alone.why-double'),
-            lines: [...$this->moved(null, Rational::zero()), Line::result($solved, new JoinBranches())],
+            lines: [...$moved, $end],
             question: Question::solutions(
                 Message::of('solve.solutions.ask'),
                 $this->problem,
@@ -170,17 +178,23 @@ final readonly class Rooting
         return new Step(
             id: 'both-roots',
             title: Message::of('quadratic.roots.title'),
-            why: Message::of('quadratic.roots.why'),
+            why: Message::of($this->isUnit() ? 'quadratic.roots.why-unit' : 'quadratic.roots.why'),
             lines: [Line::equivalent($this->either($size), new RootBothSides())],
             watch: Slip::PlusMinusForgotten,
         );
+    }
+
+    /** Of −1: what is taken is i as it stands, and nothing is left to be simplified. */
+    private function isUnit(): bool
+    {
+        return $this->value->negated()->isOne();
     }
 
     /** @return list<Step> */
     private function simplified(SquareRoot $root): array
     {
         $lines = RootLines::of($root);
-        if ($lines === [] || ($root->isRational() && $this->value->isInteger())) {
+        if ($lines === [] || $this->isUnit() || ($root->isRational() && $this->value->isInteger())) {
             return [];
         }
         $simple = $root->simplified();
@@ -303,12 +317,10 @@ final readonly class Rooting
                 $lines[] = Line::equivalent(new Equation($mx, $common), new Rewrite(), $branch);
             }
         }
-        if (!$this->m->isOne()) {
-            $lines[] = Line::equivalent(
-                new Equation($mx, Numeral::of($after)),
-                $lines === [] ? new JoinBranches() : new Rewrite(),
-                $branch,
-            );
+        $reached = new Equation($mx, Numeral::of($after));
+        $last = $lines === [] ? null : $lines[\count($lines) - 1];
+        if (!$this->m->isOne() && ($last === null || !Same::nodes($last->node, $reached))) {
+            $lines[] = Line::equivalent($reached, $last === null ? new JoinBranches() : new Rewrite(), $branch);
         }
 
         return $lines;
