@@ -108,6 +108,7 @@ final readonly class PairSearch
                 ['count' => $this->count()],
             ),
             figure: $figure,
+            question: $this->asked(),
             watch: Slip::RightProductWrongSum,
         )];
         foreach (Window::over($this->looked(), $this->hit ?? $this->crossing())->runs as $number => [$from, $count]) {
@@ -157,11 +158,10 @@ final readonly class PairSearch
             ]),
             lines: [$line],
             figure: $figure,
-            question: $row->number === 1 ? $this->asked() : null,
         );
     }
 
-    /** Which pair it is, asked before the first is tried; null where there is none. */
+    /** Which pair it is, asked before the hunt begins; null where there is none. */
     private function asked(): ?Question
     {
         $found = $this->found();
