@@ -94,8 +94,15 @@ final readonly class SolveFamily extends PlainFamily
 
     public function notThere(Problem $problem): Message
     {
-        return $problem->node instanceof Equation
-            ? Message::of('error.which-letter', ['letter' => new Letter($problem->letters[0])])
+        $letters = array_values(array_diff($problem->letters, [Letter::PI]));
+
+        return $problem->node instanceof Equation && $letters !== []
+            ? Message::of(
+                \count($letters) === 1 && $letters !== $problem->letters
+                    ? 'error.which-letter-pi'
+                    : 'error.which-letter',
+                ['letter' => new Letter($letters[0])],
+            )
             : parent::notThere($problem);
     }
 
