@@ -11,25 +11,12 @@ use Runel\Lesson\ItemKind;
 /** What a proposed lesson is for: a problem of its rung, and what that rung adds. */
 final readonly class Aim implements Content
 {
+    use AboutProblem;
+
     public function __construct(public Rung $rung, private Demonstration $demonstration) {}
 
     public function kind(): ItemKind
     {
         return ItemKind::Goal;
-    }
-
-    public function demonstration(): Demonstration
-    {
-        return $this->demonstration;
-    }
-
-    public function builds(): null
-    {
-        return null;
-    }
-
-    public function isWritten(): bool
-    {
-        return false;
     }
 }

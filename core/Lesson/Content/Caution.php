@@ -11,25 +11,12 @@ use Runel\Slip\Slip;
 /** A slip, and a problem it lurks in. */
 final readonly class Caution implements Content
 {
+    use AboutProblem;
+
     public function __construct(private Demonstration $demonstration, public Slip $slip) {}
 
     public function kind(): ItemKind
     {
         return ItemKind::Warning;
-    }
-
-    public function demonstration(): Demonstration
-    {
-        return $this->demonstration;
-    }
-
-    public function builds(): null
-    {
-        return null;
-    }
-
-    public function isWritten(): bool
-    {
-        return false;
     }
 }

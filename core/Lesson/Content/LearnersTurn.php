@@ -10,25 +10,12 @@ use Runel\Lesson\ItemKind;
 /** A problem that the learner takes. */
 final readonly class LearnersTurn implements Content
 {
+    use AboutProblem;
+
     public function __construct(private Demonstration $demonstration) {}
 
     public function kind(): ItemKind
     {
         return ItemKind::YourTurn;
-    }
-
-    public function demonstration(): Demonstration
-    {
-        return $this->demonstration;
-    }
-
-    public function builds(): null
-    {
-        return null;
-    }
-
-    public function isWritten(): bool
-    {
-        return false;
     }
 }
