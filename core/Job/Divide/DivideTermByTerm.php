@@ -64,7 +64,7 @@ final class DivideTermByTerm extends DivideMethod
             Phase::Dividing,
             $steps,
             null,
-            Message::of('outcome.term', ['term' => $division->quotient->toExpression()]),
+            Message::of('outcome.part', ['part' => $division->quotient->toExpression()]),
         );
 
         return \count($division->dividend->terms) === 1
