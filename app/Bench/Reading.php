@@ -81,10 +81,8 @@ final readonly class Reading
             && \count($problem->letters) > 1 && $this->fitting() === [];
         $links = [];
         foreach ($isOpen ? $problem->letters : [] as $letter) {
-            if ($letter !== Letter::PI) {
-                $typed = rtrim($this->address->problem(), " .?\t") . " for $letter";
-                $links[$letter] = $this->address->about($typed)->to('bench', ['step' => null]);
-            }
+            $typed = rtrim($this->address->problem(), " .?\t") . " for $letter";
+            $links[$letter] = $this->address->about($typed)->to('bench', ['step' => null]);
         }
         // People ask for x, then for what does not stand alone already.
         $alone = $problem?->node instanceof Equation && $problem->node->left instanceof Letter

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Faces;
 
-use Runel\Notation\Latex;
+use Runel\Expression\Greek;
 
 /** Plain words made safe for LaTeX. */
 final class LatexText
@@ -20,7 +20,7 @@ final class LatexText
 
     public static function escape(string $text): string
     {
-        $greek = array_map(static fn(string $command): string => '$' . trim($command) . '$', Latex::GREEK);
+        $greek = array_map(static fn(string $command): string => '$' . trim($command) . '$', Greek::COMMANDS);
 
         return strtr($text, self::ESCAPES + $greek);
     }

@@ -67,7 +67,7 @@ final readonly class LinearEquation
         $left = Polynomial::fromExpression($equation->left);
         $right = Polynomial::fromExpression($equation->right);
         $whole = $left->minus($right);
-        $roots = array_filter([...$left->letters(), ...$right->letters()], Monomial::isRoot(...));
+        $roots = array_filter([...$left->letters(), ...$right->letters()], Monomial::isConstant(...));
 
         return $roots !== [] || (!$whole->isZero() && $whole->degree() > 1)
             ? null

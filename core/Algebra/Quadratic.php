@@ -79,7 +79,7 @@ final readonly class Quadratic
         if ($whole->isZero() || $whole->degree() !== 2 || $letters !== [$letter]) {
             return null;
         }
-        $roots = array_filter([...$left->letters(), ...$right->letters()], Monomial::isRoot(...));
+        $roots = array_filter([...$left->letters(), ...$right->letters()], Monomial::isConstant(...));
 
         return $roots !== [] ? null : new self(
             $equation,

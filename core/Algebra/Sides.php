@@ -16,6 +16,7 @@ use Runel\Expression\Rewriter;
 use Runel\Expression\Root;
 use Runel\Expression\Sum;
 use Runel\Number\Rational;
+use Runel\Polynomial\Monomial;
 use Runel\Polynomial\Polynomial;
 
 /** Sides of formulas put together as people write them: one fraction, not several; no product with 1. */
@@ -72,7 +73,7 @@ final class Sides
         if ($side instanceof Quotient) {
             return self::over($side->numerator, self::product([$by, $side->denominator]));
         }
-        if ($by->isOne()) {
+        if ($by->isOne() || $side->isZero()) {
             return $side;
         }
         if ($by instanceof Quotient) {
@@ -94,6 +95,30 @@ final class Sides
             $side instanceof Numeral => Numeral::of($side->value->times($side->value)),
             default => new Power($side, Numeral::of(2)),
         };
+    }
+
+    /** What squared gives a side, where a root is not needed to write it; one of the two that do. */
+    public static function squareRoot(Expression $side): ?Expression
+    {
+        if ($side instanceof Quotient) {
+            [$above, $below] = [self::squareRoot($side->numerator), self::squareRoot($side->denominator)];
+
+            return $above === null || $below === null ? null : new Quotient($above, $below);
+        }
+        $terms = Polynomial::tryFrom($side)->terms ?? [];
+        $number = \count($terms) === 1 ? $terms[0]->coefficient->squareRoot() : null;
+        if ($number === null) {
+            return null;
+        }
+        $factors = [Numeral::of($number)];
+        foreach ($terms[0]->monomial->exponents as $letter => $exponent) {
+            if ($exponent % 2 !== 0) {
+                return null;
+            }
+            $factors[] = Monomial::power((string) $letter, intdiv($exponent, 2))->toExpression();
+        }
+
+        return self::product($factors);
     }
 
     /**

@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace Runel\Audit;
 
 use Runel\Expression\Expression;
+use Runel\Expression\Indeterminates;
 use Runel\Expression\Letter;
-use Runel\Expression\Letters;
 use Runel\Expression\Marked;
 use Runel\Expression\Negative;
 use Runel\Expression\Node;
 use Runel\Expression\Numeral;
+use Runel\Expression\Pi;
 use Runel\Expression\Power;
 use Runel\Expression\Product;
 use Runel\Expression\Quotient;
@@ -22,13 +23,13 @@ final class Placeholders
     /** Whether every sum with a 0 for a missing power names each power of those letters once, falling. */
     public static function stand(Node $node): bool
     {
-        if ($node instanceof Letter || $node instanceof Numeral) {
+        if ($node instanceof Letter || $node instanceof Numeral || $node instanceof Pi) {
             return true;
         }
         $terms = $node instanceof Sum ? $node->terms : [];
         $placeholders = array_filter($terms, self::isPlaceholder(...));
         if ($placeholders !== []) {
-            $letters = array_merge(...array_map(Letters::of(...), array_values($placeholders)));
+            $letters = array_merge(...array_map(Indeterminates::of(...), array_values($placeholders)));
             $degrees = array_map(static fn(Node $term): int => self::degree($term, $letters), $terms);
             $falling = $degrees;
             rsort($falling);
@@ -74,7 +75,7 @@ final class Placeholders
         $of = static fn(Node $part): int => self::degree($part, $letters);
 
         return match (true) {
-            $node instanceof Numeral => 0,
+            $node instanceof Numeral, $node instanceof Pi => 0,
             $node instanceof Letter => $letters === null || isset($letters[$node->name]) ? 1 : 0,
             $node instanceof Marked => $of($node->content),
             $node instanceof Negative => $of($node->operand),

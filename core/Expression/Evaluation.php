@@ -25,7 +25,7 @@ final readonly class Evaluation
 
     /**
      * @param Field<T>            $field
-     * @param \Closure(string): T $letter the value of a letter; throws NoExactValue where it has none
+     * @param \Closure(string): T $letter the value of a letter, or of π; throws NoExactValue where it has none
      */
     public function __construct(private Field $field, private \Closure $letter)
     {
@@ -76,6 +76,9 @@ final readonly class Evaluation
         }
         if ($expression instanceof Letter) {
             return ($this->letter)($expression->name);
+        }
+        if ($expression instanceof Pi) {
+            return ($this->letter)(Pi::NAME);
         }
 
         return $this->known[$expression] ??= match (true) {

@@ -4,12 +4,10 @@ declare(strict_types=1);
 
 namespace Runel\Expression;
 
-/** A letter standing for a number; π is one of them, and stands for its own number whatever the others are. */
+/** A letter standing for a number. */
 final readonly class Letter implements Expression
 {
     use Vocabulary;
-
-    public const PI = 'π';
 
     public function __construct(public string $name) {}
 

@@ -9,9 +9,11 @@ use Runel\Expression\Inside;
 use Runel\Expression\Letter;
 use Runel\Expression\Node;
 use Runel\Expression\Numeral;
+use Runel\Expression\Pi;
 use Runel\Expression\Power;
 use Runel\Expression\Quotient;
 use Runel\Expression\Root;
+use Runel\Notation\Ascii;
 use Runel\Number\Integers;
 use Runel\Number\NoExactValue;
 use Runel\Polynomial\Polynomial;
@@ -46,8 +48,8 @@ final class Form
         $numbers = 0;
         foreach ($bare->factors() as $factor) {
             $base = $factor instanceof Power && $factor->exponent instanceof Numeral ? $factor->base : $factor;
-            if ($base instanceof Letter) {
-                $letters[] = $base->name;
+            if ($base instanceof Letter || $base instanceof Pi) {
+                $letters[] = Ascii::write($base);
             } elseif (self::isNumber($factor)) {
                 ++$numbers;
             } else {

@@ -9,6 +9,7 @@ use Runel\Demonstration\Question;
 use Runel\Expression\Equation;
 use Runel\Expression\Evaluation;
 use Runel\Expression\Expression;
+use Runel\Expression\Indeterminates;
 use Runel\Expression\Inside;
 use Runel\Expression\Letter;
 use Runel\Expression\Letters;
@@ -192,15 +193,15 @@ final readonly class Judge
     /** Whether letters stand under a line or under a root. */
     private static function isBeyondPolynomials(Node $node): bool
     {
-        return ($node instanceof Quotient && Letters::of($node->denominator) !== [])
-            || ($node instanceof Root && Letters::of($node->radicand) !== [])
+        return ($node instanceof Quotient && Indeterminates::of($node->denominator) !== [])
+            || ($node instanceof Root && Indeterminates::of($node->radicand) !== [])
             || array_filter($node->children(), self::isBeyondPolynomials(...)) !== [];
     }
 
     /** Whether every fraction with letters below has the lower degree above. */
     private static function isDividedOut(Node $node): bool
     {
-        if ($node instanceof Quotient && Letters::of($node->denominator) !== []) {
+        if ($node instanceof Quotient && Indeterminates::of($node->denominator) !== []) {
             $degree = Polynomial::fromExpression($node->numerator)->degree();
 
             return $degree < Polynomial::fromExpression($node->denominator)->degree();
@@ -469,7 +470,7 @@ final readonly class Judge
     /** Not equal, and a place where it shows. */
     private function different(Expression $given, Expression $accepted): Verdict
     {
-        $letters = array_keys(Letters::of($given) + Letters::of($accepted));
+        $letters = array_keys(Indeterminates::of($given) + Indeterminates::of($accepted));
         if ($letters === []) {
             $asked = $this->question->asked();
 

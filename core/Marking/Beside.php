@@ -7,7 +7,7 @@ namespace Runel\Marking;
 use Runel\Expression\Equation;
 use Runel\Expression\Evaluation;
 use Runel\Expression\Expression;
-use Runel\Expression\Letters;
+use Runel\Expression\Indeterminates;
 use Runel\Law\Claim\DoesNotSolve;
 use Runel\Message\Refusal;
 use Runel\Number\DivisionByZero;
@@ -137,7 +137,7 @@ final readonly class Beside
         $number = self::parsed($value);
         $letter = $problem->letter();
         if (!$number instanceof Expression || $letter === null || !$problem->node instanceof Equation
-            || Letters::of($number) !== []) {
+            || Indeterminates::of($number) !== []) {
             return null;
         }
 
@@ -290,7 +290,7 @@ final readonly class Beside
         $parts = [];
         foreach (explode('≠', $bare) as $part) {
             $value = self::parsed($part);
-            if (!$value instanceof Expression || Letters::of($value) !== []) {
+            if (!$value instanceof Expression || Indeterminates::of($value) !== []) {
                 return new self('check', null);
             }
             $parts[] = $value;
@@ -349,7 +349,7 @@ final readonly class Beside
         $parts = [];
         foreach (explode('=', $chain) as $part) {
             $parsed = self::parsed($part);
-            if (!$parsed instanceof Expression || Letters::of($parsed) !== []) {
+            if (!$parsed instanceof Expression || Indeterminates::of($parsed) !== []) {
                 return null;
             }
             $parts[] = $parsed;

@@ -6,8 +6,8 @@ namespace Runel\Marking;
 
 use Runel\Expression\Alternatives;
 use Runel\Expression\Equation;
+use Runel\Expression\Indeterminates;
 use Runel\Expression\Letter;
-use Runel\Expression\Letters;
 use Runel\Expression\Node;
 use Runel\Law\Claim\DoesNotSolve;
 use Runel\Law\Claim\Solves;
@@ -29,10 +29,11 @@ final readonly class ChainLines
     /** Values that are rounded from the exact ones: right, and the exact ones are gone on from. */
     private function rounded(string $typed, Node $node): ?MarkedLine
     {
-        $letter = $this->page->task->problem->letter();
+        $problem = $this->page->task->problem;
+        $letter = $problem->letter() ?? $problem->subject;
         $isOn = $this->page->trail->isTrue === true;
         $exact = $isOn
-            ? $this->page->worked->solutions()
+            ? $this->page->worked->values()
             : SolutionForm::values($this->page->trail->line, (string) $letter);
         $said = $letter === null || $exact === null ? null : RoundedLine::of($node, $letter, $exact);
         if ($said === null) {
@@ -216,7 +217,7 @@ final readonly class ChainLines
             return false;
         }
         foreach ($values as $value) {
-            if (Letters::of($value) !== [] || (!$this->page->proof->holds(new Solves($problem, $letter, $value))
+            if (Indeterminates::of($value) !== [] || (!$this->page->proof->holds(new Solves($problem, $letter, $value))
                 && Rounded::from($value, $this->page->worked->solutions() ?? []) === null)) {
                 return false;
             }
@@ -299,7 +300,7 @@ final readonly class ChainLines
         $letter = $this->page->task->problem->letter();
         foreach ($node instanceof Alternatives ? $node->equations : [$node] as $said) {
             $isValue = $said instanceof Equation && $said->left instanceof Letter && $said->left->name === $letter
-                && Letters::of($said->right) === [];
+                && Indeterminates::of($said->right) === [];
             if ($problem instanceof Equation && $letter !== null && $isValue
                 && $this->page->proof->holds(new DoesNotSolve($problem, $letter, $said->right))) {
                 return true;

@@ -7,6 +7,7 @@ namespace Runel\Marking;
 use Runel\Expression\Alternatives;
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
+use Runel\Expression\Indeterminates;
 use Runel\Expression\Inside;
 use Runel\Expression\Letter;
 use Runel\Expression\Letters;
@@ -264,7 +265,8 @@ final readonly class Diagnosis
                     && $proof->same($wrong->left, $after->left) && $proof->same($wrong->right, $after->right) => true,
                 // Of a formula with its letter alone: what the letter is has to make the other one true.
                 $wrong instanceof Equation && $after instanceof Equation && $after->left instanceof Letter
-                    && Letters::of($after->right) !== [] && Letters::count($after->right, $after->left->name) === 0
+                    && Indeterminates::of($after->right) !== []
+                    && Letters::count($after->right, $after->left->name) === 0
                     => $proof->same(
                         Substitution::into($wrong->left, $after->left->name, $after->right),
                         Substitution::into($wrong->right, $after->left->name, $after->right),

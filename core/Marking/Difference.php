@@ -29,7 +29,10 @@ final readonly class Difference
      */
     private function __construct(public array $at, public Node $before, public Node $after) {}
 
-    /** Null where none of a few numbers tells them apart: by their value, or by one holding and the other not. */
+    /**
+     * Null where none of a few numbers tells them apart: by their value, or by one holding and the other not; and where
+     * π stands in them, for which no number can be put.
+     */
     public static function between(Node $before, Node $after): ?self
     {
         // Two functions are told apart by what they give.

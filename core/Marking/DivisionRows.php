@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Runel\Marking;
 
 use Runel\Expression\Expression;
-use Runel\Expression\Letters;
+use Runel\Expression\Indeterminates;
 use Runel\Expression\Quotient;
 use Runel\Expression\Sum;
 use Runel\Number\DivisionByZero;
@@ -28,7 +28,7 @@ final readonly class DivisionRows
     {
         $above = $division === null ? null : Polynomial::tryFrom($division->numerator);
         $below = $division === null ? null : Polynomial::tryFrom($division->denominator);
-        $letters = $division === null ? [] : array_keys(Letters::of($division));
+        $letters = $division === null ? [] : array_keys(Indeterminates::of($division));
         if ($above === null || $below === null || \count($letters) !== 1 || $below->isZero() || $above->isZero()
             || $below->degree() > $above->degree()) {
             return null;

@@ -8,6 +8,7 @@ use Runel\Expression\Alternatives;
 use Runel\Expression\Equation;
 use Runel\Expression\Evaluation;
 use Runel\Expression\Expression;
+use Runel\Expression\Indeterminates;
 use Runel\Expression\Letter;
 use Runel\Expression\Letters;
 use Runel\Expression\Node;
@@ -42,7 +43,7 @@ final readonly class Fingerprint
 
     public static function of(Node $line): self
     {
-        $letters = array_map(strval(...), array_keys(Letters::of($line)));
+        $letters = array_map(strval(...), array_keys(Indeterminates::of($line)));
         sort($letters);
 
         return new self(
@@ -80,7 +81,7 @@ final readonly class Fingerprint
     private static function subject(Node $line): ?Equation
     {
         $isAlone = $line instanceof Equation && $line->left instanceof Letter
-            && Letters::of($line->right) !== [] && Letters::count($line->right, $line->left->name) === 0;
+            && Indeterminates::of($line->right) !== [] && Letters::count($line->right, $line->left->name) === 0;
 
         return $isAlone ? $line : null;
     }
@@ -199,7 +200,7 @@ final readonly class Fingerprint
         };
         $solutions = [];
         foreach ($equations as $equation) {
-            $value = $equation->left instanceof Letter && Letters::of($equation->right) === []
+            $value = $equation->left instanceof Letter && Indeterminates::of($equation->right) === []
                 ? self::worth($equation->right, [])
                 : null;
             if ($value === null) {

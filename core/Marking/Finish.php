@@ -6,9 +6,10 @@ namespace Runel\Marking;
 
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
+use Runel\Expression\Indeterminates;
 use Runel\Expression\Inside;
-use Runel\Expression\Letters;
 use Runel\Expression\Node;
+use Runel\Expression\Pi;
 use Runel\Expression\Root;
 use Runel\Judging\Form;
 use Runel\Law\Claim\Solves;
@@ -43,7 +44,8 @@ final readonly class Finish
         $problem = $this->page->task->problem;
         $wants = $this->page->family->wants($joined->line, $problem);
 
-        $wants = $wants !== null || !$this->page->family->seeksSolutions($problem) || Letters::of($joined->line) === []
+        $wants = $wants !== null || !$this->page->family->seeksSolutions($problem)
+            || Indeterminates::of($joined->line) === []
             ? $wants
             : $this->solved($joined->line, (string) $problem->letter());
 
@@ -54,7 +56,7 @@ final readonly class Finish
     private function isToBeRounded(Node $line): bool
     {
         return $this->page->task->problem->asked->rounding?->places !== null
-            && Inside::holds($line, Root::class)
+            && (Inside::holds($line, Root::class) || Inside::holds($line, Pi::class))
             && array_filter(
                 $this->page->marked,
                 static fn(MarkedLine $marked): bool => $marked->rounded !== null,

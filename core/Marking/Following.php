@@ -7,8 +7,8 @@ namespace Runel\Marking;
 use Runel\Expression\Alternatives;
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
+use Runel\Expression\Indeterminates;
 use Runel\Expression\Letter;
-use Runel\Expression\Letters;
 use Runel\Expression\Negative;
 use Runel\Expression\Node;
 use Runel\Notation\Ascii;
@@ -70,7 +70,8 @@ final class Following
         if ($this->isPart($after, $before) !== true) {
             return Relation::Breaks;
         }
-        $isFormula = $after instanceof Equation && $after->left instanceof Letter && Letters::of($after->right) !== [];
+        $isFormula = $after instanceof Equation && $after->left instanceof Letter
+            && Indeterminates::of($after->right) !== [];
 
         return $isFormula && $this->verdict($before, new Alternatives([
             $after,

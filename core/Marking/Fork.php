@@ -6,8 +6,8 @@ namespace Runel\Marking;
 
 use Runel\Expression\Alternatives;
 use Runel\Expression\Equation;
+use Runel\Expression\Indeterminates;
 use Runel\Expression\Letter;
-use Runel\Expression\Letters;
 use Runel\Expression\Node;
 use Runel\Expression\Numeral;
 use Runel\Expression\Product;
@@ -102,7 +102,7 @@ final readonly class Fork
         $all = $this->line instanceof Alternatives ? $this->line->equations : [];
         $values = array_filter(
             $all,
-            static fn(Equation $one): bool => $one->left instanceof Letter && Letters::of($one->right) === [],
+            static fn(Equation $one): bool => $one->left instanceof Letter && Indeterminates::of($one->right) === [],
         );
 
         return \count($values) === \count($all) ? [] : array_values(array_filter(
@@ -129,7 +129,7 @@ final readonly class Fork
 
         return $isEqualToZero && $product instanceof Product && \count(array_filter(
             $product->factors,
-            static fn(Node $factor): bool => Letters::of($factor) !== [],
+            static fn(Node $factor): bool => Indeterminates::of($factor) !== [],
         )) > 1;
     }
 }

@@ -7,6 +7,7 @@ namespace Runel\Marking;
 use Runel\Expression\Alternatives;
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
+use Runel\Expression\Indeterminates;
 use Runel\Expression\Letter;
 use Runel\Expression\Letters;
 use Runel\Expression\Limits;
@@ -156,7 +157,7 @@ final class LineReader
                     $node = \count($signs) === 1 ? $this->parse($one, $offset) : $this->signed($one, $offset);
                     $first = $equations[0] ?? null;
                     // After x = 3, a lone 5 means x = 5; after x − 2 = 3, a lone −3 means x − 2 = −3.
-                    if ($node instanceof Expression && $first !== null && Letters::of($node) === []) {
+                    if ($node instanceof Expression && $first !== null && Indeterminates::of($node) === []) {
                         $node = new Equation($first->left, $node);
                     }
                     if ($node instanceof Expression) {

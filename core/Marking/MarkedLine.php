@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Runel\Marking;
 
-use Runel\Expression\Letter;
 use Runel\Expression\Letters;
 use Runel\Expression\Node;
 use Runel\Message\Message;
@@ -75,6 +74,29 @@ final readonly class MarkedLine
             && $relation === Relation::Adds);
     }
 
+    /** The same line, its value written rounded as well. */
+    public function rounding(int $places): self
+    {
+        return new self(
+            $this->typed,
+            $this->node,
+            $this->verdict,
+            $this->holds,
+            $this->say,
+            $this->hint,
+            $this->slip,
+            $this->at,
+            $this->differs,
+            $this->shown,
+            $this->branch,
+            $this->extraneous,
+            $this->isLookedAt,
+            $this->kind,
+            $places,
+            $this->slips,
+        );
+    }
+
     /** Which sign stands beside it: its verdict, or "note" where it says nothing that could be true or false. */
     public function sign(): string
     {
@@ -90,6 +112,6 @@ final readonly class MarkedLine
 
     private static function isFormula(?Node $node): bool
     {
-        return $node !== null && \count(array_diff_key(Letters::of($node), [Letter::PI => true])) > 1;
+        return $node !== null && \count(Letters::of($node)) > 1;
     }
 }

@@ -8,6 +8,7 @@ use Runel\Demonstration\Task;
 use Runel\Expression\Alternatives;
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
+use Runel\Expression\Indeterminates;
 use Runel\Expression\Letter;
 use Runel\Expression\Letters;
 use Runel\Expression\Node;
@@ -308,7 +309,7 @@ final readonly class Marker
                 : $this->side->unreadable($typed, 'marking.equation-wanted');
         }
         $isIdentity = $node instanceof Equation && $this->page->proof->same($node->left, $node->right);
-        $isPlain = $node instanceof Equation && Letters::of($node) === [];
+        $isPlain = $node instanceof Equation && Indeterminates::of($node) === [];
         if ($node instanceof Equation && ($isIdentity || $isPlain) && !$this->isTrivial($this->page->trail->line)) {
             return $this->side->equality($typed, $node);
         }
@@ -327,9 +328,8 @@ final readonly class Marker
     private function chain(string $typed, Statement $statement): MarkedLine
     {
         $parts = $statement->chain;
-        $letters = array_merge(...array_map(Letters::of(...), $parts));
-        $isValue = $parts[0] instanceof Letter
-            && Letters::of(Sum::of(\array_slice($parts, 1))) === [];
+        $letters = array_merge(...array_map(Indeterminates::of(...), $parts));
+        $isValue = Letters::of($parts[0]) !== [] && Letters::of(Sum::of(\array_slice($parts, 1))) === [];
         if ($this->page->task->problem->node instanceof Equation && $letters !== [] && !$isValue) {
             return $this->side->unreadable($typed, 'error.two-equals');
         }
@@ -363,8 +363,10 @@ final readonly class Marker
     {
         for ($place = 2; $place < \count($parts); ++$place) {
             $isSame = $this->page->proof->same($parts[$place - 1], $parts[$place]);
-            if (!$isSame && Rounded::from($parts[$place], [$parts[$place - 1]]) !== null) {
-                return $this->chain->judged($typed, new Equation($parts[0], $parts[$place - 1]));
+            $rounded = $isSame ? null : Rounded::from($parts[$place], [$parts[$place - 1]]);
+            if ($rounded !== null) {
+                return $this->chain->judged($typed, new Equation($parts[0], $parts[$place - 1]))
+                    ->rounding($rounded->places);
             }
             if (!$isSame) {
                 return $this->side->equality($typed, new Equation($parts[$place - 1], $parts[$place]));

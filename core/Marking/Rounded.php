@@ -4,14 +4,12 @@ declare(strict_types=1);
 
 namespace Runel\Marking;
 
-use Runel\Expression\Evaluation;
+use Runel\Algebra\RealNumber;
 use Runel\Expression\Expression;
 use Runel\Expression\Negative;
 use Runel\Expression\Node;
 use Runel\Expression\Numeral;
 use Runel\Expression\Rewriter;
-use Runel\Number\DivisionByZero;
-use Runel\Number\Field\Surds;
 use Runel\Number\NoExactValue;
 use Runel\Number\Rational;
 use Runel\Number\Surd;
@@ -54,7 +52,7 @@ final readonly class Rounded
             }
         }
         foreach ($places < self::FEWEST_OFF ? [] : $exact as $one) {
-            $off = self::value($one)?->minus(Surd::rational($value));
+            $off = RealNumber::of($one)?->minus(Surd::rational($value));
             $unit = Surd::rational(Rational::of(10)->power($places)->reciprocal());
             if ($off !== null && ($off->sign() < 0 ? $off->negated() : $off)->compareTo($unit) < 0) {
                 return new self($one, $places, true);
@@ -71,9 +69,9 @@ final readonly class Rounded
      */
     public static function not(Expression $number, array $exact): ?self
     {
-        $value = self::value($number);
+        $value = RealNumber::of($number);
         foreach ($exact as $one) {
-            if ($value !== null && self::value($one)?->equals($value) === true) {
+            if ($value !== null && RealNumber::of($one)?->equals($value) === true) {
                 return new self($one, 0, false);
             }
         }
@@ -104,7 +102,7 @@ final readonly class Rounded
         $half = Rational::of(2)->times(Rational::of(10)->power($places))->reciprocal();
         $ends = [];
         foreach ([$decimals[0]->minus($half), $decimals[0]->plus($half)] as $end) {
-            $ends[] = self::value(Rewriter::everywhere(
+            $ends[] = RealNumber::of(Rewriter::everywhere(
                 $side,
                 static fn(Node $part): ?Node => $part instanceof Numeral && $part->value->isDecimal()
                     ? Numeral::of($end)
@@ -112,7 +110,7 @@ final readonly class Rounded
             ));
         }
         foreach ($exact as $one) {
-            $value = self::value($one);
+            $value = RealNumber::of($one);
             if ($value !== null && $ends[0] !== null && $ends[1] !== null
                 && $value->compareTo($ends[0]) * $value->compareTo($ends[1]) <= 0) {
                 return new self($one, $places, false);
@@ -122,21 +120,10 @@ final readonly class Rounded
         return null;
     }
 
-    private static function value(Expression $expression): ?Surd
-    {
-        try {
-            $value = Evaluation::at(new Surds(), [])->of($expression);
-
-            return $value instanceof Surd && $value->isReal() ? $value : null;
-        } catch (NoExactValue | DivisionByZero) {
-            return null;
-        }
-    }
-
     private static function rounds(Expression $value, int $places): ?string
     {
         try {
-            return self::value($value)?->toDecimal($places);
+            return RealNumber::of($value)?->toDecimal($places);
         } catch (NoExactValue) {
             return null;
         }

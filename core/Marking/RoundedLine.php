@@ -7,8 +7,8 @@ namespace Runel\Marking;
 use Runel\Expression\Alternatives;
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
+use Runel\Expression\Indeterminates;
 use Runel\Expression\Letter;
-use Runel\Expression\Letters;
 use Runel\Expression\Node;
 use Runel\Expression\Rewriter;
 
@@ -34,8 +34,8 @@ final readonly class RoundedLine
         $isOff = false;
         $met = [];
         foreach ($said as $equation) {
-            if (!$equation instanceof Equation || Letters::of($equation->right) !== []
-                || array_keys(Letters::of($equation->left)) !== [$letter]) {
+            if (!$equation instanceof Equation || Indeterminates::of($equation->right) !== []
+                || array_keys(Indeterminates::of($equation->left)) !== [$letter]) {
                 return null;
             }
             $left = $equation->left;

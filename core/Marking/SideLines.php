@@ -8,6 +8,7 @@ use Runel\Algebra\Trinomial;
 use Runel\Expression\Alternatives;
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
+use Runel\Expression\Indeterminates;
 use Runel\Expression\Letter;
 use Runel\Expression\Letters;
 use Runel\Expression\Node;
@@ -101,7 +102,7 @@ final readonly class SideLines
         $said = SolutionForm::equations($joined->line);
         $left = array_values(array_filter(
             $said,
-            fn(Equation $one): bool => Letters::of($one->right) !== []
+            fn(Equation $one): bool => Indeterminates::of($one->right) !== []
                 || !$this->page->proof->same($one->right, $value),
         ));
         if ($left !== [] && \count($left) < \count($said)) {
@@ -127,7 +128,7 @@ final readonly class SideLines
         } catch (Refusal) {
             return null;
         }
-        if (!$for instanceof Expression || Letters::of($for) === []) {
+        if (!$for instanceof Expression || Indeterminates::of($for) === []) {
             return null;
         }
         $this->page->standing[$own] = $this->put($for);

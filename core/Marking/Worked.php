@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Runel\Marking;
 
+use Runel\Demonstration\Answer\FormulaAnswer;
 use Runel\Demonstration\Demonstration;
 use Runel\Demonstration\Link;
 use Runel\Demonstration\Phase;
 use Runel\Demonstration\Section;
 use Runel\Demonstration\Task;
 use Runel\Expression\Expression;
+use Runel\Expression\Letters;
 use Runel\Expression\Node;
 use Runel\Expression\Rewriter;
 use Runel\Message\Refusal;
@@ -54,6 +56,20 @@ final class Worked
         return $this->family->seeksSolutions($this->task->problem)
             ? $this->demonstration()?->answer->solutions()
             : null;
+    }
+
+    /**
+     * What the letter comes to, as numbers: the solutions, or what a formula gives that holds no other letter.
+     *
+     * @return list<Expression>|null
+     */
+    public function values(): ?array
+    {
+        $answer = $this->demonstration()?->answer;
+        $values = $answer instanceof FormulaAnswer ? $answer->results() : $this->solutions();
+        $isOpen = array_filter($values ?? [], static fn(Expression $value): bool => Letters::of($value) !== []) !== [];
+
+        return $isOpen ? null : $values;
     }
 
     /** In how many sections the work is done, reading left aside. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Runel\Method;
 
 use Runel\Expression\Expression;
+use Runel\Expression\Letter;
 use Runel\Ladder\Ladders;
 use Runel\Message\Message;
 use Runel\Message\NoSuchJob;
@@ -105,10 +106,11 @@ final readonly class Families
 
         return Message::of(match (true) {
             $problem->letters === [] => 'error.no-letter',
+            !$isExpression && $problem->holdsPi() && \count($problem->letters) === 1 => 'error.powers-and-pi',
             $polynomial === null => 'error.not-polynomial',
             $isExpression && \count($polynomial->terms) < 2 => 'error.single-term',
             $isExpression && $polynomial->degree() < 2 => 'error.nothing-to-do',
             default => 'error.no-job',
-        });
+        }, ['letter' => new Letter($problem->letters[0] ?? 'x')]);
     }
 }

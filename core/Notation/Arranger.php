@@ -13,6 +13,7 @@ use Runel\Expression\MarkKind;
 use Runel\Expression\Negative;
 use Runel\Expression\Node;
 use Runel\Expression\Numeral;
+use Runel\Expression\Pi;
 use Runel\Expression\Power;
 use Runel\Expression\Product;
 use Runel\Expression\Quotient;
@@ -76,6 +77,7 @@ final readonly class Arranger
         return match (true) {
             $node instanceof Numeral => new Digits($node->decimal ?? (string) $node->value),
             $node instanceof Letter => new Name($node->name),
+            $node instanceof Pi => new Name(Pi::NAME),
             $node instanceof Sum => $this->sum($node),
             $node instanceof Product => $this->product($node),
             $node instanceof Negative => new Row([Sign::Opposite, $this->operand($node->operand)]),
@@ -184,9 +186,9 @@ final readonly class Arranger
             return $right instanceof Sum;
         }
         if (
-            $right instanceof Letter
+            $this->isName($right)
             || $right instanceof Root
-            || ($right instanceof Power && $this->bare($right->base) instanceof Letter)
+            || ($right instanceof Power && $this->isName($this->bare($right->base)))
         ) {
             return !$left instanceof Negative && !$this->haveSameBase($left, $right);
         }
@@ -214,7 +216,7 @@ final readonly class Arranger
         $first = $base($left);
         $second = $base($right);
 
-        return $first instanceof Letter && $second instanceof Letter && $first->name === $second->name;
+        return $this->isName($first) && $first->equals($second);
     }
 
     private function startsNegative(Expression $node): bool
@@ -241,7 +243,12 @@ final readonly class Arranger
     {
         $bare = $this->bare($node);
 
-        return $bare instanceof Letter || $bare instanceof Numeral;
+        return $this->isName($bare) || $bare instanceof Numeral;
+    }
+
+    private function isName(Expression $node): bool
+    {
+        return $node instanceof Letter || $node instanceof Pi;
     }
 
     private function bare(Expression $node): Expression

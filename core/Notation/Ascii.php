@@ -11,6 +11,7 @@ use Runel\Expression\Marked;
 use Runel\Expression\Negative;
 use Runel\Expression\Node;
 use Runel\Expression\Numeral;
+use Runel\Expression\Pi;
 use Runel\Expression\Power;
 use Runel\Expression\Product;
 use Runel\Expression\Quotient;
@@ -55,6 +56,7 @@ final class Ascii
         [$own, $text] = match (true) {
             $node instanceof Numeral => [self::ATOM, $node->decimal ?? (string) $node->value],
             $node instanceof Letter => [self::ATOM, $node->name],
+            $node instanceof Pi => [self::ATOM, Pi::NAME],
             $node instanceof Sum => [self::SUM, self::sum($node)],
             $node instanceof Negative => [self::SUM, '-' . self::at($node->operand, self::PRODUCT)],
             $node instanceof Product => [self::PRODUCT, implode('*', array_map(

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Runel\Notation;
 
+use Runel\Expression\Greek;
 use Runel\Expression\MarkKind;
 use Runel\Notation\Box\Box;
 use Runel\Notation\Box\Digits;
@@ -20,26 +21,13 @@ use Runel\Notation\Box\Sign;
 /** LaTeX mathematics; what cancels is struck with \cancel. */
 final readonly class Latex implements Writer
 {
-    /** Greek letters by their commands; capitals that look Latin have none. */
-    public const GREEK = [
-        'α' => '\alpha ', 'β' => '\beta ', 'γ' => '\gamma ', 'δ' => '\delta ', 'ε' => '\varepsilon ',
-        'ζ' => '\zeta ', 'η' => '\eta ', 'θ' => '\theta ', 'ι' => '\iota ', 'κ' => '\kappa ',
-        'λ' => '\lambda ', 'μ' => '\mu ', 'ν' => '\nu ', 'ξ' => '\xi ', 'ο' => 'o', 'π' => '\pi ',
-        'ρ' => '\rho ', 'ς' => '\varsigma ', 'σ' => '\sigma ', 'τ' => '\tau ', 'υ' => '\upsilon ',
-        'φ' => '\varphi ', 'χ' => '\chi ', 'ψ' => '\psi ', 'ω' => '\omega ',
-        'Α' => 'A', 'Β' => 'B', 'Γ' => '\Gamma ', 'Δ' => '\Delta ', 'Ε' => 'E', 'Ζ' => 'Z', 'Η' => 'H',
-        'Θ' => '\Theta ', 'Ι' => 'I', 'Κ' => 'K', 'Λ' => '\Lambda ', 'Μ' => 'M', 'Ν' => 'N', 'Ξ' => '\Xi ',
-        'Ο' => 'O', 'Π' => '\Pi ', 'Ρ' => 'P', 'Σ' => '\Sigma ', 'Τ' => 'T', 'Υ' => '\Upsilon ',
-        'Φ' => '\Phi ', 'Χ' => 'X', 'Ψ' => '\Psi ', 'Ω' => '\Omega ',
-    ];
-
     public function write(Box $box): string
     {
         return match (true) {
             $box instanceof Row => implode('', array_map($this->write(...), $box->boxes)),
             $box instanceof Sign => self::sign($box),
             $box instanceof Digits => $box->grouped('\\,'),
-            $box instanceof Name => self::GREEK[$box->letter] ?? $box->letter,
+            $box instanceof Name => Greek::COMMANDS[$box->letter] ?? $box->letter,
             $box instanceof PlainWords => " \\text{ {$box->key} } ",
             $box instanceof Fenced => '\left(' . $this->write($box->content) . '\right)',
             $box instanceof Inked => match ($box->mark->kind) {

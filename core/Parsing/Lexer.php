@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Runel\Parsing;
 
-use Runel\Expression\Letter;
+use Runel\Expression\Greek;
 use Runel\Expression\Limits;
+use Runel\Expression\Pi;
 use Runel\Message\Message;
 use Runel\Message\SyntaxError;
 use Runel\Message\TooLarge;
@@ -251,6 +252,7 @@ final class Lexer
         $length = \strlen($match[0]);
         match (true) {
             isset(self::COMMANDS[$name]) => $this->add(LexemeKind::Operator, self::COMMANDS[$name], $length),
+            ($letter = Greek::called($name)) !== null => $this->add(LexemeKind::Letter, $letter, $length),
             \in_array($name, self::SILENT, true) => $this->place += $length,
             $name === 'sqrt' => $this->add(LexemeKind::Root, '\\sqrt', $length),
             \in_array($name, ['frac', 'dfrac', 'tfrac'], true) => $this->fraction($name, $length),
@@ -288,7 +290,7 @@ final class Lexer
         } elseif (($letter === 'x' || $letter === 'X') && $this->standsForTimes()) {
             throw new SyntaxError(Message::of('error.times-or-letter', ['found' => $letter]), $this->place + 1);
         } elseif (preg_match('/^pi(?![A-Za-z])/', $rest) === 1 && !$this->isWithinLetters()) {
-            $this->add(LexemeKind::Letter, Letter::PI, 2);
+            $this->add(LexemeKind::Letter, Pi::NAME, 2);
         } elseif (preg_match('/^and(?![A-Za-z])/i', $rest) === 1) {
             throw new SyntaxError(Message::of('error.two-problems'), $this->place + 1);
         } elseif (preg_match(self::FUNCTIONS, $rest, $match) === 1) {

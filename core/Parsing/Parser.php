@@ -6,11 +6,12 @@ namespace Runel\Parsing;
 
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
+use Runel\Expression\Indeterminates;
 use Runel\Expression\Letter;
-use Runel\Expression\Letters;
 use Runel\Expression\Limits;
 use Runel\Expression\Negative;
 use Runel\Expression\Numeral;
+use Runel\Expression\Pi;
 use Runel\Expression\Power;
 use Runel\Expression\Product;
 use Runel\Expression\Quotient;
@@ -182,7 +183,7 @@ final class Parser
 
         return match ($lexeme->kind) {
             LexemeKind::Number => $this->number($lexeme),
-            LexemeKind::Letter => new Letter($lexeme->text),
+            LexemeKind::Letter => $lexeme->text === Pi::NAME ? new Pi() : new Letter($lexeme->text),
             LexemeKind::Open => $this->bracket($lexeme),
             LexemeKind::Root => $this->root($lexeme),
             LexemeKind::Fraction => $this->fraction($lexeme),
@@ -272,7 +273,7 @@ final class Parser
     /** Remembers the first place where a letter stands in a denominator, an exponent or under a root. */
     private function awkward(Expression $expression, int $at): void
     {
-        if ($this->awkwardAt === null && Letters::of($expression) !== []) {
+        if ($this->awkwardAt === null && Indeterminates::of($expression) !== []) {
             $this->awkwardAt = $at;
         }
     }

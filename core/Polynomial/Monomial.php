@@ -7,13 +7,14 @@ namespace Runel\Polynomial;
 use Runel\Expression\Expression;
 use Runel\Expression\Letter;
 use Runel\Expression\Numeral;
+use Runel\Expression\Pi;
 use Runel\Expression\Power;
 use Runel\Expression\Product;
 use Runel\Expression\Root;
 
 /**
  * The letters of a term with their exponents, as x²y; without letters it is the monomial of a constant. A square root
- * of a whole number counts as one more letter, without a degree.
+ * of a whole number counts as one more letter, without a degree, and so does π.
  */
 final readonly class Monomial
 {
@@ -32,7 +33,7 @@ final readonly class Monomial
         $degree = 0;
         foreach ($exponents as $letter => $exponent) {
             $key .= $letter . $exponent;
-            $degree += self::isRoot((string) $letter) ? 0 : $exponent;
+            $degree += self::isConstant((string) $letter) ? 0 : $exponent;
         }
         $this->key = $key;
         $this->degree = $degree;
@@ -59,6 +60,12 @@ final readonly class Monomial
         return str_starts_with($letter, self::ROOT);
     }
 
+    /** Whether it is no letter but a number that no fraction is: a root, or π. */
+    public static function isConstant(string $letter): bool
+    {
+        return $letter === Pi::NAME || self::isRoot($letter);
+    }
+
     /** What is under the roots of a term, multiplied together; 1 where there is none. */
     public function radicand(): int
     {
@@ -74,11 +81,29 @@ final readonly class Monomial
 
     public function withoutRoots(): self
     {
+        return $this->only(static fn(string $letter): bool => !self::isRoot($letter));
+    }
+
+    /** @param \Closure(string): bool $stays */
+    private function only(\Closure $stays): self
+    {
         return new self(array_filter(
             $this->exponents,
-            static fn(string|int $letter): bool => !self::isRoot((string) $letter),
+            static fn(string|int $letter): bool => $stays((string) $letter),
             \ARRAY_FILTER_USE_KEY,
         ));
+    }
+
+    /** Its letters without the numbers that stand beside them. */
+    public function letters(): self
+    {
+        return $this->only(static fn(string $letter): bool => !self::isConstant($letter));
+    }
+
+    /** The numbers that stand beside its letters, roots and π. */
+    public function constants(): self
+    {
+        return $this->only(self::isConstant(...));
     }
 
     public function times(self $other): self
@@ -161,11 +186,13 @@ final readonly class Monomial
     public function factors(): array
     {
         $factors = [];
-        $first = array_intersect_key($this->exponents, [Letter::PI => true]);
+        $first = array_intersect_key($this->exponents, [Pi::NAME => true]);
         foreach ($first + $this->exponents as $letter => $exponent) {
-            $base = self::isRoot((string) $letter)
-                ? new Root(Numeral::of((int) mb_substr((string) $letter, 1)), 2)
-                : new Letter((string) $letter);
+            $base = match (true) {
+                $letter === Pi::NAME => new Pi(),
+                self::isRoot((string) $letter) => new Root(Numeral::of((int) mb_substr((string) $letter, 1)), 2),
+                default => new Letter((string) $letter),
+            };
             $factors[] = $exponent === 1 ? $base : new Power($base, Numeral::of($exponent));
         }
 

@@ -10,6 +10,7 @@ use Runel\Expression\Limits;
 use Runel\Expression\Marked;
 use Runel\Expression\Negative;
 use Runel\Expression\Numeral;
+use Runel\Expression\Pi;
 use Runel\Expression\Power;
 use Runel\Expression\Product;
 use Runel\Expression\Quotient;
@@ -123,9 +124,8 @@ final class Polynomial
     {
         return match (true) {
             $expression instanceof Numeral => self::constant($expression->value),
-            $expression instanceof Letter => new self([
-                new Term(Rational::one(), Monomial::power($expression->name, 1)),
-            ]),
+            $expression instanceof Letter => self::indeterminate($expression->name),
+            $expression instanceof Pi => self::indeterminate(Pi::NAME),
             $expression instanceof Marked => self::fromExpression($expression->content),
             $expression instanceof Negative => self::fromExpression($expression->operand)->negated(),
             $expression instanceof Sum => array_reduce(
@@ -145,6 +145,11 @@ final class Polynomial
             $expression instanceof Root => self::fromRoot($expression),
             default => throw new NotPolynomial('root'),
         };
+    }
+
+    private static function indeterminate(string $name): self
+    {
+        return new self([new Term(Rational::one(), Monomial::power($name, 1))]);
     }
 
     public function plus(self $other): self

@@ -10,9 +10,9 @@ use Runel\Demonstration\Task;
 use Runel\Expression\Alternatives;
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
+use Runel\Expression\Indeterminates;
 use Runel\Expression\Inside;
 use Runel\Expression\Letter;
-use Runel\Expression\Letters;
 use Runel\Expression\Negative;
 use Runel\Expression\Node;
 use Runel\Expression\Numeral;
@@ -179,7 +179,7 @@ final readonly class SlippedPage
         $emptied = $wrong instanceof Equation && $wrong->right->isZero()
             && $before instanceof Equation && !$before->right->isZero();
 
-        return !$wrong instanceof Equation || (Letters::of($wrong->left) !== [] && !$emptied);
+        return !$wrong instanceof Equation || (Indeterminates::of($wrong->left) !== [] && !$emptied);
     }
 
     /** @return list<Node>|null the work that follows from the slip; null where nobody could go on */

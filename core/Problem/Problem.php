@@ -7,10 +7,10 @@ namespace Runel\Problem;
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
 use Runel\Expression\Inside;
-use Runel\Expression\Letter;
+use Runel\Expression\Letters;
 use Runel\Expression\Limits;
 use Runel\Expression\Negative;
-use Runel\Expression\Node;
+use Runel\Expression\Pi;
 use Runel\Expression\Quotient;
 use Runel\Expression\Sum;
 use Runel\Message\Message;
@@ -22,6 +22,7 @@ use Runel\Notation\Ascii;
 use Runel\Number\DivisionByZero;
 use Runel\Polynomial\NotPolynomial;
 use Runel\Polynomial\Polynomial;
+use Runel\Polynomial\Term;
 use Runel\Sentence\Asked;
 use Runel\Sentence\Read;
 use Runel\Sentence\Sentence;
@@ -92,8 +93,7 @@ final readonly class Problem
     private static function meant(string $source, Read $typed): self
     {
         $node = $typed->node;
-        $letters = [];
-        self::collectLetters($node, $letters);
+        $letters = Letters::of($node);
         ksort($letters);
         $letters = array_map('strval', array_keys($letters));
         if (\count($letters) > Limits::LETTERS) {
@@ -110,7 +110,7 @@ final readonly class Problem
         return new self(
             $source,
             $node,
-            $typed->subject,
+            $typed->subject ?? self::besidePi($node, $polynomial, $typed->asked),
             $product,
             $polynomial,
             $letters,
@@ -150,7 +150,9 @@ final readonly class Problem
         $isOwn = $this->asked->job !== Asked::SHOW
             || ($this->node instanceof Equation && !$this->namesCoefficients());
 
-        return $isOwn ? $this->asked->job : null;
+        $isBesidePi = $this->asked->job === 'solve' && $this->subject !== null;
+
+        return $isOwn ? ($isBesidePi ? 'rearrange' : $this->asked->job) : null;
     }
 
     /** Whether products with sums in them are added, as in 2(x + 1) + 3(x − 4). */
@@ -186,21 +188,37 @@ final readonly class Problem
         return $this->subject !== null || $this->namesCoefficients();
     }
 
-    /** The one letter it is about, or null when there are several. */
+    /** The one letter it is about, all else being fractions and roots; null when there are several, or π. */
     public function letter(): ?string
     {
-        return \count($this->letters) === 1 ? $this->letters[0] : null;
+        return \count($this->letters) === 1 && !$this->holdsPi() ? $this->letters[0] : null;
     }
 
-    /** @param array<string, true> $letters */
-    private static function collectLetters(Node $node, array &$letters): void
+    public function holdsPi(): bool
     {
-        if ($node instanceof Letter) {
-            $letters[$node->name] = true;
+        return Inside::holds($this->node, Pi::class);
+    }
+
+    /**
+     * The letter an equation with π is solved for, as formulas are: where it is the only one, nobody names it. Where it
+     * stands in several places and powers that is no way.
+     */
+    private static function besidePi(Expression|Equation $node, ?Polynomial $polynomial, Asked $asked): ?string
+    {
+        $letters = array_keys(Letters::of($node));
+        if (!$node instanceof Equation || \count($letters) !== 1 || !Inside::holds($node, Pi::class)
+            || !\in_array($asked->job, [null, 'solve', 'rearrange'], true)) {
+            return null;
         }
-        foreach ($node->children() as $child) {
-            self::collectLetters($child, $letters);
-        }
+        $powers = array_map(
+            static fn(Term $term): int => $term->monomial->degreeIn((string) $letters[0]),
+            $polynomial->terms ?? [],
+        );
+
+        $isGathered = \count(array_unique(array_filter($powers))) > 1
+            && Letters::count($node, (string) $letters[0]) > 1;
+
+        return $isGathered ? null : (string) $letters[0];
     }
 
     /**

@@ -8,7 +8,7 @@ use Runel\Expression\Alternatives;
 use Runel\Expression\Equation;
 use Runel\Expression\Evaluation;
 use Runel\Expression\Expression;
-use Runel\Expression\Letters;
+use Runel\Expression\Indeterminates;
 use Runel\Expression\Negative;
 use Runel\Expression\Node;
 use Runel\Expression\Power;
@@ -37,7 +37,7 @@ final readonly class Equations
         ) {
             return Entailment::Equivalent;
         }
-        $letters = Letters::of($before) + Letters::of($after);
+        $letters = Indeterminates::of($before) + Indeterminates::of($after);
         $letter = array_key_first($letters) ?? '';
         if (\count($letters) > 1) {
             return Entailment::Undecided;
@@ -56,7 +56,7 @@ final readonly class Equations
      */
     public function solutionsOf(Equation $equation): SolutionSet
     {
-        $letters = Letters::of($equation);
+        $letters = Indeterminates::of($equation);
 
         return \count($letters) > 1 ? throw new NoExactValue('several letters') : $this->solutions(
             $equation,
@@ -73,7 +73,7 @@ final readonly class Equations
      */
     public function bringsIn(Equation $before, Node $after): bool
     {
-        $letters = Letters::of($before) + Letters::of($after);
+        $letters = Indeterminates::of($before) + Indeterminates::of($after);
         if (\count($letters) !== 1) {
             throw new NoExactValue('several letters');
         }
@@ -174,7 +174,9 @@ final readonly class Equations
             $node instanceof Power && $node->exponent instanceof Negative => $node->base,
             default => null,
         };
-        $denominators = $own !== null && Letters::of($own) !== [] ? [$this->evaluation->of($own)->numerator] : [];
+        $denominators = $own !== null && Indeterminates::of($own) !== []
+            ? [$this->evaluation->of($own)->numerator]
+            : [];
         foreach ($node->children() as $child) {
             array_push($denominators, ...$this->denominators($child));
         }

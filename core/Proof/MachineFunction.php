@@ -10,6 +10,7 @@ use Runel\Expression\Letter;
 use Runel\Expression\Marked;
 use Runel\Expression\Negative;
 use Runel\Expression\Numeral;
+use Runel\Expression\Pi;
 use Runel\Expression\Power;
 use Runel\Expression\Product;
 use Runel\Expression\Quotient;
@@ -46,6 +47,7 @@ final readonly class MachineFunction
     {
         return match (true) {
             $node instanceof Numeral => new self(self::NUMBER, [], $node->value->toFloat()),
+            $node instanceof Pi => new self(self::NUMBER, [], \M_PI),
             $node instanceof Letter => new self(self::LETTER, [], letter: $node->name),
             $node instanceof Sum => new self(self::SUM, array_map(self::of(...), $node->terms)),
             $node instanceof Product => new self(self::PRODUCT, array_map(self::of(...), $node->factors)),

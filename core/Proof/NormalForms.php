@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Runel\Proof;
 
+use Runel\Expression\Pi;
 use Runel\Number\DivisionByZero;
 use Runel\Number\Field\Field;
 use Runel\Number\Integers;
@@ -256,6 +257,20 @@ final class NormalForms implements Field
         if ($under === []) {
             return $this->number(Rational::zero());
         }
+        $half = $index === 2 ? intdiv($this->powerOfPi($under), 2) : 0;
+        if ($half > 0) {
+            // π is positive: the root of π² is π.
+            $pi = 1 << self::BITS * $this->place(Pi::NAME);
+            $rest = [];
+            foreach ($under as $monomial => $coefficient) {
+                $rest[$monomial - 2 * $half * $pi] = $coefficient;
+            }
+
+            return $this->product(
+                new RationalFunction([$half * $pi => Rational::one()], $this->whole, $half),
+                $this->wholeRoot($rest, $index, $degree),
+            );
+        }
         $content = Rational::zero();
         foreach ($under as $coefficient) {
             $content = $content->commonDivisor($coefficient);
@@ -281,6 +296,22 @@ final class NormalForms implements Field
         ], $this->whole, max(1, intdiv($degree + $index - 1, $index)));
 
         return $outside === null ? $symbol : $this->product($this->fromSurd($outside), $symbol);
+    }
+
+    /**
+     * The lowest power of π in all terms.
+     *
+     * @param non-empty-array<int, Rational> $form
+     */
+    private function powerOfPi(array $form): int
+    {
+        $place = $this->places[Pi::NAME] ?? null;
+        $mask = (1 << self::BITS) - 1;
+
+        return $place === null ? 0 : min(array_map(
+            static fn(int $monomial): int => $monomial >> self::BITS * $place & $mask,
+            array_keys($form),
+        ));
     }
 
     /** A number with roots, its radicands taken apart into primes. */

@@ -7,7 +7,7 @@ namespace Runel\Proof;
 use Runel\Expression\Alternatives;
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
-use Runel\Expression\Letters;
+use Runel\Expression\Indeterminates;
 use Runel\Expression\Negative;
 use Runel\Expression\Node;
 use Runel\Expression\Rewriter;
@@ -132,7 +132,7 @@ final readonly class Points
     /** @param array<string, string> $roots as written, those with a letter under them */
     private static function collect(Node $node, array &$roots): void
     {
-        if ($node instanceof Root && $node->index % 2 === 0 && Letters::of($node) !== []) {
+        if ($node instanceof Root && $node->index % 2 === 0 && Indeterminates::of($node) !== []) {
             $roots[Ascii::write($node)] = Ascii::write($node);
         }
         foreach ($node->children() as $child) {
@@ -149,7 +149,7 @@ final readonly class Points
     private function values(Expression $before, Expression $after): Entailment
     {
         $curve = Curve::of(new Equation($before, $after));
-        $letters = array_map(strval(...), array_keys(Letters::of($before) + Letters::of($after)));
+        $letters = array_map(strval(...), array_keys(Indeterminates::of($before) + Indeterminates::of($after)));
         $seen = 0;
         for ($round = 0; $round < self::SAMPLES; ++$round) {
             $this->effort->spend($curve->size);
@@ -197,7 +197,7 @@ final readonly class Points
      */
     private function rounds(Node $before, Node $after): iterable
     {
-        $letters = array_map(strval(...), array_keys(Letters::of($before) + Letters::of($after)));
+        $letters = array_map(strval(...), array_keys(Indeterminates::of($before) + Indeterminates::of($after)));
         sort($letters);
         if ($letters === [] || \count($letters) > self::MOST_LETTERS) {
             throw new NoExactValue('no letter to look along');

@@ -7,7 +7,7 @@ namespace Runel\Proof;
 use Runel\Expression\Equation;
 use Runel\Expression\Evaluation;
 use Runel\Expression\Expression;
-use Runel\Expression\Letters;
+use Runel\Expression\Indeterminates;
 use Runel\Expression\Negative;
 use Runel\Expression\Node;
 use Runel\Expression\Product;
@@ -204,7 +204,7 @@ final readonly class Proof
      */
     private static function hasRoots(Node $node, string $letter, Expression $value): bool
     {
-        if ($node instanceof Root && isset(Letters::of($node->radicand)[$letter])) {
+        if ($node instanceof Root && isset(Indeterminates::of($node->radicand)[$letter])) {
             $under = self::value(Substitution::into($node->radicand, $letter, $value));
             if (!$under->isReal() || $under->sign() < 0) {
                 return false;
@@ -239,7 +239,8 @@ final readonly class Proof
         foreach ([[$equation->left, $equation->right], [$equation->right, $equation->left]] as [$root, $number]) {
             $factors = $root->factors();
             $last = $factors[\count($factors) - 1];
-            if (!$last instanceof Root || $last->index !== 2 || \count($factors) > 2 || Letters::of($number) !== []) {
+            if (!$last instanceof Root || $last->index !== 2 || \count($factors) > 2
+                || Indeterminates::of($number) !== []) {
                 continue;
             }
             try {
@@ -274,7 +275,7 @@ final readonly class Proof
 
     private function divides(DivisionHolds $claim): bool
     {
-        $letters = Letters::of($claim->dividend) + Letters::of($claim->divisor);
+        $letters = Indeterminates::of($claim->dividend) + Indeterminates::of($claim->divisor);
         $degree = fn(Expression $part): int => max([-1, ...array_keys(
             $this->forms->inOneLetter($this->evaluation->of($part)->numerator, array_key_first($letters) ?? '') ?? [],
         )]);
@@ -289,7 +290,7 @@ final readonly class Proof
     private function isSubject(SubjectOf $claim): bool
     {
         return !$this->forms->holds($this->evaluation->of($claim->result), $claim->letter)
-            && isset(Letters::of($claim->formula)[$claim->letter])
+            && isset(Indeterminates::of($claim->formula)[$claim->letter])
             && $this->laws->same(
                 Substitution::into($claim->formula->left, $claim->letter, $claim->result),
                 Substitution::into($claim->formula->right, $claim->letter, $claim->result),

@@ -6,12 +6,14 @@ namespace Runel\Sentence;
 
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
+use Runel\Expression\Greek;
 use Runel\Expression\Inside;
 use Runel\Expression\Letter;
 use Runel\Expression\Letters;
 use Runel\Expression\Limits;
 use Runel\Expression\Node;
 use Runel\Expression\Numeral;
+use Runel\Expression\Pi;
 use Runel\Expression\Power;
 use Runel\Expression\Product;
 use Runel\Expression\Quotient;
@@ -87,6 +89,7 @@ final class Sentence
         }
         [$source, $passed] = Furniture::taken($typed);
         $vocabulary = KnownWords::all();
+        $source = self::withGreek($source);
         $self = new self($source, Tokens::of($source, $vocabulary), $vocabulary);
         $self->heard = $passed;
 
@@ -416,11 +419,21 @@ final class Sentence
         return new Read($typed->node, null, Asked::nothing(), $name, $typed->awkwardAt);
     }
 
+    /** With letters in place of the commands for Greek ones, each in as many characters. */
+    private static function withGreek(string $text): string
+    {
+        return (string) preg_replace_callback('/\\\\([A-Za-z]+)/', static function (array $match): string {
+            $letter = Greek::called($match[1]);
+
+            return $letter === null ? $match[0] : $letter . str_repeat(' ', \strlen($match[1]));
+        }, $text);
+    }
+
     /** With letters in place of the names of Greek ones, each in as many characters. */
     private static function inLetters(string $text): string
     {
         return (string) preg_replace_callback(
-            '/(?<![A-Za-z])(?:' . implode('|', array_keys(self::GREEK)) . ')(?![A-Za-z])/',
+            '/(?<![A-Za-z\\\\])(?:' . implode('|', array_keys(self::GREEK)) . ')(?![A-Za-z])/',
             static fn(array $match): string => self::GREEK[$match[0]] . str_repeat(' ', \strlen($match[0]) - 1),
             $text,
         );
@@ -496,7 +509,9 @@ final class Sentence
             throw new SyntaxError(Message::of('error.letter-not-there', ['letter' => $own]), $run->from + 1);
         }
 
-        return \count($letters) > 1 ? ['rearrange', $own] : [$job === 'rearrange' ? 'solve' : $job, null];
+        return \count($letters) > 1 || Inside::holds($node, Pi::class)
+            ? ['rearrange', $own]
+            : [$job === 'rearrange' ? 'solve' : $job, null];
     }
 
     /** Why it cannot be read, at the first place that is to blame. */

@@ -67,7 +67,7 @@ final class Tokens
     {
         return match (true) {
             $chunk === '&' => TokenKind::Word,
-            preg_match('/^\p{L}$/u', $chunk) === 1, preg_match(self::NAMES, $chunk) === 1 => TokenKind::Maths,
+            preg_match('/^\p{L}$|π/u', $chunk) === 1, preg_match(self::NAMES, $chunk) === 1 => TokenKind::Maths,
             preg_match('/^\p{L}+(?:[’\']\p{L}+)?!*$/u', $chunk) === 1 => TokenKind::Word,
             preg_match('/^[\p{L}.-]+$/u', $chunk) === 1 && $this->vocabulary->knows($chunk) => TokenKind::Word,
             default => TokenKind::Maths,

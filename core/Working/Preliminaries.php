@@ -251,7 +251,8 @@ final readonly class Preliminaries
             title: Message::of('factor.content.title', ['content' => $term]),
             why: Message::of(match (true) {
                 $fraction => 'factor.content.why-fraction',
-                $this->common->letters->degree > 0 && $this->common->content->isOne() => 'factor.content.why-letter',
+                $this->common->letters->exponents !== [] && $this->common->content->isOne() =>
+                    'factor.content.why-letter',
                 default => 'factor.content.why',
             }, ['content' => $term]),
             lines: [$this->outer->written($taken)],

@@ -13,7 +13,6 @@ use Runel\Demonstration\Section;
 use Runel\Demonstration\Step;
 use Runel\Expression\Evaluation;
 use Runel\Expression\Expression;
-use Runel\Expression\Letter;
 use Runel\Expression\Negative;
 use Runel\Expression\Numeral;
 use Runel\Expression\Power;
@@ -42,7 +41,7 @@ final class ProductChecks
         $all = array_merge(
             ...array_map(static fn(Polynomial $part): array => $part->letters(), [...$factors, $product]),
         );
-        if (array_filter($all, Monomial::isRoot(...)) !== [] || \in_array(Letter::PI, $all, true)) {
+        if (array_filter($all, Monomial::isConstant(...)) !== []) {
             // With roots or π both sides would be numbers that nobody compares by eye.
             return [];
         }
@@ -153,14 +152,22 @@ final class ProductChecks
             foreach ($factor->terms as $term) {
                 $row = $reached->times(Polynomial::ofTerms([$term]));
                 $rows[] = $row;
-                $lines[] = Line::side(Product::of(
-                    [$term->toExpression(), $reached->toExpression()],
-                ), $row->toExpression());
+                $pair = [$term->toExpression(), $reached->toExpression()];
+                $lines[] = Line::side(
+                    \count($reached->terms) === 1 ? Product::apart($pair) : Product::of($pair),
+                    $row->toExpression(),
+                );
             }
             $before = $reached;
             $reached = $before->times($factor);
             if (\count($rows) > 1) {
-                $lines[] = Line::side(self::added($rows), $reached->toExpression());
+                $added = self::added($rows);
+                $whole = $reached->toExpression();
+                // Where nothing meets, what was written is the answer: then it is the product that it is held to.
+                $lines[] = Line::side(
+                    $added->equals($whole) ? Product::of([$before->toExpression(), $factor->toExpression()]) : $added,
+                    $whole,
+                );
             }
         }
 

@@ -7,9 +7,9 @@ namespace Runel\Working;
 use Runel\Expression\Alternatives;
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
+use Runel\Expression\Indeterminates;
 use Runel\Expression\Inside;
 use Runel\Expression\Letter;
-use Runel\Expression\Letters;
 use Runel\Expression\Node;
 use Runel\Expression\Numeral;
 use Runel\Expression\Quotient;
@@ -24,12 +24,12 @@ final class SolutionForm
     public static function wants(Node $node, string $letter): ?Wanting
     {
         // Where no letter is left, all is said: numbers that are equal, or that are not.
-        if (Letters::of($node) === []) {
+        if (Indeterminates::of($node) === []) {
             return null;
         }
         foreach (self::equations($node) as $equation) {
             $value = self::value($equation, $letter);
-            $wants = $value === null || Letters::of($value) !== []
+            $wants = $value === null || Indeterminates::of($value) !== []
                 ? Wanting::UnknownAlone
                 : self::wantsOfNumber($value);
             if ($wants !== null) {

@@ -5,7 +5,8 @@ declare(strict_types=1);
 return [
     'refusal' => 'This is not one polynomial over another.',
     'refusal-not-polynomial' => 'Only polynomials are divided here: plain powers of one letter, above and below.',
-    'refusal-roots' => 'Roots of numbers stand in the coefficients: such a division is beyond what Runel does.',
+    'refusal-roots' => 'Roots of numbers, or π, stand in the coefficients: such a division is beyond what Runel '
+        . 'does.',
     'refusal-letters' => 'One letter is needed above and below, and here are several: :letters.',
     'refusal-degree' => 'The degree of :divisor is higher than that of :dividend: it goes in 0 times, and everything '
         . 'is remainder.',

@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 return [
-    'which-letter-pi' => 'The number π stands in this equation. Write “for :letter” behind it, and it is solved with π '
-        . 'as it stands.',
+    'powers-and-pi' => 'π stands in this equation, and :letter in several powers: that is beyond what Runel solves. '
+        . 'Where every term holds π, divide both sides by it first.',
     'which-letter' => 'Several letters stand in this equation. Say which one is wanted: write “for :letter” '
         . 'behind it.',
     'unknown-word' => 'The word “:found” is not understood here. Take it out, or say it otherwise: “solve”, '

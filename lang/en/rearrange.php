@@ -17,6 +17,10 @@ return [
         'why' => 'The moves are those for equations; the other letters are treated as numbers. :letter is to stand '
             . 'alone.',
     ],
+    'read-pi' => [
+        'title' => 'Get :letter alone',
+        'why' => 'π is a number like any other. It is left as it stands, so the answer is exact.',
+    ],
     'swap' => ['title' => 'Exchange the sides', 'why' => 'Equal is equal either way; the wanted letter is read first.'],
     'swap-back' => ['title' => 'Exchange the sides', 'why' => 'The wanted letter has come to stand on the right.'],
     'tidy' => ['title' => 'Tidy up', 'why' => 'Like terms go together first, and what is divided by itself is 1.'],
@@ -57,7 +61,9 @@ return [
         'title' => 'Root both sides: plus or minus',
         'why' => 'Two numbers have the same square. Which one is meant, what :letter stands for decides: a length is '
             . 'never negative.',
+        'why-both' => 'Two numbers have the same square, one the opposite of the other: :letter can be either.',
     ],
+    'root-zero' => ['title' => 'Root both sides', 'why' => 'Only 0 has the square 0, so there is one root, not two.'],
     'both' => ['title' => 'Both together', 'why' => 'One for each root.'],
     'expand' => ['title' => 'Multiply out', 'why' => 'The wanted letter has to be set free from its parentheses.'],
     'take-out' => ['title' => 'Take :letter out', 'why' => ':letter is a factor of every term on its side.'],
@@ -67,6 +73,7 @@ return [
         'numbers-why' => 'The original gives :whole; with that the new formula gives back :letter.',
         'back' => 'Solve back: put what :letter equals into the original',
         'back-line' => 'Put what :letter equals into :line',
+        'back-why-number' => 'Both sides are the same number.',
         'back-why' => 'Both sides are the same, whatever the letters are.',
     ],
 ];

@@ -42,6 +42,7 @@ final class ParserTest extends TestCase
         yield 'minus of a square' => ['-x^2', '-x^2'];
         yield 'pi as a word' => ['V = pi r^2 h for h', 'V = π*r^2*h'];
         yield 'pi after a number' => ['2pi(x+1)', '2*π*(x+1)'];
+        yield 'greek as latex' => ['\frac{\theta}{2\pi}+\phi', 'θ/(2*π)+φ'];
         yield 'no word inside letters' => ['pix + spi', 'p*i*x+s*p*i'];
         yield 'a mixed number' => ['2 3/7x', '(2+3/7)*x'];
         yield 'a mixed number in one sign' => ['1½x', '(1+1/2)*x'];
@@ -75,7 +76,7 @@ final class ParserTest extends TestCase
         yield ['   ', 'error.empty', 1];
         yield ['x € y', 'error.unknown-character', 3];
         yield ["x\u{7}", 'error.unknown-character', 2];
-        yield ['\alpha+1', 'error.unknown-command', 1];
+        yield ['\int+1', 'error.unknown-command', 1];
         yield ['x^2 squared', 'error.word', 5];
         yield ['x^2+1 and x^2+2', 'error.two-problems', 7];
         yield ['(x+1) x (x+2)', 'error.times-or-letter', 7];

@@ -60,6 +60,10 @@ final class ProofTest extends TestCase
         yield ['sqrt(9/2+sqrt(17)/2)', '1/2+sqrt(17)/2', 'same'];
         yield ['sqrt(x+1)^2', 'x+1', 'same'];
         yield ['sqrt(x^2+2x+1)', 'x+1', 'unrelated'];
+        yield ['sqrt(9π^2)', '3π', 'same'];
+        yield ['sqrt(8π^3)', '2π*sqrt(2π)', 'same'];
+        yield ['sqrt(π^2*x^2)', 'π*x', 'unrelated'];
+        yield ['π', '3.14', 'unrelated'];
         yield ['(sqrt(x+4)+1)^2', 'x+5+2sqrt(x+4)', 'same'];
         yield ['a/b+c/d', '(ad+bc)/(bd)', 'same'];
         yield ['(x^2-1)/(x-1)', 'x+1', 'same'];

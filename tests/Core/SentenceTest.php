@@ -104,7 +104,8 @@ final class SentenceTest extends TestCase
         yield ['x^2 - 4 and x + 2', 'error.two-problems', 13];
         yield ['V = pi r^2 h for pi', 'error.for-pi', 18];
         yield ['Solve P = 2a + 3b', 'error.which-letter', 1];
-        yield ['Solve pi x = 5 pi', 'error.which-letter-pi', 1];
+        yield ['Solve pi x^2 + pi x = 6 pi', 'error.powers-and-pi', 1];
+        yield ['pi x^2 + pi x = 6 pi', 'error.powers-and-pi', 1];
         yield ['Solve x^2 + 3x', 'error.asked-solve', 1];
         yield ['v = u + at for s', 'error.letter-not-there', 16];
         yield ['Write 2/(x+1) + 3/x as a single fraction', 'error.single-fraction', 1];

@@ -16,15 +16,29 @@ final readonly class FormulaAnswer implements Answer
     use PlainAnswer;
 
     /**
-     * @param non-empty-list<Expression> $results what the letter equals, one or the other
-     * @param Equation|null              $from    where squaring came first: the line from which on every step can be
-     *                                            turned round
+     * @param non-empty-list<Expression> $results  what the letter equals, one or the other
+     * @param Equation|null              $from     where squaring came first: the line from which on every step can be
+     *                                             turned round
+     * @param list<string>               $decimals the results rounded, where that is asked for
      */
     public function __construct(
         private string $subject,
         private array $results,
         private ?Equation $from = null,
+        private array $decimals = [],
     ) {}
+
+    /** @return non-empty-list<Expression> */
+    public function results(): array
+    {
+        return $this->results;
+    }
+
+    /** @param list<string> $decimals the same results, rounded */
+    public function withDecimals(array $decimals): self
+    {
+        return new self($this->subject, $this->results, $this->from, $decimals);
+    }
 
     public function type(): AnswerType
     {
@@ -53,6 +67,6 @@ final readonly class FormulaAnswer implements Answer
 
     public function details(): array
     {
-        return [];
+        return array_filter(['decimals' => $this->decimals]);
     }
 }

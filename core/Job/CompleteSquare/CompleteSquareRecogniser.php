@@ -18,13 +18,13 @@ final class CompleteSquareRecogniser
             return Weight::NOT;
         }
         $node = $problem->node;
-        if ($node instanceof Equation && \count($problem->letters) === 2) {
+        if ($node instanceof Equation && \count($problem->letters) === 2 && !$problem->holdsPi()) {
             return $node->left instanceof Letter ? Weight::LIKELY : Weight::NOT;
         }
         $whole = $node instanceof Equation || $problem->product === null || $problem->product->isScaled();
 
         $named = $problem->function !== null && $problem->product === null;
 
-        return $whole && \count($problem->letters) === 1 ? ($named ? Weight::CERTAIN : Weight::ALSO) : Weight::NOT;
+        return $whole && $problem->letter() !== null ? ($named ? Weight::CERTAIN : Weight::ALSO) : Weight::NOT;
     }
 }

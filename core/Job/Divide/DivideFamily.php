@@ -6,7 +6,7 @@ namespace Runel\Job\Divide;
 
 use Runel\Demonstration\Task;
 use Runel\Expression\Expression;
-use Runel\Expression\Letters;
+use Runel\Expression\Indeterminates;
 use Runel\Expression\Node;
 use Runel\Expression\Quotient;
 use Runel\Job\Divide\Ladder\DivideLinearLadder;
@@ -100,7 +100,7 @@ final readonly class DivideFamily extends PlainFamily
     /** Whether something is left to be divided. */
     private static function left(Node $line): ?Wanting
     {
-        if ($line instanceof Quotient && Letters::of($line->denominator) !== []) {
+        if ($line instanceof Quotient && Indeterminates::of($line->denominator) !== []) {
             try {
                 $above = Polynomial::fromExpression($line->numerator)->degree();
 

@@ -159,7 +159,7 @@ final readonly class Division
         $dividend = Polynomial::fromExpression($quotient->numerator);
         $divisor = Polynomial::fromExpression($quotient->denominator);
         $letters = array_values(array_unique([...$dividend->letters(), ...$divisor->letters()]));
-        if (array_filter($letters, Monomial::isRoot(...)) !== []) {
+        if (array_filter($letters, Monomial::isConstant(...)) !== []) {
             throw new OutOfReach(Message::of('divide.refusal-roots'));
         }
         if ($problem->subject !== null) {

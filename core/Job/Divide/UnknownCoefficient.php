@@ -174,7 +174,7 @@ final readonly class UnknownCoefficient
     private static function letters(Polynomial $dividend, Polynomial $divisor, ?string $subject): array
     {
         $all = array_values(array_unique([...$dividend->letters(), ...$divisor->letters()]));
-        if (array_filter($all, Monomial::isRoot(...)) !== []) {
+        if (array_filter($all, Monomial::isConstant(...)) !== []) {
             throw new OutOfReach(Message::of('divide.refusal-roots'));
         }
         $others = array_values(array_diff($dividend->letters(), $divisor->letters()));

@@ -8,7 +8,7 @@ use Runel\Algebra\Trinomial;
 use Runel\Demonstration\Task;
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
-use Runel\Expression\Letters;
+use Runel\Expression\Indeterminates;
 use Runel\Expression\Node;
 use Runel\Job\Factor\Ladder\FactorLeadingLadder;
 use Runel\Job\Factor\Ladder\FactorMonicLadder;
@@ -144,7 +144,7 @@ final readonly class FactorFamily extends PlainFamily implements WaysToFactor
     {
         return array_filter($polynomial->letters(), static fn(string $letter): bool => array_filter(
             $polynomial->terms,
-            static fn(Term $term): bool => !isset(Letters::of($term->toExpression())[$letter]),
+            static fn(Term $term): bool => !isset(Indeterminates::of($term->toExpression())[$letter]),
         ) === []) !== [];
     }
 

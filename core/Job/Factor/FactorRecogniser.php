@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Runel\Job\Factor;
 
+use Runel\Algebra\CommonTerm;
 use Runel\Expression\Equation;
 use Runel\Expression\Numeral;
 use Runel\Method\Weight;
@@ -20,9 +21,9 @@ final class FactorRecogniser
             return Weight::NOT;
         }
         if ($problem->node instanceof Equation) {
-            return self::equation($problem->node, $polynomial, \count($problem->letters));
+            return self::equation($problem->node, $polynomial, $problem->letter() !== null);
         }
-        $hasCommon = $polynomial->degree() > 1 || !$polynomial->content()->isOne();
+        $hasCommon = $polynomial->degree() > 1 || !CommonTerm::of($polynomial)->isOne();
 
         return match (true) {
             !$hasCommon => Weight::NOT,
@@ -31,13 +32,13 @@ final class FactorRecogniser
         };
     }
 
-    private static function equation(Equation $equation, Polynomial $polynomial, int $letters): int
+    private static function equation(Equation $equation, Polynomial $polynomial, bool $isUnivariate): int
     {
         $isZeroed = $equation->right instanceof Numeral && $equation->right->value->isZero();
 
         return match (true) {
             $polynomial->degree() < 2 => Weight::NOT,
-            $letters === 1 => Weight::POSSIBLE,
+            $isUnivariate => Weight::POSSIBLE,
             default => $isZeroed ? Weight::LIKELY : Weight::NOT,
         };
     }

@@ -201,7 +201,8 @@ abstract class MultiplyMethod implements Method, Multiplies
             static fn(Factor $factor): Expression => $factor->polynomial->toExpression(),
             $product->factors,
         );
-        $letter = $task->problem->letter();
+        $letters = $task->problem->letters;
+        $letter = \count($letters) === 1 ? $letters[0] : null;
         $degrees = array_map(static fn(Factor $factor): int => $factor->polynomial->degree(), $product->factors);
         $why = $letter === null
             ? Message::of('product.read.why-letters', ['count' => \count($factors)])

@@ -31,7 +31,7 @@ final class MultiplyRecogniser
     {
         return match (true) {
             $problem->polynomial?->isZero() === true => Weight::PLAIN,
-            \count($problem->letters) === 1 && $problem->node instanceof Equation
+            $problem->letter() !== null && $problem->node instanceof Equation
                 && self::isQuadratic($problem->node->right) => Weight::POSSIBLE,
             default => Weight::NOT,
         };

@@ -35,7 +35,7 @@ final readonly class Pair
     public static function of(Polynomial $left, Polynomial $right): self
     {
         $letters = array_values(array_unique([...$left->letters(), ...$right->letters()]));
-        $letter = \count($letters) === 1 ? $letters[0] : null;
+        $letter = \count($letters) === 1 && !Monomial::isConstant($letters[0]) ? $letters[0] : null;
         $placed = $letter !== null && \count($left->terms) > 1 && \count($right->terms) > 1;
         $leftTerms = $placed ? $left->places($letter) : $left->terms;
         $rightTerms = $placed ? $right->places($letter) : $right->terms;

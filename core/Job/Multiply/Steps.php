@@ -40,39 +40,41 @@ final class Steps
     /** Sign, then number, then letter. */
     private static function productWhy(Term $left, Term $right): Message
     {
-        $product = $left->times($right);
         $signs = match (true) {
             !$left->coefficient->isNegative() && !$right->coefficient->isNegative() => 'both-plus',
             $left->coefficient->isNegative() && $right->coefficient->isNegative() => 'both-minus',
             default => 'mixed',
         };
-        $letters = $product->monomial->exponents === []
+        [$own, $other] = [$left->monomial->letters(), $right->monomial->letters()];
+        $letters = $own->times($other)->exponents === []
             ? 'none'
             : match (true) {
-                $left->monomial->sharesLetterWith($right->monomial) => 'added',
-                $left->monomial->degree > 0 && $right->monomial->degree > 0 => 'joined',
+                $own->sharesLetterWith($other) => 'added',
+                $own->degree > 0 && $other->degree > 0 => 'joined',
                 default => 'kept',
             };
-
-        $ones = $left->coefficient->absolute()->isOne() && $right->coefficient->absolute()->isOne();
+        [$first, $second] = array_map(
+            static fn(Term $term): Term => new Term($term->coefficient->absolute(), $term->monomial->constants()),
+            [$left, $right],
+        );
+        $isOne = static fn(Term $number): bool => $number->toExpression()->isOne();
 
         return Message::of('product.cell-why', [
             'sign' => Message::of('product.sign.' . $signs),
             'number' => Message::of(match (true) {
-                $ones => 'product.number.one',
-                $left->coefficient->absolute()->isOne(),
-                $right->coefficient->absolute()->isOne() => 'product.number.kept',
+                $isOne($first) && $isOne($second) => 'product.number.one',
+                $isOne($first), $isOne($second) => 'product.number.kept',
                 FractionWork::has($left, $right) => 'product.number.fraction',
                 default => 'product.number.product',
             }, [
-                'left' => Term::constant($left->coefficient->absolute())->toExpression(),
-                'right' => Term::constant($right->coefficient->absolute())->toExpression(),
-                'product' => Term::constant($product->coefficient->absolute())->toExpression(),
+                'left' => $first->toExpression(),
+                'right' => $second->toExpression(),
+                'product' => $first->times($second)->toExpression(),
             ]),
             'letters' => Message::of('product.letters.' . $letters, [
-                'left' => $left->monomial->toExpression(),
-                'right' => $right->monomial->toExpression(),
-                'product' => $product->monomial->toExpression(),
+                'left' => $own->toExpression(),
+                'right' => $other->toExpression(),
+                'product' => $own->times($other)->toExpression(),
             ]),
         ]);
     }

@@ -16,13 +16,14 @@ use Runel\Demonstration\Role;
 use Runel\Demonstration\Section;
 use Runel\Demonstration\Step;
 use Runel\Demonstration\Task;
-use Runel\Expression\Letter;
+use Runel\Expression\Expression;
 use Runel\Expression\Negative;
 use Runel\Expression\Numeral;
 use Runel\Expression\Substitution;
 use Runel\Expression\Sum;
 use Runel\Law\Claim\Identity;
 use Runel\Message\Message;
+use Runel\Polynomial\Monomial;
 use Runel\Polynomial\Polynomial;
 use Runel\Polynomial\Term;
 use Runel\Slip\Slip;
@@ -169,10 +170,8 @@ final class SumOfProducts
         foreach ($sum->terms as $part) {
             $letters = [...$letters, ...Polynomial::fromExpression($part)->letters()];
         }
-        $letters = array_values(array_unique($letters));
-        if (\in_array(Letter::PI, $letters, true)) {
-            return [];
-        }
+        $constants = array_filter($letters, Monomial::isConstant(...));
+        $letters = array_values(array_diff(array_unique($letters), $constants));
         $checks = [];
         $rounds = [CheckKind::CoefficientSum->value => [1, 1], CheckKind::Substitution->value => [2, 3]];
         foreach ($rounds as $kind => $numbers) {
@@ -189,11 +188,28 @@ final class SumOfProducts
                 kind: CheckKind::from($kind),
                 title: Message::of('check.substitution.title', ['values' => implode(', ', $list)]),
                 why: Message::of('check.substitution.why'),
-                lines: [...Arithmetic::lines($put), ...Arithmetic::lines($value)],
+                lines: $constants === []
+                    ? [...Arithmetic::lines($put), ...Arithmetic::lines($value)]
+                    : self::collectedLines([$put, $value]),
                 holds: true,
             );
         }
 
         return $checks;
+    }
+
+    /**
+     * Roots and π stay as they are: what is left is collected at once.
+     *
+     * @param list<Expression> $sides
+     *
+     * @return list<Line>
+     */
+    private static function collectedLines(array $sides): array
+    {
+        return array_map(
+            static fn(Expression $side): Line => Line::side($side, Polynomial::fromExpression($side)->toExpression()),
+            $sides,
+        );
     }
 }

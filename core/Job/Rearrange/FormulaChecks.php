@@ -10,9 +10,11 @@ use Runel\Demonstration\Line;
 use Runel\Expression\Equation;
 use Runel\Expression\Evaluation;
 use Runel\Expression\Expression;
+use Runel\Expression\Inside;
 use Runel\Expression\Letter;
 use Runel\Expression\Letters;
 use Runel\Expression\Numeral;
+use Runel\Expression\Pi;
 use Runel\Expression\Substitution;
 use Runel\Message\Message;
 use Runel\Number\DivisionByZero;
@@ -72,7 +74,11 @@ final readonly class FormulaChecks
                     'letter' => new Letter($this->subject),
                     'line' => $formula,
                 ]),
-            why: Message::of('rearrange.check.back-why'),
+            why: Message::of(
+                \count(Letters::of($this->formula)) === 1
+                    ? 'rearrange.check.back-why-number'
+                    : 'rearrange.check.back-why',
+            ),
             lines: $lines ?: [Line::side($this->put($formula->left), $this->put($formula->right))],
             holds: true,
         );
@@ -90,7 +96,7 @@ final readonly class FormulaChecks
         if ($whole === null || $whole === $this->subject || Letters::holds($this->formula->right, $whole)) {
             return null;
         }
-        if (Letters::holds($this->formula, Letter::PI)) {
+        if (Inside::holds($this->formula, Pi::class)) {
             // No number that could be put for it is its own.
             return null;
         }

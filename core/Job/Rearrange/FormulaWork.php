@@ -56,6 +56,7 @@ use Runel\Polynomial\Term;
 use Runel\Slip\Slip;
 use Runel\Style\Moving;
 use Runel\Working\BothSides;
+use Runel\Working\Quadratic\Decimals;
 
 /** One formula worked until the wanted letter stands alone: what was done to it last is undone first. */
 final class FormulaWork
@@ -106,12 +107,13 @@ final class FormulaWork
         if ($this->results === []) {
             throw new \LogicException('A formula that cannot be rearranged was not refused.');
         }
+        $read = $this->isOnlyLetter() ? 'read-pi' : 'read';
         $sections = [
             new Section(Phase::Reading, [new Step(
                 id: 'read',
                 role: Role::Reading,
-                title: Message::of('rearrange.read.title', ['letter' => new Letter($this->subject)]),
-                why: Message::of('rearrange.read.why', ['letter' => new Letter($this->subject)]),
+                title: Message::of("rearrange.$read.title", ['letter' => new Letter($this->subject)]),
+                why: Message::of("rearrange.$read.why", ['letter' => new Letter($this->subject)]),
                 lines: [Line::given($this->formula)],
             )]),
             new Section(Phase::Solving, $this->steps),
@@ -124,6 +126,13 @@ final class FormulaWork
             $section->steps,
         )), $sections));
 
+        [$sections, $answer] = Decimals::asked(
+            $this->task,
+            $sections === [] ? throw new \LogicException('Nothing was read.') : $sections,
+            new FormulaAnswer($this->subject, $this->results, $this->from),
+            $this->subject,
+        );
+
         return new Demonstration(
             task: $this->task,
             job: $method->job(),
@@ -134,8 +143,8 @@ final class FormulaWork
                 roots: \count($this->results) > 1 || $this->from !== null,
                 advice: Message::of('rearrange.advice', ['count' => max(1, \count($this->steps))]),
             ),
-            sections: $sections === [] ? throw new \LogicException('Nothing was read.') : $sections,
-            answer: new FormulaAnswer($this->subject, $this->results, $this->from),
+            sections: $sections,
+            answer: $answer,
             checking: fn(): array => (new FormulaChecks(
                 $this->task->problem->letters,
                 $this->formula,
@@ -144,6 +153,12 @@ final class FormulaWork
                 $this->from,
             ))->checks(),
         );
+    }
+
+    /** Whether nothing but numbers stands beside the wanted letter. */
+    private function isOnlyLetter(): bool
+    {
+        return \count(Letters::of($this->formula)) === 1;
     }
 
     /** The wanted letter lit wherever it stands. */
@@ -328,10 +343,12 @@ final class FormulaWork
                 $lines[] = Line::equivalent($after, new Rewrite());
             }
         }
-        $question = $this->asked(
-            Sides::minus($this->other, $taken),
-            $other,
-        );
+        $tidied = self::tidied($other);
+        if (!$tidied->equals($other)) {
+            $lines[] = Line::equivalent(new Equation($own, $tidied), new Rewrite());
+        }
+        $question = $this->asked(Sides::minus($this->other, $taken), $tidied);
+        $other = $tidied;
         [$this->own, $this->other] = [$own, $other];
         $this->say(match (true) {
             $gathers && $this->task->style->get(Moving::class) === Moving::Across => 'gather-across',
@@ -414,8 +431,8 @@ final class FormulaWork
         }
         [$this->own, $this->other] = [$own, $other];
         $known = array_map(Ascii::write(...), $this->conditions);
-        // A number times π is never 0: that goes without saying.
-        $isFree = $by instanceof Sum || array_diff_key(Letters::of($by), [Letter::PI => true]) !== [];
+        // A number is seen to be 0 or not: of π nothing that is written with fractions gives 0.
+        $isFree = Letters::of($by) !== [];
         $says = $conditions !== [] && $isFree;
         if ($says && !\in_array(Ascii::write($by), $known, true)) {
             $this->conditions[] = $by;
@@ -455,16 +472,30 @@ final class FormulaWork
 
             return;
         }
-        $root = new Root($this->other);
+        if (Polynomial::vanishes($this->other)) {
+            [$this->own, $this->other] = [$own->base, Numeral::of(0)];
+            $this->say('root-zero', [], [
+                Line::equivalent(new Equation($this->own, $this->other), new RootBothSides()),
+            ]);
+
+            return;
+        }
+        $whole = Sides::squareRoot($this->other);
+        $root = $whole ?? new Root($this->other);
         $both = [new Equation($own->base, $root), new Equation($own->base, new Negative($root))];
         $isAlone = $own->base instanceof Letter;
         $this->steps[] = new Step(
             id: 'root',
             title: Message::of('rearrange.root.title'),
-            why: Message::of('rearrange.root.why', ['letter' => new Letter($this->subject)]),
-            lines: [$isAlone
-                ? Line::result(new Alternatives($both), new RootBothSides())
-                : Line::equivalent(new Alternatives($both), new RootBothSides())],
+            why: Message::of($this->isOnlyLetter() ? 'rearrange.root.why-both' : 'rearrange.root.why', [
+                'letter' => new Letter($this->subject),
+            ]),
+            lines: [
+                ...($whole !== null && Letters::of($whole) === [] ? [Line::side(new Root($this->other), $whole)] : []),
+                $isAlone
+                    ? Line::result(new Alternatives($both), new RootBothSides())
+                    : Line::equivalent(new Alternatives($both), new RootBothSides()),
+            ],
             watch: Slip::PlusMinusForgotten,
         );
         if ($isAlone) {

@@ -17,9 +17,9 @@ use Runel\Demonstration\Step;
 use Runel\Demonstration\Task;
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
-use Runel\Expression\Letter;
-use Runel\Expression\Letters;
+use Runel\Expression\Inside;
 use Runel\Expression\Numeral;
+use Runel\Expression\Pi;
 use Runel\Expression\Substitution;
 use Runel\Law\Move\Rewrite;
 use Runel\Message\Message;
@@ -99,7 +99,7 @@ final readonly class MeetInTheMiddle implements Method
     private static function withNumbers(Equation $given, array $letters): Check
     {
         $numbers = [];
-        foreach (array_values(array_diff($letters, [Letter::PI])) as $place => $letter) {
+        foreach ($letters as $place => $letter) {
             $numbers[$letter] = $place % 2 + 2;
         }
         $put = [];
@@ -110,7 +110,7 @@ final readonly class MeetInTheMiddle implements Method
             $put[] = $side;
         }
         // No number can be put for π: there the two sides stand beside each other.
-        $lines = Letters::holds($given, Letter::PI)
+        $lines = Inside::holds($given, Pi::class)
             ? []
             : array_merge(...array_map(
                 static fn(Expression $side): array => $side instanceof Numeral ? [] : Arithmetic::lines($side),

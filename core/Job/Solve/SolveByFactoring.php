@@ -76,7 +76,7 @@ final readonly class SolveByFactoring implements Method
         if (!$equation instanceof Equation || $task->problem->letter() === null || $polynomial === null) {
             return new MethodDoesNotApply(Message::of('solve.refusal-not-quadratic'));
         }
-        if (array_filter($polynomial->letters(), Monomial::isRoot(...)) !== []) {
+        if (array_filter($polynomial->letters(), Monomial::isConstant(...)) !== []) {
             return new MethodDoesNotApply(Message::of('solve.refusal-roots'));
         }
         if (self::readyMade($task->problem) !== null) {
@@ -352,7 +352,7 @@ final readonly class SolveByFactoring implements Method
         }
         $factors = [];
         foreach ($parts as [$written, $polynomial]) {
-            if (array_filter($polynomial->letters(), Monomial::isRoot(...)) !== []) {
+            if (array_filter($polynomial->letters(), Monomial::isConstant(...)) !== []) {
                 return null;
             }
             if ($polynomial->isZero() || (\count($polynomial->terms) > 1 && $polynomial->degree() > 1)) {

@@ -94,15 +94,10 @@ final readonly class SolveFamily extends PlainFamily
 
     public function notThere(Problem $problem): Message
     {
-        $letters = array_values(array_diff($problem->letters, [Letter::PI]));
-
-        return $problem->node instanceof Equation && $letters !== []
-            ? Message::of(
-                \count($letters) === 1 && $letters !== $problem->letters
-                    ? 'error.which-letter-pi'
-                    : 'error.which-letter',
-                ['letter' => new Letter($letters[0])],
-            )
+        return $problem->node instanceof Equation && $problem->letters !== []
+            ? Message::of($problem->holdsPi() && \count($problem->letters) === 1
+                ? 'error.powers-and-pi'
+                : 'error.which-letter', ['letter' => new Letter($problem->letters[0])])
             : parent::notThere($problem);
     }
 

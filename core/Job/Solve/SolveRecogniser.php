@@ -13,7 +13,7 @@ final class SolveRecogniser
 {
     public static function weight(Problem $problem): int
     {
-        return $problem->node instanceof Equation && !$problem->isAboutForm() && \count($problem->letters) === 1
+        return $problem->node instanceof Equation && !$problem->isAboutForm() && $problem->letter() !== null
             ? Weight::FIRST
             : Weight::NOT;
     }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Runel\Job\Solve;
 
 use Runel\Expression\Equation;
-use Runel\Expression\Letters;
+use Runel\Expression\Indeterminates;
 use Runel\Expression\Node;
 use Runel\Expression\Power;
 use Runel\Expression\Quotient;
@@ -20,16 +20,16 @@ final class Unsolved
     {
         return match (true) {
             self::any($equation, static fn(Node $node): bool => $node instanceof Power
-                && Letters::of($node->exponent) !== []) => Message::of('unsolved.exponent'),
+                && Indeterminates::of($node->exponent) !== []) => Message::of('unsolved.exponent'),
             self::any($equation, static fn(Node $node): bool => $node instanceof Root
                 && self::any($node->radicand, static fn(Node $inner): bool => $inner instanceof Root
-                    && Letters::of($inner) !== [])) => Message::of('unsolved.root-of-root'),
+                    && Indeterminates::of($inner) !== [])) => Message::of('unsolved.root-of-root'),
             self::any($equation, static fn(Node $node): bool => $node instanceof Root
-                && $node->index !== 2 && Letters::of($node) !== []) => Message::of('unsolved.other-root'),
+                && $node->index !== 2 && Indeterminates::of($node) !== []) => Message::of('unsolved.other-root'),
             self::any($equation, static fn(Node $node): bool => $node instanceof Quotient
-                && Letters::of($node->denominator) !== []) => Message::of('unsolved.below'),
+                && Indeterminates::of($node->denominator) !== []) => Message::of('unsolved.below'),
             self::any($equation, static fn(Node $node): bool => $node instanceof Root
-                && Letters::of($node) !== []) => Message::of('unsolved.roots'),
+                && Indeterminates::of($node) !== []) => Message::of('unsolved.roots'),
             self::any($equation, static fn(Node $node): bool => $node instanceof Root) => Message::of(
                 'unsolved.surds',
             ),

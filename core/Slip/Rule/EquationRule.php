@@ -7,8 +7,8 @@ namespace Runel\Slip\Rule;
 use Runel\Expression\Alternatives;
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
+use Runel\Expression\Indeterminates;
 use Runel\Expression\Letter;
-use Runel\Expression\Letters;
 use Runel\Expression\Negative;
 use Runel\Expression\Node;
 use Runel\Expression\Numeral;
@@ -68,7 +68,7 @@ final readonly class EquationRule implements WrongRule
                 unset($rest[$place]);
                 $own = Sum::of(array_values($rest));
                 // Nobody makes a whole side vanish, or the last letter.
-                if ($vanishes && ($rest === [] || Letters::of($own) + Letters::of($other) === [])) {
+                if ($vanishes && ($rest === [] || Indeterminates::of($own) + Indeterminates::of($other) === [])) {
                     continue;
                 }
                 $there = $vanishes ? $other : Sum::of([$other, $term]);
@@ -161,7 +161,7 @@ final readonly class EquationRule implements WrongRule
         }
         $factors = array_values(array_filter(
             $line->left->factors,
-            static fn(Expression $factor): bool => Letters::of($factor) !== [],
+            static fn(Expression $factor): bool => Indeterminates::of($factor) !== [],
         ));
         if (\count($factors) > 1) {
             yield new Alternatives(array_map(

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Runel\Slip\Rule;
 
 use Runel\Expression\Expression;
-use Runel\Expression\Letters;
+use Runel\Expression\Indeterminates;
 use Runel\Expression\Node;
 use Runel\Expression\Numeral;
 use Runel\Expression\Power;
@@ -53,6 +53,6 @@ final readonly class FrontRule implements WrongRule
     private static function isSingle(Expression $factor): bool
     {
         return $factor instanceof Numeral || (!$factor instanceof Sum && !$factor instanceof Power
-            && Letters::of($factor) !== []);
+            && Indeterminates::of($factor) !== []);
     }
 }

@@ -6,8 +6,8 @@ namespace Runel\Slip\Rule;
 
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
+use Runel\Expression\Indeterminates;
 use Runel\Expression\Letter;
-use Runel\Expression\Letters;
 use Runel\Expression\Node;
 use Runel\Expression\Product;
 use Runel\Expression\Quotient;
@@ -22,7 +22,7 @@ final readonly class LetterDividedRule implements WrongRule
 
     public function wrong(Node $line): iterable
     {
-        $bothWays = $line instanceof Equation && \count(Letters::of($line)) > 1
+        $bothWays = $line instanceof Equation && \count(Indeterminates::of($line)) > 1
             ? [[$line->left, $line->right], [$line->right, $line->left]]
             : [];
         foreach ($bothWays as $sides) {

@@ -4,15 +4,20 @@ declare(strict_types=1);
 
 namespace Runel\Working\Quadratic;
 
+use Runel\Algebra\RealNumber;
 use Runel\Demonstration\Answer\Answer;
+use Runel\Demonstration\Answer\FormulaAnswer;
 use Runel\Demonstration\Answer\SolutionsAnswer;
 use Runel\Demonstration\Section;
 use Runel\Demonstration\Step;
 use Runel\Demonstration\Task;
-use Runel\Expression\Evaluation;
+use Runel\Expression\Expression;
+use Runel\Expression\Inside;
+use Runel\Expression\Letters;
 use Runel\Expression\Quotient;
+use Runel\Expression\Root;
 use Runel\Message\Message;
-use Runel\Number\Field\Surds;
+use Runel\Polynomial\Polynomial;
 use Runel\Slip\Slip;
 use Runel\Style\Answers;
 use Runel\Style\Places;
@@ -29,26 +34,34 @@ final class Decimals
      */
     public static function of(Task $task, array $sections, Answer $answer, string $letter): array
     {
-        if ($task->style->get(Answers::class) === Answers::Exact || !$answer instanceof SolutionsAnswer) {
+        $solutions = match (true) {
+            $answer instanceof SolutionsAnswer => $answer->solutions(),
+            $answer instanceof FormulaAnswer => $answer->results(),
+            default => [],
+        };
+        $isOpen = array_filter($solutions, static fn(Expression $one): bool => Letters::of($one) !== []) !== [];
+        if ($task->style->get(Answers::class) === Answers::Exact || $solutions === [] || $isOpen) {
             return [$sections, $answer];
         }
         $places = $task->style->get(Places::class);
         $decimals = [];
         $written = [];
-        $exact = true;
-        foreach ($answer->solutions() as $solution) {
-            $value = Evaluation::at(new Surds(), [])->of($solution);
-            if (!$value->isReal()) {
+        foreach ($solutions as $solution) {
+            $value = RealNumber::of($solution);
+            if ($value === null) {
                 return [$sections, $answer];
             }
             $decimal = $places->isSignificant()
                 ? $value->toFigures($places->count())
                 : $value->toDecimal($places->count());
             $decimals[] = $decimal;
-            $exact = $exact && $value->toRational()?->isInteger() === true;
             $written[] = "$letter ≈ " . str_replace('-', '−', $decimal);
         }
-        if ($exact) {
+        $whole = array_filter(
+            $solutions,
+            static fn(Expression $one): bool => Polynomial::number($one)?->isInteger() === true,
+        );
+        if (\count($whole) === \count($solutions)) {
             return [$sections, $answer];
         }
         $last = $sections[\count($sections) - 1];
@@ -59,8 +72,9 @@ final class Decimals
                 ['count' => $places->count()],
             ),
             why: Message::of('quadratic.decimals.why', ['values' => implode(', ', $written)]),
-            figure: Keypad::of($answer->solutions()[0]),
-            watch: $answer->solutions()[0] instanceof Quotient ? Slip::StackedFraction : null,
+            figure: Keypad::of($solutions[0]),
+            watch: $solutions[0] instanceof Quotient && Inside::holds($solutions[0], Root::class)
+                ? Slip::StackedFraction : null,
         )]);
 
         return [array_values($sections), $answer->withDecimals($decimals)];

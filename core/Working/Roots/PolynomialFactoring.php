@@ -136,7 +136,7 @@ final readonly class PolynomialFactoring
         $gathered = Known::standardForm($task);
         $most = RootSearch::DEGREE;
         $letters = $gathered?->whole->letters() ?? [];
-        $isOneLetter = \count($letters) === 1 && array_filter($letters, Monomial::isRoot(...)) === [];
+        $isOneLetter = \count($letters) === 1 && array_filter($letters, Monomial::isConstant(...)) === [];
         if ($gathered === null || !$isOneLetter || $gathered->whole->degree() < 3) {
             throw new MethodDoesNotApply(Message::of('roots.refusal', ['most' => $most]));
         }

@@ -6,8 +6,8 @@ namespace Runel\Job\Solve\Ladder;
 
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
+use Runel\Expression\Indeterminates;
 use Runel\Expression\Inside;
-use Runel\Expression\Letters;
 use Runel\Expression\Negative;
 use Runel\Expression\Node;
 use Runel\Expression\Quotient;
@@ -108,7 +108,8 @@ final class LinearLadder extends Ladder
         return self::found([
             Difficulty::Minus->value => Inside::holds($node, Negative::class)
                 || ($solution !== null && Seen::hasMinus($solution)),
-            Difficulty::BothSides->value => Letters::of($node->left) !== [] && Letters::of($node->right) !== [],
+            Difficulty::BothSides->value => Indeterminates::of($node->left) !== []
+                && Indeterminates::of($node->right) !== [],
             Difficulty::Brackets->value => Inside::some($node, Seen::isBracket(...)),
             Difficulty::MinusBracket->value => Inside::some(
                 $node,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Runel\Job\Solve\Ladder;
 
 use Runel\Expression\Equation;
+use Runel\Expression\Indeterminates;
 use Runel\Expression\Inside;
 use Runel\Expression\Letter;
 use Runel\Expression\Letters;
@@ -89,12 +90,12 @@ final class RootEquationsLadder extends Ladder
             return [Difficulty::Longer];
         }
         $roots = self::roots($node);
-        $outside = Letters::of($node) !== [] && Inside::count(
+        $outside = Indeterminates::of($node) !== [] && Inside::count(
             $node,
             static fn(Node $part): bool => $part instanceof Letter,
         ) > array_sum(array_map(static fn(Root $root): int => Letters::count(
             $root->radicand,
-            (string) array_key_first(Letters::of($node)),
+            (string) array_key_first(Indeterminates::of($node)),
         ), $roots));
         $fronts = array_map(
             static fn(Root $root): ?Polynomial => Polynomial::tryFrom($root->radicand),

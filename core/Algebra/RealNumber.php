@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Algebra;
+
+use Runel\Expression\Evaluation;
+use Runel\Expression\Expression;
+use Runel\Expression\Inside;
+use Runel\Expression\Pi;
+use Runel\Number\DivisionByZero;
+use Runel\Number\Field\FiftyPlaces;
+use Runel\Number\Field\Surds;
+use Runel\Number\NoExactValue;
+use Runel\Number\Surd;
+
+/** What a number comes to, to be rounded or compared with a rounded one. */
+final class RealNumber
+{
+    /** Exactly, or, where π stands in it, to thirty places; null where it has no value, or none that is real. */
+    public static function of(Expression $expression): ?Surd
+    {
+        try {
+            $value = Inside::holds($expression, Pi::class)
+                ? self::withPi($expression)
+                : Evaluation::at(new Surds(), [])->of($expression);
+        } catch (NoExactValue | DivisionByZero) {
+            return null;
+        }
+
+        return $value->isReal() ? $value : null;
+    }
+
+    private static function withPi(Expression $expression): Surd
+    {
+        $field = new FiftyPlaces();
+        $value = Evaluation::at($field, [Pi::NAME => $field->pi()])->of($expression);
+
+        return Surd::rational(FiftyPlaces::toThirty($value));
+    }
+}

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Number\Field;
+
+use Brick\Math\BigDecimal;
+use Brick\Math\BigRational;
+use Brick\Math\RoundingMode;
+use Runel\Number\DivisionByZero;
+use Runel\Number\NoExactValue;
+use Runel\Number\Rational;
+
+/**
+ * Decimals cut at fifty places, to round what π and roots of it come to; nothing is proved by them.
+ *
+ * @implements Field<BigDecimal>
+ */
+final readonly class FiftyPlaces implements Field
+{
+    private const PI = '3.14159265358979323846264338327950288419716939937510';
+
+    private const PLACES = 50;
+    private const SURE_PLACES = 30;
+    /** Powers beyond this are none that anybody rounds. */
+    private const LARGEST = '1e100';
+
+    public function pi(): BigDecimal
+    {
+        return BigDecimal::of(self::PI);
+    }
+
+    /** So many places are left of fifty after what gets lost on the way. */
+    public static function toThirty(BigDecimal $value): Rational
+    {
+        return Rational::ofDecimal((string) $value->toScale(self::SURE_PLACES, RoundingMode::HALF_UP));
+    }
+
+    public function number(Rational $value): BigDecimal
+    {
+        return BigRational::of((string) $value)->toScale(self::PLACES, RoundingMode::HALF_UP);
+    }
+
+    public function sum(mixed $first, mixed $second): BigDecimal
+    {
+        return $first->plus($second);
+    }
+
+    public function product(mixed $first, mixed $second): BigDecimal
+    {
+        $product = $first->multipliedBy($second)->toScale(self::PLACES, RoundingMode::HALF_UP);
+
+        return $product->abs()->isGreaterThan(self::LARGEST) ? throw new NoExactValue('too large') : $product;
+    }
+
+    public function opposite(mixed $value): BigDecimal
+    {
+        return $value->negated();
+    }
+
+    public function quotient(mixed $numerator, mixed $denominator): BigDecimal
+    {
+        return $denominator->isZero()
+            ? throw new DivisionByZero()
+            : $numerator->dividedBy($denominator, self::PLACES, RoundingMode::HALF_UP);
+    }
+
+    public function root(mixed $radicand, int $index): BigDecimal
+    {
+        return $index === 2 && !$radicand->isNegative()
+            ? $radicand->sqrt(self::PLACES)
+            : throw new NoExactValue('root');
+    }
+}
