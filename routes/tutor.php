@@ -48,6 +48,7 @@ Route::prefix('/plays/{play}')->name('plays.')->whereUlid('play')->whereNumber('
 });
 Route::get('/learners', [LearnerController::class, 'index'])->name('learners');
 Route::post('/learners', [LearnerController::class, 'store'])->name('learners.store');
+Route::post('/learners/seen', [LearnerController::class, 'seen'])->name('learners.seen');
 Route::post('/learners/pile', [PileRecordController::class, 'ask'])->name('learners.pile');
 Route::post('/learners/pile/keep', [PileRecordController::class, 'keep'])->name('learners.pile.keep');
 Route::prefix('/learners/{learner}')->name('learners.')->whereUlid('learner')->group(static function (): void {

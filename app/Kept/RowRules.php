@@ -43,6 +43,7 @@ final class RowRules
             'finished' => 'flag', 'source' => 'word', 'mark' => 'mark', 'remark' => 'remark', 'at' => 'moment',
             'handing_id' => 'ulid?', 'place' => 'count?', 'history' => 'list', 'helping' => 'number',
             'judged' => 'map', 'ruled' => 'ruling', 'counted' => 'slips', 'outcome' => 'word?', 'began' => 'flag',
+            'otherwise_on' => 'day?',
         ],
         'return_words' => [
             'id' => 'ulid', 'learner_id' => 'ulid', 'skill' => 'word', 'rung' => 'count', 'said_on' => 'day',
@@ -56,7 +57,9 @@ final class RowRules
     ];
     private const EVERYWHERE = ['created_at' => 'moment?', 'updated_at' => 'moment?'];
     /** What older files do not have. */
-    private const LATER = ['verdicts', 'history', 'helping', 'judged', 'ruled', 'counted', 'outcome', 'began'];
+    private const LATER = [
+        'verdicts', 'history', 'helping', 'judged', 'ruled', 'counted', 'outcome', 'began', 'otherwise_on',
+    ];
 
     /**
      * @param array<array-key, mixed> $row

@@ -10,6 +10,7 @@ use Database\Factories\AttemptFactory;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
 use Runel\Demonstration\TaskReference;
 use Runel\Marking\LineVerdict;
@@ -21,27 +22,29 @@ use Runel\Practice\Attempted;
  * @property string        $id
  * @property string        $learner_id
  * @property TaskReference $task
- * @property string|null   $skill      where the problem belongs; null, as the rung, where it is of no rung
+ * @property string|null   $skill        where the problem belongs; null, as the rung, where it is of no rung
  * @property int|null      $rung
- * @property mixed         $lines      as typed, in their order
- * @property mixed         $verdicts   one a line
- * @property mixed         $slips      ids, each as often as it was made, those mended too
- * @property int           $help       the highest rung of help taken, 0 for none
+ * @property mixed         $lines        as typed, in their order
+ * @property mixed         $verdicts     one a line
+ * @property mixed         $slips        ids, each as often as it was made, those mended too
+ * @property int           $help         the highest rung of help taken, 0 for none
  * @property int|null      $seconds
  * @property bool          $finished
- * @property string        $source     turn, pile or typed
- * @property string        $mark       the tutor's own
- * @property string        $remark     the tutor's own
+ * @property string        $source       turn, pile or typed
+ * @property string        $mark         the tutor's own
+ * @property string        $remark       the tutor's own
  * @property Carbon        $at
  * @property string|null   $handing_id
- * @property int|null      $place      within what was handed, from 1
- * @property mixed         $history    lines that were mended or taken back
- * @property int           $helping    the rung of help shown with the line to come
- * @property mixed         $judged     what the judge said, as App\Learners\Judged keeps it
- * @property mixed         $ruled      the tutor's word on it, as App\Ruling\Ruling keeps it
- * @property mixed         $counted    ids of the slips that count, the tutor's word heard
- * @property bool          $began      whether there is a line in it
- * @property string|null   $outcome    how it went, the tutor's word heard; null where that says nothing
+ * @property int|null      $place        within what was handed, from 1
+ * @property mixed         $history      lines that were mended or taken back
+ * @property int           $helping      the rung of help shown with the line to come
+ * @property mixed         $judged       what the judge said, as App\Learners\Judged keeps it
+ * @property mixed         $ruled        the tutor's word on it, as App\Ruling\Ruling keeps it
+ * @property mixed         $counted      ids of the slips that count, the tutor's word heard
+ * @property Learner       $learner
+ * @property bool          $began        whether there is a line in it
+ * @property Carbon|null   $otherwise_on the day an update judged it otherwise, until the tutor has seen that
+ * @property string|null   $outcome      how it went, the tutor's word heard; null where that says nothing
  */
 final class Attempt extends Model
 {
@@ -62,6 +65,12 @@ final class Attempt extends Model
         'verdicts' => '[]', 'help' => 0, 'finished' => false, 'mark' => '', 'remark' => '', 'history' => '[]',
         'helping' => 0, 'judged' => '{}', 'ruled' => '{}', 'counted' => '[]', 'began' => false,
     ];
+
+    /** @return BelongsTo<Learner, $this> */
+    public function learner(): BelongsTo
+    {
+        return $this->belongsTo(Learner::class);
+    }
 
     /** @return list<string> */
     public function typed(): array
@@ -165,6 +174,7 @@ final class Attempt extends Model
             'seconds' => 'integer',
             'finished' => 'boolean',
             'at' => 'datetime',
+            'otherwise_on' => 'date:Y-m-d',
             'place' => 'integer',
             'history' => 'array',
             'helping' => 'integer',

@@ -22,6 +22,7 @@ use Runel\Expression\Substitution;
 use Runel\Expression\Sum;
 use Runel\Judging\FactorsOf;
 use Runel\Judging\Form;
+use Runel\Law\Claim\Solves;
 use Runel\Message\Message;
 use Runel\Message\TooLarge;
 use Runel\Notation\Ascii;
@@ -195,7 +196,8 @@ final readonly class Diagnosis
         $isSquared = self::holdsSquare($after) && !self::holdsSquare($before);
         $isCompleted = $isSquared && $after instanceof Equation && !$after->right->isZero();
         $isReadOff = $before instanceof Equation && $after instanceof Equation
-            && (self::isProduct($before->left) || self::isProduct($before->right));
+            && ((self::isProduct($before->left) && $before->right->isZero())
+                || (self::isProduct($before->right) && $before->left->isZero()));
         foreach (WrongRules::outcomes($rules, $before) as [$rule, $wrong]) {
             $effort->spend($cost);
             $isOut = ($rule instanceof FactoringRule && (!$isProduct || $isCompleted))
@@ -210,7 +212,10 @@ final readonly class Diagnosis
             }
             // What is read off a product may stand on lines of its own, one a factor.
             $branches = $rule->slip() === Slip::SignNotTurned && $isReadOff && $wrong instanceof Alternatives
-                ? $wrong->equations
+                ? array_filter(
+                    $wrong->equations,
+                    static fn(Equation $one): bool => !self::solves($proof, $before, $one),
+                )
                 : [$wrong];
             foreach ($branches as $branch) {
                 // Through lines that were skipped, much else can come to the same.
@@ -224,6 +229,13 @@ final readonly class Diagnosis
         }
 
         return null;
+    }
+
+    /** Whether a value on a line of its own is right: then no slip shows in it. */
+    private static function solves(Proof $proof, Node $before, Equation $value): bool
+    {
+        return $before instanceof Equation && $value->left instanceof Letter
+            && $proof->holds(new Solves($before, $value->left->name, $value->right));
     }
 
     /** x = 2: nothing is worked out any more, and another value is no slip made in it. */

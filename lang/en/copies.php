@@ -10,7 +10,10 @@ return [
     'none' => 'There are no copies yet.',
     'made' => 'A copy was made: :name',
     'restored' => ':name is the database now. What was there before is kept as :aside.',
-    'judged' => ':count pieces of work were judged anew; :changed of them have other verdicts now.',
+    'judged' => '{0}No kept work was judged anew.|{1}One piece of kept work was judged anew, as Runel has changed.|'
+        . '[2,*]:count pieces of kept work were judged anew, as Runel has changed.',
+    'otherwise' => '{0}None has other verdicts now.|{1}One has other verdicts now: see Learners.|[2,*]:count have '
+        . 'other verdicts now: see Learners.',
     'wrong-form' => 'The database lacks :what, so this version of Runel cannot work with it. Bring back a copy with '
         . 'bin/restore, or begin with bin/demo --fresh.',
 ];

@@ -175,6 +175,39 @@ final class LearnersTest extends TestCase
         $this->get(html_entity_decode($match[1] ?? ''))->assertOk()->assertSee('Keep and change it');
     }
 
+    /** Right work that an older version called wrong is put right, told of until it is seen; the tutor's word stays. */
+    public function testAnUpdateJudgesKeptWorkAnewAndTellsOfIt(): void
+    {
+        $learner = $this->learner('Teal');
+        foreach (["x-4=±3\nx=7 or x=1", "x-4=3\nx=7"] as $lines) {
+            $this->post("/learners/$learner->id/lines", ['problem' => '(x-4)^2=9', 'lines' => $lines]);
+        }
+        Artisan::call('runel:judge');
+        self::assertSame(0, Artisan::call('runel:judge', ['--if-any' => true]));
+        self::assertSame('', trim(Artisan::output()), 'this version has judged it all');
+        [$ruled, $right] = $learner->attempts()->orderBy('lines')->get()->all();
+        $this->put("/learners/$learner->id/attempts/$ruled->id", ['mark' => '2/2', 'remark' => 'a length']);
+        $old = ['verdicts' => '["wrong","wrong"]', 'slips' => '["copying"]', 'finished' => false];
+        $said = ['version' => 'older', 'wants' => 'wrong-line', 'lines' => [['slip' => 'copying']]];
+        DB::table('attempts')->where('learner_id', $learner->id)->update($old + ['judged' => json_encode($said)]);
+        $stamp = DB::table('attempts')->where('id', $right->id)->value('updated_at');
+        $this->travel(1)->days();
+        self::assertSame(0, Artisan::call('runel:judge', ['--if-any' => true]));
+        self::assertStringContainsString('2 pieces of kept work were judged anew', Artisan::output());
+        [$right, $ruled] = [$right->refresh(), $ruled->refresh()];
+        self::assertSame([['follows', 'follows'], [], 'sound'], [
+            $right->verdictIds(), $right->slipIds(), $right->outcome,
+        ]);
+        self::assertSame(['2/2', 'a length', 'sound'], [$ruled->mark, $ruled->remark, $ruled->outcome]);
+        self::assertSame($stamp, DB::table('attempts')->where('id', $right->id)->value('updated_at'));
+        $this->get('/learners')->assertSee("/learners/$learner->id#work-$right->id", false)->assertSee('(x-4)^2=9');
+        $this->get("/learners/$learner->id")->assertSee('Judged otherwise since the update of');
+        $this->post('/learners/seen')->assertRedirect('/learners');
+        $this->get('/learners')->assertDontSee("#work-$right->id", false);
+        self::assertSame(0, Artisan::call('runel:judge'));
+        self::assertStringContainsString('No kept work was judged anew', Artisan::output());
+    }
+
     public function testTwoWindowsOnOneLearner(): void
     {
         $learner = $this->learner('Wren');

@@ -15,6 +15,7 @@ use App\Learners\Judged;
 use App\Learners\LearnerRecord;
 use App\Learners\Learners;
 use App\Learners\Records;
+use App\Learners\Rejudging;
 use App\Models\Attempt;
 use App\Models\Learner;
 use App\Models\Tutor;
@@ -44,6 +45,14 @@ final readonly class LearnerController
     public function index(Request $request): Response
     {
         return $this->list(null, []);
+    }
+
+    /** What an update judges otherwise has been looked at. */
+    public function seen(Rejudging $rejudging): RedirectResponse
+    {
+        $rejudging->seen();
+
+        return Away::to('learners');
     }
 
     public function store(Request $request): Response|RedirectResponse
@@ -208,6 +217,7 @@ final readonly class LearnerController
             'damaged' => Learner::damaged(),
             'groups' => $this->learners->groups(),
             'resting' => $this->learners->resting($months),
+            'otherwise' => Rejudging::unseen(),
             'months' => $months,
             'refused' => $refused,
             'typed' => Given::of($typed)->allTexts(),

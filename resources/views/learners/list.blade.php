@@ -23,6 +23,23 @@
                     </ul>
                 </div>
             @endif
+            @if ($otherwise !== [])
+                <div class="notice resting" role="note">
+                    <p><strong>{{ __('learner.otherwise') }}</strong> {{ __('learner.otherwise-hint') }}</p>
+                    <ul>
+                        @foreach (array_slice($otherwise, 0, \App\Learners\Rejudging::TOLD) as $attempt)
+                            <li><a class="plain-link"
+                                href="{{ route('learners.show', ['learner' => $attempt->learner_id], false)
+                                }}#work-{{ $attempt->id }}">{{ $attempt->learner->name }}</a>:
+                                <code>{{ $attempt->task->problem }}</code></li>
+                        @endforeach
+                        @if (count($otherwise) > \App\Learners\Rejudging::TOLD)<li>{{ __('learner.otherwise-more')
+                            }}</li>@endif
+                    </ul>
+                    <form action="{{ route('learners.seen', [], false) }}" method="post">@csrf<button
+                        class="button is-small" id="otherwise-seen">{{ __('learner.otherwise-seen') }}</button></form>
+                </div>
+            @endif
             @if ($damaged > 0)
                 <p class="notice is-bad" role="note">{{ trans_choice('learner.damaged', $damaged) }}</p>
             @endif

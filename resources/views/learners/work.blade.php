@@ -2,7 +2,7 @@
     <p class="notice is-bad" role="note">{{ trans_choice('learner.damaged-work', $record->damaged) }}</p>
 @endif
 @forelse ($record->latest() as $attempt)
-    <details class="attempt" @if ($loop->first) open @endif>
+    <details class="attempt" id="work-{{ $attempt->id }}" @if ($loop->first || $attempt->otherwise_on) open @endif>
         <summary><span class="attempt-day">{{ $attempt->at->isoFormat('ddd D MMM') }}</span>
             <code>{{ $attempt->task->problem }}</code>
             <span class="hint">{{ __('learner.source.' . $attempt->source) }} ·
@@ -11,6 +11,8 @@
             {{ trans_choice('learner.took-help', $attempt->help) }}@endif @if ($attempt->seconds !== null) ·
             {{ __('learner.seconds',
             ['minutes' => max(1, (int) round($attempt->seconds / 60))]) }}@endif</span></summary>
+        @if ($attempt->otherwise_on)<p class="hint">{{ __('learner.judged-otherwise',
+            ['day' => $attempt->otherwise_on->isoFormat('D MMM')]) }}</p>@endif
         @php($lines = $judged->lines($attempt, $effort))
         @php($ruling = $attempt->ruling())
         @if ($lines === [])
