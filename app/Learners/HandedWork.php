@@ -101,6 +101,31 @@ final readonly class HandedWork
     }
 
     /**
+     * The slip on the page that was handed out is found: the work begins with what stands above it.
+     *
+     * @param list<string> $above
+     *
+     * @throws Refusal
+     */
+    public function found(Handing $handing, int $place, array $above, ?Carbon $opened): Attempt
+    {
+        return $this->writing->whole(function () use ($handing, $place, $above, $opened): Attempt {
+            $begun = self::of($handing, $place);
+            if ($begun !== null) {
+                return $begun;
+            }
+            $attempt = $this->begun($handing, $place, $opened);
+            $task = $attempt->task->task();
+            $job = Jobs::all()->chosen($task->problem, $attempt->task->job)->job();
+            $marking = Marker::mark($this->catalogue, $task, $job, $above, effort: Effort::of(Judged::EFFORT));
+            $attempt->fill(['lines' => $above] + Judged::columns($marking));
+            $attempt->save();
+
+            return $attempt;
+        });
+    }
+
+    /**
      * @param \Closure(Attempt): array{list<string>, string|null} $work  the lines as they become, and why the last goes
      * @param string|null                                         $again the line, where sending it twice is once
      *
@@ -163,7 +188,7 @@ final readonly class HandedWork
                 'slips' => self::united($fresh->slipIds(), Judged::slips($marking)),
                 'helping' => 0,
                 'seconds' => $seconds > self::LONGEST_TRY ? $fresh->seconds : $seconds,
-            ] + Judged::columns($marking) + $belongs);
+            ] + Judged::columns($marking) + array_diff_key($belongs, ['task' => 1]));
             $fresh->save();
 
             return $fresh;
@@ -176,6 +201,10 @@ final readonly class HandedWork
         $reference = $handing->references()[$place] ?? throw new \LogicException('Nothing was handed out there.');
         $task = $reference->task();
         $now = Carbon::now();
+        $belongs = $this->records->belonging(
+            $task,
+            Jobs::all()->chosen($task->problem, $reference->job)->job(),
+        );
         $isToday = $opened !== null && $opened->isBefore($now) && $opened->diffInSeconds($now) < self::LONGEST_TRY;
 
         return new Attempt([
@@ -186,7 +215,8 @@ final readonly class HandedWork
             'at' => $isToday ? $opened : $now,
             'slips' => [],
             'lines' => [],
-        ] + $this->records->belonging($task, Jobs::all()->chosen($task->problem, $reference->job)->job()));
+            'task' => $belongs['task']->with($reference->page),
+        ] + $belongs);
     }
 
     /**

@@ -12,10 +12,15 @@ use Illuminate\Support\Carbon;
 use Runel\Demonstration\TaskReference;
 use Runel\Job\Jobs;
 use Runel\Ladder\Chance;
+use Runel\Message\BadRequest;
+use Runel\Message\Message;
+use Runel\Message\Refusal;
 use Runel\Method\Catalogue;
 use Runel\Practice\Maker;
 use Runel\Practice\Order;
+use Runel\Practice\SlippedPage;
 use Runel\Practice\Wishes;
+use Runel\Slip\Slip;
 
 /** Tasks handed to learners, each under a signed address that expires and shows nothing but them. */
 final readonly class Handings
@@ -24,7 +29,9 @@ final readonly class Handings
     public const TIMES = [1, 3, 7, 14];
     public const MOST_TASKS = 20;
     /** What a learner's own work adds to the address, and what it is signed without. */
-    public const UNSIGNED = ['task', 'line', 'next', 'help', 'mended', 'time', 'compare', 'on', 'draft', 'said'];
+    public const UNSIGNED = [
+        'task', 'line', 'next', 'help', 'mended', 'time', 'compare', 'on', 'draft', 'said', 'pick',
+    ];
 
     public function __construct(
         private Catalogue $catalogue,
@@ -49,6 +56,7 @@ final readonly class Handings
                 $learner->style,
                 $task->choices,
                 $task->read,
+                $task->page,
             ))->toBeKept()->toArray(), $tasks),
             'expires_at' => Carbon::now()->addDays(\in_array($days, self::TIMES, true) ? $days : self::TIMES[2]),
         ]);
@@ -71,6 +79,25 @@ final readonly class Handings
         }
 
         return $tasks;
+    }
+
+    /**
+     * A task with a page of work on it, in which one slip is to be found.
+     *
+     * @param Slip|null $slip which one; null: one that lurks in it
+     *
+     * @throws Refusal where nothing that somebody would have written comes of it
+     */
+    public function slipped(TaskReference $task, ?Slip $slip): TaskReference
+    {
+        $demonstration = $this->catalogue->demonstrate($task->task(), $task->job, $task->method);
+        $page = $slip === null
+            ? SlippedPage::likeliest($this->catalogue, $demonstration)
+            : SlippedPage::of($this->catalogue, $demonstration, $slip);
+
+        return $task->with($page?->typed() ?? throw new BadRequest(Message::of('handed.no-page', [
+            'problem' => $task->problem,
+        ])));
     }
 
     /** Without the machine's name, so that it holds under any name this machine is reached by. */

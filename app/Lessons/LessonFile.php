@@ -116,7 +116,9 @@ final readonly class LessonFile
     /** What else is said of it, in a form that is read back. */
     private static function details(LessonItem $item): string
     {
-        $values = array_diff_key($item->toArray(), ['id' => 1, 'kind' => 1, 'text' => 1, 'own' => 1, 'pick' => 1]);
+        $values = array_diff_key($item->toArray(), [
+            'id' => 1, 'kind' => 1, 'text' => 1, 'own' => 1, 'pick' => 1, 'page' => 1, 'made' => 1, 'at' => 1,
+        ]);
         $task = Given::of($values)->within('task');
         unset($values['task']);
         $details = array_filter(['job' => $task->typed('job'), 'method' => $task->typed('method')]) + array_map(

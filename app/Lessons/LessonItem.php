@@ -8,6 +8,7 @@ use App\Lessons\Content\ItemNumber;
 use App\Lessons\Content\KeptContent;
 use App\Lessons\Content\KeptExample;
 use App\Lessons\Content\KeptSet;
+use App\Lessons\Content\KeptSlipToFind;
 use App\Lessons\Content\KeptTurn;
 use App\Lessons\Content\KeptTwoWays;
 use App\Lessons\Content\KeptWarning;
@@ -58,6 +59,7 @@ final readonly class LessonItem
                 ItemKind::YourTurn => KeptTurn::of($given),
                 ItemKind::TwoWays => KeptTwoWays::of($given),
                 ItemKind::Warning => KeptWarning::of($given),
+                ItemKind::SlipToFind => KeptSlipToFind::of($given),
                 ItemKind::Set => KeptSet::of($given),
             },
             ItemNumber::read($given, 'minutes', self::LONGEST),

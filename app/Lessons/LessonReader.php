@@ -80,7 +80,8 @@ final readonly class LessonReader
 
         return ['kind' => $kind->value ?? $heading] + $details + match ($kind) {
             ItemKind::Goal, ItemKind::Note => ['text' => $code],
-            ItemKind::Demonstration, ItemKind::YourTurn, ItemKind::TwoWays, ItemKind::Warning => ['problem' => $code],
+            ItemKind::Demonstration, ItemKind::YourTurn, ItemKind::TwoWays, ItemKind::Warning,
+            ItemKind::SlipToFind => ['problem' => $code],
             ItemKind::Set => self::set($rest, $code),
             null => [],
         };

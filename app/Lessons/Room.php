@@ -8,8 +8,10 @@ use App\Address\Address;
 use App\Lessons\Content\KeptExample;
 use App\Lessons\Content\KeptTwoWays;
 use Runel\Demonstration\TaskReference;
+use Runel\Lesson\Content\SlipToFind;
 use Runel\Lesson\Item;
 use Runel\Lesson\ItemKind;
+use Runel\Notation\Ascii;
 use Runel\Style\HouseStyle;
 
 /** Where in Runel an item is played. */
@@ -51,6 +53,12 @@ final class Room
                 'step' => null,
                 'left' => $demonstration->method,
                 'right' => $content instanceof KeptTwoWays ? $content->other : null,
+            ]),
+            ItemKind::SlipToFind => $address->to('spot', $lesson + ['step' => null]) . '&' . http_build_query([
+                'page' => array_map(
+                    Ascii::typed(...),
+                    $item->content instanceof SlipToFind ? $item->content->lines : [],
+                ),
             ]),
             // A warning, words and a set are shown by the lesson itself.
             ItemKind::Goal, ItemKind::Note, ItemKind::Warning, ItemKind::Set => null,

@@ -9,7 +9,6 @@ use Runel\Demonstration\TaskReference;
 use Runel\Ladder\Difficulty;
 use Runel\Ladder\Rung;
 use Runel\Message\Refusal;
-use Runel\Notation\Ascii;
 use Runel\Practice\Made;
 use Runel\Practice\SlippedPage;
 use Runel\Style\HouseStyle;
@@ -78,7 +77,7 @@ final readonly class SetItem
     /** @return list<string> the lines of the page with a slip in it */
     public function pageTyped(): array
     {
-        return array_map(Ascii::typed(...), $this->page->lines ?? []);
+        return $this->page?->typed() ?? [];
     }
 
     /** Whether there is more than one way to show. */

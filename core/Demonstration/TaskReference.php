@@ -19,6 +19,7 @@ final readonly class TaskReference
      * @param string|null           $method  a method's id within its job
      * @param array<string, string> $choices by the choice's key
      * @param string|null           $read    what it was read as when it was kept, in ASCII; null where nobody said
+     * @param list<string>          $page    lines of work on it with one slip to be found, as typed; none: it is worked
      */
     public function __construct(
         public string $problem,
@@ -27,16 +28,17 @@ final readonly class TaskReference
         public HouseStyle $style,
         public array $choices = [],
         public ?string $read = null,
+        public array $page = [],
     ) {}
 
     /**
-     * @param array<array-key, mixed> $values problem, job, method, style (a map), choices (a map) and read
+     * @param array<array-key, mixed> $values problem, job, method, style (a map), choices (a map), read, page (a list)
      *
      * @throws BadRequest when a value is not of its kind, or a key is unknown
      */
     public static function fromArray(array $values): self
     {
-        $known = ['problem' => 1, 'job' => 1, 'method' => 1, 'style' => 1, 'choices' => 1, 'read' => 1];
+        $known = ['problem' => 1, 'job' => 1, 'method' => 1, 'style' => 1, 'choices' => 1, 'read' => 1, 'page' => 1];
         $unknown = array_key_first(array_diff_key($values, $known));
         if ($unknown !== null) {
             throw new BadRequest(Message::of('error.unknown-key', ['found' => mb_substr((string) $unknown, 0, 40)]));
@@ -55,13 +57,19 @@ final readonly class TaskReference
             HouseStyle::of(self::map($values, 'style')),
             $choices,
             self::text($values, 'read'),
+            array_map(
+                static fn(mixed $line): string => \is_string($line) ? $line : throw new BadRequest(
+                    Message::of('error.not-string', ['key' => 'page']),
+                ),
+                array_values(self::map($values, 'page')),
+            ),
         );
     }
 
     /**
      * @return array{
      *     problem: string, job: string|null, method: string|null, style: array<string, string>,
-     *     choices: array<string, string>, read?: string
+     *     choices: array<string, string>, read?: string, page?: list<string>
      * }
      */
     public function toArray(): array
@@ -72,7 +80,7 @@ final readonly class TaskReference
             'method' => $this->method,
             'style' => $this->style->chosen(),
             'choices' => $this->choices,
-        ] + ($this->read === null ? [] : ['read' => $this->read]);
+        ] + ($this->read === null ? [] : ['read' => $this->read]) + ($this->page === [] ? [] : ['page' => $this->page]);
     }
 
     /** @throws Refusal when the problem cannot be read */
@@ -109,6 +117,25 @@ final readonly class TaskReference
             $this->style,
             $this->choices,
             $this->read ?? self::reading($this->problem),
+            $this->page,
+        );
+    }
+
+    /**
+     * The same with a page of work on it, in which a slip is to be found.
+     *
+     * @param list<string> $page as typed
+     */
+    public function with(array $page): self
+    {
+        return new self(
+            $this->problem,
+            $this->job,
+            $this->method,
+            $this->style,
+            $this->choices,
+            $this->read,
+            $page,
         );
     }
 

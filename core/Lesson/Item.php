@@ -12,6 +12,7 @@ use Runel\Lesson\Content\Caution;
 use Runel\Lesson\Content\Content;
 use Runel\Lesson\Content\Exercise;
 use Runel\Lesson\Content\LearnersTurn;
+use Runel\Lesson\Content\SlipToFind;
 use Runel\Lesson\Content\TutorsWords;
 use Runel\Lesson\Content\TwoWays;
 use Runel\Lesson\Content\WorkedExample;
@@ -61,6 +62,12 @@ final readonly class Item
     public static function warning(Demonstration $demonstration, Slip $slip, Pace $pace): self
     {
         return new self(new Caution($demonstration, $slip), $pace->warning());
+    }
+
+    /** A page with a slip takes about as long as working the problem does. */
+    public static function slipToFind(SlipToFind $page, Pace $pace): self
+    {
+        return new self($page, $pace->trying($page->demonstration()));
     }
 
     /** Practice; what is done at home takes no time of the lesson but to be handed out. */

@@ -13,5 +13,6 @@ enum ItemKind: string
     case YourTurn = 'your-turn';
     case TwoWays = 'two-ways';
     case Warning = 'warning';
+    case SlipToFind = 'slip-to-find';
     case Set = 'set';
 }

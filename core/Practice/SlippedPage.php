@@ -46,10 +46,16 @@ final readonly class SlippedPage
     private const EFFORT = 400_000;
 
     /**
-     * @param list<Node> $lines behind the problem, one or more
-     * @param int        $at    which of them is wrong, from 1
+     * @param non-empty-list<Node> $lines behind the problem, one or more
+     * @param int                  $at    which of them is wrong, from 1
      */
     private function __construct(public array $lines, public int $at, public Slip $slip) {}
+
+    /** @return non-empty-list<string> the lines as they are typed */
+    public function typed(): array
+    {
+        return array_map(Ascii::typed(...), $this->lines);
+    }
 
     /** Null where the slip cannot be made in the problem, or comes to nothing that somebody would have written. */
     public static function of(Catalogue $catalogue, Demonstration $demonstration, Slip $slip): ?self
@@ -72,6 +78,23 @@ final readonly class SlippedPage
                 if ($page !== null) {
                     return $page;
                 }
+            }
+        }
+
+        return null;
+    }
+
+    /** With the first slip that people make in such problems and that makes a page; null where none does. */
+    public static function likeliest(Catalogue $catalogue, Demonstration $demonstration): ?self
+    {
+        $slips = array_map(
+            static fn(WrongRule $rule): Slip => $rule->slip(),
+            $catalogue->families->of($demonstration->job)->rules(),
+        );
+        foreach (array_unique($slips, \SORT_REGULAR) as $slip) {
+            $page = self::of($catalogue, $demonstration, $slip);
+            if ($page !== null) {
+                return $page;
             }
         }
 

@@ -8,6 +8,13 @@ return [
         . 'what is written there comes into their record.',
     'problems' => 'Problems, one a line',
     'problems-hint' => 'Left empty, each gets what is due for them today, freshly made.',
+    'as' => 'Handed out as',
+    'as-work' => 'problems to be worked',
+    'as-page' => 'a page of work with one slip in it: found, mended, and taken to the end',
+    'slip' => 'The slip on the page',
+    'slip-any' => 'the first that makes a page',
+    'no-page' => 'No page of work that somebody could have written comes of that slip on “:problem”. Choose another '
+        . 'slip, or another problem.',
     'whom' => 'For whom',
     'groups' => 'Groups',
     'learners' => 'Learners',

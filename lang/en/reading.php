@@ -14,6 +14,7 @@ return [
         'your-turn' => 'your turn',
         'two-ways' => 'another way, two ways',
         'warning' => 'the usual slip, warning',
+        'slip-to-find' => 'find the slip, a page with a slip',
         'set' => 'practice, set',
     ],
 ];

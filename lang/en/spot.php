@@ -12,5 +12,6 @@ return [
         . 'further up.',
     'found' => 'Found: line :line does not follow.',
     'mend' => 'Mend it and take it to the end',
+    'given' => 'Handed out as a page with a slip: the lines above the slip were given, the rest is the learner’s.',
     'none' => 'There is no page of work here.',
 ];

@@ -137,6 +137,36 @@ final class LearnersTest extends TestCase
         self::assertSame(1, $learner->attempts()->count(), 'the work stays when the link goes');
     }
 
+    /** A page with a slip is handed out: found by looking, begun by saying so, mended and taken to the end. */
+    public function testAPageWithASlipIsHandedOut(): void
+    {
+        $learner = $this->learner('Fern');
+        $hand = ['problems' => '7-2(t-3)=1', 'as' => 'page', 'learners' => [$learner->id], 'days' => '3'];
+        $this->post('/handing', $hand + ['slip' => 'plus-minus-forgotten'])->assertStatus(422)
+            ->assertSee('No page of work that somebody could have written comes of that slip on “7-2(t-3)=1”');
+        $this->post('/handing', $hand + ['slip' => 'minus-not-carried'])->assertOk();
+        $handing = $learner->handings()->sole();
+        $page = $handing->references()[1]->page;
+        self::assertSame('-2t+1 = 1', $page[0]);
+        $address = app(Handings::class)->address($handing) . '&task=1';
+        auth()->logout();
+        $this->get(app(Handings::class)->address($handing))->assertOk()->assertSee('Find the slip');
+        $this->get($address)->assertOk()->assertSee('Which one?')->assertDontSee('carried');
+        $this->get("$address&pick=2")->assertSee('what is wrong there was carried along');
+        $this->post($address, ['do' => 'found', 'pick' => '2'])->assertRedirect();
+        self::assertSame(0, $handing->attempts()->count(), 'looking and pointing in vain write nothing');
+        $this->get("$address&pick=1")->assertSee('Found: line 1 does not follow.');
+        $this->post($address, ['do' => 'found', 'pick' => '1'])->assertRedirect();
+        $this->get($address)->assertOk()->assertDontSee('Which one?');
+        foreach (['7-2t+6=1', '-2t=-12', 't=6'] as $seen => $line) {
+            $this->post($address, ['next' => $line, 'seen' => $seen])->assertRedirect();
+        }
+        $attempt = $handing->attempts()->sole();
+        self::assertSame([true, $page, 'sound'], [$attempt->finished, $attempt->task->page, $attempt->outcome]);
+        $this->signIn();
+        $this->get("/learners/$learner->id")->assertSee('Handed out as a page with a slip');
+    }
+
     public function testAPileIsKeptOnlyWhereTheTutorSaysWhose(): void
     {
         $learner = $this->learner('Wren');

@@ -110,6 +110,31 @@ final class LessonsTest extends TestCase
         self::assertNotContains($ids[0], self::ids($lesson));
     }
 
+    /** A page with a slip is made once, kept as it is, and shows the learners nothing of where its slip is. */
+    public function testAPageWithASlipIsAnItem(): void
+    {
+        $lesson = $this->begin('A slip to find');
+        $this->add($lesson, ['kind' => 'slip-to-find', 'problem' => '7-2(t-3)=1', 'slip' => 'minus-not-carried']);
+        [$item] = self::items($lesson);
+        self::assertSame([['-2t+1 = 1'], 1], [\array_slice($item['page'] ?? [], 0, 1), $item['at'] ?? null]);
+        $plan = (string) $this->get("/lessons/$lesson->id/sheet?for=plan")->assertOk()->getContent();
+        self::assertStringContainsString('minus not carried', self::visible($plan));
+        $handout = (string) $this->get("/lessons/$lesson->id/sheet?for=blank")->assertOk()->getContent();
+        self::assertStringContainsString('Which one?', self::visible($handout));
+        self::assertStringNotContainsString('minus not carried', self::visible($handout));
+        self::assertStringNotContainsString('is-slip', $handout);
+        $play = $this->post("/lessons/$lesson->id/plays")->assertRedirect()->headers->get('Location');
+        $room = (string) $this->get((string) $play)->assertRedirect()->headers->get('Location');
+        self::assertStringStartsWith('/spot?', (string) preg_replace('/^https?:..[^\/]+/', '', $room));
+        $this->get($room)->assertOk()->assertSee('Which one?')->assertSee('lesson-line');
+        $this->get("$room&pick=1")->assertSee('does not follow')->assertDontSee('Look again');
+        $id = self::ids($lesson)[0];
+        $change = ['version' => $this->version($lesson), 'problem' => '7-2(t-3)=1', 'slip' => 'plus-minus-forgotten'];
+        $this->put("/lessons/$lesson->id/items/$id", $change)->assertStatus(422)
+            ->assertSee('No page of work that somebody could have written');
+        self::assertSame($item, self::items($lesson)[0], 'what was kept stands');
+    }
+
     public function testTheLaterOfTwoWindowsIsToldAndLosesNothing(): void
     {
         $lesson = $this->begin('Two windows');
@@ -255,7 +280,7 @@ final class LessonsTest extends TestCase
             [['kind' => 'demonstration', 'problem' => '3x + ('], 'parenthes'],
             [['kind' => 'goal', 'text' => ''], 'needs words'],
             [['kind' => 'goal', 'text' => str_repeat('x', 3000)], 'at most'],
-            [['kind' => 'warning', 'problem' => 'x+1', 'slip' => 'none'], 'needs the slip'],
+            [['kind' => 'warning', 'problem' => 'x+1', 'slip' => 'none'], 'needs a slip'],
             [['kind' => 'set', 'skill' => 'linear', 'rungs' => '99'], 'rung'],
             [['kind' => 'your-turn', 'problem' => 'x+1=2', 'minutes' => '9999'], 'minutes'],
         ] as [$item, $said]) {

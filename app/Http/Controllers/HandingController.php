@@ -19,6 +19,7 @@ use App\Models\Handing;
 use App\Models\Learner;
 use App\Models\LearnerGroup;
 use App\Turn\Door;
+use App\Turn\SlipHunt;
 use App\Turn\TurnQuery;
 use App\Turn\YourTurn;
 use App\Values\Given;
@@ -56,6 +57,7 @@ final readonly class HandingController
             $query->text('problem', 2000),
             null,
             array_filter([$query->text('group')]),
+            $query,
         );
     }
 
@@ -69,8 +71,13 @@ final readonly class HandingController
         try {
             $learners = self::chosen($chosen);
             $own = self::tasks($text);
+            $isHunt = $given->text('as') === 'page';
+            $slip = Slip::tryFrom($given->text('slip'));
+            $own = $isHunt
+                ? array_map(fn(TaskReference $task): TaskReference => $this->handings->slipped($task, $slip), $own)
+                : $own;
             foreach ($learners as $learner) {
-                $tasks = $own !== [] ? $own : $this->handings->practice(LearnerRecord::of($learner, Carbon::now()));
+                $tasks = $own !== [] ? $own : $this->due($learner, $isHunt, $slip);
                 if ($tasks !== []) {
                     $handed[] = $this->handings->hand($learner, $tasks, \is_numeric($days) ? (int) $days : 7);
                 }
@@ -79,7 +86,7 @@ final readonly class HandingController
                 throw new BadRequest(Message::of('handed.nothing-due'));
             }
         } catch (Refusal $refusal) {
-            return $this->form($text, $refusal, $chosen);
+            return $this->form($text, $refusal, $chosen, $given);
         }
 
         // Asked for on this machine itself, the address has to be one that reaches it from others.
@@ -92,6 +99,20 @@ final readonly class HandingController
             'host' => $isHere && \is_string($reach) ? $reach : $request->getSchemeAndHttpHost(),
             'isOnlyHere' => $isHere && $reach === null,
         ]);
+    }
+
+    /** @return list<TaskReference> what is due; as pages with a slip where that was asked for and one can be made */
+    private function due(Learner $learner, bool $isHunt, ?Slip $slip): array
+    {
+        $due = $this->handings->practice(LearnerRecord::of($learner, Carbon::now()));
+
+        return array_map(function (TaskReference $task) use ($isHunt, $slip): TaskReference {
+            try {
+                return $isHunt ? $this->handings->slipped($task, $slip) : $task;
+            } catch (Refusal) {
+                return $task;
+            }
+        }, $due);
     }
 
     public function takeBack(Handing $handing): RedirectResponse
@@ -110,6 +131,12 @@ final readonly class HandingController
         self::speak($handing);
         $references = $handing->references();
         $place = self::place($request);
+        $isHunt = ($references[$place]->page ?? []) !== [];
+        if ($isHunt && HandedWork::of($handing, $place) === null) {
+            return self::kept(response()->view('your-turn.spot', [
+                'hunt' => $this->hunt($request, $handing, $place, Given::of($request->query())->number('pick', 2)),
+            ]));
+        }
         if (isset($references[$place])) {
             return $this->turn($request, $handing, $place, $references[$place], $request->query->all());
         }
@@ -131,12 +158,18 @@ final readonly class HandingController
         $place = self::place($request);
         $reference = $handing->references()[$place] ?? abort(404);
         $line = Given::of($request->all())->text('next', TurnQuery::LONGEST_LINE);
+        $hunt = $request->input('do') === 'found'
+            ? $this->hunt($request, $handing, $place, Given::of($request->all())->number('pick', 2))
+            : null;
         $seen = $request->integer('seen');
         $opened = $request->integer('opened');
         $opened = $opened > 0 ? Carbon::createFromTimestamp($opened) : null;
         $look = [];
         try {
             match (true) {
+                $hunt !== null => $hunt->isFound()
+                    ? $this->work->found($handing, $place, $hunt->above(), $opened)
+                    : null,
                 $request->input('do') === 'help' => $this->work->help($handing, $place, $opened),
                 $request->input('do') === 'undo' => $this->work->takeBack($handing, $place, $seen),
                 $line === '' => null,
@@ -155,6 +188,20 @@ final readonly class HandingController
         $entry = self::door($request, $handing, $place)->entry();
 
         return redirect($entry . ($look === [] ? '' : '&' . http_build_query($look)), 303);
+    }
+
+    /** The page of work that was handed out, and the line that is pointed at. */
+    private function hunt(Request $request, Handing $handing, int $place, ?int $picked): SlipHunt
+    {
+        $reference = $handing->references()[$place] ?? abort(404);
+
+        return SlipHunt::of(
+            $this->catalogue,
+            Address::for($reference),
+            $reference->page,
+            $picked,
+            self::door($request, $handing, $place),
+        );
     }
 
     /** @param array<array-key, mixed> $look what of the address says how it is looked at */
@@ -245,12 +292,14 @@ final readonly class HandingController
     }
 
     /** @param array<array-key, string> $chosen ids of learners and of groups */
-    private function form(string $text, ?Refusal $refusal, array $chosen): Response
+    private function form(string $text, ?Refusal $refusal, array $chosen, Given $given): Response
     {
         return response()->view('learners.hand', [
             'text' => $text,
             'refusal' => $refusal,
             'chosen' => $chosen,
+            'isHunt' => $given->text('as') === 'page',
+            'slip' => $given->text('slip'),
             'learners' => $this->learners->all(),
             'groups' => $this->learners->groups(),
         ], $refusal === null ? 200 : 422);

@@ -13,6 +13,14 @@
                 <label>{{ __('handed.problems') }} <textarea class="textarea maths-input" name="problems" id="problems"
                     rows="4" spellcheck="false" aria-describedby="problems-hint">{{ $text }}</textarea></label>
                 <p class="hint" id="problems-hint">{{ __('handed.problems-hint') }}</p>
+                <fieldset class="hand-as">
+                    <legend>{{ __('handed.as') }}</legend>
+                    <label class="tutor-check"><input type="radio" name="as" value="work" @checked(!$isHunt)>
+                        {{ __('handed.as-work') }}</label>
+                    <label class="tutor-check"><input type="radio" name="as" value="page" @checked($isHunt)>
+                        {{ __('handed.as-page') }}</label>
+                    <label>{{ __('handed.slip') }} <x-slip-choice :chosen="$slip" any /></label>
+                </fieldset>
                 <fieldset>
                     <legend>{{ __('handed.whom') }}</legend>
                     @if ($learners === [])

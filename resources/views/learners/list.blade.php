@@ -31,7 +31,7 @@
                             <li><a class="plain-link"
                                 href="{{ route('learners.show', ['learner' => $attempt->learner_id], false)
                                 }}#work-{{ $attempt->id }}">{{ $attempt->learner->name }}</a>:
-                                <code>{{ $attempt->task->problem }}</code></li>
+                                <span class="marked-typed">{{ $attempt->task->problem }}</span></li>
                         @endforeach
                         @if (count($otherwise) > \App\Learners\Rejudging::TOLD)<li>{{ __('learner.otherwise-more')
                             }}</li>@endif

@@ -8,7 +8,8 @@
                     <li><a class="handed-task" id="task-{{ $place }}" href="{{ $back }}&amp;task={{ $place }}"><span
                         class="unseen">{{ __('handed.problem', ['number' => $place]) }}:</span>
                         @if (($task = $tasks[$place] ?? null) !== null)<span
-                        class="handed-job">{{ $page->jobName($task[1]) }}</span>
+                        class="handed-job">{{ $reference->page === [] ? $page->jobName($task[1])
+                            : __('spot.title') }}</span>
                         {!! $page->maths($task[0]) !!}@else{{ $reference->problem }}@endif</a>
                         <span class="hint">{{ match (true) { ($work[$place]->finished ?? false) => '✓ '
                         . __('handed.done'), isset($work[$place]) && $work[$place]->typed() !== [] => '… ' .

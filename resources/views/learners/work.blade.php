@@ -13,6 +13,7 @@
             ['minutes' => max(1, (int) round($attempt->seconds / 60))]) }}@endif</span></summary>
         @if ($attempt->otherwise_on)<p class="hint">{{ __('learner.judged-otherwise',
             ['day' => $attempt->otherwise_on->isoFormat('D MMM')]) }}</p>@endif
+        @if ($attempt->task->page !== [])<p class="hint">{{ __('spot.given') }}</p>@endif
         @php($lines = $judged->lines($attempt, $effort))
         @php($ruling = $attempt->ruling())
         @if ($lines === [])

@@ -1,7 +1,7 @@
 @php($to = route('lessons.items.add', ['lesson' => $lesson->lesson->id], false))
 @php($wrong = $typed['kind'] ?? '')
 @foreach (['words' => ['goal', 'note'], 'problem' => ['demonstration', 'your-turn', 'two-ways'],
-    'warning' => ['warning'], 'set' => ['set']] as $what => $kinds)
+    'warning' => ['warning'], 'slip-to-find' => ['slip-to-find'], 'set' => ['set']] as $what => $kinds)
     <details class="tutor-more" @if (in_array($wrong, $kinds, true) || ($wrong === '' && $what === 'problem')) open
         @endif>
         <summary>{{ __("lesson.add-$what") }}</summary>
@@ -24,9 +24,10 @@
             @elseif ($what === 'problem')
                 <label>{{ __('lesson.problem-label') }} <input class="input maths-input" name="problem"
                     id="add-problem" value="{{ $own['problem'] ?? '' }}" autocomplete="off" spellcheck="false"></label>
-            @elseif ($what === 'warning')
+            @elseif ($what === 'warning' || $what === 'slip-to-find')
                 <label>{{ __('lesson.slip-label') }} <x-slip-choice :chosen="$own['slip'] ?? ''" /></label>
-                <label>{{ __('lesson.problem-bites') }} <input class="input maths-input" name="problem"
+                <label>{{ __($what === 'warning' ? 'lesson.problem-bites'
+                    : 'lesson.problem-slipped') }} <input class="input maths-input" name="problem"
                     value="{{ $own['problem'] ?? '' }}" autocomplete="off" spellcheck="false"></label>
             @else
                 @if ($sets !== [])

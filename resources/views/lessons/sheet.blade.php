@@ -25,7 +25,8 @@
             @foreach ($lesson->plan()->items as $item)
                 @php($demonstration = $item->content->demonstration())
                 @php($kind = $item->kind()->value)
-                @continue($for !== 'plan' && !in_array($kind, ['demonstration', 'your-turn'], true))
+                @continue($for !== 'plan' && !in_array($kind, ['demonstration', 'your-turn',
+                    'slip-to-find'], true))
                 <li class="set-problem">
                     <p class="set-task">
                         @if ($for === 'plan')
@@ -34,9 +35,11 @@
                         @endif
                         <strong>{{ __("lesson.kind.$kind") }}</strong>
                     </p>
-                    @include("lessons.content.$kind", ['content' => $item->content, 'links' => false])
+                    @include("lessons.content.$kind", ['content' => $item->content, 'links' => false,
+                        'isHandout' => $for !== 'plan'])
+                    @if ($for !== 'plan' && $kind === 'slip-to-find')<p>{{ __('spot.ask') }}</p>@endif
                     @if ($for === 'plan' && $demonstration !== null && in_array($kind,
-                        ['demonstration', 'your-turn', 'two-ways'], true))
+                        ['demonstration', 'your-turn', 'two-ways', 'slip-to-find'], true))
                         <p><span class="margin-label">{{ __('ui.answer') }}</span>
                             <x-answer :demonstration="$demonstration" /></p>
                     @elseif ($for !== 'plan' && $kind === 'demonstration' && $for !== 'blank')

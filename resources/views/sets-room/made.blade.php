@@ -69,7 +69,9 @@
                         ['method' => null, 'step' => null]) }}">{{ __('turn.title') }}</a>
                     @if ($item->page !== null)<a class="to-spot" href="{{ $address->to('spot', ['method' => null,
                         'step' => null]) . '&' . http_build_query(['page' => $item->pageTyped()])
-                        }}">{{ __('sets.to-page') }}</a>@endif
+                        }}">{{ __('sets.to-page') }}</a>
+                    <a href="{{ route('handing', ['problem' => $item->problem, 'as' => 'page',
+                        'slip' => $item->page->slip->value], false) }}">{{ __('handed.title') }}</a>@endif
                     @if ($item->hasTwoWays())<a href="{{ $address->to('two-ways',
                         ['method' => null, 'step' => null]) }}">{{ __('ui.two-ways') }}</a>@endif
                 @endif

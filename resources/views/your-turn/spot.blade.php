@@ -1,20 +1,20 @@
-<x-page :title="__('spot.title') . ': ' . $task->problem->source" body="turn">
+<x-page :title="__('spot.title') . ': ' . $hunt->task->problem->source" body="turn">
     <div id="turn">
-        <x-masthead><p class="board-method">{{ __('spot.title') }}</p></x-masthead>
+        <x-masthead :closed="$hunt->door !== null">
+            <p class="board-method">{{ __('spot.title') }}</p>
+            @if ($hunt->address->lesson !== null)<x-lesson-line :code="$hunt->address->lesson" />@endif
+        </x-masthead>
         <main id="work" class="turn-desk" tabindex="0">
             <section class="turn-sheet spot-sheet">
-                <p class="turn-problem line">{!! $page->maths($task->problem->node) !!}</p>
-                <h1 class="spot-ask">{{ $lines === [] ? __('spot.none') : __('spot.ask') }}</h1>
+                <p class="turn-problem line">{!! $page->maths($hunt->task->problem->node) !!}</p>
+                <h1 class="spot-ask">{{ $hunt->lines === [] ? __('spot.none') : __('spot.ask') }}</h1>
                 <ol class="spot-lines">
-                    @foreach ($lines as $place => $line)
-                        @php($number = $place + 1)
-                        @php($link = $address->to('spot', ['step' => null]) . '&' . http_build_query(['page' => $typed,
-                            'pick' => $number]))
-                        <li @class(['spot-line', 'is-picked' => $picked === $number])>
-                            <a class="spot-pick" href="{{ $link }}" aria-label="{{ __('spot.pick',
-                                ['line' => $number]) }}"
-                                @if ($picked === $number) aria-current="true" @endif>
-                                <span class="spot-number">{{ $number }}</span>
+                    @foreach ($hunt->lines as $line)
+                        <li @class(['spot-line', 'is-picked' => $hunt->picked === $loop->iteration])>
+                            <a class="spot-pick" href="{{ $hunt->pick($loop->iteration) }}"
+                                aria-label="{{ __('spot.pick', ['line' => $loop->iteration]) }}"
+                                @if ($hunt->picked === $loop->iteration) aria-current="true" @endif>
+                                <span class="spot-number">{{ $loop->iteration }}</span>
                                 @if ($line->node !== null)
                                     {!! $page->maths($line->node) !!}
                                 @else
@@ -24,21 +24,32 @@
                         </li>
                     @endforeach
                 </ol>
-                @if ($picked !== null)
-                    @php($verdict = $lines[$picked - 1]->verdict->value)
-                    <div @class(['notice', 'spot-said', 'is-bad' => $verdict !== 'wrong']) role="status">
-                        @if ($verdict === 'wrong')
-                            <p>✓ {{ __('spot.found', ['line' => $picked]) }}</p>
-                            <p>{!! $page->say($lines[$picked - 1]->say) !!}</p>
-                            <p><a class="button ask-go" id="spot-mend"
-                                href="{{ $address->to('your-turn', ['job' => $job,
-                                'method' => null, 'step' => null]) . '&' . http_build_query(['line' =>
-                                array_slice($typed, 0, $picked - 1)]) }}">{{ __('spot.mend') }}</a></p>
+                @if ($hunt->picked !== null)
+                    @php($picked = $hunt->lines[$hunt->picked - 1])
+                    <div @class(['notice', 'spot-said', 'is-bad' => !$hunt->isFound()]) role="status">
+                        @if ($hunt->isFound())
+                            <p>✓ {{ __('spot.found', ['line' => $hunt->picked]) }}</p>
+                            <p>{!! $page->say($hunt->door === null ? $picked->say : $picked->hint) !!}</p>
+                            @if ($hunt->door === null)
+                                <p><a class="button ask-go" id="spot-mend"
+                                    href="{{ $hunt->mend() }}">{{ __('spot.mend') }}</a></p>
+                            @else
+                                <form action="{{ $hunt->door->entry() }}" method="post">
+                                    <input type="hidden" name="do" value="found">
+                                    <input type="hidden" name="pick" value="{{ $hunt->picked }}">
+                                    <input type="hidden" name="opened" value="{{ $hunt->door->opened }}">
+                                    <button class="button ask-go" id="spot-mend">{{ __('spot.mend') }}</button>
+                                </form>
+                            @endif
                         @else
-                            <p>{{ __($verdict === 'follows-wrong' ? 'spot.through' : 'spot.follows',
-                                ['line' => $picked]) }}</p>
+                            <p>{{ __($picked->verdict->value === 'follows-wrong' ? 'spot.through' : 'spot.follows',
+                                ['line' => $hunt->picked]) }}</p>
                         @endif
                     </div>
+                @endif
+                @if ($hunt->door !== null)
+                    <p class="spot-back"><a class="button is-small"
+                        href="{{ $hunt->door->back }}">{{ __('handed.back') }}</a></p>
                 @endif
             </section>
         </main>
