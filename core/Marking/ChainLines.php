@@ -24,7 +24,12 @@ final readonly class ChainLines
     /** What showing the place of a slip takes. */
     private const PLACE = 1_500;
 
-    public function __construct(private Page $page) {}
+    private Coincidence $coincidence;
+
+    public function __construct(private Page $page)
+    {
+        $this->coincidence = new Coincidence($page->proof, $page->effort);
+    }
 
     /** Values that are rounded from the exact ones: right, and the exact ones are gone on from. */
     private function rounded(string $typed, Node $node): ?MarkedLine
@@ -64,8 +69,35 @@ final readonly class ChainLines
         );
     }
 
-    /** A line that carries the work on: as a whole, or on a branch. */
+    /** A line that carries the work on: as a whole, or on a branch; told where it does so by luck only. */
     public function judged(string $typed, Node $node, bool $mayBeRounded = true): MarkedLine
+    {
+        $before = $this->page->trail->line;
+        $line = $this->placed($typed, $node, $mayBeRounded);
+        $follows = \in_array($line->say->key, ['marking.follows', 'marking.branch'], true);
+        $relation = $follows ? $this->page->following->relation($before, $node) : Relation::Breaks;
+        // A second branch comes from what stands above the first one.
+        if ($relation !== Relation::Follows && $relation !== Relation::Loses) {
+            return $line;
+        }
+        try {
+            $slips = $this->page->effort->within(self::DIAGNOSIS, fn(): array => $this->coincidence->slips(
+                $this->page->family->rules(),
+                $before,
+                $node,
+            ));
+        } catch (OutOfEffort) {
+            $slips = [];
+        }
+
+        return match (\count($slips)) {
+            0 => $line,
+            1 => $line->telling(Message::of('marking.coincidence', ['reason' => Message::of($slips[0]->says())])),
+            default => $line->telling(Message::of('marking.coincidence-only')),
+        };
+    }
+
+    private function placed(string $typed, Node $node, bool $mayBeRounded): MarkedLine
     {
         $before = $this->page->trail->line;
         if ($node->equals($before)) {

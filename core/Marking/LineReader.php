@@ -186,7 +186,7 @@ final class LineReader
     {
         $sides = explode('=', $part);
         $isValue = $isLater && \count($sides) > 1
-            && array_intersect_key($this->letters, array_flip(mb_str_split(str_replace('sqrt', '', $sides[0])))) === [];
+            && array_intersect_key($this->letters, array_flip(mb_str_split(str_replace('sqrt', '', $part)))) === [];
         if (\count($sides) < 3 && !$isValue) {
             return [$part, []];
         }

@@ -13,7 +13,10 @@ use Runel\Slip\Slip;
 final readonly class MarkedLine
 {
     /** Said of right lines, too. */
-    private const TOLD = ['marking.read-as', 'marking.adds', 'marking.adds-formula', 'marking.positive'];
+    private const TOLD = [
+        'marking.read-as', 'marking.adds', 'marking.adds-formula', 'marking.positive',
+        'marking.coincidence', 'marking.coincidence-only',
+    ];
 
     /**
      * @param string      $typed      as it was typed
@@ -77,13 +80,24 @@ final readonly class MarkedLine
     /** The same line, its value written rounded as well. */
     public function rounding(int $places): self
     {
+        return $this->with($this->say, $places);
+    }
+
+    /** The same line, with more to be said of it. */
+    public function telling(Message $say): self
+    {
+        return $this->with($say, $this->rounded);
+    }
+
+    private function with(Message $say, ?int $places): self
+    {
         return new self(
             $this->typed,
             $this->node,
             $this->verdict,
             $this->holds,
-            $this->say,
-            $this->hint,
+            $say,
+            $say === $this->say ? $this->hint : $say,
             $this->slip,
             $this->at,
             $this->differs,

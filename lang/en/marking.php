@@ -12,6 +12,8 @@ return [
     'proposed-form' => 'form :points of :of',
     'not-so' => 'Said beside the work, and it is not so.',
     'last-place' => 'Right but for the last place, which is one off; exactly it is :exactly.',
+    'coincidence' => 'By luck this keeps the solutions: with other numbers it would be wrong. :reason',
+    'coincidence-only' => 'By luck this keeps the solutions: with other numbers it would be wrong.',
     'rounded' => 'Right, rounded to one place; exactly it is :exactly.|Right, rounded to :count places; exactly it is '
         . ':exactly.',
     'beside' => 'A note beside the work.',

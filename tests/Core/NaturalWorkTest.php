@@ -12,6 +12,7 @@ use Runel\Demonstration\Task;
 use Runel\Job\Jobs;
 use Runel\Marking\LineVerdict;
 use Runel\Marking\Marker;
+use Runel\Message\Message;
 use Runel\Message\Refusal;
 use Runel\Practice\Maker;
 use Runel\Practice\Order;
@@ -63,6 +64,7 @@ final class NaturalWorkTest extends TestCase
                             self::ACCUSED,
                             "$where at $line->typed: {$line->say->key}",
                         );
+                        self::assertStringStartsNotWith('marking.coincidence', $line->say->key, $where);
                     }
                     // Who lets a false value go without a word has not said so.
                     self::assertTrue(
@@ -110,6 +112,34 @@ final class NaturalWorkTest extends TestCase
             self::assertTrue($marking->finished, "$row wants {$marking->wants?->value}");
         }
         self::assertGreaterThan(20, $wrong);
+    }
+
+    /** What follows by luck only is told, and by what sound step does not. */
+    public function testWhatFollowsByLuckIsTold(): void
+    {
+        foreach ([
+            ['(x+3)(2-x)=4', 'x+3=4 or 2-x=4', 'slip.product-not-zero.diagnosis'],
+            ['x/5-1=-1', 'x-1=-1', null],
+            ['(x-5)^2=-8', '16=-8', 'slip.letter-dropped.diagnosis'],
+        ] as [$problem, $line, $reason]) {
+            $say = $this->said($problem, $line);
+            self::assertSame($reason === null ? 'marking.coincidence-only' : 'marking.coincidence', $say->key, $line);
+            $told = $say->parameters['reason'] ?? null;
+            self::assertSame($reason, $told instanceof Message ? $told->key : null, $line);
+        }
+        foreach ([
+            ['(x+3)(2-x)=0', 'x+3=0 or 2-x=0'], ['x/5-1=-1', 'x-5=-5'], ['(x-5)^2=9', 'x-5=3 or x-5=-3'],
+            ['2x+6=10', 'x=2'], ['3(x+2)=2(x+3)', '3x+6=2x+6'], ['5-2x=5', '5=5+2x'],
+        ] as [$problem, $line]) {
+            self::assertSame('marking.follows', $this->said($problem, $line)->key, $line);
+        }
+    }
+
+    private function said(string $problem, string $line): Message
+    {
+        $task = new Task(Problem::read($problem), HouseStyle::default());
+
+        return Marker::mark(Jobs::catalogue(), $task, 'solve', [$line])->lines[0]->say;
     }
 
     /** A slip on one branch accuses no right one behind it, and the whole is not finished. */

@@ -1,0 +1,153 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Marking;
+
+use Runel\Expression\Alternatives;
+use Runel\Expression\Equation;
+use Runel\Expression\Expression;
+use Runel\Expression\Indeterminates;
+use Runel\Expression\Letter;
+use Runel\Expression\Node;
+use Runel\Expression\Numeral;
+use Runel\Expression\Power;
+use Runel\Expression\Product;
+use Runel\Expression\Sum;
+use Runel\Polynomial\Polynomial;
+use Runel\Proof\Effort;
+use Runel\Proof\OutOfEffort;
+use Runel\Proof\Proof;
+use Runel\Slip\WrongRule;
+use Runel\Slip\WrongRules;
+
+/**
+ * A line that keeps what solves the one before, which no sound step makes and a slip does: with other numbers it would
+ * be wrong, as (x + 3)(2 − x) = 4 and then x + 3 = 4 or 2 − x = 4.
+ */
+final readonly class Coincidence
+{
+    /** So many outcomes of slips are looked at. */
+    private const OUTCOMES = 160;
+    /** What one outcome takes, in steps. */
+    private const COST = 30;
+
+    public function __construct(private Proof $proof, private Effort $effort) {}
+
+    /**
+     * The rules that make exactly this line, one a slip; none where a sound step does, or no slip.
+     *
+     * @param list<WrongRule> $rules
+     * @param Node            $after keeps what solves the line before
+     *
+     * @return list<WrongRule>
+     *
+     * @throws OutOfEffort
+     */
+    public function slips(array $rules, Node $before, Node $after): array
+    {
+        if (!$before instanceof Equation || $after instanceof Expression || $this->isSound($before, $after)) {
+            return [];
+        }
+        $found = [];
+        $fingerprint = Fingerprint::of($after);
+        $left = self::OUTCOMES;
+        foreach (WrongRules::outcomes($rules, $before) as [$rule, $wrong]) {
+            if ($left-- === 0) {
+                break;
+            }
+            $this->effort->spend(self::COST);
+            $parts = $wrong instanceof Alternatives && $after instanceof Equation ? $wrong->equations : [$wrong];
+            foreach ($parts as $part) {
+                if ($fingerprint->mayBe($part) && $this->isSame($part, $after)) {
+                    $found[$rule->slip()->value] ??= $rule;
+                }
+            }
+        }
+
+        return array_values($found);
+    }
+
+    private function isSound(Equation $before, Node $after): bool
+    {
+        if ($after instanceof Alternatives) {
+            $equations = $after->equations;
+
+            return $this->isZeroed($before) || $this->areRoots($before, $equations)
+                || array_filter($equations, self::isSolved(...)) === $equations;
+        }
+        if (!$after instanceof Equation || self::isSolved($after)) {
+            return true;
+        }
+        $turned = new Equation($after->right, $after->left);
+
+        return $this->isZeroed($before) || $this->areRoots($before, [$after]) || $this->areRoots($after, [$before])
+            || $this->isOneStep($before, $after) || $this->isOneStep($before, $turned);
+    }
+
+    /** x = 7, or 2x = 14: however many steps lie between, the letter stands alone and its value is right. */
+    private static function isSolved(Equation $line): bool
+    {
+        foreach ([[$line->left, $line->right], [$line->right, $line->left]] as [$side, $other]) {
+            $isPlain = $side instanceof Letter || \count(Polynomial::tryFrom($side)->terms ?? []) === 1;
+            if ($isPlain && Indeterminates::of($side) !== [] && Indeterminates::of($other) === []) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** Where one side is 0, the other may be factored, and each factor may be 0. */
+    private function isZeroed(Equation $line): bool
+    {
+        return $line->left->isZero() || $line->right->isZero();
+    }
+
+    /** @param list<Equation> $equations whether each squared is the line before */
+    private function areRoots(Equation $before, array $equations): bool
+    {
+        $squared = static fn(Expression $side): Expression => new Power($side, Numeral::of(2));
+        foreach ($equations as $one) {
+            $isRoot = $this->proof->same(Product::of([$squared($one->left), $before->right]), Product::of([
+                $squared($one->right), $before->left,
+            ]));
+            if (!$isRoot) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** The sides worked on, the same added to both, or both multiplied by the same. */
+    private function isOneStep(Equation $before, Equation $after): bool
+    {
+        $gained = static fn(Expression $now, Expression $then): Expression => Sum::of([$now, $then->negated()]);
+
+        return $this->proof->same($gained($after->left, $before->left), $gained($after->right, $before->right))
+            || $this->proof->same(
+                Product::of([$after->left, $before->right]),
+                Product::of([$after->right, $before->left]),
+            );
+    }
+
+    private function isSame(Node $wrong, Node $after): bool
+    {
+        if ($wrong instanceof Equation && $after instanceof Equation) {
+            return $this->proof->same($wrong->left, $after->left) && $this->proof->same($wrong->right, $after->right);
+        }
+        if (!$wrong instanceof Alternatives || !$after instanceof Alternatives
+            || \count($wrong->equations) !== \count($after->equations)) {
+            return false;
+        }
+        foreach ($after->equations as $one) {
+            $same = array_filter($wrong->equations, fn(Equation $other): bool => $this->isSame($other, $one));
+            if ($same === []) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+}
