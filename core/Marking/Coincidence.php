@@ -7,14 +7,10 @@ namespace Runel\Marking;
 use Runel\Expression\Alternatives;
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
-use Runel\Expression\Indeterminates;
-use Runel\Expression\Letter;
 use Runel\Expression\Node;
 use Runel\Expression\Numeral;
 use Runel\Expression\Power;
 use Runel\Expression\Product;
-use Runel\Expression\Sum;
-use Runel\Polynomial\Polynomial;
 use Runel\Proof\Effort;
 use Runel\Proof\OutOfEffort;
 use Runel\Proof\Proof;
@@ -59,7 +55,7 @@ final readonly class Coincidence
             $this->effort->spend(self::COST);
             $parts = $wrong instanceof Alternatives && $after instanceof Equation ? $wrong->equations : [$wrong];
             foreach ($parts as $part) {
-                if ($fingerprint->mayBe($part) && $this->isSame($part, $after)) {
+                if ($fingerprint->mayBe($part) && WrittenLine::isSame($this->proof, $part, $after)) {
                     $found[$rule->slip()->value] ??= $rule;
                 }
             }
@@ -74,28 +70,18 @@ final readonly class Coincidence
             $equations = $after->equations;
 
             return $this->isZeroed($before) || $this->areRoots($before, $equations)
-                || array_filter($equations, self::isSolved(...)) === $equations;
+                || array_filter($equations, WrittenLine::isSolved(...)) === $equations;
         }
-        if (!$after instanceof Equation || self::isSolved($after)) {
+        if (!$after instanceof Equation || WrittenLine::isSolved($after)) {
             return true;
         }
-        $turned = new Equation($after->right, $after->left);
-
-        return $this->isZeroed($before) || $this->areRoots($before, [$after]) || $this->areRoots($after, [$before])
-            || $this->isOneStep($before, $after) || $this->isOneStep($before, $turned);
-    }
-
-    /** x = 7, or 2x = 14: however many steps lie between, the letter stands alone and its value is right. */
-    private static function isSolved(Equation $line): bool
-    {
-        foreach ([[$line->left, $line->right], [$line->right, $line->left]] as [$side, $other]) {
-            $isPlain = $side instanceof Letter || \count(Polynomial::tryFrom($side)->terms ?? []) === 1;
-            if ($isPlain && Indeterminates::of($side) !== [] && Indeterminates::of($other) === []) {
+        foreach ([$after, new Equation($after->right, $after->left)] as $way) {
+            if ($this->areRoots($before, [$way]) || $this->areRoots($way, [$before]) || WrittenLine::isOneStep($this->proof, $before, $way)) {
                 return true;
             }
         }
 
-        return false;
+        return $this->isZeroed($before);
     }
 
     /** Where one side is 0, the other may be factored, and each factor may be 0. */
@@ -113,37 +99,6 @@ final readonly class Coincidence
                 $squared($one->right), $before->left,
             ]));
             if (!$isRoot) {
-                return false;
-            }
-        }
-
-        return true;
-    }
-
-    /** The sides worked on, the same added to both, or both multiplied by the same. */
-    private function isOneStep(Equation $before, Equation $after): bool
-    {
-        $gained = static fn(Expression $now, Expression $then): Expression => Sum::of([$now, $then->negated()]);
-
-        return $this->proof->same($gained($after->left, $before->left), $gained($after->right, $before->right))
-            || $this->proof->same(
-                Product::of([$after->left, $before->right]),
-                Product::of([$after->right, $before->left]),
-            );
-    }
-
-    private function isSame(Node $wrong, Node $after): bool
-    {
-        if ($wrong instanceof Equation && $after instanceof Equation) {
-            return $this->proof->same($wrong->left, $after->left) && $this->proof->same($wrong->right, $after->right);
-        }
-        if (!$wrong instanceof Alternatives || !$after instanceof Alternatives
-            || \count($wrong->equations) !== \count($after->equations)) {
-            return false;
-        }
-        foreach ($after->equations as $one) {
-            $same = array_filter($wrong->equations, fn(Equation $other): bool => $this->isSame($other, $one));
-            if ($same === []) {
                 return false;
             }
         }

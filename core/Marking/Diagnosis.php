@@ -195,9 +195,13 @@ final readonly class Diagnosis
         // A square that is new was completed, and so was what stands in it.
         $isSquared = self::holdsSquare($after) && !self::holdsSquare($before);
         $isCompleted = $isSquared && $after instanceof Equation && !$after->right->isZero();
-        $isReadOff = $before instanceof Equation && $after instanceof Equation
+        $isZeroProduct = $before instanceof Equation
             && ((self::isProduct($before->left) && $before->right->isZero())
                 || (self::isProduct($before->right) && $before->left->isZero()));
+        $isReadOff = $isZeroProduct && $after instanceof Equation;
+        // Values read off a product were not come by through multiplying it out.
+        $isExactOnly = ($isZeroProduct || ($isSkipped && $after instanceof Alternatives)) && self::isValue($after);
+        $alike = null;
         foreach (WrongRules::outcomes($rules, $before) as [$rule, $wrong]) {
             $effort->spend($cost);
             $isOut = ($rule instanceof FactoringRule && (!$isProduct || $isCompleted))
@@ -218,17 +222,23 @@ final readonly class Diagnosis
                 )
                 : [$wrong];
             foreach ($branches as $branch) {
-                // Through lines that were skipped, much else can come to the same.
-                $isVague = $isSkipped && \in_array($rule->slip(), self::EVERYWHERE, true)
+                // Through lines that were skipped, or with other terms on both sides, much else comes to the same.
+                $isVague = ($isSkipped ? \in_array($rule->slip(), self::EVERYWHERE, true)
+                    : !WrittenLine::isSolved($after))
                     && $branch instanceof Equation && $after instanceof Equation
-                    && !$proof->same($branch->left, $after->left) && !$proof->same($branch->right, $after->right);
-                if (!$isVague && $fingerprint->mayBe($branch) && self::isSame($proof, $branch, $after)) {
+                    && !WrittenLine::isOneStep($proof, $branch, $after);
+                if ($isVague || !$fingerprint->mayBe($branch)) {
+                    continue;
+                }
+                // What makes the line as it is written says more than what only has its solutions.
+                if (WrittenLine::isSame($proof, $branch, $after)) {
                     return $rule;
                 }
+                $alike ??= !$isExactOnly && self::isSame($proof, $branch, $after) ? $rule : null;
             }
         }
 
-        return null;
+        return $alike;
     }
 
     /** Whether a value on a line of its own is right: then no slip shows in it. */
@@ -241,7 +251,10 @@ final readonly class Diagnosis
     /** x = 2: nothing is worked out any more, and another value is no slip made in it. */
     private static function isValue(Node $node): bool
     {
-        return $node instanceof Equation && $node->left instanceof Letter && $node->right->bare() instanceof Numeral;
+        $equations = $node instanceof Alternatives ? $node->equations : [$node];
+
+        return array_filter($equations, static fn(Node $one): bool => $one instanceof Equation
+            && $one->left instanceof Letter && $one->right->bare() instanceof Numeral) === $equations;
     }
 
     /** Whether the square of a sum stands in it. */

@@ -20,6 +20,7 @@ use Runel\Slip\Rule\FrontRule;
 use Runel\Slip\Rule\LeadingRule;
 use Runel\Slip\Rule\LetterDividedRule;
 use Runel\Slip\Rule\LostSolutionRule;
+use Runel\Slip\Rule\MinusBeforeProductRule;
 use Runel\Slip\Rule\OtherInverseRule;
 use Runel\Slip\Rule\PlaceholderRule;
 use Runel\Slip\Rule\ProductRule;
@@ -165,6 +166,7 @@ final class WrongRules
     {
         return [
             new BracketRule(Slip::MinusNotCarried),
+            new MinusBeforeProductRule(Slip::MinusNotCarried),
             new BracketRule(Slip::FirstTermOnly),
             new SquareRule(Slip::DoubleProductForgotten),
             new SquareRule(Slip::CoefficientNotSquared),

@@ -197,6 +197,35 @@ final class MarkingTest extends TestCase
         self::assertGreaterThan(90, $marked);
     }
 
+    /**
+     * Of pages by a hand that knows nothing of the rules: the reason is one that is true, or none; mostly one. One page
+     * in a thousand may come, by its numbers, to what another slip makes as well.
+     */
+    public function testNoReasonIsEverFalse(): void
+    {
+        [$wrong, $named, $false] = [0, 0, []];
+        for ($seed = 1; $seed <= Chance::seeds(240); ++$seed) {
+            [$problem, $job, $lines, $true] = (new SlippingHand(new Chance($seed)))->page();
+            $task = new Task(Problem::read($problem), HouseStyle::default());
+            $marked = $this->mark($task, $job, $lines)->lines;
+            $line = $marked[\count($marked) - 1];
+            $where = "seed $seed, $problem: " . implode(' ¶ ', $lines);
+            // By luck a slip can come to what is right, or to what nobody can tell.
+            if (\in_array($line->verdict, [LineVerdict::Follows, LineVerdict::Undecided], true)) {
+                continue;
+            }
+            self::assertSame(LineVerdict::Wrong, $line->verdict, $where);
+            if (!\in_array($line->slip?->value, [...$true, null], true)) {
+                $false[] = "$where says {$line->say->key}";
+            }
+            ++$wrong;
+            $named += $line->slip === null ? 0 : 1;
+        }
+        self::assertLessThanOrEqual(intdiv($wrong, 1000), \count($false), implode("\n", $false));
+        self::assertGreaterThan(Chance::seeds(220), $wrong);
+        self::assertGreaterThan(0.94 * $wrong, $named);
+    }
+
     /** One slip done on purpose after a right line is found in the line where it stands, and mostly by its name. */
     public function testASlipIsFoundWhereItIsMadeAndNamed(): void
     {

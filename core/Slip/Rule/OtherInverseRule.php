@@ -15,7 +15,7 @@ use Runel\Polynomial\Polynomial;
 use Runel\Slip\OfSlip;
 use Runel\Slip\WrongRule;
 
-/** What multiplies is taken away, and what is added is divided by. */
+/** What multiplies is taken away, what is added is divided by, and what divides is added or divided by once more. */
 final readonly class OtherInverseRule implements WrongRule
 {
     use OfSlip;
@@ -26,6 +26,7 @@ final readonly class OtherInverseRule implements WrongRule
             foreach ([[$line->left, $line->right], [$line->right, $line->left]] as [$side, $other]) {
                 yield from self::takenAway($side, $other);
                 yield from self::divided($side, $other);
+                yield from self::addedOrDivided($side, $other);
             }
         }
     }
@@ -39,6 +40,16 @@ final readonly class OtherInverseRule implements WrongRule
             unset($rest[$place]);
             $gone = new Negative(Product::of(array_values($rest)));
             yield new Equation($factor, Sum::of([...$other->terms(), $gone]));
+        }
+    }
+
+    /** @return iterable<Node> what stands over a number alone, the number added, taken away or divided by */
+    private static function addedOrDivided(Expression $side, Expression $other): iterable
+    {
+        if ($side instanceof Quotient && Polynomial::number($side->denominator) !== null) {
+            yield new Equation($side->numerator, Sum::of([...$other->terms(), $side->denominator]));
+            yield new Equation($side->numerator, Sum::of([...$other->terms(), $side->denominator->negated()]));
+            yield new Equation($side->numerator, new Quotient($other, $side->denominator));
         }
     }
 

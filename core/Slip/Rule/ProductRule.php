@@ -198,7 +198,11 @@ final readonly class ProductRule implements WrongRule
                 ),
                 array_keys($product->monomial->exponents),
             ), new Term($product->coefficient, Monomial::one())],
-            Slip::CoefficientsAdded => [new Term($left->coefficient->plus($right->coefficient), $product->monomial)],
+            // Nobody adds a 1 that is not written.
+            Slip::CoefficientsAdded => $left->coefficient->absolute()->isOne()
+                || $right->coefficient->absolute()->isOne()
+                ? []
+                : [new Term($left->coefficient->plus($right->coefficient), $product->monomial)],
             default => [],
         };
 
