@@ -76,7 +76,8 @@ final readonly class Coincidence
             return true;
         }
         foreach ([$after, new Equation($after->right, $after->left)] as $way) {
-            if ($this->areRoots($before, [$way]) || $this->areRoots($way, [$before]) || WrittenLine::isOneStep($this->proof, $before, $way)) {
+            if ($this->areRoots($before, [$way]) || $this->areRoots($way, [$before])
+                || WrittenLine::isOneStep($this->proof, $before, $way)) {
                 return true;
             }
         }

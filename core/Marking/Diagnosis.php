@@ -48,6 +48,9 @@ final readonly class Diagnosis
         Slip::SignNotTurned, Slip::SignsIgnored, Slip::LargerSignLost, Slip::TermMissed, Slip::UnlikeTermsCollected,
     ];
 
+    /** Slips that lose a solution. */
+    private const LOSES = [Slip::PlusMinusForgotten, Slip::RootLost, Slip::ProductNotZero];
+
     /** Slips that are made at one place of a line, so that another may be made beside them. */
     private const AT_A_PLACE = [
         Slip::MinusNotCarried, Slip::FirstTermOnly, Slip::DoubleProductForgotten, Slip::CoefficientNotSquared,
@@ -101,6 +104,24 @@ final readonly class Diagnosis
         }
 
         return self::none();
+    }
+
+    /**
+     * Why one of several solutions was taken for all of them; null where no slip brings that about.
+     *
+     * @param list<WrongRule> $rules
+     *
+     * @throws OutOfEffort when looking takes more than is granted
+     */
+    public static function losing(Proof $proof, Effort $effort, array $rules, Node $before, Node $after): ?self
+    {
+        $losing = array_values(array_filter(
+            $rules,
+            static fn(WrongRule $rule): bool => \in_array($rule->slip(), self::LOSES, true),
+        ));
+        $rule = self::rule($proof, $effort, $losing, $before, $after);
+
+        return $rule === null ? null : self::said($rule);
     }
 
     /**

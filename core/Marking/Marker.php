@@ -120,8 +120,8 @@ final readonly class Marker
     }
 
     /**
-     * Branches that do not come to all there is: where the line that forked does not show that there are several, the
-     * one that was taken for the whole is a slip, after all.
+     * Branches that do not come to all there is: where the line that forked does not show that there are several, and
+     * a slip takes one of them for the whole, it is a slip, after all.
      */
     private function closeForks(): void
     {
@@ -131,7 +131,24 @@ final readonly class Marker
             }
             $opening = $this->page->marked[$fork->opened];
             \assert($opening->node !== null);
-            $slipped = $this->chain->slipped($opening->typed, $fork->line, $opening->node, branch: $opening->branch);
+            $losing = Diagnosis::losing(
+                $this->page->proof,
+                $this->page->effort,
+                $this->page->family->rules(),
+                $fork->line,
+                $opening->node,
+            );
+            // Where no slip brings it about, a solution is missing at the end, which is said there.
+            if ($losing === null) {
+                continue;
+            }
+            $slipped = $this->chain->slipped(
+                $opening->typed,
+                $fork->line,
+                $opening->node,
+                branch: $opening->branch,
+                diagnosis: $losing,
+            );
             array_splice($this->page->marked, $fork->opened, 1, [$slipped]);
             $this->page->marked = array_map(
                 static fn(MarkedLine $line, int $place): MarkedLine => $place > $fork->opened
@@ -239,6 +256,10 @@ final readonly class Marker
         } catch (Refusal $refusal) {
             if (Beside::isRemark($written)) {
                 return $this->side->beside($typed, Beside::remark());
+            }
+            $law = $this->side->law($typed, $written);
+            if ($law !== null) {
+                return $law;
             }
 
             return new MarkedLine(

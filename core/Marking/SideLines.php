@@ -15,6 +15,7 @@ use Runel\Expression\Node;
 use Runel\Expression\Rewriter;
 use Runel\Message\Message;
 use Runel\Message\Refusal;
+use Runel\Parsing\Parser;
 use Runel\Polynomial\Polynomial;
 use Runel\Problem\Factor;
 use Runel\Working\SolutionForm;
@@ -172,6 +173,20 @@ final readonly class SideLines
             $say,
             differs: $true ? null : Difference::between($equation->left, $equation->right),
         );
+    }
+
+    /** (p + q)² = p² + 2pq + q²: what is true whatever its letters stand for, in letters of its own. */
+    public function law(string $typed, string $written): ?MarkedLine
+    {
+        try {
+            $node = Parser::parse($written)->node;
+        } catch (Refusal) {
+            return null;
+        }
+        $isLaw = $node instanceof Equation && $this->page->proof->same($node->left, $node->right)
+            && !$node->left->equals($node->right);
+
+        return $isLaw ? $this->noted($typed, $node, 'law') : null;
     }
 
     public function unreadable(string $typed, string $key): MarkedLine

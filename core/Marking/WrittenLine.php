@@ -18,7 +18,7 @@ use Runel\Proof\Proof;
 /** Lines held against each other as they are written: side by side, not by what solves them. */
 final class WrittenLine
 {
-    /** Whether the sides of one have the values of the sides of the other, and the parts of alternatives of its parts. */
+    /** Whether both say the same side by side, on whichever side it stands; of alternatives, part by part. */
     public static function isSame(Proof $proof, Node $one, Node $other): bool
     {
         if ($one instanceof Expression && $other instanceof Expression) {
@@ -62,7 +62,8 @@ final class WrittenLine
     /** x = 7, or 2x = 14: however many steps lie between, the letter stands alone and its value is right. */
     public static function isSolved(Node $line): bool
     {
-        foreach (!$line instanceof Equation ? [] : [[$line->left, $line->right], [$line->right, $line->left]] as [$side, $other]) {
+        $ways = $line instanceof Equation ? [[$line->left, $line->right], [$line->right, $line->left]] : [];
+        foreach ($ways as [$side, $other]) {
             $isPlain = $side instanceof Letter || \count(Polynomial::tryFrom($side)->terms ?? []) === 1;
             if ($isPlain && Indeterminates::of($side) !== [] && Indeterminates::of($other) === []) {
                 return true;

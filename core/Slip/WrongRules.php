@@ -19,7 +19,6 @@ use Runel\Slip\Rule\FractionRule;
 use Runel\Slip\Rule\FrontRule;
 use Runel\Slip\Rule\LeadingRule;
 use Runel\Slip\Rule\LetterDividedRule;
-use Runel\Slip\Rule\LostSolutionRule;
 use Runel\Slip\Rule\MinusBeforeProductRule;
 use Runel\Slip\Rule\OtherInverseRule;
 use Runel\Slip\Rule\PlaceholderRule;
@@ -111,7 +110,6 @@ final class WrongRules
             new EquationRule(Slip::ProductNotZero),
             new EquationRule(Slip::RootLost),
             new EquationRule(Slip::PlusMinusForgotten),
-            new LostSolutionRule(Slip::RootLost, 'one'),
             new EquationRule(Slip::FractionClearedOneTerm),
             new EquationRule(Slip::SquaredTermByTerm),
         ];

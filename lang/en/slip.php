@@ -193,7 +193,6 @@ return [
         'name' => 'solution lost',
         'watch' => 'Do not divide by the letter: a solution would be lost.',
         'diagnosis' => 'A solution was lost by dividing by the letter.',
-        'diagnosis-one' => 'This solves it, but a solution is missing.',
     ],
     'half-not-squared' => [
         'name' => 'half not squared',

@@ -14,10 +14,12 @@ use Runel\Marking\LineVerdict;
 use Runel\Marking\Marker;
 use Runel\Message\Message;
 use Runel\Message\Refusal;
+use Runel\Notation\Ascii;
 use Runel\Practice\Maker;
 use Runel\Practice\Order;
 use Runel\Practice\Wishes;
 use Runel\Problem\Problem;
+use Runel\Slip\Slip;
 use Runel\Style\HouseStyle;
 
 /** Right work, written as people write it, is never called wrong. */
@@ -88,6 +90,42 @@ final class NaturalWorkTest extends TestCase
             }
         }
         self::assertGreaterThan(20, $pages);
+    }
+
+    /** Every line of every way of ours, alone on a page: work, one of several branches, or what stands beside it. */
+    #[DataProvider('skills')]
+    public function testEveryLineOfOursIsRightByItself(string $skill): void
+    {
+        $ladder = Jobs::ladders()->of($skill);
+        $count = 0;
+        for ($seed = 1; $seed <= Chance::seeds(1); ++$seed) {
+            $order = Order::of($ladder, '', '2', (string) (97 * $seed), Wishes::of([]));
+            foreach (Maker::make(Jobs::catalogue(), new SeededChance(), HouseStyle::default(), $order) as $made) {
+                $task = new Task(Problem::read($made->problem), HouseStyle::default());
+                foreach (Jobs::all()->of($ladder->job())->methods() as $method) {
+                    try {
+                        $steps = Jobs::catalogue()->demonstrate($task, $ladder->job(), $method->id())->steps();
+                    } catch (Refusal) {
+                        continue;
+                    }
+                    foreach ($steps as $step) {
+                        foreach ($step->lines as $own) {
+                            $typed = Ascii::typed($own->node);
+                            $line = Marker::mark(Jobs::catalogue(), $task, $ladder->job(), [$typed])->lines[0];
+                            // What squaring lets in is none of the problem's; one root alone is not both of them.
+                            $isPart = ($own->branch !== null || $own->rejected !== null)
+                                && ($method->id() === 'isolate-roots' || $line->slip === Slip::PlusMinusForgotten);
+                            self::assertFalse(
+                                \in_array($line->verdict, self::ACCUSED, true) && !$isPart,
+                                "$made->problem by {$method->id()} at $step->id: $typed says {$line->say->key}",
+                            );
+                            ++$count;
+                        }
+                    }
+                }
+            }
+        }
+        self::assertGreaterThan(10, $count);
     }
 
     /** Pages as they stand: right ones finish, nobody accused; in wrong ones the line is found, and what is said. */

@@ -61,14 +61,16 @@ final readonly class SlippingHand
         $square = $b * $b;
 
         return [
-            ["($x{$this->plus($b)})^2", 'multiply', ["$x^2 + $square"], ['double-product-forgotten', 'power-of-sum-split']],
+            ["($x{$this->plus($b)})^2", 'multiply', ["$x^2 + $square"],
+                ['double-product-forgotten', 'power-of-sum-split']],
             ["($x{$this->plus($b)})($x{$this->plus($c)})", 'multiply', ["$x^2{$this->plus($product)}"],
                 ['term-missed', 'double-product-forgotten', 'first-term-only', 'power-of-sum-split']],
             ["($a$x{$this->plus($b)})^2", 'multiply', ["$a$x^2{$this->plus(2 * $a * $b, $x)} + $square"],
                 ['coefficient-not-squared']],
             ["($x{$this->plus($b)})^2", 'multiply', ["$x^2{$this->plus(-2 * $b, $x)} + $square"],
                 ['middle-sign-lost', 'sign-of-product', 'arithmetic']],
-            ["$x^2{$this->plus($sum, $x)}{$this->plus($product)}", 'factor', ["($x{$this->plus(-$b)})($x{$this->plus(-$c)})"],
+            ["$x^2{$this->plus($sum, $x)}{$this->plus($product)}", 'factor',
+                ["($x{$this->plus(-$b)})($x{$this->plus(-$c)})"],
                 ['signs-in-wrong-brackets', 'right-product-wrong-sum']],
             ["$x^2{$this->plus($b + 1, $x)}{$this->plus($b)}", 'factor', ["($x{$this->plus($b + 2)})($x - 1)"],
                 ['right-sum-wrong-product']],
