@@ -31,7 +31,7 @@ final readonly class MarkedLine
      * @param bool        $extraneous whether it lets in what does not solve the line before, by a move that may do so
      * @param bool        $isLookedAt whether there was work left to judge it
      * @param string|null $kind       what side work or a word is: word, check, definition, product, division, margin,
-     *                                substitution, law
+     *                                substitution
      * @param int|null    $rounded    to how many places its numbers are rounded
      * @param list<Slip>  $slips      where two were made in the one line, both of them
      */

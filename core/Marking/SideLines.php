@@ -186,7 +186,7 @@ final readonly class SideLines
         $isLaw = $node instanceof Equation && $this->page->proof->same($node->left, $node->right)
             && !$node->left->equals($node->right);
 
-        return $isLaw ? $this->noted($typed, $node, 'law') : null;
+        return $isLaw ? $this->noted($typed, $node, 'definition') : null;
     }
 
     public function unreadable(string $typed, string $key): MarkedLine
