@@ -32,11 +32,15 @@ return [
     'across' => ['title' => 'Bring :term to the other side', 'why' => 'What crosses over turns its sign.'],
     'gather' => [
         'title' => 'Subtract :term from both sides',
-        'why' => 'Everything with the wanted letter comes to one side, everything else to the other.',
+        'why' => 'What holds the wanted letter is to stand on one side.',
+    ],
+    'gather-add' => [
+        'title' => 'Add :term to both sides',
+        'why' => 'What holds the wanted letter is to stand on one side.',
     ],
     'gather-across' => [
         'title' => 'Gather the wanted letter on one side',
-        'why' => 'What crosses over turns its sign: everything else goes to the other side.',
+        'why' => 'What holds the wanted letter is to stand on one side; what crosses over turns its sign.',
     ],
     'turn' => [
         'title' => 'Both sides times −1',

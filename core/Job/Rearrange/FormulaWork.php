@@ -352,7 +352,7 @@ final class FormulaWork
         [$this->own, $this->other] = [$own, $other];
         $this->say(match (true) {
             $gathers && $this->task->style->get(Moving::class) === Moving::Across => 'gather-across',
-            $gathers => 'gather',
+            $gathers => $adds ? 'gather-add' : 'gather',
             $this->task->style->get(Moving::class) === Moving::Across => 'across',
             $adds => 'add',
             default => 'subtract',
@@ -652,24 +652,22 @@ final class FormulaWork
         }
         // Collected on the side where it begins with a plus.
         $onLeft = !$own->terms[0]->coefficient->isNegative();
-        $own = $onLeft ? $own : $own->negated();
-        $other = $onLeft
-            ? $with($right, false)->minus($with($left, false))
-            : $with($left, false)->minus($with($right, false));
-        $taken = $onLeft
-            ? $with($right, true)->plus($with($left, false))
-            : $with($left, true)->plus($with($right, false));
-        if (!$taken->isZero()) {
-            $sides = [$own->toExpression(), $other->toExpression()];
-            $this->move($taken->expressions(), ...[...($onLeft ? $sides : array_reverse($sides)), true]);
+        [$near, $far] = $onLeft ? [$left, $right] : [$right, $left];
+        // One thing a line: first what holds the letter comes over, then everything else goes.
+        foreach ([...$with($far, true)->terms, ...$with($near, false)->terms] as $term) {
+            $taken = Polynomial::ofTerms([$term]);
+            [$near, $far] = [$near->minus($taken), $far->minus($taken)];
+            $sides = [$near->toExpression(), $far->toExpression()];
+            $isHeld = $term->monomial->degreeIn($this->subject) > 0;
+            $this->move($taken->expressions(), ...[...($onLeft ? $sides : array_reverse($sides)), $isHeld]);
         }
         $this->swap();
         $factor = Polynomial::ofTerms(array_map(
             fn(Term $term): Term => new Term($term->coefficient, $term->monomial->without($this->subject)),
-            $own->terms,
+            $near->terms,
         ));
-        $this->other = $other->toExpression();
-        if (\count($own->terms) > 1) {
+        $this->other = $far->toExpression();
+        if (\count($near->terms) > 1) {
             $this->own = Product::of([new Letter($this->subject), $factor->toExpression()]);
             $this->say('take-out', ['letter' => new Letter($this->subject)], [Line::equivalent(
                 new Equation($this->own, $this->other),
