@@ -7,10 +7,12 @@ namespace Runel\Demonstration;
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
 use Runel\Expression\Node;
+use Runel\Expression\Numeral;
 use Runel\Expression\Rewriter;
 use Runel\Law\Claim\Claim;
 use Runel\Law\Claim\Identity;
 use Runel\Law\Claim\SameSolutions;
+use Runel\Law\Claim\SolutionCount;
 use Runel\Law\Claim\Solves;
 use Runel\Message\Message;
 
@@ -136,6 +138,14 @@ final readonly class Question
     public static function count(Message $prompt, Identity $claim, Expression $accepted, Expression $counted): self
     {
         return new self($prompt, AnswerKind::Number, [$accepted], [$claim], false, null, $counted);
+    }
+
+    /** How many real solutions an equation has. */
+    public static function howMany(Message $prompt, Equation $equation, int $count): self
+    {
+        $claim = new SolutionCount($equation, Numeral::of($count));
+
+        return new self($prompt, AnswerKind::Number, [$claim->count], [$claim], false);
     }
 
     /** @return list<Node> what the answer is worked out of */

@@ -28,6 +28,7 @@ use Runel\Law\Claim\NamedValues;
 use Runel\Law\Claim\NoSolution;
 use Runel\Law\Claim\SameDegree;
 use Runel\Law\Claim\SameSolutions;
+use Runel\Law\Claim\SolutionCount;
 use Runel\Law\Claim\Solves;
 use Runel\Law\Claim\SubjectOf;
 use Runel\Law\Move\Move;
@@ -77,6 +78,8 @@ final readonly class Proof
                 $claim instanceof DoesNotSolve => self::fails($claim),
                 $claim instanceof NoSolution => self::isRootBelowZero($claim->equation)
                     || $this->equations->solutionsOf($claim->equation)->isEmpty(),
+                $claim instanceof SolutionCount => $this->equations->solutionsOf($claim->equation)->count()
+                    === $claim->count->number()?->toInt(),
                 $claim instanceof AllSolve => $this->equations->solutionsOf($claim->equation)->isAll(),
                 $claim instanceof Divides => $this->goesInto($claim),
                 $claim instanceof DivisionHolds => $this->divides($claim),

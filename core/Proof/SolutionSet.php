@@ -50,6 +50,12 @@ final readonly class SolutionSet
         return !$this->all && $this->zeros->realZeros() === 0;
     }
 
+    /** How many different real numbers solve it; null where every number does. */
+    public function count(): ?int
+    {
+        return $this->all ? null : $this->zeros->realZeros();
+    }
+
     public function degree(): int
     {
         return $this->zeros->degree();

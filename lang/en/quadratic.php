@@ -92,6 +92,7 @@ return [
         'why' => 'Two numbers have the same square, one positive and one negative.',
         'why-unit' => 'The number whose square is −1 is called i; −i has the same square.',
         'why-zero' => 'Only 0 has the square 0, so there is one solution, and it counts twice.',
+        'ask' => 'Which numbers have the square :value?',
     ],
     'simplify' => [
         'title' => 'Simplify the root',
@@ -123,11 +124,14 @@ return [
     'none' => [
         'title' => 'No real solution',
         'why' => 'The number :value is negative, and no real number has a negative square.',
+        'ask' => 'Something squared is :value. How many real solutions are there?',
     ],
     'discriminant' => [
         'title' => 'The discriminant first',
+        'title-count' => 'How many solutions there will be',
+        'why' => 'It stands under the root. Its sign says how many real solutions there are.',
+        'ask-count' => 'The discriminant is :value. How many real solutions are there?',
         'why-zero' => 'It is 0: one solution, which counts twice.',
-        'why-negative' => 'It is negative: no real solution.',
         'why-complex' => 'It is negative: no real solution, but two with i in them.',
         'why-square' => 'It is a perfect square: two rational solutions.',
         'why-positive' => 'It is positive and not a perfect square: two solutions with a root in them.',

@@ -98,13 +98,10 @@ final readonly class Formula implements Method
         [$solving, $answer, $roots] = $this->solved($task, $quadratic, $zeroed, [$a, $b, $c], $discriminant);
         $sections = [
             new Section(Phase::Reading, $reading),
-            new Section(Phase::Discriminant, [$this->discriminantStep(
-                $a,
-                $b,
-                $c,
-                $discriminant,
-                $task->style->get(NegativeRoot::class) === NegativeRoot::Complex,
-            )], outcome: Message::of('outcome.number', ['value' => Numeral::of($discriminant)])),
+            new Section(Phase::Discriminant, [
+                $this->discriminantStep($a, $b, $c, $discriminant),
+                ...($solving[0]->id === 'no-solution' ? [] : [$this->count($zeroed, $discriminant)]),
+            ], outcome: Message::of('outcome.number', ['value' => Numeral::of($discriminant)])),
             new Section(Phase::Solving, $solving),
         ];
 
@@ -146,22 +143,14 @@ final readonly class Formula implements Method
         Rational $b,
         Rational $c,
         Rational $value,
-        bool $complex,
     ): Step {
         $written = FormulaWritten::discriminant($a, $b, $c);
         $number = Numeral::of($value);
-        $root = $value->isNegative() ? null : $value->squareRoot();
-        $says = match (true) {
-            $value->isZero() => 'zero',
-            $value->isNegative() => $complex ? 'complex' : 'negative',
-            $root !== null => 'square',
-            default => 'positive',
-        };
 
         return new Step(
             id: 'discriminant',
             title: Message::of('quadratic.discriminant.title'),
-            why: Message::of("quadratic.discriminant.why-$says"),
+            why: Message::of('quadratic.discriminant.why'),
             lines: Arithmetic::lines($written),
             question: Question::form(
                 Message::of('quadratic.discriminant.ask'),
@@ -169,6 +158,34 @@ final readonly class Formula implements Method
                 $number,
             ),
             watch: Slip::SignOfProduct,
+        );
+    }
+
+    /** What the discriminant says before anything is solved, asked before it is told. */
+    private function count(Equation $zeroed, Rational $value): Step
+    {
+        $says = match (true) {
+            $value->isZero() => 'zero',
+            $value->isNegative() => 'complex',
+            default => $value->squareRoot() !== null ? 'square' : 'positive',
+        };
+
+        return new Step(
+            id: 'count',
+            title: Message::of('quadratic.discriminant.title-count'),
+            why: Message::of("quadratic.discriminant.why-$says"),
+            question: self::howMany($zeroed, $value),
+        );
+    }
+
+    private static function howMany(Equation $zeroed, Rational $value): Question
+    {
+        $count = $value->isZero() ? 1 : ($value->isNegative() ? 0 : 2);
+
+        return Question::howMany(
+            Message::of('quadratic.discriminant.ask-count', ['value' => Numeral::of($value)]),
+            $zeroed,
+            $count,
         );
     }
 
@@ -278,6 +295,7 @@ final readonly class Formula implements Method
             title: Message::of('quadratic.none.title'),
             why: Message::of('quadratic.none.why', ['value' => Numeral::of($discriminant)]),
             lines: [Line::result($zeroed, new Rewrite())],
+            question: self::howMany($zeroed, $discriminant),
         )], new NoSolutionAnswer($letter, $zeroed), false];
     }
 

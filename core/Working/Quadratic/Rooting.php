@@ -21,6 +21,7 @@ use Runel\Expression\Mark;
 use Runel\Expression\Marked;
 use Runel\Expression\Negative;
 use Runel\Expression\Numeral;
+use Runel\Expression\Power;
 use Runel\Expression\Quotient;
 use Runel\Expression\Same;
 use Runel\Expression\Sum;
@@ -133,6 +134,11 @@ final readonly class Rooting
             title: Message::of('quadratic.none.title'),
             why: Message::of('quadratic.none.why', ['value' => Numeral::of($this->value)]),
             lines: [Line::result($this->square, new Rewrite())],
+            question: Question::howMany(
+                Message::of('quadratic.none.ask', ['value' => Numeral::of($this->value)]),
+                $this->square,
+                0,
+            ),
         );
     }
 
@@ -180,6 +186,12 @@ final readonly class Rooting
             title: Message::of('quadratic.roots.title'),
             why: Message::of($this->isUnit() ? 'quadratic.roots.why-unit' : 'quadratic.roots.why'),
             lines: [Line::equivalent($this->either($size), new RootBothSides())],
+            question: $this->value->isNegative() ? null : Question::solutions(
+                Message::of('quadratic.roots.ask', ['value' => Numeral::of($this->value)]),
+                new Equation(new Power(new Letter($this->letter), Numeral::of(2)), Numeral::of($this->value)),
+                $this->letter,
+                [$size, new Negative($size)],
+            ),
             watch: Slip::PlusMinusForgotten,
         );
     }
