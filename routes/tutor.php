@@ -39,6 +39,7 @@ Route::prefix('/lessons/{lesson}')->name('lessons.')->whereUlid('lesson')->group
     Route::post('/plays', [PlayController::class, 'start'])->name('start');
 });
 Route::prefix('/plays/{play}')->name('plays.')->whereUlid('play')->whereNumber('item')->group(static function (): void {
+    Route::get('/leave', [PlayController::class, 'leave'])->name('leave');
     Route::get('/', [PlayController::class, 'show'])->name('show');
     Route::get('/{item}', [PlayController::class, 'item'])->name('item');
     Route::post('/reach/{item}', [PlayController::class, 'reach'])->name('reach');

@@ -17,7 +17,8 @@ final readonly class LessonLines
      * Null where the code is no lesson's.
      *
      * @return array{
-     *     name: string, item: int, items: int, begins: int, whole: int, left: int, next: string
+     *     name: string, item: int, items: int, begins: int, whole: int, left: int, next: string,
+     *     before: string|null, leave: string
      * }|null times in seconds
      */
     public function at(string $code): ?array
@@ -39,6 +40,8 @@ final readonly class LessonLines
             'whole' => $whole,
             'left' => $whole - $begins,
             'next' => $lesson->play($number + 1),
+            'before' => $number > 1 ? $lesson->play($number - 1) : null,
+            'leave' => $lesson->back(),
         ];
     }
 
@@ -47,7 +50,9 @@ final readonly class LessonLines
      *
      * @param string $step how far the room has come; '' where it has no steps
      *
-     * @return array{item: int, line: string, next: string, step: string}|null null where the code is no kept lesson's
+     * @return array{
+     *     item: int, line: string, next: string, before: string|null, leave: string, items: string, step: string
+     * }|null null where the code is no kept lesson's
      */
     public static function held(string $code, string $step): ?array
     {
@@ -61,6 +66,9 @@ final readonly class LessonLines
             'item' => $item,
             'line' => route('plays.line', ['play' => $play, 'item' => $item], false),
             'next' => route('plays.reach', ['play' => $play, 'item' => $item + 1], false),
+            'before' => $item > 1 ? route('plays.item', ['play' => $play, 'item' => $item - 1], false) : null,
+            'leave' => route('plays.leave', ['play' => $play], false),
+            'items' => route('plays.show', ['play' => $play], false),
             'step' => ctype_digit($step) ? $step : '',
         ];
     }

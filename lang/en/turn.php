@@ -48,6 +48,8 @@ return [
     'ready' => 'A problem is coming. Pens ready?',
     'time' => 'Time to try',
     'time-left' => 'Time left',
+    'time-over' => 'Time is over.',
+    'minute-more' => 'A minute more',
     'no-time' => 'No limit',
     'stage' => ['hidden' => 'Show the problem', 'open' => 'Show the answer', 'answer' => 'Lines for one learner'],
     'branch' => 'branch :branch',

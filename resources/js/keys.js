@@ -3,7 +3,7 @@ export const CONTROLS = {
     ArrowRight: 'pen-next', ' ': 'pen-next', PageDown: 'pen-next',
     ArrowLeft: 'pen-back', PageUp: 'pen-back', Home: 'pen-first', End: 'pen-all',
     w: 'pen-another', p: 'pen-present', q: 'pen-ask', 2: 'pen-ways', g: 'pen-go-on',
-    y: 'pen-turn', n: 'pen-item', h: 'pen-hint', u: 'pen-undo', v: 'pen-watch',
+    y: 'pen-turn', n: 'pen-item', b: 'pen-item-back', i: 'pen-items', h: 'pen-hint', u: 'pen-undo', v: 'pen-watch',
     '?': 'pen-help',
 };
 
@@ -12,8 +12,8 @@ export const isTyping = (element) => element.matches?.('input, textarea, select'
 
 /** Whether a key may go to the controls, though something has the focus. */
 export const isFree = (key, element) => {
-    // An empty answer lets the arrows through: the tutor may reveal without typing.
-    if (isTyping(element)) return element.id === 'answer' && element.value === '' && key.startsWith('Arrow');
+    // An empty answer lets the arrows and a clicker through: the tutor may reveal without typing.
+    if (isTyping(element)) return element.id === 'answer' && element.value === '' && /^(Arrow|Page)/.test(key);
     // Space on a focused control is that control's.
     return !(key === ' ' && element.closest?.('summary, button'));
 };
@@ -29,21 +29,50 @@ export const help = (page) => ({
     },
 });
 
-/** At the end of an item one key goes on to the next. */
-const press = (page, control) => {
-    const isOver = control.getAttribute('aria-disabled') === 'true';
-    if (!isOver) control.click();
-    else if (control.id === 'pen-next') page.getElementById('pen-item')?.click();
+/** The rooms, opened by a key, and reached by their numbers while they are open. */
+export const rooms = (page) => {
+    const leaf = () => page.getElementById('rooms');
+    return {
+        close: () => {
+            if (!leaf()?.open) return false;
+            leaf().open = false;
+            page.getElementById('work')?.focus();
+            return true;
+        },
+        pressed: (key) => {
+            if (!leaf()) return false;
+            if (key === 'm') leaf().open = !leaf().open;
+            const row = leaf().open && /^\d$/.test(key) ? leaf().querySelector(`[data-digit="${key}"]`) : null;
+            row?.click();
+            return key === 'm' || row !== null;
+        },
+    };
+};
+
+/** Where a step more or a step back is none of the item's, it is the lesson's. */
+const BEYOND = {'pen-next': 'pen-item', 'pen-back': 'pen-item-back'};
+
+/** What a key presses; null where there is nothing for it. */
+const pressed = (page, id) => {
+    const control = page.getElementById(id);
+    return control && control.getAttribute('aria-disabled') !== 'true'
+        ? control
+        : page.getElementById(BEYOND[id] ?? '') ?? control;
 };
 
 const isCommand = (event) => event.ctrlKey || event.metaKey || event.altKey;
 
-/** @param closing what Escape closes, the first that is open alone: each says whether it was */
-export const keys = (page, closing) => {
+/**
+ * @param closing what Escape closes, the first that is open alone: each says whether it was
+ * @param room    what the keys of the rooms are pressed on
+ */
+export const keys = (page, closing, room) => {
     const escape = (element) => {
         if (closing.some((one) => one.close())) return;
         if (isTyping(element)) element.blur();
-        else if (page.body.classList.contains('presenting')) page.getElementById('pen-present')?.click();
+        else if (page.body.classList.contains('presenting') && page.getElementById('pen-present')) {
+            page.getElementById('pen-present').click();
+        } else page.getElementById('pen-leave')?.click();
     };
     page.addEventListener('keydown', (event) => {
         if (isCommand(event)) return;
@@ -51,14 +80,19 @@ export const keys = (page, closing) => {
             escape(event.target);
             return;
         }
-        if (!isFree(event.key, event.target) || !page.querySelector('.pen-bar')) return;
+        if (!isFree(event.key, event.target)) return;
+        if (!isTyping(event.target) && room.pressed(event.key)) {
+            event.preventDefault();
+            return;
+        }
+        if (!page.querySelector('.pen-bar')) return;
         if (event.key === 'c') {
             closing.find((one) => one.open)?.open();
             return;
         }
-        const control = page.getElementById(CONTROLS[event.key] ?? '');
+        const control = pressed(page, CONTROLS[event.key] ?? '');
         if (!control) return;
         event.preventDefault();
-        press(page, control);
+        if (control.getAttribute('aria-disabled') !== 'true') control.click();
     });
 };

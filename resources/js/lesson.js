@@ -1,7 +1,9 @@
 // A lesson: its thin line while it is played, its items in another order while it is planned.
 import {late} from './clock.js';
+import {isTyping} from './keys.js';
 
 const LOOKED_AT = 20000;
+const GLANCE = 3000;
 
 /** How far the clock is from the plan, since the first item was played in this window. */
 export const lessonLine = (page) => {
@@ -22,6 +24,18 @@ export const lessonLine = (page) => {
     look();
     setInterval(look, LOOKED_AT);
     order(page);
+};
+
+/** The clock is the tutor's: the room sees it for as long as it takes to read it. */
+export const glance = (page) => {
+    let hiding = null;
+    page.addEventListener('keydown', (event) => {
+        const line = page.querySelector('.lesson-line');
+        if (event.key !== 't' || !line || isTyping(event.target) || event.ctrlKey || event.metaKey) return;
+        line.classList.add('shows-clock');
+        clearTimeout(hiding);
+        hiding = setTimeout(() => line.classList.remove('shows-clock'), GLANCE);
+    });
 };
 
 /** The items dragged by their handles. */

@@ -1,8 +1,8 @@
 // The pages work without any of this; it adds keys, focus, clocks and the keypad.
 import {bench} from './bench.js';
 import {copying} from './copying.js';
-import {help, keys} from './keys.js';
-import {lessonLine, sorting} from './lesson.js';
+import {help, keys, rooms} from './keys.js';
+import {glance, lessonLine, sorting} from './lesson.js';
 import {pile} from './pile.js';
 import {projector} from './projector.js';
 import {keptStyles} from './styles.js';
@@ -12,9 +12,11 @@ import {timer} from './timer.js';
 const tool = copying(document);
 const styles = keptStyles(document);
 const clock = timer(document);
-keys(document, [help(document), tool, styles]);
+const leaf = rooms(document);
+keys(document, [leaf, help(document), tool, styles], leaf);
 swaps(document, clock, () => sorting(document));
 lessonLine(document);
+glance(document);
 sorting(document);
 pile(document);
 projector(document);

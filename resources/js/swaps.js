@@ -61,7 +61,8 @@ export const swaps = (page, clock, rearrange) => {
         page.fonts.ready.then(() => showNow(page));
         page.getElementById('answer')?.focus();
         const draft = page.getElementById('draft');
-        if (draft) toEnd(draft);
+        // In a lesson the keys are the lesson's until the field is chosen.
+        if (draft && !page.querySelector('.lesson-line')) toEnd(draft);
         fetchAhead(page);
     };
     if (page.readyState === 'complete') begin();

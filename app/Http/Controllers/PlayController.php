@@ -16,6 +16,7 @@ use App\Values\Given;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Runel\Lesson\ItemKind;
 use Runel\Message\Refusal;
 
 /** A kept lesson as it is held: what is reached is written down at once, notes are taken on the way. */
@@ -43,11 +44,13 @@ final readonly class PlayController
         }
         $this->kept->reach($play, $item, $left);
 
-        return Away::to('plays.item', ['play' => $play->id, 'item' => $item], 303);
+        return Away::to('plays.item', ['play' => $play->id, 'item' => $item] + ($request->boolean('present')
+            ? ['present' => 1]
+            : []), 303);
     }
 
     /** An item, where it is played. */
-    public function item(LessonPlay $play, int $item): Response|RedirectResponse
+    public function item(Request $request, LessonPlay $play, int $item): Response|RedirectResponse
     {
         $lesson = $this->lesson($play);
         $planned = $lesson->item($item);
@@ -56,11 +59,21 @@ final readonly class PlayController
         }
         $room = $lesson->room($item);
 
-        return $room !== null ? redirect($room) : response()->view('lessons.play', [
+        // Who presents goes on presenting.
+        $presenting = $planned->kind() === ItemKind::YourTurn ? '&stage=open' : '&present=1';
+
+        return $room !== null ? redirect($room . ($request->boolean('present') ? $presenting : '')) : response()->view('lessons.play', [
             'lesson' => $lesson,
             'item' => $planned,
             'number' => $item,
+            'present' => $request->boolean('present'),
         ]);
+    }
+
+    /** Back to the plan; the lesson can be gone on with. */
+    public function leave(LessonPlay $play): RedirectResponse
+    {
+        return Away::to('lessons.show', ['lesson' => $play->lesson_id]);
     }
 
     /** The thin line over a room: where the lesson stands, and a place for a note. */

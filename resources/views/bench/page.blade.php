@@ -1,10 +1,5 @@
 <x-page body="bench">
-    <x-masthead>
-        <p class="tagline">{{ __('ui.tagline') }}</p>
-        <a class="masthead-room" id="to-lessons" href="{{ route('lessons', [], false) }}">{{ __('lesson.title') }}</a>
-        <a id="to-learners" href="{{ route('learners', [], false) }}">{{ __('learner.title') }}</a>
-        <a id="to-sets" href="{{ route('sets', [], false) }}">{{ __('sets.title') }}</a>
-        <a id="to-marking" href="{{ route('marking', [], false) }}">{{ __('pile.title') }}</a>
+    <x-masthead here="bench">
         <x-style-link :place="$reading->address->place()" />
     </x-masthead>
     <main id="work" class="bench-desk">

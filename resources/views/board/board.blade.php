@@ -2,7 +2,8 @@
     <h1 class="board-problem" tabindex="0">{!! $page->maths($board->demonstration->task->problem->node) !!}</h1>
     <p class="board-method">{{ $page->methodName($board->demonstration->job, $board->demonstration->method) }}</p>
     @if ($board->address->lesson !== null)
-        <x-lesson-line :code="$board->address->lesson" :step="$board->shown" />
+        <x-lesson-line :code="$board->address->lesson" :step="$board->shown"
+            :present="$board->address->present" />
     @endif
     <x-style-link :place="$board->place()" />
 </x-masthead>

@@ -1,4 +1,7 @@
 <nav @class(['pen-bar', 'is-full' => count($board->leaving()) > 5]) aria-label="{{ __('ui.steps-nav') }}">
+    {{-- On a phone the bar holds the two that are always wanted, and this brings the others. --}}
+    <input type="checkbox" id="pen-more" class="pen-switch">
+    <label for="pen-more" class="pen pen-more">{{ __('ui.more') }}</label>
     @foreach ($board->pens() as $pen)
         <a id="{{ $pen->id }}" @class(['pen', 'is-main' => $pen->main, 'is-off' => $pen->off]) @if ($pen->off)
             role="link" aria-disabled="true" @else href="{{ $pen->link }}" hx-get="{{ $pen->link }}" hx-target="#board"

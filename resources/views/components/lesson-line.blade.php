@@ -1,4 +1,4 @@
-@props(['code', 'step' => ''])
+@props(['code', 'step' => '', 'present' => false])
 @inject('lines', 'App\Lessons\LessonLines')
 @php($held = $lines::held($code, (string) $step))
 @php($at = $held === null ? $lines->at($code) : null)
@@ -10,8 +10,11 @@
             class="lesson-where">{{ __('lesson.item-of', ['item' => $held['item']]) }}</span></span>
         <form action="{{ $held['next'] }}" method="post" class="pen-form">
             <input type="hidden" name="step" value="{{ $held['step'] }}">
+            @if ($present)<input type="hidden" name="present" value="1">@endif
             <button id="pen-item" class="pen">{{ __('lesson.next') }} <kbd>n</kbd></button>
         </form>
+        <x-lesson-ways :before="$held['before']" :items="$held['items']" :leave="$held['leave']"
+            :present="$present" />
     </span>
 @elseif ($at !== null)
     <span class="lesson-line" data-lesson="{{ $at['name'] }}" data-begins="{{ $at['begins'] }}"
@@ -21,5 +24,6 @@
             aria-label="{{ __('lesson.planned') }}"></progress>
         <span class="lesson-now" data-behind="{{ __('lesson.behind') }}" data-ahead="{{ __('lesson.ahead') }}"></span>
         <a id="pen-item" class="pen" href="{{ $at['next'] }}">{{ __('lesson.next') }} <kbd>n</kbd></a>
+        <x-lesson-ways :before="$at['before']" :items="null" :leave="$at['leave']" />
     </span>
 @endif

@@ -1,5 +1,5 @@
 <x-page :title="__('learner.pile-title')" body="learners">
-    <x-masthead><x-tutor-rooms here="learners" /></x-masthead>
+    <x-masthead here="learners" />
     <main id="work" class="tutor-desk" tabindex="0">
         <section class="tutor-card is-wide" aria-labelledby="whose">
             <h1 id="whose">{{ __('learner.pile-title') }}</h1>

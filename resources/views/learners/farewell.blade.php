@@ -1,5 +1,5 @@
 <x-page :title="__('learner.farewell', ['name' => $learner->name])" body="learners">
-    <x-masthead><x-tutor-rooms here="learners" /></x-masthead>
+    <x-masthead here="learners" />
     <main id="work" class="tutor-desk" tabindex="0">
         <section class="tutor-card is-wide" aria-labelledby="farewell">
             <h1 id="farewell">{{ __('learner.farewell', ['name' => $learner->name]) }}</h1>

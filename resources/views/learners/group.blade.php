@@ -1,7 +1,7 @@
 @php($next = $record->teachNext())
 @php($slips = $record->slips())
 <x-page :title="$record->group->name" body="learners">
-    <x-masthead><x-tutor-rooms here="learners" /><x-style-link :place="[]" /></x-masthead>
+    <x-masthead here="learners"><x-style-link :place="[]" /></x-masthead>
     <main id="work" class="learner-desk" tabindex="0">
         <div class="learner-main">
             <h1 class="learner-title">{{ $record->group->name }}

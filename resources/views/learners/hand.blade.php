@@ -1,5 +1,5 @@
 <x-page :title="__('handed.title')" body="learners">
-    <x-masthead><x-tutor-rooms here="handing" /></x-masthead>
+    <x-masthead here="learners" />
     <main id="work" class="tutor-desk" tabindex="0">
         <section class="tutor-card is-wide" aria-labelledby="hand-title">
             <h1 id="hand-title">{{ __('handed.title') }}</h1>

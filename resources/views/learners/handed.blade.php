@@ -1,5 +1,5 @@
 <x-page :title="__('handed.made')" body="learners">
-    <x-masthead><x-tutor-rooms here="handing" /></x-masthead>
+    <x-masthead here="learners" />
     <main id="work" class="tutor-desk" tabindex="0">
         <section class="tutor-card is-wide" aria-labelledby="made">
             <h1 id="made">{{ __('handed.made') }}</h1>

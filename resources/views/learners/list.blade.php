@@ -1,6 +1,5 @@
 <x-page :title="__('learner.title')" body="learners">
-    <x-masthead>
-        <x-tutor-rooms here="learners" />
+    <x-masthead here="learners">
         <x-style-link :place="[]" />
     </x-masthead>
     <main id="work" class="learners-desk" tabindex="0">
@@ -73,6 +72,7 @@
             </ul>
         </section>
         <aside class="learners-more">
+            <p><a class="button" id="hand-out" href="{{ route('handing', [], false) }}">{{ __('handed.title') }}</a></p>
             <section aria-labelledby="groups">
                 <h2 id="groups" class="margin-label">{{ __('learner.groups') }}</h2>
                 <ul>

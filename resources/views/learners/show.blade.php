@@ -1,8 +1,7 @@
 @php($learner = $record->learner)
 @php($due = $record->due())
 <x-page :title="$learner->name" body="learners">
-    <x-masthead>
-        <x-tutor-rooms here="learners" />
+    <x-masthead here="learners">
         <x-style-link :place="[]" />
     </x-masthead>
     <main id="work" class="learner-desk" tabindex="0">

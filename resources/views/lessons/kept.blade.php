@@ -1,7 +1,6 @@
 @php($model = $lesson->lesson)
 <x-page :title="$model->name" body="lessons" :scripts="['vendor/sortable.js']">
-    <x-masthead>
-        <x-tutor-rooms here="lessons" />
+    <x-masthead here="lessons">
         <x-style-link :place="[]" />
     </x-masthead>
     <main id="work" class="lessons-desk" tabindex="0">

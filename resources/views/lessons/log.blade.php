@@ -2,8 +2,7 @@
 @php($reached = $moments->where('kind', 'reached')->values())
 @php($last = $reached->last())
 <x-page :title="__('lesson.log')" body="lessons">
-    <x-masthead>
-        <x-tutor-rooms here="lessons" />
+    <x-masthead here="lessons">
     </x-masthead>
     <main id="work" class="tutor-desk" tabindex="0">
         <x-told />

@@ -1,6 +1,5 @@
 <x-page :title="__('lesson.title')" body="lessons">
-    <x-masthead>
-        <x-tutor-rooms here="lessons" />
+    <x-masthead here="lessons">
         <x-style-link :place="[]" />
     </x-masthead>
     <main id="work" class="lessons-desk" tabindex="0">

@@ -1,6 +1,5 @@
 <x-page :title="__('pile.title')" body="pile">
-    <x-masthead>
-        <p class="board-method">{{ __('pile.title') }}</p>
+    <x-masthead here="marking">
         <x-style-link :place="[]" />
     </x-masthead>
     <main id="work" class="pile-desk" tabindex="0">

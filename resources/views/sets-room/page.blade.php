@@ -1,6 +1,5 @@
 <x-page :title="__('sets.title')" body="sets">
-    <x-masthead>
-        <p class="board-method">{{ __('sets.title') }}</p>
+    <x-masthead here="sets">
         <x-style-link :place="[]" />
     </x-masthead>
     <main id="work" class="sets-desk" tabindex="0">

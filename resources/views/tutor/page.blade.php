@@ -1,11 +1,5 @@
 <x-page :title="__('door.title')" body="tutor">
-    <x-masthead>
-        @if ($state === 'in')
-            <x-tutor-rooms here="tutor" />
-        @else
-            <p class="board-method">{{ __('door.title') }}</p>
-        @endif
-    </x-masthead>
+    <x-masthead here="tutor" />
     <main id="work" class="tutor-desk" tabindex="0">
         <x-told />
         @if ($state === 'elsewhere')

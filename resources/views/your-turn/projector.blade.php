@@ -1,6 +1,9 @@
 @php($stage = $turn->query->stage)
 @php($next = $turn->to(['stage' => ['hidden' => 'open', 'open' => 'answer', 'answer' => null][$stage]]))
-<x-masthead><p class="board-method">{{ __('turn.title') }} · {{ $page->jobName($turn->job) }}</p></x-masthead>
+<x-masthead>
+    <p class="board-method">{{ __('turn.title') }} · {{ $page->jobName($turn->job) }}</p>
+    @if ($turn->address->lesson !== null)<x-lesson-line :code="$turn->address->lesson" present />@endif
+</x-masthead>
 <main id="work" @class(['projector', "is-$stage"]) tabindex="0">
     @if ($stage === 'hidden')
         <p class="projector-ready">{{ __('turn.ready') }}</p>
@@ -22,6 +25,8 @@
                     aria-live="off">{{ sprintf('%d:%02d', intdiv($turn->query->time, 60),
                     $turn->query->time % 60) }}</p>
                 <progress class="countdown-bar" max="1" value="1" aria-label="{{ __('turn.time-left') }}"></progress>
+                <p class="countdown-more" role="status" hidden>{{ __('turn.time-over') }}
+                    <button type="button" class="button">{{ __('turn.minute-more') }}</button></p>
             </div>
         @elseif ($stage === 'answer')
             @php($shown = $turn->demonstration($turn->address->reference->method))

@@ -4,7 +4,7 @@
         <x-lesson-line :code="$turn->address->lesson" />
     @endif
     @if ($turn->door === null)
-        <a class="masthead-room" id="hand-out"
+        <a class="masthead-action" id="hand-out"
             href="{{ route('handing', ['problem' => $turn->address->problem()], false) }}">{{ __('handed.title') }}</a>
         <x-style-link :place="$turn->address->place()" />
     @endif
