@@ -28,10 +28,17 @@ final class LessonsTest extends TestCase
         $this->assertSound('an example at its end');
         $this->press(WebDriverKeys::ARROW_RIGHT);
         $this->waitUntil(fn(): bool => str_starts_with($this->text('.lesson-where'), '3 of'), 'the next item');
+        $this->press(WebDriverKeys::ARROW_LEFT);
+        $this->waitUntil(fn(): bool => str_starts_with($this->text('.lesson-where'), '2 of'), 'the item before');
+        $this->press('n');
+        $this->waitUntil(fn(): bool => str_starts_with($this->text('.lesson-where'), '3 of'), 'and on');
+        self::assertSame('', $this->text('.lesson-now'), 'the clock is not the room’s');
         $this->press('n');
         $this->waitUntil(fn(): bool => str_contains(self::$browser->getCurrentURL(), '/your-turn'), 'the turn');
         self::$browser->manage()->window()->setSize(new WebDriverDimension(390, 844));
         $this->assertSound('a turn in a lesson on a phone');
+        $this->press(WebDriverKeys::ESCAPE);
+        $this->waitUntil(fn(): bool => str_contains(self::$browser->getCurrentURL(), '/lessons?'), 'left by Esc');
         $this->open('/lessons', ['skill' => 'linear', 'rung' => 2, 'minutes' => 30]);
         $this->assertSound('a plan on a phone');
     }

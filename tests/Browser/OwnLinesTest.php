@@ -74,7 +74,7 @@ final class OwnLinesTest extends TestCase
         self::assertMatchesRegularExpression('/^\d of \d$/', (string) $this->one('#mark-0')->getAttribute('value'));
     }
 
-    public function testAProblemOnTheProjectorShowsItsAnswerWhenItsTimeIsOver(): void
+    public function testAProblemOnTheProjectorWaitsWhenItsTimeIsOver(): void
     {
         $this->open('/your-turn', ['problem' => 'x^2+14x+48', 'stage' => 'hidden']);
         self::assertSame(0, $this->many('.projector .maths'), 'nothing is seen yet');
@@ -85,7 +85,12 @@ final class OwnLinesTest extends TestCase
         self::assertStringNotContainsString('x plus 6', $this->heard('.projector'));
         // The clock of the page is put on: nobody has to wait for it.
         self::$browser->executeScript('const now = Date.now; Date.now = () => now() + 8000');
-        self::$browser->wait(16, 300)->until(fn(): bool => $this->many('.projector-answer') === 1);
+        self::$browser->wait(16, 300)->until(fn(): bool => $this->text('.countdown-more') !== '');
+        self::assertSame(['0:00', 0], [$this->text('.countdown-left'), $this->many('.projector-answer')]);
+        $this->one('.countdown-more button')->click();
+        $this->waitUntil(fn(): bool => str_starts_with($this->text('.countdown-left'), '0:5'), 'a minute more');
+        $this->press(WebDriverKeys::ARROW_RIGHT);
+        $this->waitUntil(fn(): bool => $this->many('.projector-answer') === 1, 'the answer, when the tutor wants it');
         self::assertStringContainsString('x plus 6', $this->heard('.projector-answer'));
         self::assertNotSame('', $this->heard('.projector-check'));
         $this->assertSound('an answer on the projector');

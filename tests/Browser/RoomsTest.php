@@ -32,6 +32,44 @@ final class RoomsTest extends TestCase
         $this->waitUntil(fn(): bool => $this->text('.timer-over') === 'Time.', 'the quiet timer');
     }
 
+    public function testEveryRoomIsReachedFromEveryOtherByTwoKeys(): void
+    {
+        $this->signIn();
+        $this->open('/board', ['problem' => self::PROBLEM, 'method' => 'grid', 'step' => 4]);
+        $this->press('m');
+        $this->assertSound('the rooms over a board');
+        $this->press(WebDriverKeys::ESCAPE);
+        self::assertFalse(self::$browser->executeScript('return document.getElementById("rooms").open'));
+        $rooms = ['/sets', '/lessons', '/learners', '/marking', '/tutor', '/'];
+        foreach ([2, 3, 4, 5, 6, 1, 5, 2, 4] as $digit) {
+            // A field that has the focus is typed into: it is left first.
+            $this->press(WebDriverKeys::ESCAPE);
+            $this->press('m');
+            $this->press((string) $digit);
+            $path = $rooms[($digit + 4) % 6];
+            $this->waitUntil(
+                fn(): bool => parse_url(self::$browser->getCurrentURL(), \PHP_URL_PATH) === $path,
+                "room $digit",
+            );
+            self::assertSame('page', $this->one('.room-link.is-here')->getAttribute('aria-current'));
+        }
+    }
+
+    /** A clicker sends page keys: it goes through what is asked as through everything else. */
+    public function testAClickerGoesThroughABoardThatAsks(): void
+    {
+        $this->open('/board', ['problem' => self::PROBLEM, 'method' => 'grid', 'step' => 4, 'ask' => 1]);
+        $this->waitUntil(fn(): bool => $this->one('#answer')->equals(
+            self::$browser->switchTo()->activeElement(),
+        ), 'the field has the focus');
+        $this->press(WebDriverKeys::PAGE_DOWN);
+        $this->waitUntil(fn(): bool => str_contains($this->text('#pen-next'), 'Next'), 'revealed');
+        $this->press(WebDriverKeys::PAGE_DOWN);
+        $this->waitUntil(fn(): bool => str_starts_with($this->text('.spine-count'), '5 of'), 'asked again');
+        $this->press(WebDriverKeys::PAGE_UP);
+        $this->waitUntil(fn(): bool => str_starts_with($this->text('.spine-count'), '4 of'), 'and back');
+    }
+
     public function testTwoWaysSideBySide(): void
     {
         $this->open('/board', ['problem' => self::PROBLEM, 'method' => 'grid', 'step' => 2]);
