@@ -72,6 +72,14 @@ final class DemonstrationTest extends TestCase
             'presenting',
         ), 'presenting');
         $this->assertSound('presenting');
+        $size = fn(): float => (float) self::$browser->executeScript(
+            'return parseFloat(getComputedStyle(document.querySelector(".line math, .line")).fontSize)',
+        );
+        $near = $size();
+        $this->press('+');
+        $this->waitUntil(fn(): bool => $size() > $near, 'larger, for those who sit further away');
+        $this->press('-');
+        $this->waitUntil(fn(): bool => $size() === $near, 'and back');
     }
 
     public function testMeetsAMistake(): void

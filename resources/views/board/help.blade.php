@@ -4,7 +4,8 @@
         <dl>
             @foreach (['next' => ['→', __('ui.space')], 'back' => ['←'], 'first' => ['Home'], 'all' => ['End'],
                 'ask' => ['q'], 'turn' => ['y'], 'ways' => ['2'], 'another' => ['w'], 'go-on' => ['g'], 'present' =>
-                ['p'], 'copy' => ['c'], 'help' => ['?'], 'close' => ['Esc']] as $what => $keys)
+                ['p'], 'seat' => ['+', '-'], 'blank' => ['.'], 'rooms' => ['m'], 'copy' => ['c'], 'help' => ['?'],
+                'close' => ['Esc']] as $what => $keys)
                 <div><dt>@foreach ($keys as $key)<kbd>{{ $key }}</kbd>
                     @endforeach</dt><dd>{{ __("ui.help-keys.$what") }}</dd></div>
             @endforeach

@@ -8,6 +8,13 @@
             hx-push-url="true" @endif>{{ __("ui.$pen->name") }} <kbd>{{ $pen->key }}</kbd></a>
     @endforeach
     <span class="pen-gap"></span>
+    @if ($board->address->present)
+        <span class="seats" role="group" aria-label="{{ __('ui.seats') }}">
+            <button type="button" class="pen seat" data-seat="-1" aria-label="{{ __('ui.seat-nearer') }}">−</button>
+            <span class="seat-now" role="status"></span>
+            <button type="button" class="pen seat" data-seat="1" aria-label="{{ __('ui.seat-further') }}">+</button>
+        </span>
+    @endif
     @foreach ($board->leaving() as $pen)
         <a id="{{ $pen->id }}" class="pen" href="{{ $pen->link }}">{{ __("ui.$pen->name") }}
             <kbd>{{ $pen->key }}</kbd></a>
