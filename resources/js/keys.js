@@ -74,6 +74,17 @@ export const keys = (page, closing, room) => {
             page.getElementById('pen-present').click();
         } else page.getElementById('pen-leave')?.click();
     };
+    /** Whether a key was one of the controls' on the page. */
+    const steered = (key) => {
+        if (!page.querySelector('.pen-bar')) return false;
+        if (key === 'c') {
+            closing.find((one) => one.open)?.open();
+            return false;
+        }
+        const control = pressed(page, CONTROLS[key] ?? '');
+        if (control && control.getAttribute('aria-disabled') !== 'true') control.click();
+        return control !== null;
+    };
     page.addEventListener('keydown', (event) => {
         if (isCommand(event)) return;
         if (event.key === 'Escape') {
@@ -81,18 +92,7 @@ export const keys = (page, closing, room) => {
             return;
         }
         if (!isFree(event.key, event.target)) return;
-        if (!isTyping(event.target) && room.pressed(event.key)) {
-            event.preventDefault();
-            return;
-        }
-        if (!page.querySelector('.pen-bar')) return;
-        if (event.key === 'c') {
-            closing.find((one) => one.open)?.open();
-            return;
-        }
-        const control = pressed(page, CONTROLS[event.key] ?? '');
-        if (!control) return;
-        event.preventDefault();
-        if (control.getAttribute('aria-disabled') !== 'true') control.click();
+        const isTaken = !isTyping(event.target) && room.pressed(event.key);
+        if (isTaken || steered(event.key)) event.preventDefault();
     });
 };

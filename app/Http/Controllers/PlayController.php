@@ -62,7 +62,9 @@ final readonly class PlayController
         // Who presents goes on presenting.
         $presenting = $planned->kind() === ItemKind::YourTurn ? '&stage=open' : '&present=1';
 
-        return $room !== null ? redirect($room . ($request->boolean('present') ? $presenting : '')) : response()->view('lessons.play', [
+        $suffix = $request->boolean('present') ? $presenting : '';
+
+        return $room !== null ? redirect($room . $suffix) : response()->view('lessons.play', [
             'lesson' => $lesson,
             'item' => $planned,
             'number' => $item,

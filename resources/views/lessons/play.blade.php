@@ -10,9 +10,9 @@
         </main>
         <nav class="pen-bar" aria-label="{{ __('turn.moves') }}">
             @if ($lesson instanceof \App\Lessons\KeptLesson)
-                <form action="{{ $lesson->reach($number + 1) }}" method="post" class="pen-form">@if ($present ?? false)<input
-                    type="hidden" name="present" value="1">@endif<button id="pen-next"
-                    class="pen is-main">{{ __('lesson.next') }} <kbd>→</kbd></button></form>
+                <form action="{{ $lesson->reach($number + 1) }}" method="post" class="pen-form">
+                    @if ($present ?? false)<input type="hidden" name="present" value="1">@endif
+                    <button id="pen-next" class="pen is-main">{{ __('lesson.next') }} <kbd>→</kbd></button></form>
             @else
                 <a id="pen-next" class="pen is-main" href="{{ $lesson->play($number + 1) }}">{{ __('lesson.next') }}
                     <kbd>→</kbd></a>

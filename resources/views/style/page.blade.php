@@ -1,5 +1,6 @@
 <x-page :title="__('style.title')" body="house">
-    <x-masthead><h1 class="board-problem" tabindex="0">{{ __('style.title') }}</h1><p class="board-method"><a id="way-back"
+    <x-masthead><h1 class="board-problem"
+        tabindex="0">{{ __('style.title') }}</h1><p class="board-method"><a id="way-back"
         href="{{ route(isset($place['method']) ? 'board' : 'bench', $place, false) }}">{{ isset($place['method'])
         ? __('ui.to-board') : __('ui.to-bench') }}</a></p></x-masthead>
     <main id="work" class="house-desk">

@@ -20,7 +20,8 @@
     @endif
     <div class="turn-row">
         <input class="input turn-input" id="draft" name="next" value="{{ $turn->draft() }}" autocomplete="off"
-            autocapitalize="off" spellcheck="false" maxlength="400" @if ($turn->address->lesson === null) autofocus @endif aria-describedby="draft-read"
+            autocapitalize="off" spellcheck="false" maxlength="400"
+            @if ($turn->address->lesson === null) autofocus @endif aria-describedby="draft-read"
                hx-get="{{ route('line-reading', [],
                    false) }}?{{ http_build_query(['problem' => $turn->address->problem()]) }}" hx-trigger="input
                    changed delay:90ms" hx-target="#draft-read" hx-push-url="false" hx-sync="this:replace">
