@@ -61,7 +61,7 @@ return [
         'title-multiply' => 'Multiply both sides by :number',
         'why' => ':letter is multiplied by :number; that is undone by dividing.',
         'why-turn' => 'The opposite of :letter is known, so :letter is the opposite of that.',
-        'why-multiply' => ':number times :letter becomes :letter when it is multiplied by what :number is turned over.',
+        'why-multiply' => ':number turned over undoes it: the two multiplied are 1, and :letter stands alone.',
         'ask' => 'What is :letter?',
     ],
     'said' => ['title' => 'The solution', 'why' => 'The unknown stands alone.'],

@@ -9,6 +9,7 @@ return [
         . 'Runel does.',
     'refusal-degree' => 'Squaring leads to a degree above 2 here: such an equation is beyond what Runel does.',
     'refusal-all' => 'Both sides are the same wherever the roots have a value: there is nothing to solve.',
+    'advice-seen' => 'Seen at once: nothing has to be squared.',
     'advice' => 'Isolate a root and square both sides, once; every candidate has to be tested.|Isolate a root and '
         . 'square both sides, :count times; every candidate has to be tested.',
     'option' => ':root first: one line|:root first: :count lines',

@@ -118,7 +118,7 @@ return [
         'combined' => ':moved Then all of it is written over one denominator.',
         'why-divide' => 'Both sides are divided by :number.',
         'divided' => ':moved Then everything is divided by :number.',
-        'why-double' => 'One solution, and it counts twice.',
+        'why-double' => 'There is only this one value.',
         'why-both' => 'Both signs give a solution.',
     ],
     'none' => [
@@ -170,6 +170,7 @@ return [
         'check-below' => 'Beside the vertex the value has to be below :value.',
         'read-stands' => 'The letter stands once, in a square: this is vertex form already, and the vertex can be read '
             . 'off.',
+        'read-no-middle' => 'There is no middle term: once it is in order, it is vertex form already.',
         'read' => 'The letter stands in two terms. In vertex form it stands once, and the vertex can be read off.',
         'out' => [
             'title' => 'Take :a out of the two terms with the letter',

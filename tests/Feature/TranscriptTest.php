@@ -15,6 +15,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use Runel\Expression\Marked;
 use Runel\Expression\Node;
 use Runel\Message\Message;
+use Runel\Message\Refusal;
 use Runel\Method\Catalogue;
 use Runel\Notation\Ascii;
 use Runel\Style\HouseStyle;
@@ -97,6 +98,32 @@ final class TranscriptTest extends TestCase
             : array_merge(...array_map(self::doubted(...), $node->children()), ...[[]]);
     }
 
+    /** Why a way does not apply, word by word. */
+    public function testRefusesAsItRefused(): void
+    {
+        $said = '';
+        foreach (Scenes::rows('refusals') as [$problem, $job, $method, $style]) {
+            $said .= "$problem by $job.$method\n    " . self::refused($problem, $job, $method, $style) . "\n";
+        }
+        $file = \dirname(__DIR__) . '/Golden/refusals.txt';
+        if (getenv('RUNEL_GOLDEN') === 'refresh') {
+            file_put_contents($file, $said);
+        }
+        self::assertStringEqualsFile($file, $said);
+    }
+
+    /** @param array<string, string> $style */
+    private static function refused(string $problem, string $job, string $method, array $style): string
+    {
+        $task = app(Requested::class)->reference(['problem' => $problem, 'style' => $style])->task();
+        try {
+            app(Demonstrations::class)->of($task, $job, $method);
+        } catch (Refusal $refusal) {
+            return app(Faces::class)->text($task->style)->say($refusal->reason);
+        }
+        self::fail("$job.$method applies to $problem");
+    }
+
     /** What a method can say is said by a scene; what no scene says yet is listed, and the list only gets shorter. */
     public function testEveryWordOfAMethodIsSaidByAScene(): void
     {
@@ -108,6 +135,9 @@ final class TranscriptTest extends TestCase
         foreach (self::scenes() as [, $problem, $job, $method, $style]) {
             $task = app(Requested::class)->reference(['problem' => $problem, 'style' => $style])->task();
             Transcript::of(app(Demonstrations::class)->of($task, $job, $method), $faces);
+        }
+        foreach (Scenes::rows('refusals') as $row) {
+            self::refused(...$row);
         }
         $words = [];
         foreach (self::METHODS as $room) {

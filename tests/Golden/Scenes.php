@@ -132,5 +132,19 @@ final class Scenes
         foreach (self::STYLED as $name => [$problem, $job, $method, $style]) {
             yield "$name.$method" => ['problem' => $problem, 'job' => $job, 'method' => $method, 'style' => $style];
         }
+        foreach (self::rows('more-scenes') as $number => [$problem, $job, $method, $style]) {
+            $name = \sprintf('more-%02d', $number + 1);
+            yield "$name.$method" => ['problem' => $problem, 'job' => $job, 'method' => $method, 'style' => $style];
+        }
+    }
+
+    /** @return list<array{string, string, string, array<string, string>}> problem, job, method and style */
+    public static function rows(string $file): array
+    {
+        /** @var list<array{string, string, string, array<string, string>}> */
+        return array_map(
+            static fn(string $row): mixed => json_decode($row, true, 8, \JSON_THROW_ON_ERROR),
+            file(__DIR__ . "/$file.ndjson", \FILE_IGNORE_NEW_LINES | \FILE_SKIP_EMPTY_LINES) ?: [],
+        );
     }
 }

@@ -55,13 +55,17 @@ final readonly class Vertex implements Method
         $work = new VertexWork($letter, $name, $a, $b, $c);
         $node = $task->problem->node;
         $given = $node instanceof Equation ? $node->right : $node;
-        $sections = $work->stands($given) ? [
-            new Section(Phase::Reading, [self::read($task, 'quadratic.vertex.read-stands')]),
-            new Section(Phase::Finishing, [$work->readOff([$work->line($given, true)])]),
-        ] : [
-            new Section(Phase::Reading, $this->reading($task, $work, $given)),
-            new Section(Phase::Completing, $work->completing()),
-            new Section(Phase::Finishing, $work->finishing()),
+        // Without a middle term nothing is to be completed: put in order, it is vertex form.
+        $hasMiddle = !$b->isZero();
+        $isDone = $work->stands($given) || !$hasMiddle;
+        $sections = [
+            new Section(Phase::Reading, $work->stands($given)
+                ? [self::read($task, 'quadratic.vertex.read-stands')]
+                : $this->reading($task, $work, $given, $hasMiddle)),
+            ...($isDone ? [] : [new Section(Phase::Completing, $work->completing())]),
+            new Section(Phase::Finishing, $isDone
+                ? [$work->readOff([$work->line($work->stands($given) ? $given : $work->standard(), true)])]
+                : $work->finishing()),
         ];
 
         return new Demonstration(
@@ -80,9 +84,9 @@ final readonly class Vertex implements Method
     }
 
     /** @return non-empty-list<Step> */
-    private function reading(Task $task, VertexWork $work, Expression $given): array
+    private function reading(Task $task, VertexWork $work, Expression $given, bool $hasMiddle): array
     {
-        $steps = [self::read($task, 'quadratic.vertex.read')];
+        $steps = [self::read($task, $hasMiddle ? 'quadratic.vertex.read' : 'quadratic.vertex.read-no-middle')];
         $standard = $work->standard();
         if (!$given->equals($standard)) {
             $expansion = Expansion::lines($given);

@@ -129,7 +129,9 @@ final class RootWork
                 sections: $sections,
                 fractions: $this->rest?->forecast->fractions ?? false,
                 roots: $this->rest?->forecast->roots ?? false,
-                advice: Message::of('isolate.advice', ['count' => $this->squarings()]),
+                advice: $this->squarings() === 0
+                    ? Message::of('isolate.advice-seen')
+                    : Message::of('isolate.advice', ['count' => $this->squarings()]),
             ),
             sections: $sections === [] ? throw new \LogicException('Nothing was read.') : $sections,
             answer: $answer,
