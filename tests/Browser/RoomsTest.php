@@ -41,7 +41,7 @@ final class RoomsTest extends TestCase
         $this->press(WebDriverKeys::ESCAPE);
         self::assertFalse(self::$browser->executeScript('return document.getElementById("rooms").open'));
         $rooms = ['/sets', '/lessons', '/learners', '/marking', '/tutor', '/'];
-        foreach ([2, 3, 4, 5, 6, 1, 5, 2, 4] as $digit) {
+        foreach ([2, 3, 4, 5, 6, 1] as $digit) {
             // A field that has the focus is typed into: it is left first.
             $this->press(WebDriverKeys::ESCAPE);
             $this->press('m');

@@ -49,9 +49,12 @@ final class SentenceTest extends TestCase
     public function testAWordThatNobodyKnowsIsNeverLetters(): void
     {
         $asked = 0;
+        $first = 0;
         foreach (self::sentences() as [$sentence]) {
             $words = explode(' ', $sentence);
-            foreach (range(0, \count($words)) as $place) {
+            // Every second place, the other ones in the next sentence.
+            $first = 1 - $first;
+            for ($place = $first; $place <= \count($words); $place += 2) {
                 $strange = self::STRANGE[($asked + $place) % \count(self::STRANGE)];
                 $with = implode(' ', [...\array_slice($words, 0, $place), $strange, ...\array_slice($words, $place)]);
                 try {
@@ -67,7 +70,7 @@ final class SentenceTest extends TestCase
                 }
             }
         }
-        self::assertGreaterThan(1000, $asked);
+        self::assertGreaterThan(600, $asked);
     }
 
     /** What is letters stays letters, however it is spaced and whatever it spells. */
