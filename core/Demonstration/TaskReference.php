@@ -110,15 +110,7 @@ final readonly class TaskReference
     /** The same with what it says today beside it, to be kept. */
     public function toBeKept(): self
     {
-        return new self(
-            $this->problem,
-            $this->job,
-            $this->method,
-            $this->style,
-            $this->choices,
-            $this->read ?? self::reading($this->problem),
-            $this->page,
-        );
+        return $this->but($this->read ?? self::reading($this->problem), $this->page);
     }
 
     /**
@@ -128,15 +120,13 @@ final readonly class TaskReference
      */
     public function with(array $page): self
     {
-        return new self(
-            $this->problem,
-            $this->job,
-            $this->method,
-            $this->style,
-            $this->choices,
-            $this->read,
-            $page,
-        );
+        return $this->but($this->read, $page);
+    }
+
+    /** @param list<string> $page */
+    private function but(?string $read, array $page): self
+    {
+        return new self($this->problem, $this->job, $this->method, $this->style, $this->choices, $read, $page);
     }
 
     private static function reading(string $problem): ?string
