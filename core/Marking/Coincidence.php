@@ -75,14 +75,16 @@ final readonly class Coincidence
         if (!$after instanceof Equation || WrittenLine::isSolved($after)) {
             return true;
         }
+        if ($this->isZeroed($before) || WrittenLine::isOneStep($this->proof, $before, $after)) {
+            return true;
+        }
         foreach ([$after, new Equation($after->right, $after->left)] as $way) {
-            if ($this->areRoots($before, [$way]) || $this->areRoots($way, [$before])
-                || WrittenLine::isOneStep($this->proof, $before, $way)) {
+            if ($this->areRoots($before, [$way]) || $this->areRoots($way, [$before])) {
                 return true;
             }
         }
 
-        return $this->isZeroed($before);
+        return false;
     }
 
     /** Where one side is 0, the other may be factored, and each factor may be 0. */
