@@ -128,7 +128,7 @@ final class JudgeTest extends TestCase
         $asked = 0;
         $slipped = 0;
         $catalogue = Jobs::catalogue();
-        for ($seed = 1; $seed <= Chance::seeds(30); ++$seed) {
+        for ($seed = 1; $seed <= Chance::seeds(20); ++$seed) {
             $chance = new Chance($seed);
             $typed = '(' . $chance->polynomial($chance->coefficients(
                 $chance->dice->getInt(1, 3),
@@ -156,8 +156,8 @@ final class JudgeTest extends TestCase
                 }
             }
         }
-        self::assertGreaterThan(900, $asked);
-        self::assertGreaterThan(500, $slipped);
+        self::assertGreaterThan(600, $asked);
+        self::assertGreaterThan(330, $slipped);
     }
 
     /** @return list<Expression> what is not right and comes from a slip, every ninth of them */
