@@ -109,19 +109,20 @@ final readonly class HandedWork
      */
     public function found(Handing $handing, int $place, array $above, ?Carbon $opened): Attempt
     {
-        return $this->writing->whole(function () use ($handing, $place, $above, $opened): Attempt {
-            $begun = self::of($handing, $place);
-            if ($begun !== null) {
-                return $begun;
-            }
-            $attempt = $this->begun($handing, $place, $opened);
-            $task = $attempt->task->task();
-            $job = Jobs::all()->chosen($task->problem, $attempt->task->job)->job();
-            $marking = Marker::mark($this->catalogue, $task, $job, $above, effort: Effort::of(Judged::EFFORT));
-            $attempt->fill(['lines' => $above] + Judged::columns($marking));
-            $attempt->save();
+        $attempt = $this->begun($handing, $place, $opened);
+        // Judged before the database is held.
+        $task = $attempt->task->task();
+        $job = Jobs::all()->chosen($task->problem, $attempt->task->job)->job();
+        $marking = Marker::mark($this->catalogue, $task, $job, $above, effort: Effort::of(Judged::EFFORT));
+        $attempt->fill(['lines' => $above] + Judged::columns($marking));
 
-            return $attempt;
+        return $this->writing->whole(static function () use ($handing, $place, $attempt): Attempt {
+            $begun = self::of($handing, $place);
+            if ($begun === null) {
+                $attempt->save();
+            }
+
+            return $begun ?? $attempt;
         });
     }
 

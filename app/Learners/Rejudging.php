@@ -54,7 +54,7 @@ final readonly class Rejudging
             return null;
         }
         $isOtherwise = $attempt->verdictIds() !== Judged::columns($marking)['verdicts'];
-        $mended = self::without($attempt->slipIds(), $attempt->foundSlips());
+        $mended = $attempt->mendedSlips();
         $attempt->fill(['slips' => [...$mended, ...Judged::slips($marking)]] + Judged::columns($marking));
         if ($isOtherwise) {
             $attempt->otherwise_on = $now;
@@ -69,23 +69,5 @@ final readonly class Rejudging
 
             return $isOtherwise;
         });
-    }
-
-    /**
-     * @param list<string>       $slips
-     * @param array<string|null> $found
-     *
-     * @return list<string> each that was made and no longer stands
-     */
-    private static function without(array $slips, array $found): array
-    {
-        foreach ($found as $slip) {
-            $place = array_search($slip, $slips, true);
-            if ($place !== false) {
-                array_splice($slips, (int) $place, 1);
-            }
-        }
-
-        return $slips;
     }
 }

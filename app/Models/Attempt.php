@@ -151,6 +151,20 @@ final class Attempt extends Model
         return $found;
     }
 
+    /** @return list<string> the slips that were made and no longer stand, each as often as it was made */
+    public function mendedSlips(): array
+    {
+        $made = $this->slipIds();
+        foreach ($this->foundSlips() as $slip) {
+            $place = array_search($slip, $made, true);
+            if ($place !== false) {
+                array_splice($made, (int) $place, 1);
+            }
+        }
+
+        return $made;
+    }
+
     protected static function booted(): void
     {
         self::saving(static fn(self $attempt) => $attempt->settle());

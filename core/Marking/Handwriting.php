@@ -17,6 +17,8 @@ final class Handwriting
     private const EQUATION = '/^[^=]*\p{L}[^=]*=.*[\p{L}\d)].*$/u';
     /** x = 8 x = −1. */
     private const AGAIN = '/(?<=[\d)])\s(?=(\p{L})\s*=)/u';
+    /** x-8=0 x+1=0, each written without blanks. */
+    private const BESIDE = '/^(\s*[^\s=]*\p{L}[^\s=]*=[^\s=]*[\p{L}\d)])\s(?=[\p{L}\d(][^\s=]*=[^\s=]+\s*$)/u';
     private const APPROXIMATE = '/≈|≃|≅|~(?=\s*-?\d)/u';
 
     /** @param array<string, true> $letters those of the problem, by name */
@@ -64,7 +66,7 @@ final class Handwriting
 
         return preg_match('/^\s*(\p{L})\s*=[^\p{L}]*\s\1\s*=[^\p{L}]*$/u', $typed) === 1
             ? (string) preg_replace(self::AGAIN, ';', $typed)
-            : $typed;
+            : (string) preg_replace(self::BESIDE, '$1;', $typed);
     }
 
     private static function blanked(string $typed, string $pattern): string

@@ -230,18 +230,7 @@ final readonly class HandingController
     /** @return list<Slip> slips that were made and no longer stand */
     private static function mended(?Attempt $attempt): array
     {
-        if ($attempt === null) {
-            return [];
-        }
-        $made = $attempt->slipIds();
-        foreach ($attempt->foundSlips() as $slip) {
-            $place = array_search($slip, $made, true);
-            if ($place !== false) {
-                array_splice($made, (int) $place, 1);
-            }
-        }
-
-        return array_values(array_filter(array_map(Slip::tryFrom(...), $made)));
+        return array_values(array_filter(array_map(Slip::tryFrom(...), $attempt?->mendedSlips() ?? [])));
     }
 
     private static function door(Request $request, Handing $handing, ?int $place = null, ?string $notice = null): Door
