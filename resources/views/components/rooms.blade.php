@@ -12,7 +12,7 @@
 @endif
 <details class="rooms" id="rooms">
     <summary class="rooms-open" id="pen-rooms">{{ $here === null ? __('ui.rooms') : __($rooms[$here]) }}
-        <kbd>m</kbd></summary>
+        <kbd>m</kbd><span class="rooms-more" aria-hidden="true">▾</span></summary>
     <ol class="rooms-leaf">
         @foreach ($rooms as $room => $name)
             <li><a href="{{ route($room, [], false) }}" class="rooms-row" data-digit="{{ $loop->iteration }}"
