@@ -39,9 +39,9 @@ final class PagesTest extends TestCase
                 ] + $style->chosen();
                 $count = \count($demonstration->steps()) + \count($demonstration->checks());
                 $titles = [];
-                // Of long ones every third stop, other ones in every style; the ends always.
+                // Of long ones every fifth stop, other ones in every style; the ends always.
                 $shown = array_values(array_filter(range(1, $count), static fn(int $step): bool => $count < 12
-                    || $step % 3 === $seed % 3 || $step === 1 || $step === $count));
+                    || $step % 5 === $seed % 5 || $step === 1 || $step === $count));
                 foreach ($shown as $step) {
                     $html = $this->part(['step' => $step] + $query);
                     self::assertStringContainsString(
@@ -60,7 +60,7 @@ final class PagesTest extends TestCase
                 }
                 self::assertSame(\count($shown), \count(array_unique($titles)), 'every step changes something');
                 foreach ($demonstration->steps() as $place => $step) {
-                    if ($step->question !== null && $place % 3 === 0) {
+                    if ($step->question !== null && $place % 4 === 0) {
                         $asked = self::visible($this->part(
                             ['step' => $place + 1, 'ask' => '1', 'answer' => 'x+1'] + $query,
                         ));

@@ -29,6 +29,8 @@ use Runel\Style\HouseStyle;
 /** The language files hold every word, and the British ones overlay nothing that is not there. */
 final class WordsTest extends TestCase
 {
+    private static ?SpokenKeys $spoken = null;
+
     public function testTheOverlayOverlaysWhatExists(): void
     {
         $overlaid = 0;
@@ -63,9 +65,7 @@ final class WordsTest extends TestCase
     public function testEveryKeyHasWordsAndEveryWordIsSaid(): void
     {
         $words = $this->all();
-        $spoken = SpokenKeys::read(base_path(), array_unique(
-            array_map(static fn(string $key): string => explode('.', $key)[0], array_keys($words)),
-        ));
+        $spoken = $this->spoken($words);
         foreach ($spoken->patterns as $pattern => $where) {
             self::assertNotSame([], preg_grep($pattern, array_keys($words)) ?: [], "no words for $pattern, $where");
         }
@@ -89,9 +89,7 @@ final class WordsTest extends TestCase
     public function testEveryParameterIsGivenAndWanted(): void
     {
         $words = $this->all();
-        $spoken = SpokenKeys::read(base_path(), array_unique(
-            array_map(static fn(string $key): string => explode('.', $key)[0], array_keys($words)),
-        ));
+        $spoken = $this->spoken($words);
         $judged = 0;
         foreach ($spoken->messages as $message) {
             $keys = array_merge(...array_map(static fn(string $pattern): array => preg_grep(
@@ -257,5 +255,17 @@ final class WordsTest extends TestCase
         sort($parameters);
 
         return $parameters;
+    }
+
+    /**
+     * What the program says by its source, read once: both tests ask the whole of it.
+     *
+     * @param array<string, string> $words
+     */
+    private function spoken(array $words): SpokenKeys
+    {
+        return self::$spoken ??= SpokenKeys::read(base_path(), array_unique(
+            array_map(static fn(string $key): string => explode('.', $key)[0], array_keys($words)),
+        ));
     }
 }
