@@ -12,7 +12,7 @@ use Runel\Style\HouseStyle;
 /** A place in a demonstration as the address bar holds it: everything a page is made from. */
 final readonly class Address
 {
-    /** In an address: the house style and the standing choices stand here completely. */
+    /** In an address: the house style and the standing choices stand here completely, with the defaults' number. */
     public const COMPLETE = 'house';
 
     /** @var array<string, string|null> the parts of the query that are carried on */
@@ -42,7 +42,7 @@ final readonly class Address
             'present' => $present ? '1' : null,
             'lesson' => $lesson,
             'until' => $until === null ? null : (string) $until,
-            self::COMPLETE => '1',
+            self::COMPLETE => (string) HouseStyle::DEFAULTS,
         ] + $reference->choices + $reference->style->chosen();
     }
 

@@ -43,7 +43,7 @@ final readonly class Sets
         }
 
         return ProblemSet::made(
-            SetQuery::of($request),
+            SetQuery::of($request + ['defaults' => (string) HouseStyle::DEFAULTS]),
             $style,
             $this->catalogue,
             $this->chance,
@@ -61,7 +61,7 @@ final readonly class Sets
         try {
             $set = $this->made($request, $style);
 
-            return $this->data->of($set->items, $set->query->seed);
+            return $this->data->of($set->items, $set->query);
         } catch (Refusal $refusal) {
             return $this->requested->error($refusal);
         } catch (\Throwable $fault) {

@@ -7,6 +7,7 @@ namespace App\Lessons;
 use Runel\Job\Jobs;
 use Runel\Message\BadRequest;
 use Runel\Message\Message;
+use Runel\Style\HouseStyle;
 
 /**
  * A proposed lesson in a few words that fit any address: skill, rung, minutes, lines of the board, pace, seed, the item
@@ -23,6 +24,7 @@ final readonly class LessonCode
         public string $seed,
         public int $item,
         public int $wide,
+        public int $defaults,
     ) {}
 
     /**
@@ -34,7 +36,7 @@ final readonly class LessonCode
     {
         $text = static fn(string $key, string $else): string =>
             \is_string($query[$key] ?? null) && trim($query[$key]) !== '' ? trim($query[$key]) : $else;
-        $parts = explode('.', $text('lesson', '')) + ['', '', '', '', '', '', '', ''];
+        $parts = explode('.', $text('lesson', '')) + ['', '', '', '', '', '', '', '', ''];
         $or = static fn(int $place, string $else): string => $parts[$place] === '' ? $else : $parts[$place];
         $skill = $text('skill', $or(0, 'linear'));
         $highest = \count(Jobs::ladders()->of($skill)->rungs());
@@ -48,6 +50,7 @@ final readonly class LessonCode
             (string) self::number('seed', $text('seed', $or(5, '1')), 0, 999_999_999),
             self::number('item', $text('item', $or(6, '1')), 1, 500),
             self::number('wide', $text('wide', $or(7, '60')), 10, 400),
+            self::number('defaults', $or(8, $parts[0] === '' ? (string) HouseStyle::DEFAULTS : '1'), 1, 99),
         );
     }
 
@@ -63,6 +66,7 @@ final readonly class LessonCode
             $this->seed,
             $item,
             $this->wide,
+            $this->defaults,
         ]);
     }
 

@@ -27,6 +27,8 @@ final readonly class ProposedLesson implements Planned
     /** @throws Refusal when there is no such lesson */
     public static function of(LessonCode $code, Proposal $proposal, HouseStyle $style): self
     {
+        $style = $style->under($code->defaults);
+
         return new self($code, $proposal->plan(
             Jobs::ladders()->of($code->skill),
             $code->rung,
@@ -84,6 +86,7 @@ final readonly class ProposedLesson implements Planned
         return route('sets', [
             'pick' => [(string) $this->pick($content instanceof Exercise ? $content->count : 0)],
             'seed' => $this->code->seed,
+            'defaults' => $this->code->defaults,
         ], false);
     }
 
@@ -127,6 +130,7 @@ final readonly class ProposedLesson implements Planned
             $content instanceof Exercise => [
                 'pick' => (string) $this->pick($content->count),
                 'seed' => $this->code->seed,
+                'defaults' => (string) $this->code->defaults,
             ],
             default => [
                 'task' => $demonstration === null ? null : (new TaskReference(

@@ -8,6 +8,7 @@ use Runel\Job\Jobs;
 use Runel\Message\BadRequest;
 use Runel\Practice\Order;
 use Runel\Practice\Wishes;
+use Runel\Style\HouseStyle;
 
 /** Problems picked from a skill's ladder, as an address says it: skill.rungs.count. Not yet known to exist. */
 final readonly class Pick implements \Stringable
@@ -26,13 +27,26 @@ final readonly class Pick implements \Stringable
     }
 
     /**
-     * @param array<int, int> $again by place, how often another one was asked for
+     * @param array<int, int> $again    by place, how often another one was asked for
+     * @param int             $defaults under which the seed was chosen
      *
      * @throws BadRequest when there is no such skill or rung, or the count is none
      */
-    public function order(string $seed, Wishes $wishes, array $again = []): Order
-    {
-        return Order::of(Jobs::ladders()->of($this->skill), $this->rungs, $this->count, $seed, $wishes, $again);
+    public function order(
+        string $seed,
+        Wishes $wishes,
+        array $again = [],
+        int $defaults = HouseStyle::DEFAULTS,
+    ): Order {
+        return Order::of(
+            Jobs::ladders()->of($this->skill),
+            $this->rungs,
+            $this->count,
+            $seed,
+            $wishes,
+            $again,
+            $defaults,
+        );
     }
 
     public function __toString(): string

@@ -39,7 +39,7 @@ final readonly class ProblemSet
         $items = [];
         $count = 0;
         foreach ($query->picks as $number => $pick) {
-            $order = $pick->order(self::seed($query), $wishes, self::again($query, "$number"));
+            $order = $pick->order(self::seed($query), $wishes, self::again($query, "$number"), $query->defaults);
             $count += $order->count;
             if ($count > Order::MOST) {
                 throw new BadRequest(Message::of('practice.count', ['found' => $count, 'most' => Order::MOST]));

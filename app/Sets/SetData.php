@@ -23,7 +23,7 @@ final readonly class SetData
      *
      * @return array<string, mixed>
      */
-    public function of(array $items, string $seed): array
+    public function of(array $items, SetQuery $query): array
     {
         $skills = array_values(array_unique(array_map(
             static fn(SetItem $item): string => $item->skill ?? '',
@@ -33,7 +33,8 @@ final readonly class SetData
         return [
             'runel' => 1,
             'skill' => \count($skills) === 1 && $skills[0] !== '' ? $skills[0] : null,
-            'seed' => ctype_digit($seed) ? (int) $seed : null,
+            'seed' => ctype_digit($query->seed) ? (int) $query->seed : null,
+            'defaults' => $query->defaults,
             'problems' => array_map($this->problem(...), $items),
         ];
     }

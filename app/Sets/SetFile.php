@@ -35,7 +35,7 @@ final readonly class SetFile
      * @param list<SetItem> $items
      * @param string        $format a key of the formats; zip is the package of test questions
      */
-    public function write(array $items, string $format, HouseStyle $style, string $seed): string
+    public function write(array $items, string $format, HouseStyle $style, SetQuery $query): string
     {
         $items = array_values(array_filter(
             $items,
@@ -44,10 +44,10 @@ final readonly class SetFile
 
         return match ($format) {
             'json' => json_encode(
-                $this->data->of($items, $seed),
+                $this->data->of($items, $query),
                 \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_THROW_ON_ERROR,
             ) . "\n",
-            'csv' => $this->csv($items, $style, $seed),
+            'csv' => $this->csv($items, $style, $query->seed),
             'tex' => $this->latex($items, $style),
             'md' => $this->markdown($items, $style),
             'zip' => $this->package->zip($items, $style),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Sets;
 
 use App\Values\Given;
+use Runel\Style\HouseStyle;
 
 /** What an address says of a set that is not kept. */
 final readonly class SetQuery
@@ -17,15 +18,17 @@ final readonly class SetQuery
 
     /**
      * @param list<Pick>            $picks
+     * @param int                   $defaults under which the seed was chosen; a seed that names none is of the first
      * @param array<string, string> $wishes
-     * @param array<string, int>    $again  by the item's key
-     * @param list<string>          $drop   keys
-     * @param list<string>          $order  keys; those not named follow in their own order
-     * @param list<string>          $own    the tutor's own problems, as typed
+     * @param array<string, int>    $again    by the item's key
+     * @param list<string>          $drop     keys
+     * @param list<string>          $order    keys; those not named follow in their own order
+     * @param list<string>          $own      the tutor's own problems, as typed
      */
     private function __construct(
         public array $picks,
         public string $seed,
+        public int $defaults,
         public string $version,
         public array $wishes,
         public array $again,
@@ -60,6 +63,7 @@ final readonly class SetQuery
         return new self(
             $picks,
             $text('seed') === '' ? '1' : $text('seed'),
+            $given->number('defaults', 2) ?? ($text('seed') === '' ? HouseStyle::DEFAULTS : 1),
             $text('version') === 'b' ? 'b' : 'a',
             $wishes,
             $again,
@@ -88,6 +92,7 @@ final readonly class SetQuery
         return array_filter($changes + [
             'pick' => array_map(strval(...), $this->picks),
             'seed' => $this->seed,
+            'defaults' => $this->defaults,
             'version' => $this->version === 'b' ? 'b' : null,
             'wish' => array_filter($this->wishes, static fn(string $value): bool => $value !== ''),
             'again' => $this->again,

@@ -28,6 +28,7 @@ final readonly class Miniatures
         'grid-long-edge' => ['(x + 2)(x^2 + 3x + 5)', 'multiply', 'grid', 'edges'],
         'outer-terms-first' => ['(2x + 1)(x + 4)', 'multiply', 'grid', 'cell-2-2'],
         'minus-one' => ['-3x^2 + 10x + 8', 'factor', 'trial', 'brackets|complete'],
+        'pair-order' => ['x^2 + x - 42', 'factor', 'sum-product', 'pair-1'],
         'cross-signs' => ['2x^2 - 5x - 3', 'factor', 'cross', 'place-signs'],
         'verdict' => ['2x^2 + 9x + 7', 'factor', 'trial', 'verdict'],
         'check-by' => null,

@@ -15,7 +15,7 @@ final readonly class Switches
     public const SUBJECTS = [
         'writing' => ['words', 'times'],
         'multiplying' => ['grid-long-edge', 'outer-terms-first', 'middle-terms'],
-        'factoring' => ['favourite', 'minus-one', 'cross-signs', 'verdict'],
+        'factoring' => ['favourite', 'minus-one', 'pair-order', 'cross-signs', 'verdict'],
         'solving' => ['moving', 'unknown-side', 'denominators', 'answers', 'places'],
         'quadratics' => ['leading', 'square-books', 'half-squared', 'fractions', 'negative-root'],
         'checking' => ['check-by'],

@@ -74,7 +74,7 @@ final class Maker
      */
     public static function make(Catalogue $catalogue, Chance $chance, HouseStyle $style, Order $order): array
     {
-        $maker = new self($catalogue, $chance, $style, $order);
+        $maker = new self($catalogue, $chance, $style->under($order->defaults), $order);
         $maker->knowsMethod();
         $made = [];
         for ($place = 0; $place < $order->count; ++$place) {

@@ -7,6 +7,7 @@ namespace Runel\Practice;
 use Runel\Ladder\Ladder;
 use Runel\Message\BadRequest;
 use Runel\Message\Message;
+use Runel\Style\HouseStyle;
 
 /** What is ordered: a skill, from which rung to which, how many, from which seed, with which wishes. */
 final readonly class Order
@@ -14,7 +15,11 @@ final readonly class Order
     public const MOST = 60;
     private const LARGEST_SEED = 999_999_999;
 
-    /** @param array<int, int> $again by the problem's place, from 0: which other throw is wanted there */
+    /**
+     * @param array<int, int> $again    by the problem's place, from 0: which other throw is wanted there
+     * @param int             $defaults the number of the house style's defaults under which the seed was chosen:
+     *                                  hunts in another order take otherwise long, and other problems are taken
+     */
     private function __construct(
         public Ladder $ladder,
         public int $from,
@@ -23,6 +28,7 @@ final readonly class Order
         public int $seed,
         public Wishes $wishes,
         public array $again,
+        public int $defaults,
     ) {}
 
     /**
@@ -38,6 +44,7 @@ final readonly class Order
         string $seed,
         Wishes $wishes,
         array $again = [],
+        int $defaults = HouseStyle::DEFAULTS,
     ): self {
         $highest = \count($ladder->rungs());
         if ($rungs === '') {
@@ -75,6 +82,7 @@ final readonly class Order
             (int) $seed,
             $wishes,
             $again,
+            $defaults,
         );
     }
 

@@ -11,6 +11,11 @@ use Runel\Notation\TimesSign;
 /** How one school writes its algebra: one value for each key of the table. */
 final readonly class HouseStyle
 {
+    /** Which defaults these are. What was made under earlier ones names their number, and is read with them. */
+    public const DEFAULTS = 2;
+    /** By the number of earlier defaults: what they were where they were others. */
+    private const EARLIER = [1 => ['pair-order' => 'from-one']];
+
     /** Every key with its values; of each the first is the default. */
     private const KEYS = [
         'words' => Words::class,
@@ -23,6 +28,7 @@ final readonly class HouseStyle
         'answers' => Answers::class,
         'places' => Places::class,
         'fractions' => Fractions::class,
+        'pair-order' => PairOrder::class,
         'cross-signs' => CrossSigns::class,
         'minus-one' => MinusOne::class,
         'outer-terms-first' => OuterTermsFirst::class,
@@ -54,6 +60,18 @@ final readonly class HouseStyle
         }
 
         return self::from($chosen);
+    }
+
+    /** As it was under earlier defaults: what had only one way then goes that way. */
+    public function under(int $defaults): self
+    {
+        return self::from(self::earlier($defaults) + $this->all());
+    }
+
+    /** @return array<string, string> the keys that had another default then, each with it */
+    public static function earlier(int $defaults): array
+    {
+        return self::EARLIER[$defaults] ?? [];
     }
 
     /** @throws BadRequest for a key or a value that is not in the table */

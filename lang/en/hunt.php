@@ -11,6 +11,13 @@ return [
         'why-opposite-zero' => 'The product is negative: opposite signs, and for the sum 0 both need the same '
             . 'magnitude. There is only one pair.|The product is negative: opposite signs, and for the sum 0 both '
             . 'need the same magnitude. There are :count pairs, from far apart to close together.',
+        'why-opposite-zero-close' => 'The product is negative: opposite signs, and for the sum 0 both need the same '
+            . 'magnitude. There is only one pair.|The product is negative: opposite signs, and for the sum 0 both '
+            . 'need the same magnitude. There are :count pairs; the closest together comes first.',
+        'why-opposite-close' => 'The product is negative: opposite signs, and the larger carries the sign of the '
+            . 'sum. There is only one pair.|The product is negative: opposite signs, and the larger carries the sign '
+            . 'of the sum. There are :count pairs; the sum is small beside the product, so the pair closest together '
+            . 'comes first.',
         'why-same-zero' => 'The product is positive, so both numbers have the same sign; no such pair adds to 0. '
             . 'There is only one pair.|The product is positive, so both numbers have the same sign; no such pair adds '
             . 'to 0. There are :count pairs.',

@@ -4,7 +4,7 @@
 export const next = (control) => {
     const address = control?.getAttribute('hx-get') ?? '';
     const isOver = control?.getAttribute('aria-disabled') === 'true';
-    return !isOver && address.includes('house=1') ? address : null;
+    return !isOver && /[?&]house=\d/.test(address) ? address : null;
 };
 
 export const fetchAhead = (page) => {

@@ -33,6 +33,7 @@ use Runel\Proof\Proof;
 use Runel\Slip\Rule\BracketPairRule;
 use Runel\Slip\Slip;
 use Runel\Style\HouseStyle;
+use Runel\Style\PairOrder;
 
 /** Properties of every way to factor, and of solving by factoring, over random trinomials and house styles. */
 final class FactorTest extends TestCase
@@ -144,8 +145,13 @@ final class FactorTest extends TestCase
                         Polynomial::ofCoefficients('x', [Rational::of($a), Rational::of($b), Rational::of($c)]),
                     );
                     self::assertNotNull($trinomial);
-                    $search = PairSearch::of($a * $c, $b);
-                    self::assertSame($trinomial->isPrime(), $search->hit === null);
+                    foreach (PairOrder::cases() as $order) {
+                        self::assertSame(
+                            $trinomial->isPrime(),
+                            PairSearch::of($a * $c, $b, $order)->hit === null,
+                            "$a $b $c $order->value",
+                        );
+                    }
                     foreach ([
                         Arrangements::signsFirst($trinomial),
                         Arrangements::signsLast($trinomial),

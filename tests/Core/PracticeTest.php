@@ -88,6 +88,28 @@ final class PracticeTest extends TestCase
         self::assertGreaterThan(\count($ladder->rungs()) * 2, \count($seen));
     }
 
+    /** A set's address that was made before pairs were hunted from the nearer end still leads to that set. */
+    public function testASeedOfEarlierDefaultsMakesItsSet(): void
+    {
+        $made = static fn(int $defaults): array => array_slice(array_map(
+            static fn(Made $made): string => $made->problem,
+            Maker::make(Jobs::catalogue(), new SeededChance(), HouseStyle::default(), Order::of(
+                Jobs::ladders()->of('factor-monic'),
+                '',
+                '10',
+                '5',
+                Wishes::of(['trials' => '3', 'method' => 'sum-product']),
+                [],
+                $defaults,
+            )),
+        ), 4);
+        self::assertSame([
+            'x^2 - x - 12', '5x^2 - 20x - 160', '4x^2 - 20x - 24', '-3x^2 + 6x + 9', '-3p^2 + 6p + 105',
+            '-3a^2 + 21ay + 24y^2',
+        ], $made(1));
+        self::assertSame(['3k^2 - 9k - 120', '-5n^2 + 5n + 150'], \array_slice($made(2), 2, 2));
+    }
+
     #[DataProvider('skills')]
     public function testNoProblemComesTwiceAndNoAnswerTwiceRunning(string $skill): void
     {

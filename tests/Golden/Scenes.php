@@ -26,7 +26,7 @@ final class Scenes
         ],
         'common' => ['-6x^2 + 27x - 30', 'factor', ['split-middle', 'product-grid', 'cross', 'trial', 'scale']],
         'prime' => ['3x^2 + 7x + 5', 'factor', ['split-middle', 'product-grid', 'cross', 'trial']],
-        'long' => ['x^2 + 2x - 5040', 'factor', ['sum-product']],
+        'long' => ['x^2 + 104x - 5040', 'factor', ['sum-product']],
         'two-letters' => ['6x^2 + 19xy + 10y^2', 'factor', ['split-middle', 'product-grid', 'scale-why']],
         'square-form' => ['4t^2 - 12t + 9', 'factor', ['special']],
         'difference-form' => ['9t^2 - 49', 'factor', ['special']],

@@ -30,6 +30,7 @@ final class MakeCommand extends Command
         {--rung= : A rung, as 3, or several, as 2-4; left out, all of them}
         {--count=10 : How many problems}
         {--seed=1 : The same seed makes the same problems}
+        {--defaults= : The number of the defaults they were made under, as JSON tells it; left out, the present ones}
         {--wish=* : key=value: letters, largest, whole, method, trials, trap}
         {--style=* : key=value, as often as needed}
         {--format=text : text, json, latex, markdown, csv or qti}
@@ -69,10 +70,11 @@ final class MakeCommand extends Command
             'rung' => $text('rung'),
             'count' => $text('count'),
             'seed' => $text('seed'),
+            'defaults' => $text('defaults') === '' ? (string) HouseStyle::DEFAULTS : $text('defaults'),
             'wish' => $this->pairs('wish'),
         ], $style);
 
-        return $file->write($set->items, self::FORMATS[$format], $style, $set->query->seed);
+        return $file->write($set->items, self::FORMATS[$format], $style, $set->query);
     }
 
     private function skills(Sets $sets, string $format): string

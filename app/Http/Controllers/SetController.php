@@ -97,7 +97,7 @@ final readonly class SetController
     {
         $set = $this->set(SetQuery::of($request->query->all()));
 
-        return response($file->write($set->items, $extension, $this->style, $set->query->seed), 200, [
+        return response($file->write($set->items, $extension, $this->style, $set->query), 200, [
             'Content-Type' => SetFile::FORMATS[$extension] . ($extension === 'zip' ? '' : '; charset=UTF-8'),
             'Content-Disposition' => "attachment; filename=\"runel-set.$extension\"",
         ]);

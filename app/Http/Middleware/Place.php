@@ -37,13 +37,19 @@ final readonly class Place
         $query = $request->query->all();
         $standing = Standing::lenient($this->catalogue, ...(isset(
             $query[Address::COMPLETE],
-        ) ? [$query] : [self::kept($request), $query]));
+        ) ? [self::defaults($query[Address::COMPLETE]), $query] : [self::kept($request), $query]));
         $this->container->instance(Standing::class, $standing);
         $this->container->instance(HouseStyle::class, $standing->style);
         $this->container->instance(Address::class, Address::of($query, $standing->style, $standing->choices));
         $this->translator->setLocale(Faces::locale($standing->style));
 
         return $next($request);
+    }
+
+    /** @return array<string, string> what an address leaves out that was made under earlier defaults */
+    private static function defaults(mixed $number): array
+    {
+        return \is_string($number) ? HouseStyle::earlier((int) $number) : [];
     }
 
     /** @return array<array-key, mixed> */

@@ -16,6 +16,7 @@ use Runel\Message\Refusal;
 use Runel\Practice\Order;
 use Runel\Practice\Wishes;
 use Runel\Problem\Problem;
+use Runel\Style\HouseStyle;
 
 /** Practice: made to order from a seed, or the tutor's own problems. */
 final readonly class KeptSet implements KeptContent
@@ -23,16 +24,24 @@ final readonly class KeptSet implements KeptContent
     /** So many problems where nobody says how many. */
     private const COUNT = 8;
 
-    /** @param list<string> $own the tutor's own problems, where they are not picked */
-    private function __construct(public ?Pick $pick, public string $seed, public array $own) {}
+    /**
+     * @param list<string> $own      the tutor's own problems, where they are not picked
+     * @param int          $defaults under which the seed was chosen
+     */
+    private function __construct(public ?Pick $pick, public string $seed, public int $defaults, public array $own) {}
 
     /** @throws Refusal when there is no such skill or rung, or a problem of the tutor's own cannot be read */
     public static function of(Given $given): self
     {
         $own = self::own($given);
-        $seed = preg_match('/^\d{1,9}$/', $given->text('seed')) === 1 ? $given->text('seed') : '1';
+        $isSeeded = preg_match('/^\d{1,9}$/', $given->text('seed')) === 1;
 
-        return new self($own === [] ? self::pick($given) : null, $seed, $own);
+        return new self(
+            $own === [] ? self::pick($given) : null,
+            $isSeeded ? $given->text('seed') : '1',
+            $given->number('defaults', 2) ?? ($isSeeded ? 1 : HouseStyle::DEFAULTS),
+            $own,
+        );
     }
 
     public function kind(): ItemKind
@@ -42,7 +51,11 @@ final readonly class KeptSet implements KeptContent
 
     public function toArray(): array
     {
-        return $this->pick === null ? ['own' => $this->own] : ['pick' => (string) $this->pick, 'seed' => $this->seed];
+        return $this->pick === null ? ['own' => $this->own] : [
+            'pick' => (string) $this->pick,
+            'seed' => $this->seed,
+            'defaults' => $this->defaults,
+        ];
     }
 
     public function item(Showing $showing): Item
@@ -68,7 +81,7 @@ final readonly class KeptSet implements KeptContent
     {
         return $this->pick === null
             ? ['own' => $this->own]
-            : ['pick' => [(string) $this->pick], 'seed' => $this->seed];
+            : ['pick' => [(string) $this->pick], 'seed' => $this->seed, 'defaults' => $this->defaults];
     }
 
     /**

@@ -20,33 +20,45 @@ use Runel\Law\Claim\Identity;
 use Runel\Message\Message;
 use Runel\Number\Integers;
 use Runel\Slip\Slip;
+use Runel\Style\PairOrder;
 
 /**
  * The hunt for two numbers with a given product and sum. The signs are decided before it begins: both as the
  * sum where the product is positive, the larger magnitude as the sum where it is negative. Pairs come with the
- * smaller magnitude growing, so that their sums move one way only and the hunt knows when it has passed the target.
+ * smaller magnitude growing or, where a difference is small beside the product, the other way round; either way their
+ * sums move one way only and the hunt knows when it has passed the target.
  */
 final readonly class PairSearch
 {
     /**
      * @param list<PairRow> $pairs all of them, in order
      * @param int|null      $hit   the place of the right one, from 0
+     * @param bool          $close whether those close together come first
      */
-    private function __construct(private int $product, private int $sum, private array $pairs, public ?int $hit) {}
+    private function __construct(
+        private int $product,
+        private int $sum,
+        private array $pairs,
+        public ?int $hit,
+        private bool $close,
+    ) {}
 
-    public static function of(int $product, int $sum): self
+    public static function of(int $product, int $sum, PairOrder $order): self
     {
+        // The larger of such a pair is less than four times the smaller.
+        $close = $order === PairOrder::BySum && $product < 0 && $sum ** 2 <= 2 * -$product;
         $smallSign = $product > 0 ? ($sum < 0 ? -1 : 1) : ($sum < 0 ? 1 : -1);
         $largeSign = $sum < 0 ? -1 : 1;
         $pairs = [];
         $hit = null;
-        foreach (Integers::factorPairs(abs($product)) as $place => [$small, $large]) {
+        $all = Integers::factorPairs(abs($product));
+        foreach ($close ? array_reverse($all) : $all as $place => [$small, $large]) {
             $fits = $small * $smallSign + $large * $largeSign === $sum;
             $pairs[] = new PairRow($place + 1, $small * $smallSign, $large * $largeSign, $fits);
             $hit = $fits ? $place : $hit;
         }
 
-        return new self($product, $sum, $pairs, $hit);
+        return new self($product, $sum, $pairs, $hit, $close);
     }
 
     /** The step that multiplies first and last coefficient before the hunt. */
@@ -104,7 +116,8 @@ final readonly class PairSearch
                 'sum' => Numeral::of($this->sum),
             ]),
             why: Message::of(
-                'hunt.target.why-' . ($this->product > 0 ? 'same' : 'opposite') . ($this->sum === 0 ? '-zero' : ''),
+                'hunt.target.why-' . ($this->product > 0 ? 'same' : 'opposite') . ($this->sum === 0 ? '-zero' : '')
+                    . ($this->close ? '-close' : ''),
                 ['count' => $this->count()],
             ),
             figure: $figure,

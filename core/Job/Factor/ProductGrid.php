@@ -22,6 +22,7 @@ use Runel\Message\Message;
 use Runel\Number\Integers;
 use Runel\Polynomial\Term;
 use Runel\Slip\Slip;
+use Runel\Style\PairOrder;
 use Runel\Working\Outer;
 
 /** Factoring in a 2 × 2 grid: the pair from a crossing of product and sum, the edges from common factors. */
@@ -39,7 +40,7 @@ final class ProductGrid extends FactorMethod
 
     protected function work(Trinomial $trinomial, Outer $outer, Task $task): Work
     {
-        $search = PairSearch::of($trinomial->product(), $trinomial->b);
+        $search = PairSearch::of($trinomial->product(), $trinomial->b, $task->style->get(PairOrder::class));
         $sections = [new Section(Phase::Hunting, [PairSearch::productStep(
             $trinomial,
             'factor.product.why-crossing',

@@ -22,6 +22,7 @@ use Runel\Number\Integers;
 use Runel\Number\Rational;
 use Runel\Polynomial\Term;
 use Runel\Slip\Slip;
+use Runel\Style\PairOrder;
 use Runel\Working\Outer;
 
 /**
@@ -42,7 +43,7 @@ final class Scale extends FactorMethod
 
     protected function work(Trinomial $trinomial, Outer $outer, Task $task): Work
     {
-        $search = PairSearch::of($trinomial->product(), $trinomial->b);
+        $search = PairSearch::of($trinomial->product(), $trinomial->b, $task->style->get(PairOrder::class));
         $scaled = Sum::of([
             $trinomial->term(1, 2)->toExpression(),
             ...($trinomial->b === 0 ? [] : [$trinomial->term($trinomial->b, 1)->toExpression()]),

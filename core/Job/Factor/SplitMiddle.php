@@ -24,6 +24,7 @@ use Runel\Number\Integers;
 use Runel\Polynomial\Polynomial;
 use Runel\Polynomial\Term;
 use Runel\Slip\Slip;
+use Runel\Style\PairOrder;
 use Runel\Working\Outer;
 
 /** Factoring by splitting the middle term: two numbers with product ac and sum b, then grouping. */
@@ -44,7 +45,7 @@ final class SplitMiddle extends FactorMethod
 
     protected function work(Trinomial $trinomial, Outer $outer, Task $task): Work
     {
-        $search = PairSearch::of($trinomial->product(), $trinomial->b);
+        $search = PairSearch::of($trinomial->product(), $trinomial->b, $task->style->get(PairOrder::class));
         $sections = [new Section(Phase::Hunting, [PairSearch::productStep(
             $trinomial,
             'factor.product.why',

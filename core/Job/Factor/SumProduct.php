@@ -10,6 +10,7 @@ use Runel\Demonstration\Section;
 use Runel\Demonstration\Task;
 use Runel\Expression\Numeral;
 use Runel\Message\Message;
+use Runel\Style\PairOrder;
 use Runel\Working\Outer;
 
 /** Factoring x² + bx + c: two numbers with product c and sum b. */
@@ -27,7 +28,7 @@ final class SumProduct extends FactorMethod
 
     protected function work(Trinomial $trinomial, Outer $outer, Task $task): Work
     {
-        $search = PairSearch::of($trinomial->c, $trinomial->b);
+        $search = PairSearch::of($trinomial->c, $trinomial->b, $task->style->get(PairOrder::class));
         $sections = [new Section(Phase::Hunting, $search->steps(), outcome: $search->outcome())];
         if (!$trinomial->isPrime()) {
             $sections[] = new Section(Phase::Writing, [Brackets::step($trinomial, $outer, 'factor.brackets.why-sum')]);

@@ -17,7 +17,8 @@
     <p class="tutor-go">
         <a class="button ask-go" id="practice-set"
             href="{{ route('sets', ['pick' => array_map(fn($back) => $back->key() . '.1', $due),
-            'seed' => $record->seed()], false) }}">{{ __('learner.practice-set') }}</a>
+            'seed' => $record->seed(),
+            'defaults' => \Runel\Style\HouseStyle::DEFAULTS], false) }}">{{ __('learner.practice-set') }}</a>
         <button class="button" id="practice-link" form="hand-due">{{ __('learner.practice-link') }}</button>
         <a class="button"
             href="{{ route('learners.file', ['learner' => $learner->id, 'extension' => 'ics'],

@@ -40,7 +40,8 @@
                     </select></label>
                 @endif
                 @include('lessons.set-fields', ['skill' => $own['skill'] ?? '', 'rungs' => $own['rungs'] ?? '1',
-                    'count' => $own['count'] ?? '8', 'seed' => $own['seed'] ?? '1'])
+                    'count' => $own['count'] ?? '8', 'seed' => $own['seed'] ?? '1',
+                    'defaults' => $own['defaults'] ?? \Runel\Style\HouseStyle::DEFAULTS])
             @endif
             <button class="button" id="add-{{ $what }}-go">{{ __('lesson.add-go') }}</button>
         </form>

@@ -10,4 +10,5 @@
         maxlength="3"></label>
     <label>{{ __('lesson.seed-label') }} <input class="input" name="seed" value="{{ $seed }}" inputmode="numeric"
         maxlength="9"></label>
+    <input type="hidden" name="defaults" value="{{ $defaults }}">
 </div>

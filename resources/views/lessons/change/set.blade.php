@@ -3,5 +3,6 @@
         spellcheck="false">{{ implode("\n", $content->own) }}</textarea></label>
 @else
     @include('lessons.set-fields', ['skill' => $content->pick->skill, 'rungs' => $content->pick->rungs,
-        'count' => $content->pick->count, 'seed' => $content->seed])
+        'count' => $content->pick->count, 'seed' => $content->seed,
+        'defaults' => $content->defaults])
 @endif
