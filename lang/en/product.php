@@ -25,9 +25,16 @@ return [
             . 'up to :most.',
         'why-longer' => 'The order is free, but it changes the work: this one takes :count single products, the '
             . 'shortest :least.',
+        'why-waits' => 'The minus in front waits until all is multiplied; then it turns every sign at once.',
         'why-minuses' => 'Every order takes :count single products. The factors with minus signs come first, while '
             . 'the terms are few.',
         'why-any' => 'Every order takes :count single products, so they are taken as they stand.',
+    ],
+    'turn' => [
+        'title' => 'The minus in front turns every sign',
+        'why' => 'It stands for −1 times the term behind it.|It stands for −1 times all that stands behind it: each of '
+            . 'the :count terms changes its sign.',
+        'ask' => 'What is it with the minus carried out?',
     ],
     'agree' => [
         'title' => 'Both sides agree',
@@ -85,6 +92,8 @@ return [
     ],
     'standard' => [
         'title' => 'Write the answer in standard form',
+        'title-turned' => 'Write the product; the minus comes back',
+        'why-turned' => 'It stands in front of the whole product, so the product keeps its parentheses.',
         'title-next' => 'Write the product; the next factor comes back',
         'why' => 'Powers fall from left to right and every like term is collected.',
         'why-gone' => 'Powers fall from left to right. Terms that are 0 are left out.',

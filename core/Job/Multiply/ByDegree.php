@@ -35,7 +35,7 @@ final class ByDegree extends MultiplyMethod
 
     protected function refusalOf(MultiplicationPlan $plan): ?Message
     {
-        foreach ($plan->stages as $stage) {
+        foreach ($plan->worked() as $stage) {
             if ($stage->pair->letter === null) {
                 return Message::of('arcs.refusal-letters');
             }
@@ -49,12 +49,12 @@ final class ByDegree extends MultiplyMethod
 
     protected function advice(MultiplicationPlan $plan): Message
     {
-        $pair = $plan->stages[0]->pair;
+        $pair = $plan->worked()[0]->pair;
 
         return match (true) {
-            \count($plan->stages) > 1 => Message::of('arcs.advice-stages', [
+            \count($plan->worked()) > 1 => Message::of('arcs.advice-stages', [
                 'count' => $plan->work(),
-                'stages' => \count($plan->stages),
+                'stages' => \count($plan->worked()),
             ]),
             $pair->isTwoBinomials() && $pair->product->degree() === 2 => Message::of('arcs.advice-small'),
             $pair->product->hasFractions() => Message::of('arcs.advice-fractions'),

@@ -74,6 +74,14 @@ final readonly class MultiplicationPlan
         );
     }
 
+    /** @return non-empty-list<Stage> those in which something is multiplied; where only a sign turns, that one */
+    public function worked(): array
+    {
+        return array_values(
+            array_filter($this->stages, static fn(Stage $stage): bool => !$stage->pair->onlyTurns()),
+        ) ?: $this->stages;
+    }
+
     /** How many single products the stages take altogether. */
     public function work(): int
     {
@@ -92,9 +100,11 @@ final readonly class MultiplicationPlan
         $places = array_keys($factors);
         foreach ($places as $first) {
             foreach (\array_slice($places, $first + 1) as $second) {
-                $orders[($first + 1) . '-' . ($second + 1)] = [$first, $second, ...array_values(
-                    array_diff($places, [$first, $second]),
-                )];
+                $rest = array_diff($places, [$first, $second]);
+                // A minus in front waits until there is nothing left to multiply.
+                usort($rest, static fn(int $one, int $other): int => [Pair::isMinusOne($factors[$one]), $one]
+                    <=> [Pair::isMinusOne($factors[$other]), $other]);
+                $orders[($first + 1) . '-' . ($second + 1)] = [$first, $second, ...$rest];
             }
         }
 
@@ -102,7 +112,8 @@ final readonly class MultiplicationPlan
     }
 
     /**
-     * The order with the fewest single products; of equals the one that gets most minus signs out of the way first.
+     * The order with the fewest single products; of equals one in which a minus in front waits, then the one that gets
+     * most minus signs out of the way first.
      *
      * @param list<Polynomial>                             $factors
      * @param non-empty-array<string, non-empty-list<int>> $orders
@@ -113,7 +124,11 @@ final readonly class MultiplicationPlan
         $best = array_key_first($orders);
         $bestCost = null;
         foreach ($orders as $name => $order) {
-            $cost = [$work[$name], -self::minuses($factors[$order[0]]) - self::minuses($factors[$order[1]])];
+            $cost = [
+                $work[$name],
+                Pair::isMinusOne($factors[$order[0]]) || Pair::isMinusOne($factors[$order[1]]),
+                -self::minuses($factors[$order[0]]) - self::minuses($factors[$order[1]]),
+            ];
             if ($bestCost === null || $cost < $bestCost) {
                 $best = $name;
                 $bestCost = $cost;
@@ -139,10 +154,15 @@ final readonly class MultiplicationPlan
             static fn(array $order): int => self::minuses($factors[$order[0]]) + self::minuses($factors[$order[1]]),
             $orders,
         );
+        $waits = array_filter(
+            \array_slice($orders[$taken], 2),
+            static fn(int $place): bool => Pair::isMinusOne($factors[$place]),
+        ) !== [];
         $minusesFirst = $minuses[$taken] > min($minuses) && $minuses[$taken] === max($minuses);
 
         return match (true) {
             $count > $least => Message::of('product.order.why-longer', ['count' => $count, 'least' => $least]),
+            $waits => Message::of('product.order.why-waits', ['count' => $count]),
             $most > $least => Message::of('product.order.why-shortest', ['count' => $count, 'most' => $most]),
             $minusesFirst => Message::of('product.order.why-minuses', ['count' => $count]),
             default => Message::of('product.order.why-any', ['count' => $count]),
@@ -162,7 +182,8 @@ final readonly class MultiplicationPlan
         $done = [$order[0]];
         $reached = $factors[$order[0]];
         foreach (\array_slice($order, 1) as $place) {
-            $work += \count($reached->terms) * \count($factors[$place]->terms);
+            $turns = Pair::isMinusOne($reached) || Pair::isMinusOne($factors[$place]);
+            $work += $turns ? 0 : \count($reached->terms) * \count($factors[$place]->terms);
             $done[] = $place;
             sort($done);
             if (\count($done) < \count($order)) {

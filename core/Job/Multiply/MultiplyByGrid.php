@@ -37,12 +37,12 @@ final class MultiplyByGrid extends MultiplyMethod
 
     protected function advice(MultiplicationPlan $plan): Message
     {
-        $pair = $plan->stages[0]->pair;
+        $pair = $plan->worked()[0]->pair;
 
         return match (true) {
-            \count($plan->stages) > 1 => Message::of('grid.advice-stages', [
+            \count($plan->worked()) > 1 => Message::of('grid.advice-stages', [
                 'count' => $plan->work(),
-                'stages' => \count($plan->stages),
+                'stages' => \count($plan->worked()),
             ]),
             $pair->hasGaps() => Message::of('grid.advice-gaps'),
             $pair->isTwoBinomials() => Message::of('grid.advice-small'),

@@ -32,7 +32,7 @@ final class MultiplyInColumns extends MultiplyMethod
 
     protected function refusalOf(MultiplicationPlan $plan): ?Message
     {
-        foreach ($plan->stages as $stage) {
+        foreach ($plan->worked() as $stage) {
             if ($stage->pair->letter === null) {
                 return Message::of('columns.refusal-letters');
             }
@@ -46,7 +46,7 @@ final class MultiplyInColumns extends MultiplyMethod
 
     protected function advice(MultiplicationPlan $plan): Message
     {
-        $pair = $plan->stages[0]->pair;
+        $pair = $plan->worked()[0]->pair;
 
         return Message::of(
             $pair->hasGaps() ? 'columns.advice-gaps' : ($pair->work() > 6 ? 'columns.advice-long' : 'columns.advice'),

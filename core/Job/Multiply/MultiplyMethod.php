@@ -178,7 +178,12 @@ abstract class MultiplyMethod implements Method, Multiplies
     /** @return list<Section> */
     private function stages(MultiplicationPlan $plan, Task $task): array
     {
-        return array_merge(...array_map(fn(Stage $stage): array => $this->work($stage, $task), $plan->stages));
+        return array_merge(...array_map(
+            fn(Stage $stage): array => $stage->pair->onlyTurns()
+                ? [$stage->section(Phase::Finishing, [Steps::turn($stage)])]
+                : $this->work($stage, $task),
+            $plan->stages,
+        ));
     }
 
     private static function product(Task $task): ProductForm
@@ -232,9 +237,9 @@ abstract class MultiplyMethod implements Method, Multiplies
                 $degree,
             ),
         )];
-        $tidied = Product::of($factors);
+        $tidied = WrittenProduct::write($factors);
         $before = $given instanceof Equation ? $given->left : $given;
-        if (!$this->keepsWriting() && !$tidied->equals($before)) {
+        if (!$this->keepsWriting() && !$tidied->equals(WrittenProduct::write($before->factors()))) {
             $kind = self::tidied($product, $before);
             $steps[] = new Step(
                 id: 'tidy',
@@ -245,9 +250,7 @@ abstract class MultiplyMethod implements Method, Multiplies
         }
         if ($plan->options !== []) {
             $first = $plan->stages[0];
-            $begun = $first->whole(
-                Product::of([$first->pair->left->toExpression(), $first->pair->right->toExpression()]),
-            );
+            $begun = $first->whole($first->pair->left->toExpression(), $first->pair->right->toExpression());
             $steps[] = new Step(
                 id: 'order',
                 title: Message::of('product.order.title', [

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Runel\Job\Multiply;
 
+use Runel\Number\Rational;
 use Runel\Polynomial\Monomial;
 use Runel\Polynomial\Polynomial;
 use Runel\Polynomial\Term;
@@ -112,10 +113,34 @@ final readonly class Pair
         return false;
     }
 
+    /** Whether one of the two is −1: then nothing is multiplied, every sign turns. */
+    public function onlyTurns(): bool
+    {
+        return self::isMinusOne($this->left) || self::isMinusOne($this->right);
+    }
+
+    public static function isMinusOne(Polynomial $factor): bool
+    {
+        return $factor->value()?->equals(Rational::of(-1)) === true;
+    }
+
+    /** How many kinds of like terms the single products are of. */
+    public function kinds(): int
+    {
+        $keys = [];
+        foreach ($this->left->terms as $left) {
+            foreach ($this->right->terms as $right) {
+                $keys[$left->times($right)->monomial->key] = true;
+            }
+        }
+
+        return \count($keys);
+    }
+
     /** How many single products there are to work out, those with 0 left out. */
     public function work(): int
     {
-        return \count($this->left->terms) * \count($this->right->terms);
+        return $this->onlyTurns() ? 0 : \count($this->left->terms) * \count($this->right->terms);
     }
 
     /**

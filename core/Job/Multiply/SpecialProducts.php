@@ -99,7 +99,7 @@ final class SpecialProducts extends MultiplyMethod
     /** Whether every stage is a pattern; the last may be one term in front. */
     private static function fits(MultiplicationPlan $plan): bool
     {
-        foreach ($plan->stages as $number => $stage) {
+        foreach ($plan->worked() as $number => $stage) {
             $front = $number > 0 && $stage->isLast() && \count($stage->pair->right->terms) === 1;
             if (!$front && self::parts($stage->pair) === null) {
                 return false;

@@ -9,7 +9,6 @@ use Runel\Demonstration\Phase;
 use Runel\Demonstration\Section;
 use Runel\Demonstration\Step;
 use Runel\Expression\Expression;
-use Runel\Expression\Product;
 use Runel\Message\Message;
 use Runel\Polynomial\Polynomial;
 
@@ -40,7 +39,7 @@ final readonly class Stage
     }
 
     /** The whole expression with this stage's two factors written in some way; single terms wait in front. */
-    public function whole(Expression $product): Expression
+    public function whole(Expression ...$product): Expression
     {
         $front = [];
         $behind = [];
@@ -52,7 +51,7 @@ final readonly class Stage
             }
         }
 
-        return Product::of([...$front, $product, ...$behind]);
+        return WrittenProduct::write([...$front, ...array_values($product), ...$behind]);
     }
 
     /** The line that ends the stage: the product in standard form, the waiting factors behind it. */

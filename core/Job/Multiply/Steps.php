@@ -11,6 +11,7 @@ use Runel\Demonstration\Step;
 use Runel\Expression\Expression;
 use Runel\Expression\Mark;
 use Runel\Expression\Marked;
+use Runel\Expression\Negative;
 use Runel\Expression\Product;
 use Runel\Expression\Sum;
 use Runel\Law\Claim\Identity;
@@ -171,21 +172,48 @@ final class Steps
         );
     }
 
-    /** The stage's closing step: the terms in falling order, zeros gone. */
-    public static function standardForm(Stage $stage, ?Figure $figure): Step
+    /** A minus in front of a whole: every term of it changes its sign. */
+    public static function turn(Stage $stage): Step
     {
-        $missing = \count($stage->pair->groups) - \count($stage->pair->product->terms);
+        $pair = $stage->pair;
+        $whole = Pair::isMinusOne($pair->left) ? $pair->right : $pair->left;
+        $turned = $pair->product->toExpression();
+
+        return new Step(
+            id: $stage->id('turn'),
+            title: Message::of('product.turn.title'),
+            why: Message::of('product.turn.why', ['count' => \count($whole->terms)]),
+            lines: [$stage->closing()],
+            question: Question::form(
+                Message::of('product.turn.ask'),
+                new Identity(new Negative($whole->toExpression()), $turned),
+                $turned,
+            ),
+            watch: \count($whole->terms) > 1 ? Slip::MinusNotCarried : null,
+        );
+    }
+
+    /**
+     * The stage's closing step: the terms in falling order, zeros gone.
+     *
+     * @param bool $hasPlaces whether a missing power stood in the work as a 0
+     */
+    public static function standardForm(Stage $stage, ?Figure $figure, bool $hasPlaces = true): Step
+    {
+        $next = ($stage->rest[0] ?? null) === null || !Pair::isMinusOne($stage->rest[0]) ? 'next' : 'turned';
+        $kinds = $hasPlaces ? \count($stage->pair->groups) : $stage->pair->kinds();
+        $missing = $kinds - \count($stage->pair->product->terms);
 
         $accepted = $stage->pair->product->toExpression();
         $factors = Product::of([$stage->pair->left->toExpression(), $stage->pair->right->toExpression()]);
 
         return new Step(
             id: $stage->id('standard-form'),
-            title: Message::of($stage->isLast() ? 'product.standard.title' : 'product.standard.title-next'),
+            title: Message::of($stage->isLast() ? 'product.standard.title' : "product.standard.title-$next"),
             why: Message::of(
                 $stage->isLast()
                     ? ($missing > 0 ? 'product.standard.why-gone' : 'product.standard.why')
-                    : 'product.standard.why-next',
+                    : "product.standard.why-$next",
             ),
             lines: [$stage->closing()],
             figure: $figure,

@@ -41,12 +41,12 @@ final class TermByTerm extends MultiplyMethod
 
     protected function advice(MultiplicationPlan $plan): Message
     {
-        $pair = $plan->stages[0]->pair;
+        $pair = $plan->worked()[0]->pair;
 
         return match (true) {
-            \count($plan->stages) > 1 => Message::of('rows.advice-stages', [
+            \count($plan->worked()) > 1 => Message::of('rows.advice-stages', [
                 'count' => $plan->work(),
-                'stages' => \count($plan->stages),
+                'stages' => \count($plan->worked()),
             ]),
             $pair->isTwoBinomials() => Message::of('rows.advice-binomials'),
             $pair->work() > 6 => Message::of('rows.advice-long', ['count' => $pair->work()]),
@@ -93,7 +93,7 @@ final class TermByTerm extends MultiplyMethod
                 Message::of('outcome.products', ['count' => \count($products)]),
             ),
             $stage->section(Phase::Collecting, $inHead ? [
-                Steps::standardForm($stage, null),
+                Steps::standardForm($stage, null, false),
             ] : $this->collecting($stage, $figure)),
         ];
     }
@@ -264,7 +264,7 @@ final class TermByTerm extends MultiplyMethod
                 $steps[] = Steps::collect($stage->id('collect-' . $ink), $terms, $total, $ink, $title, $figure);
             }
         }
-        $steps[] = Steps::standardForm($stage, $figure->quiet());
+        $steps[] = Steps::standardForm($stage, $figure->quiet(), false);
 
         return $steps;
     }
