@@ -13,10 +13,11 @@ use Runel\Polynomial\Polynomial;
 final readonly class Factored
 {
     /**
-     * @param list<Section>              $sections their lines are on the way, none says an answer
-     * @param non-empty-list<Polynomial> $factors  those that hold the letter, each as often as it occurs
-     * @param \Closure(): Check          $check    multiplies them back
-     * @param bool                       $front    whether a number stands in front of them
+     * @param list<Section>              $sections     their lines are on the way, none says an answer
+     * @param non-empty-list<Polynomial> $factors      those that hold the letter, each as often as it occurs
+     * @param \Closure(): Check          $check        multiplies them back
+     * @param bool                       $front        whether a number stands in front of them
+     * @param bool                       $isCommonOnly whether taking out what is common was all of it
      */
     public function __construct(
         public array $sections,
@@ -24,5 +25,6 @@ final readonly class Factored
         public Forecast $forecast,
         public \Closure $check,
         public bool $front,
+        public bool $isCommonOnly,
     ) {}
 }

@@ -20,6 +20,7 @@ return [
     'special-difference' => 'A difference of squares: recognized, not hunted. Quickest here.',
     'special-common' => 'Only a common factor to take out.',
     'factored-already' => 'It stands factored already, with 0 on the other side: only the linear equations are left.',
+    'factoring-common' => 'What is common comes out, then each factor is 0: nothing has to be hunted for.',
     'factoring' => 'It factors over the integers: zero on one side, then each factor 0. Factored here by: :by.',
 ]
 ;

@@ -76,6 +76,7 @@ return [
     'check' => [
         'title' => 'Put two numbers in for :letter',
         'why-all' => 'Both sides come out the same each time.',
+        'why-alike' => 'Both sides are written alike, so one working each time is that of both.',
         'why-none' => 'The sides come out different each time, and by the same amount.',
     ],
 ];

@@ -62,12 +62,15 @@ return [
             . 'is.',
     ],
     'root' => [
-        'title' => 'Root both sides: plus or minus',
+        'title' => 'Take the square root of both sides: plus or minus',
         'why' => 'Two numbers have the same square. Which one is meant, what :letter stands for decides: a length is '
             . 'never negative.',
         'why-both' => 'Two numbers have the same square, one the opposite of the other: :letter can be either.',
     ],
-    'root-zero' => ['title' => 'Root both sides', 'why' => 'Only 0 has the square 0, so there is one root, not two.'],
+    'root-zero' => [
+        'title' => 'Take the square root of both sides',
+        'why' => 'Only 0 has the square 0, so there is one root, not two.',
+    ],
     'both' => ['title' => 'Both together', 'why' => 'One for each root.'],
     'expand' => ['title' => 'Multiply out', 'why' => 'The wanted letter has to be set free from its parentheses.'],
     'take-out' => ['title' => 'Take :letter out', 'why' => ':letter is a factor of every term on its side.'],

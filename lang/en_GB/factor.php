@@ -29,7 +29,7 @@ return [
         'why-outside' => 'Each bracket\'s own common factor is 1; the −1 stays in front.',
         'why-inside' => 'Each bracket\'s own common factor is 1; the −1 goes into exactly one bracket.',
     ],
-    'refusal-rest' => 'With the common factor taken out, :rest is left. That is no quadratic, so it cannot be '
+    'refusal-rest' => 'With the common factor taken out, :rest is left. That is not a quadratic, so it cannot be '
         . 'factorised further here.',
     'standard' => [
         'title' => 'Write it in descending powers',

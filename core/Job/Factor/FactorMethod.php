@@ -146,6 +146,7 @@ abstract class FactorMethod implements FactorsQuadratics
                 'A factoring is an expression.',
             ), $gathered->whole, $task),
             $common->negative || !$common->content->isOne(),
+            !$trinomial instanceof Trinomial,
         );
     }
 

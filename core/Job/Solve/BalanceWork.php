@@ -525,8 +525,10 @@ final class BalanceWork
             return $checks === [] ? throw new \LogicException('A solution was not put in.') : $checks;
         }
         $lines = [];
+        [$left, $right] = [$this->linear->equation->left, $this->linear->equation->right];
+        $alike = $left->equals($right);
         foreach ([0, 1] as $value) {
-            foreach ([$this->linear->equation->left, $this->linear->equation->right] as $side) {
+            foreach ($alike ? [$left] : [$left, $right] as $side) {
                 $put = Substitution::into($side, $this->letter, Numeral::of($value));
                 if ($put !== $side) {
                     array_push($lines, ...Arithmetic::lines($put));
@@ -540,7 +542,11 @@ final class BalanceWork
         return [new Check(
             kind: CheckKind::Substitution,
             title: Message::of('balance.check.title', ['letter' => new Letter($this->letter)]),
-            why: Message::of($answer instanceof AllNumbersAnswer ? 'balance.check.why-all' : 'balance.check.why-none'),
+            why: Message::of(match (true) {
+                $alike => 'balance.check.why-alike',
+                $answer instanceof AllNumbersAnswer => 'balance.check.why-all',
+                default => 'balance.check.why-none',
+            }),
             lines: $lines,
             holds: true,
         )];

@@ -100,7 +100,6 @@ final readonly class Formula implements Method
             new Section(Phase::Reading, $reading),
             new Section(Phase::Discriminant, [
                 $this->discriminantStep($a, $b, $c, $discriminant),
-                ...($solving[0]->id === 'no-solution' ? [] : [$this->count($zeroed, $discriminant)]),
             ], outcome: Message::of('outcome.number', ['value' => Numeral::of($discriminant)])),
             new Section(Phase::Solving, $solving),
         ];
@@ -161,21 +160,14 @@ final readonly class Formula implements Method
         );
     }
 
-    /** What the discriminant says before anything is solved, asked before it is told. */
-    private function count(Equation $zeroed, Rational $value): Step
+    /** What the discriminant says of the solutions. */
+    private static function says(Rational $discriminant): Message
     {
-        $says = match (true) {
-            $value->isZero() => 'zero',
-            $value->isNegative() => 'complex',
-            default => $value->squareRoot() !== null ? 'square' : 'positive',
-        };
-
-        return new Step(
-            id: 'count',
-            title: Message::of('quadratic.discriminant.title-count'),
-            why: Message::of("quadratic.discriminant.why-$says"),
-            question: self::howMany($zeroed, $value),
-        );
+        return Message::of('quadratic.discriminant.says-' . match (true) {
+            $discriminant->isZero() => 'zero',
+            $discriminant->isNegative() => 'complex',
+            default => $discriminant->squareRoot() !== null ? 'square' : 'positive',
+        });
     }
 
     private static function howMany(Equation $zeroed, Rational $value): Question
@@ -215,8 +207,12 @@ final readonly class Formula implements Method
         $steps = [new Step(
             id: 'substitute',
             title: Message::of('quadratic.formula.title'),
-            why: Message::of('quadratic.formula.why', ['formula' => self::general($letter)]),
+            why: Message::of('quadratic.formula.why', [
+                'says' => self::says($discriminant),
+                'formula' => self::general($letter),
+            ]),
             lines: [Line::equivalent($put, new JoinBranches())],
+            question: self::howMany($zeroed, $discriminant),
             watch: Slip::StackedFraction,
         )];
         $minus = $b->negated();

@@ -146,9 +146,13 @@ final readonly class SolveByFactoring implements Method
                 trials: $factored->forecast->trials ?? 0,
                 products: $factored->forecast->products ?? 0,
                 fractions: $fractions || ($factored->forecast->fractions ?? false),
-                advice: $way === null
-                    ? Message::of('advice.factored-already')
-                    : Message::of('advice.factoring', ['by' => Message::of("name.method.factor.{$way->id()}")]),
+                advice: match (true) {
+                    $way === null => Message::of('advice.factored-already'),
+                    $factored?->isCommonOnly => Message::of('advice.factoring-common'),
+                    default => Message::of('advice.factoring', [
+                        'by' => Message::of("name.method.factor.{$way->id()}"),
+                    ]),
+                },
             ),
             sections: $sections,
             answer: $answer,
