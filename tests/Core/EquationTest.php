@@ -83,11 +83,12 @@ final class EquationTest extends TestCase
         for ($seed = 1; $seed <= Chance::seeds(120); ++$seed) {
             $chance = new Chance($seed);
             $d = static fn(int $from, int $to): int => $chance->dice->getInt($from, $to);
-            $typed = match ($seed % 4) {
+            $typed = match ($seed % 5) {
                 0 => "sqrt({$d(1, 6)}x+{$d(0, 20)})=x{$this->signed($d(-6, 6) ?: 1)}",
                 1 => "sqrt({$d(1, 5)}x+{$d(0, 9)})={$d(1, 4)}+sqrt(x+{$d(0, 6)})",
                 2 => "{$d(2, 3)}sqrt(x+{$d(0, 9)})=x+{$d(1, 3)}",
-                default => "sqrt(x+{$d(1, 9)})=sqrt({$d(2, 5)}x-{$d(1, 9)})",
+                3 => "sqrt(x{$this->signed($d(-9, 9) ?: 1)})=sqrt({$d(-5, 5)}x{$this->signed($d(-9, 9) ?: 1)})",
+                default => "sqrt(x{$this->signed($d(-9, 9) ?: 1)})=sqrt(x^2{$this->signed($d(-9, 9) ?: 1)})",
             };
             try {
                 $problem = Problem::read($typed);

@@ -25,6 +25,9 @@ final readonly class RootCandidates
     /** Whether both sides agree: exactly, or, where a root does not come out, nearly; the audit proves it exactly. */
     public function holds(Expression $candidate): bool
     {
+        if ($this->underNegative($candidate) !== null) {
+            return false;
+        }
         try {
             $there = Evaluation::at(new Surds(), [
                 $this->equation->letter => Evaluation::at(new Surds(), [])->of($candidate),
@@ -102,19 +105,27 @@ final readonly class RootCandidates
     /** @return list<Line> that a negative number stands under a root, where it does */
     public function negativeUnder(Expression $candidate): array
     {
+        $put = $this->underNegative($candidate);
+
+        return $put === null ? [] : self::workedOut($put);
+    }
+
+    /** What stands under a root with the candidate put in, where that is negative or not real. */
+    private function underNegative(Expression $candidate): ?Expression
+    {
         foreach ($this->equation->whole()->roots as $root) {
             $put = Substitution::into($root->radicand->toExpression(), $this->equation->letter, $candidate);
             try {
-                $isNegative = Evaluation::rational($put)->isNegative();
+                $value = Evaluation::at(new Surds(), [])->of($put);
+                if (!$value->isReal() || $value->sign() < 0) {
+                    return $put;
+                }
             } catch (NoExactValue | DivisionByZero) {
                 continue;
             }
-            if ($isNegative) {
-                return Arithmetic::lines($put);
-            }
         }
 
-        return [];
+        return null;
     }
 
     /** @return list<Line> */
