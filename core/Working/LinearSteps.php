@@ -215,7 +215,7 @@ final readonly class LinearSteps
                 'first' => $first,
                 'second' => $second,
             ]),
-            default => $first ?? $second ?? Message::of('solve.linear.said'),
+            default => $first ?? $second ?? throw new \LogicException('The letter stands alone already.'),
         };
     }
 }

@@ -64,7 +64,6 @@ return [
         'why-multiply' => ':number turned over undoes it: the two multiplied are 1, and :letter stands alone.',
         'ask' => 'What is :letter?',
     ],
-    'said' => ['title' => 'The solution', 'why' => 'The unknown stands alone.'],
     'none' => [
         'title' => 'No solution',
         'why' => ':letter has gone, and :equation is false: no number makes both sides equal.',

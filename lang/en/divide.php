@@ -3,7 +3,6 @@
 declare(strict_types=1);
 
 return [
-    'refusal' => 'This is not one polynomial over another.',
     'refusal-not-polynomial' => 'Only polynomials are divided here: plain powers of one letter, above and below.',
     'refusal-roots' => 'Roots of numbers, or π, stand in the coefficients: such a division is beyond what Runel '
         . 'does.',
@@ -11,8 +10,6 @@ return [
     'refusal-degree' => 'The degree of :divisor is higher than that of :dividend: it goes in 0 times, and everything '
         . 'is remainder.',
     'refusal-zero' => 'What is to be divided is 0 whatever the letter is: there is nothing to share out.',
-    'refusal-no-remainder' => 'To find :unknown, say what has to be left over: write "remainder 0 for :unknown" after '
-        . 'the division.',
     'refusal-unknown' => 'A coefficient is unknown here: synthetic division carries it along.',
     'read' => [
         'why' => 'How many times does :divisor go into :dividend? Degrees subtract when powers are divided, so the '

@@ -6,7 +6,6 @@ return [
     'refusal-not-quadratic' => 'This is not a quadratic trinomial in one letter, nor one in two letters with every '
         . 'term of degree 2.',
     'refusal-common' => 'Taking out the common factor finishes it: there is nothing to hunt. See the special forms.',
-    'refusal-single-term' => 'This is a single term, so it is a product already.',
     'refusal-nothing' => 'There is no common factor to take out, and what stands here is not a quadratic.',
     'refusal-rest' => 'With the common factor taken out, :rest is left. That is not a quadratic, so it cannot be '
         . 'factored further here.',

@@ -40,8 +40,6 @@ return [
         'why-arrangements' => 'None of these makes :target.',
     ],
     'own' => [
-        'title' => 'Test a pair of your own',
-        'test' => 'Test',
         'fits' => ':left times :right is :product and their sum is :sum: this is the pair.',
         'product' => ':left times :right is :product. The product fits, but the sum is :sum; wanted is :target.',
         'sum' => ':left and :right add to :sum, as wanted, but their product is :product; wanted is :wanted.',

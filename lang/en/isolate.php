@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 return [
     'refusal' => 'This is not an equation with one or two square roots and otherwise plain terms.',
-    'refusal-squarings' => 'Squaring twice still leaves a root here: such an equation is beyond what Runel does.',
     'refusal-product' => 'When both sides are squared, a root times a letter is left: such an equation is beyond what '
         . 'Runel does.',
     'refusal-degree' => 'Squaring leads to a degree above 2 here: such an equation is beyond what Runel does.',
-    'refusal-all' => 'Both sides are the same wherever the roots have a value: there is nothing to solve.',
+    'refusal-all' => 'Both sides have the same square whatever the letter is, so squaring does not tell what solves '
+        . 'the equation.',
     'advice-seen' => 'Seen at once: nothing has to be squared.',
     'advice' => 'Isolate a root and square both sides, once; every candidate has to be tested.|Isolate a root and '
         . 'square both sides, :count times; every candidate has to be tested.',
@@ -48,13 +48,14 @@ return [
     'none' => ['title' => 'No solution', 'why' => 'The unknown has gone, and what is left is false.'],
     'test' => [
         'title' => 'Put :place into the original',
-        'why' => 'Both sides, worked out apart, come to the same.',
         'why-equal' => 'Both sides come to :left, so it solves the equation.',
         'why-unequal' => 'The left side comes to :left, the right one to :right: :left ≠ :right ✗. Squaring has '
             . 'brought this one in.',
         'why-negative' => 'A negative number would stand under a root, and that root has no value: squaring has '
             . 'brought this one in.',
-        'why-fails' => 'The two sides come to different numbers: squaring has brought this one in.',
+        'why-about' => 'Both sides come to about :left.',
+        'why-about-fails' => 'The left side comes to about :left, the right one to about :right: squaring has brought '
+            . 'this one in.',
         'rejected' => 'no solution',
     ],
     'left' => [
@@ -70,6 +71,7 @@ return [
         'holds-why' => 'Both sides, worked out apart, come to the same.',
         'fails' => ':place does not solve the original',
         'fails-why' => 'Both sides, worked out apart, do not come to the same number.',
+        'negative-why' => 'A negative number stands under a root, and that root has no value.',
         'none' => 'Put :number in, as a sample',
         'seen-why' => 'Whatever is put in, the root comes to a number that is not negative.',
         'none-why' => 'Squaring keeps every solution, and nothing solves the last line, so nothing solves the first.',

@@ -49,6 +49,7 @@ return [
         'title' => 'Leave a gap on both sides',
         'title-same' => 'Leave a gap, filled and taken away again',
         'why' => 'Something is missing to a perfect square. Whatever goes into the one gap goes into the other.',
+        'why-twofold' => 'Whatever goes into the gap counts twice, since 2 stands in front; so it does on the right.',
         'why-outside' => 'Whatever goes into the gap counts :a times, since :a stands in front; so it does on the '
             . 'right.',
         'why-same' => 'Whatever is put in is taken away again on the same side, so nothing changes.',
@@ -64,6 +65,7 @@ return [
         'title-same' => 'Fill the gap and take it away again',
         'title-move' => 'Move what was taken away to the other side',
         'why' => 'On both sides :square is added: the equation keeps its balance.',
+        'why-twofold' => 'Inside, :square is added; on the right it counts twice.',
         'why-outside' => 'Inside, :square is added; on the right it counts :a times.',
         'why-same' => 'Adding :square and taking it away changes nothing.',
         'why-move' => 'The perfect square stays by itself on the left.',
@@ -119,7 +121,6 @@ return [
         'why-divide' => 'Both sides are divided by :number.',
         'divided' => ':moved Then everything is divided by :number.',
         'why-double' => 'There is only this one value.',
-        'why-both' => 'Both signs give a solution.',
     ],
     'none' => [
         'title' => 'No real solution',

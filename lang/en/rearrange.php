@@ -3,9 +3,7 @@
 declare(strict_types=1);
 
 return [
-    'refusal' => 'To rearrange, a formula is wanted: two sides with = between them.',
     'refusal-subject' => 'Say which letter is wanted: write “for :letter” after the formula.',
-    'refusal-absent' => 'The letter :letter does not stand in this formula.',
     'refusal-form' => 'Where :letter stands here, it cannot be got alone by undoing one operation after the other.',
     'refusal-power' => ':letter stands in a power that cannot be undone on its own here: such a formula is beyond '
         . 'what Runel does.',

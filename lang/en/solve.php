@@ -30,7 +30,6 @@ return [
         'multiply' => 'Multiply both sides by :number.',
         'turn' => 'Multiply both sides by −1.',
         'both' => ':first :second',
-        'said' => 'It says the solution already.',
         'ask' => 'Which value solves :factor?',
     ],
     'solutions' => [

@@ -45,7 +45,6 @@ return [
         'why' => 'Number and letters are squared; the minus in front stays outside.',
         'why-power' => 'Its exponents double; the minus in front stays outside.',
         'why-number' => 'A number times itself; the minus in front stays outside.',
-        'why-minus' => 'Minus times minus is plus; the minus in front stays outside.',
     ],
     'double' => [
         'title' => 'Twice the product of both',

@@ -31,6 +31,8 @@ return [
         . 'read here; :count lines are left over.',
     'sheet-set' => 'Make a set of them',
     'title' => 'Runel',
+    'own-pair' => 'Test a pair of your own',
+    'own-pair-test' => 'Test',
     'rooms' => 'Rooms',
     'seats' => 'The furthest seat',
     'seat-nearer' => 'The furthest seat is nearer',

@@ -121,7 +121,10 @@ final class Scenes
         'equation-british' => ['4x^2 = 12x + 7', 'solve', 'factoring', ['words' => 'uk', 'moving' => 'across']],
     ];
 
-    /** @return iterable<string, array{problem: string, job: string, method: string, style: array<string, string>}> */
+    /**
+     * @return iterable<string, array{problem: string, job: string, method: string, style: array<string, string>,
+     *     choices?: array<string, string>}>
+     */
     public static function all(): iterable
     {
         foreach (self::EVERY as $name => [$problem, $job, $methods]) {
@@ -132,16 +135,26 @@ final class Scenes
         foreach (self::STYLED as $name => [$problem, $job, $method, $style]) {
             yield "$name.$method" => ['problem' => $problem, 'job' => $job, 'method' => $method, 'style' => $style];
         }
-        foreach (self::rows('more-scenes') as $number => [$problem, $job, $method, $style]) {
-            $name = \sprintf('more-%02d', $number + 1);
-            yield "$name.$method" => ['problem' => $problem, 'job' => $job, 'method' => $method, 'style' => $style];
+        foreach (self::rows('more-scenes') as $number => $row) {
+            [$problem, $job, $method, $style] = $row;
+            yield \sprintf('more-%02d.%s', $number + 1, $method) => [
+                'problem' => $problem,
+                'job' => $job,
+                'method' => $method,
+                'style' => $style,
+                'choices' => $row[4] ?? [],
+            ];
         }
     }
 
-    /** @return list<array{string, string, string, array<string, string>}> problem, job, method and style */
+    /**
+     * Problem, job, method, style and choices.
+     *
+     * @return list<array{0: string, 1: string, 2: string, 3: array<string, string>, 4?: array<string, string>}>
+     */
     public static function rows(string $file): array
     {
-        /** @var list<array{string, string, string, array<string, string>}> */
+        /** @var list<array{0: string, 1: string, 2: string, 3: array<string, string>, 4?: array<string, string>}> */
         return array_map(
             static fn(string $row): mixed => json_decode($row, true, 8, \JSON_THROW_ON_ERROR),
             file(__DIR__ . "/$file.ndjson", \FILE_IGNORE_NEW_LINES | \FILE_SKIP_EMPTY_LINES) ?: [],

@@ -85,7 +85,9 @@ final class Transcript
         foreach ($lines as $line) {
             $marks = self::marks($line->node);
             $text .= "    {$line->link->value}" . ($line->branch === null ? '' : " ({$line->branch->name()})") . ': '
-                . ($this->write)($line->node) . ($marks === [] ? '' : '   lit ' . implode(', ', $marks)) . "\n";
+                . ($this->write)($line->node)
+                . ($line->rejected === null ? '' : "   ✗ {$this->wording->say($line->rejected)}")
+                . ($marks === [] ? '' : '   lit ' . implode(', ', $marks)) . "\n";
         }
 
         return $text;

@@ -9,12 +9,14 @@ use Runel\Demonstration\Phase;
 use Runel\Demonstration\Question;
 use Runel\Demonstration\Section;
 use Runel\Demonstration\Step;
+use Runel\Expression\Equation;
 use Runel\Expression\Expression;
 use Runel\Expression\Mark;
 use Runel\Expression\Marked;
 use Runel\Expression\Negative;
 use Runel\Expression\Numeral;
 use Runel\Expression\Quotient;
+use Runel\Expression\Same;
 use Runel\Expression\Sum;
 use Runel\Message\Message;
 use Runel\Polynomial\Term;
@@ -58,7 +60,12 @@ final class DivideTermByTerm extends DivideMethod
         ));
         $steps = [];
         foreach ($divided as $place => $term) {
-            $steps[] = self::term($division, $term, $place + 1);
+            $step = self::term($division, $term, $place + 1);
+            // A fraction that cannot be reduced stands shared out already.
+            $written = $step->lines[0]->node;
+            if (!$written instanceof Equation || !Same::nodes($written->left, $written->right)) {
+                $steps[] = $step;
+            }
         }
         $dividing = new Section(
             Phase::Dividing,

@@ -11,7 +11,6 @@ use Runel\Expression\Product;
 use Runel\Expression\Quotient;
 use Runel\Expression\Sum;
 use Runel\Message\Message;
-use Runel\Message\MethodDoesNotApply;
 use Runel\Message\OutOfReach;
 use Runel\Message\Refusal;
 use Runel\Number\DivisionByZero;
@@ -154,7 +153,7 @@ final readonly class Division
         $problem = $task->problem;
         $quotient = $problem->quotient();
         if ($quotient === null) {
-            throw new MethodDoesNotApply(Message::of('divide.refusal'));
+            throw new \LogicException('What is no division is not recognised as one.');
         }
         $dividend = Polynomial::fromExpression($quotient->numerator);
         $divisor = Polynomial::fromExpression($quotient->denominator);
@@ -163,7 +162,7 @@ final readonly class Division
             throw new OutOfReach(Message::of('divide.refusal-roots'));
         }
         if ($problem->subject !== null) {
-            throw new OutOfReach(Message::of('divide.refusal-no-remainder', ['unknown' => $problem->subject]));
+            throw new \LogicException('A division with something to find says what is left.');
         }
         if (\count($letters) !== 1) {
             throw new OutOfReach(Message::of('divide.refusal-letters', ['letters' => implode(', ', $letters)]));

@@ -10,7 +10,6 @@ use Runel\Expression\Equation;
 use Runel\Expression\Expression;
 use Runel\Expression\Numeral;
 use Runel\Message\Message;
-use Runel\Message\MethodDoesNotApply;
 use Runel\Message\OutOfReach;
 use Runel\Message\Refusal;
 use Runel\Number\DivisionByZero;
@@ -114,7 +113,7 @@ final readonly class UnknownCoefficient
         $problem = $task->problem;
         $quotient = $problem->quotient();
         if ($quotient === null || $problem->remainder === null || !$problem->node instanceof Expression) {
-            throw new MethodDoesNotApply(Message::of('divide.refusal'));
+            throw new \LogicException('What leaves nothing to find is not recognised as that.');
         }
         $dividend = Polynomial::fromExpression($quotient->numerator);
         $divisor = Polynomial::fromExpression($quotient->denominator);

@@ -66,7 +66,7 @@ abstract class FactorMethod implements FactorsQuadratics
         }
         $reason = match (true) {
             $trinomial !== null => $this->refusalOf($trinomial),
-            \count($gathered->whole->terms) === 1 => Message::of('factor.refusal-single-term'),
+            \count($gathered->whole->terms) === 1 => throw new \LogicException('A single term was not refused.'),
             default => $this->refusalOfCommon(CommonTerm::of($gathered->whole)),
         };
 

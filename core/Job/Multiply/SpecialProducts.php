@@ -262,7 +262,7 @@ final class SpecialProducts extends MultiplyMethod
 
         return [
             $stage->section(Phase::Multiplying, $steps),
-            $stage->section(Phase::Collecting, [Steps::standardForm($stage, null)]),
+            $stage->section(Phase::Collecting, [Steps::standardForm($stage, null, false)]),
         ];
     }
 
@@ -276,7 +276,7 @@ final class SpecialProducts extends MultiplyMethod
         return [
             $stage->section(Phase::SettingUp, [$recognise]),
             $stage->section(Phase::Multiplying, $steps),
-            $stage->section(Phase::Collecting, [Steps::standardForm($stage, $figure)]),
+            $stage->section(Phase::Collecting, [Steps::standardForm($stage, $figure, false)]),
         ];
     }
 

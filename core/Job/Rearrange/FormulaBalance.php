@@ -8,7 +8,6 @@ use Runel\Demonstration\Demonstration;
 use Runel\Demonstration\Task;
 use Runel\Expression\Equation;
 use Runel\Message\Message;
-use Runel\Message\MethodDoesNotApply;
 use Runel\Message\OutOfReach;
 use Runel\Message\Refusal;
 use Runel\Method\Method;
@@ -31,13 +30,10 @@ final class FormulaBalance implements Method
         $formula = $task->problem->node;
         $subject = $task->problem->subject;
         if (!$formula instanceof Equation) {
-            return new MethodDoesNotApply(Message::of('rearrange.refusal'));
+            throw new \LogicException('What is no formula is not recognised as one.');
         }
         if ($subject === null) {
             return new OutOfReach(Message::of('rearrange.refusal-subject', ['letter' => $task->problem->letters[0]]));
-        }
-        if (!\in_array($subject, $task->problem->letters, true)) {
-            return new OutOfReach(Message::of('rearrange.refusal-absent', ['letter' => $subject]));
         }
 
         return $this->work($task, $formula, $subject)->refusal();

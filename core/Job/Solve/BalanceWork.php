@@ -79,7 +79,11 @@ final class BalanceWork
         $tidying = [...$this->cleared(), ...$this->expanded(), ...$this->collected()];
         [$gathering, $left, $right] = $this->gathered();
         [$solving, $answer] = $this->solved($left, $right);
-        if ($answer instanceof SolutionsAnswer && self::canBeSeen($answer->solutions()[0])) {
+        if ($solving === []) {
+            [$tidying, $gathering, $solving] = self::ending($tidying, $gathering);
+        }
+        $moves = \count($tidying) + \count($gathering) + \count($solving);
+        if ($moves > 1 && $answer instanceof SolutionsAnswer && self::canBeSeen($answer->solutions()[0])) {
             $reading[] = $this->see($answer->solutions()[0]);
         }
         $sections = array_values(array_filter([
@@ -89,7 +93,6 @@ final class BalanceWork
             new Section(Phase::Solving, $solving),
         ], static fn(Section $section): bool => $section->steps !== []));
         $sections = $sections === [] ? [] : Section::warningOnce(Arrival::once($sections));
-        $moves = \count($tidying) + \count($gathering) + \count($solving);
         $solution = $answer instanceof SolutionsAnswer ? $this->value($answer->solutions()[0]) : null;
 
         if ($sections !== []) {
@@ -113,6 +116,39 @@ final class BalanceWork
     }
 
     /** A small whole number may be guessed; nobody sees 17/7. */
+    /**
+     * Where nothing is left to solve: the last step there is says the answer.
+     *
+     * @param list<Step> $tidying
+     * @param list<Step> $gathering
+     *
+     * @return array{list<Step>, list<Step>, list<Step>}
+     */
+    private static function ending(array $tidying, array $gathering): array
+    {
+        return match (true) {
+            $gathering !== [] => [$tidying, self::answering($gathering), []],
+            $tidying !== [] => [self::answering($tidying), [], []],
+            default => throw new \LogicException('What says its solution already was not refused.'),
+        };
+    }
+
+    /**
+     * @param list<Step> $steps
+     *
+     * @return list<Step> the last line of all as the answer
+     */
+    private static function answering(array $steps): array
+    {
+        $last = array_pop($steps);
+        $lines = $last->lines ?? [];
+        $end = array_pop($lines);
+
+        return $last === null || $end === null
+            ? $steps
+            : [...$steps, $last->withLines([...$lines, Line::result($end->node, $end->move)])];
+    }
+
     private static function canBeSeen(Expression $solution): bool
     {
         $value = $solution->number();
@@ -385,19 +421,8 @@ final class BalanceWork
             $steps[] = $this->coefficient($linear, $pans ?? $machine?->next());
         }
         $answer = new SolutionsAnswer($this->letter, [$solution]);
-        $last = array_pop($steps);
-        $lines = $last->lines ?? [];
-        $end = array_pop($lines);
-        $steps[] = $last === null || $end === null
-            ? new Step(
-                id: 'said',
-                title: Message::of('balance.said.title'),
-                why: Message::of('balance.said.why'),
-                lines: [Line::result($answer->node(), new Rewrite())],
-            )
-            : $last->withLines([...$lines, Line::result($end->node, $end->move)]);
 
-        return [$steps, $answer];
+        return [self::answering($steps), $answer];
     }
 
     private function number(LinearSteps $linear, ?Figure $figure): Step

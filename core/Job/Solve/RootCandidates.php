@@ -14,6 +14,7 @@ use Runel\Number\DivisionByZero;
 use Runel\Number\Field\Floats;
 use Runel\Number\Field\Surds;
 use Runel\Number\NoExactValue;
+use Runel\Number\Rational;
 use Runel\Working\Arithmetic;
 use Runel\Working\Quadratic\RootArithmetic;
 
@@ -53,16 +54,37 @@ final readonly class RootCandidates
 
     private function nearlyAgree(Expression $candidate): bool
     {
+        $sides = $this->sides($candidate);
+
+        return $sides !== null
+            && abs($sides[0] - $sides[1]) <= 1e-7 * max(1.0, abs($sides[0]), abs($sides[1]));
+    }
+
+    /** @return array{Expression, Expression}|null what both sides come to, about; null where nobody can say */
+    public function about(Expression $candidate): ?array
+    {
+        $sides = $this->sides($candidate);
+        if ($sides === null || max(abs($sides[0]), abs($sides[1])) > 1e9) {
+            return null;
+        }
+        $about = static fn(float $side): Expression => Numeral::of(
+            Rational::ofDecimal(\sprintf('%.3F', $side))->asDecimal(),
+        );
+
+        return [$about($sides[0]), $about($sides[1])];
+    }
+
+    /** @return array{float, float}|null */
+    private function sides(Expression $candidate): ?array
+    {
         try {
             $value = Evaluation::at(new Floats(), [])->of($candidate);
             $there = Evaluation::at(new Floats(), [$this->equation->letter => $value]);
-            $left = $there->of($this->equation->equation->left);
-            $right = $there->of($this->equation->equation->right);
-        } catch (NoExactValue | DivisionByZero) {
-            return false;
-        }
 
-        return abs($left - $right) <= 1e-7 * max(1.0, abs($left), abs($right));
+            return [$there->of($this->equation->equation->left), $there->of($this->equation->equation->right)];
+        } catch (NoExactValue | DivisionByZero) {
+            return null;
+        }
     }
 
     /** @return list<Line> both sides of the original worked out apart */
@@ -93,7 +115,8 @@ final readonly class RootCandidates
             $lines = $put->bare() instanceof Numeral ? [] : self::workedOut($put);
             $last = $lines === [] ? $put : $lines[\count($lines) - 1]->node;
             $value = $last instanceof Equation ? $last->right : $last;
-            if (!$value instanceof Expression || (!$value->bare() instanceof Numeral && $lines === [])) {
+            $isWorked = $lines !== [] || $put->bare() instanceof Numeral || $put->equals($candidate);
+            if (!$value instanceof Expression || !$isWorked) {
                 return null;
             }
             $values[] = $value;

@@ -152,9 +152,7 @@ final class RootWork
         )]);
         for ($round = 1; $this->roots() > 0 && $this->refusal === null && $this->end === null; ++$round) {
             if ($round > self::ROUNDS) {
-                $this->refusal = new OutOfReach(Message::of('isolate.refusal-squarings'));
-
-                return;
+                throw new \LogicException('Each squaring of two roots leaves one, or none.');
             }
             $this->round($round);
         }
@@ -652,11 +650,14 @@ final class RootWork
     private function tells(Expression $candidate, bool $holds): Message
     {
         $values = $this->candidates->values($candidate);
-        $sides = $values === null ? [] : ['left' => $values[0], 'right' => $values[1]];
+        $about = $this->candidates->put($candidate) === [] ? $this->candidates->about($candidate) : null;
+        $sides = $values ?? $about;
+        $sides = $sides === null ? [] : ['left' => $sides[0], 'right' => $sides[1]];
 
         return match (true) {
             !$holds && $this->candidates->negativeUnder($candidate) !== [] => Message::of('isolate.test.why-negative'),
-            $values === null => Message::of($holds ? 'isolate.test.why' : 'isolate.test.why-fails'),
+            $about !== null => Message::of($holds ? 'isolate.test.why-about' : 'isolate.test.why-about-fails', $sides),
+            $values === null => Message::of($holds ? 'isolate.check.holds-why' : 'isolate.check.fails-why'),
             default => Message::of($holds ? 'isolate.test.why-equal' : 'isolate.test.why-unequal', $sides),
         };
     }
@@ -673,7 +674,11 @@ final class RootWork
                 title: Message::of($isSolution ? 'isolate.check.holds' : 'isolate.check.fails', [
                     'place' => new Equation(new Letter($this->equation->letter), $candidate),
                 ]),
-                why: Message::of($isSolution ? 'isolate.check.holds-why' : 'isolate.check.fails-why'),
+                why: $lines === [] ? $this->tells($candidate, $isSolution) : Message::of(match (true) {
+                    $isSolution => 'isolate.check.holds-why',
+                    $this->candidates->negativeUnder($candidate) !== [] => 'isolate.check.negative-why',
+                    default => 'isolate.check.fails-why',
+                }),
                 lines: $lines !== [] ? $lines : [$this->candidates->squares($candidate)],
                 holds: true,
             );

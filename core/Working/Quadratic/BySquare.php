@@ -45,9 +45,9 @@ final class BySquare
             $sections,
             $answer,
             $roots,
-            Message::of($quadratic->a->isOne() && $quadratic->b->dividedBy(
-                Rational::of(2),
-            )->isInteger() ? 'quadratic.advice.square-even' : 'quadratic.advice.square'),
+            Message::of($quadratic->b->dividedBy(Rational::of(2)->times($quadratic->a))->isInteger()
+                ? 'quadratic.advice.square-even'
+                : 'quadratic.advice.square'),
         );
     }
 }

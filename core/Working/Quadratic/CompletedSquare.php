@@ -215,6 +215,12 @@ final readonly class CompletedSquare
         )];
     }
 
+    /** What stands 2 times stands twice. */
+    private function isTwofold(): bool
+    {
+        return $this->outside->equals(Rational::of(2));
+    }
+
     private function gap(): Step
     {
         $gap = static fn(): Expression => new Marked(Numeral::of(0), Mark::gap());
@@ -230,6 +236,7 @@ final readonly class CompletedSquare
             title: Message::of($same ? 'quadratic.gap.title-same' : 'quadratic.gap.title'),
             why: Message::of(match (true) {
                 $same => 'quadratic.gap.why-same',
+                $this->isTwofold() => 'quadratic.gap.why-twofold',
                 !$this->outside->isOne() => 'quadratic.gap.why-outside',
                 default => 'quadratic.gap.why',
             }, ['a' => Numeral::of($this->outside)]),
@@ -281,7 +288,11 @@ final readonly class CompletedSquare
             return [new Step(
                 id: 'fill',
                 title: Message::of('quadratic.fill.title'),
-                why: Message::of($this->outside->isOne() ? 'quadratic.fill.why' : 'quadratic.fill.why-outside', [
+                why: Message::of(match (true) {
+                    $this->outside->isOne() => 'quadratic.fill.why',
+                    $this->isTwofold() => 'quadratic.fill.why-twofold',
+                    default => 'quadratic.fill.why-outside',
+                }, [
                     'square' => $square,
                     'a' => Numeral::of($this->outside),
                 ]),

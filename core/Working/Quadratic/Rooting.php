@@ -356,7 +356,7 @@ final readonly class Rooting
                 id: 'solutions',
                 role: Role::Gathering,
                 title: Message::of('solve.solutions.title'),
-                why: Message::of('quadratic.alone.why-both'),
+                why: Message::of('solve.solutions.why'),
                 lines: [$result],
             )];
         }

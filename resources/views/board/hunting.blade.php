@@ -4,10 +4,10 @@
         @foreach ($board->address->query(['step' => $board->current, 'pair' => null]) as $name => $value)
             <input type="hidden" name="{{ $name }}" value="{{ $value }}">
         @endforeach
-        <label class="margin-label" for="own">{{ __('hunt.own.title') }}</label>
+        <label class="margin-label" for="own">{{ __('ui.own-pair') }}</label>
         <div class="answering"><input class="input" id="own" name="pair" placeholder="6, −10" autocomplete="off"
             maxlength="40" value="{{ $board->address->pair }}"><button
-            class="button">{{ __('hunt.own.test') }}</button></div>
+            class="button">{{ __('ui.own-pair-test') }}</button></div>
     </form>
     @if ($board->ownPair() !== null)
         <p class="verdict {{ $board->ownPair()->fits ? 'is-right' : 'is-wrong' }}"
