@@ -11,6 +11,7 @@ use Runel\Expression\Numeral;
 use Runel\Expression\Rewriter;
 use Runel\Law\Claim\Claim;
 use Runel\Law\Claim\Identity;
+use Runel\Law\Claim\NegativeCount;
 use Runel\Law\Claim\SameSolutions;
 use Runel\Law\Claim\SolutionCount;
 use Runel\Law\Claim\Solves;
@@ -138,6 +139,14 @@ final readonly class Question
     public static function count(Message $prompt, Identity $claim, Expression $accepted, Expression $counted): self
     {
         return new self($prompt, AnswerKind::Number, [$accepted], [$claim], false, null, $counted);
+    }
+
+    /** How many of two numbers with a given product and sum are negative. */
+    public static function howManyNegative(Message $prompt, Expression $product, Expression $sum, int $count): self
+    {
+        $claim = new NegativeCount($product, $sum, Numeral::of($count));
+
+        return new self($prompt, AnswerKind::Number, [$claim->count], [$claim], false);
     }
 
     /** How many real solutions an equation has. */

@@ -25,6 +25,7 @@ use Runel\Law\Claim\DoesNotSolve;
 use Runel\Law\Claim\Identity;
 use Runel\Law\Claim\LikeTerms;
 use Runel\Law\Claim\NamedValues;
+use Runel\Law\Claim\NegativeCount;
 use Runel\Law\Claim\NoSolution;
 use Runel\Law\Claim\SameDegree;
 use Runel\Law\Claim\SameSolutions;
@@ -80,6 +81,7 @@ final readonly class Proof
                     || $this->equations->solutionsOf($claim->equation)->isEmpty(),
                 $claim instanceof SolutionCount => $this->equations->solutionsOf($claim->equation)->count()
                     === $claim->count->number()?->toInt(),
+                $claim instanceof NegativeCount => self::negatives($claim) === $claim->count->number()?->toInt(),
                 $claim instanceof AllSolve => $this->equations->solutionsOf($claim->equation)->isAll(),
                 $claim instanceof Divides => $this->goesInto($claim),
                 $claim instanceof DivisionHolds => $this->divides($claim),
@@ -90,6 +92,19 @@ final readonly class Proof
         } catch (NoExactValue | DivisionByZero) {
             return false;
         }
+    }
+
+    /** How many of two numbers are negative: what their product and sum tell; null where they do not. */
+    private static function negatives(NegativeCount $claim): ?int
+    {
+        [$product, $sum] = [$claim->product->number(), $claim->sum->number()];
+
+        return match (true) {
+            $product === null || $sum === null || $product->isZero() => null,
+            $product->isNegative() => 1,
+            $sum->isZero() => null,
+            default => $sum->isNegative() ? 2 : 0,
+        };
     }
 
     /**

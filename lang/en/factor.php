@@ -67,6 +67,10 @@ return [
             . 'the middle: plus.',
         'larger-minus' => 'The last term :last is negative, so the signs are opposite; the larger carries the sign of '
             . 'the middle: minus.',
+        'ask' => 'The last number is :last, the middle one :middle. How many of the two wanted will be negative: 0, 1 '
+            . 'or 2?',
+        'ask-opposite' => 'The last number is :last, and there is no middle term. How many of the two wanted will be '
+            . 'negative: 0, 1 or 2?',
         'opposite' => 'The last term :last is negative, so the signs are opposite; there is no middle term, so both '
             . 'have the same magnitude.',
     ],
@@ -128,8 +132,8 @@ return [
         'column-1' => 'First column: :factor',
         'column-2' => 'Second column: :factor',
         'why' => 'The greatest common factor of :left and :right is :factor; where they share nothing, 1 is written.',
-        'why-minus' => 'The first entry, or the one beside the corner, is negative, so the factor of :left and :right '
-            . 'is negative: :factor.',
+        'why-minus' => ':left comes first of :left and :right and is negative, so their common factor is negative, '
+            . 'too: :factor.',
         'ask' => 'What is the common factor of :left and :right?',
     ],
     'complete' => [

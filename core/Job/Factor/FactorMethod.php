@@ -224,13 +224,22 @@ abstract class FactorMethod implements FactorsQuadratics
             default => 'opposite',
         };
 
+        $terms = ['last' => Numeral::of($trinomial->c), 'middle' => Numeral::of($trinomial->b)];
+
         return new Step(
             id: 'signs',
             title: Message::of($trinomial->c > 0 ? 'factor.signs.title-sum' : 'factor.signs.title-difference'),
-            why: Message::of("factor.signs.$key", [
-                'last' => Numeral::of($trinomial->c),
-                'middle' => Numeral::of($trinomial->b),
-            ]),
+            why: Message::of("factor.signs.$key", $terms),
+            question: $key === 'both-zero' ? null : Question::howManyNegative(
+                Message::of($key === 'opposite' ? 'factor.signs.ask-opposite' : 'factor.signs.ask', $terms),
+                $terms['last'],
+                $terms['middle'],
+                match ($key) {
+                    'both-plus' => 0,
+                    'both-minus' => 2,
+                    default => 1,
+                },
+            ),
         );
     }
 
