@@ -69,7 +69,7 @@ final class Wording
         return strtr($written, $replacements);
     }
 
-    /** A line may hold two forms, "one thing|:count things": the count decides. */
+    /** A line may hold two forms or three, "one thing|both things|:count things": the count decides. */
     private function line(Message $message): string
     {
         $line = $this->translator->get($message->key, [], $this->locale);
@@ -80,8 +80,12 @@ final class Wording
         if (!str_contains($line, '|') || !\is_int($count)) {
             return $line;
         }
-        [$one, $many] = explode('|', $line, 2);
+        $forms = explode('|', $line);
 
-        return $count === 1 ? $one : $many;
+        return match (true) {
+            $count === 1 => $forms[0],
+            $count === 2 => $forms[1],
+            default => $forms[\count($forms) - 1],
+        };
     }
 }

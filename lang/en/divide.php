@@ -45,14 +45,13 @@ return [
         'product' => [
             'title' => 'Multiply :term by the divisor',
             'why' => 'Every term of the divisor is multiplied; each product goes below, into the column of its power.',
-            'why-again' => '{1} :term times a single term.|{2} :term times both terms.|[3,*] :term times each of the '
-                . ':count terms.',
+            'why-again' => ':term times a single term.|:term times both terms.|:term times each of the :count terms.',
             'ask' => 'What is :term times :divisor?',
         ],
         'turned' => [
             'title' => 'Turn every sign: it is taken away',
             'why' => 'Subtracting is adding the opposite, so every sign of the product is turned.',
-            'why-again' => '{1} One sign turns.|{2} Both signs turn.|[3,*] All :count signs turn.',
+            'why-again' => 'One sign turns.|Both signs turn.|All :count signs turn.',
         ],
         'difference' => [
             'title' => 'Add column by column',

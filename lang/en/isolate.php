@@ -25,8 +25,12 @@ return [
     ],
     'isolate' => [
         'title' => 'Isolate :root',
-        'why' => 'Only a root alone on its side vanishes when it is squared.',
-        'why-again' => 'One root is left: it has to stand alone before the next squaring.',
+        'why' => 'Only a root alone on its side vanishes when it is squared. :done',
+        'why-again' => 'One root is left: it has to stand alone before the next squaring. :done',
+        'all' => 'Everything else goes to the other side.',
+        'across' => 'So :term goes to the other side, with its sign turned.',
+        'add' => 'So :term is added to both sides.',
+        'subtract' => 'So :term is subtracted from both sides.',
     ],
     'common' => [
         'title' => 'Divide by :number',

@@ -68,7 +68,11 @@ return [
         'why-twofold' => 'Inside, :square is added; on the right it counts twice.',
         'why-outside' => 'Inside, :square is added; on the right it counts :a times.',
         'why-same' => 'Adding :square and taking it away changes nothing.',
-        'why-move' => 'The perfect square stays by itself on the left.',
+        'why-move' => 'The perfect square stays by itself on the left: :taken is added to both sides.',
+        'why-move-across' => 'The perfect square stays by itself on the left: what was taken away, :taken, crosses '
+            . 'over and is added there.',
+        'why-same-outside' => 'Inside, :square is added; with the :a in front it is worth :taken, and that is taken '
+            . 'away again.',
         'ask' => 'What is the equation with :square in the gap?',
     ],
     'square' => [

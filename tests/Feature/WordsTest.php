@@ -123,6 +123,12 @@ final class WordsTest extends TestCase
             }
         }
         $faces = app(Faces::class)->text(HouseStyle::default());
+        self::assertSame(['One sign turns.', 'Both signs turn.', 'All 5 signs turn.'], array_map(
+            static fn(int $count): string => $faces->say(
+                Message::of('divide.long.turned.why-again', ['count' => $count]),
+            ),
+            [1, 2, 5],
+        ));
         self::assertSame('1 step', $faces->say(Message::of('ui.steps', ['count' => 1])));
         self::assertSame('4 steps', $faces->say(Message::of('ui.steps', ['count' => 4])));
     }

@@ -288,9 +288,27 @@ final class RootWork
             id: "isolate-$round",
             role: Role::Isolating,
             title: Message::of('isolate.isolate.title', ['root' => $target->root()]),
-            why: Message::of($round === 1 ? 'isolate.isolate.why' : 'isolate.isolate.why-again'),
+            why: Message::of($round === 1 ? 'isolate.isolate.why' : 'isolate.isolate.why-again', [
+                'done' => $this->done($taken),
+            ]),
             lines: $lines,
         );
+    }
+
+    /** What is done to both sides, as people say it. */
+    private function done(RootSum $taken): Message
+    {
+        $terms = $taken->terms();
+        $term = $terms[0];
+
+        return match (true) {
+            \count($terms) > 1 => Message::of('isolate.isolate.all'),
+            $this->task->style->get(Moving::class) === Moving::Across => Message::of('isolate.isolate.across', [
+                'term' => $term,
+            ]),
+            $term instanceof Negative => Message::of('isolate.isolate.add', ['term' => $term->operand]),
+            default => Message::of('isolate.isolate.subtract', ['term' => $term]),
+        };
     }
 
     /** A number that goes into everything is divided out first. */

@@ -242,7 +242,10 @@ final readonly class CompletedSquare
             }, ['a' => Numeral::of($this->outside)]),
             lines: [Line::equivalent(new Equation($left, $right), new Rewrite())],
             figure: $this->tiles,
-            watch: $this->outside->isOne() ? Slip::AddedToOneSide : Slip::OuterFactorForgotten,
+            watch: match (true) {
+                !$this->outside->isOne() => Slip::OuterFactorForgotten,
+                default => $same ? null : Slip::AddedToOneSide,
+            },
         );
     }
 
@@ -310,7 +313,10 @@ final readonly class CompletedSquare
             new Step(
                 id: 'fill',
                 title: Message::of('quadratic.fill.title-same'),
-                why: Message::of('quadratic.fill.why-same', ['square' => $square]),
+                why: Message::of(
+                    $this->outside->isOne() ? 'quadratic.fill.why-same' : 'quadratic.fill.why-same-outside',
+                    ['square' => $square, 'a' => Numeral::of($this->outside), 'taken' => $this->times($square)],
+                ),
                 lines: [Line::equivalent(
                     new Equation(Sum::of([$inside, new Negative($this->times($lit))]), $this->number()),
                     new Rewrite(),
@@ -320,7 +326,12 @@ final readonly class CompletedSquare
             new Step(
                 id: 'move-square',
                 title: Message::of('quadratic.fill.title-move'),
-                why: Message::of('quadratic.fill.why-move'),
+                why: Message::of(
+                    $this->task->style->get(Moving::class) === Moving::Across
+                        ? 'quadratic.fill.why-move-across'
+                        : 'quadratic.fill.why-move',
+                    ['taken' => $this->times($square)],
+                ),
                 lines: [Line::equivalent($both, new ToBothSides(Operation::Add, $this->times($square)))],
             ),
         ];

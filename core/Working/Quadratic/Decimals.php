@@ -55,13 +55,12 @@ final class Decimals
                 ? $value->toFigures($places->count())
                 : $value->toDecimal($places->count());
             $decimals[] = $decimal;
-            $written[] = "$letter ≈ " . str_replace('-', '−', $decimal);
+            // A whole number is not rounded.
+            if (Polynomial::number($solution)?->isInteger() !== true) {
+                $written[] = "$letter ≈ " . str_replace('-', '−', $decimal);
+            }
         }
-        $whole = array_filter(
-            $solutions,
-            static fn(Expression $one): bool => Polynomial::number($one)?->isInteger() === true,
-        );
-        if (\count($whole) === \count($solutions)) {
+        if ($written === []) {
             return [$sections, $answer];
         }
         $last = $sections[\count($sections) - 1];
