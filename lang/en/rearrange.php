@@ -76,6 +76,8 @@ return [
     'check' => [
         'numbers' => 'Put numbers into both formulas',
         'numbers-why' => 'The original gives :whole; with that the new formula gives back :letter.',
+        'sampled' => 'Put numbers in for all the other letters',
+        'sampled-why' => 'With these :letter, and with that both sides come to the same.',
         'back' => 'Solve back: put what :letter equals into the original',
         'back-line' => 'Put what :letter equals into :line',
         'back-why-number' => 'Both sides are the same number.',

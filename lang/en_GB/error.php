@@ -3,6 +3,10 @@
 declare(strict_types=1);
 
 return [
+    'way-of-asking' => '“:found” is not understood where it stands. Say first what is to be done, then the '
+        . 'mathematics: “solve x² − 5x + 6 = 0 by factorising”.',
+    'not-done-graph' => 'Runel draws no graphs by themselves. Of a quadratic it shows the curve where its turning '
+        . 'point is found: “find the turning point of y = x² − 3”.',
     'too-deep' => 'Too many brackets, signs or roots inside one another here. Runel reads up to :limit levels: '
         . 'simplify the inside first.',
     'terms' => 'This problem grows beyond :limit terms. Choose shorter brackets.',

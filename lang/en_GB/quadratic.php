@@ -10,6 +10,7 @@ return [
         'refusal' => 'Completed square form is for a quadratic function or expression in one letter.',
         'check-above' => 'Beside the turning point the value has to be above :value.',
         'check-below' => 'Beside the turning point the value has to be below :value.',
+        'read-no-middle' => 'There is no middle term: once it is in order, it is completed square form already.',
         'read-stands' => 'The letter stands once, in a square: this is completed square form already, and the turning '
             . 'point can be read off.',
         'read' => 'The letter stands in two terms. In completed square form it stands once, and the turning point can '

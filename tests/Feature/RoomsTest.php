@@ -24,7 +24,7 @@ final class RoomsTest extends TestCase
         $uk = self::visible((string) $this->get($this->board(
             ['problem' => self::PROBLEM, 'method' => 'grid', 'step' => 1],
         ))->getContent());
-        self::assertStringContainsString('There are 2 brackets to multiply', $uk);
+        self::assertStringContainsString('factorise the quotient', $uk);
         $shared = self::visible((string) $this->get($this->board(
             ['problem' => self::PROBLEM, 'method' => 'grid', 'step' => 1, 'house' => 1],
         ))->getContent());

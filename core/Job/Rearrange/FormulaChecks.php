@@ -62,8 +62,15 @@ final readonly class FormulaChecks
                 $lines = WorkedBack::lines($this->put($side), $other);
             }
         }
+        if ($lines === [] && Letters::holds($formula->left, $this->subject)
+            && Letters::holds($formula->right, $this->subject)) {
+            $lines = WorkedBack::lines($this->put($formula->left), $this->put($formula->right));
+        }
         if ($lines === [] && !$alone) {
             return null;
+        }
+        if ($lines === [] && $this->sampled($formula) !== null) {
+            return $this->sampled($formula);
         }
 
         return new Check(
@@ -82,6 +89,43 @@ final readonly class FormulaChecks
             lines: $lines ?: [Line::side($this->put($formula->left), $this->put($formula->right))],
             holds: true,
         );
+    }
+
+    /** Numbers for all letters but the one solved for: what it is then, and both sides with that. */
+    private function sampled(Equation $formula): ?Check
+    {
+        $letters = array_values(array_diff($this->letters, [$this->subject]));
+        for ($turn = 0; $turn < 60 && !Inside::holds($formula, Pi::class); ++$turn) {
+            $values = [];
+            foreach ($letters as $place => $letter) {
+                $values[$letter] = Rational::of(self::SAMPLES[($turn * ($place + 1) + 3 * $place) % 8]);
+            }
+            try {
+                $values[$this->subject] = Evaluation::rational($this->results[0], $values);
+                $sides = [
+                    Evaluation::rational($formula->left, $values),
+                    Evaluation::rational($formula->right, $values),
+                ];
+            } catch (NoExactValue | DivisionByZero) {
+                continue;
+            }
+            if ($sides[0]->equals($sides[1])) {
+                return new Check(
+                    kind: CheckKind::Substitution,
+                    title: Message::of('rearrange.check.sampled'),
+                    why: Message::of('rearrange.check.sampled-why', [
+                        'letter' => new Equation(new Letter($this->subject), Numeral::of($values[$this->subject])),
+                    ]),
+                    lines: array_merge(...array_map(
+                        static fn(Expression $side): array => Arithmetic::lines(self::filled($side, $values)),
+                        [$this->results[0], $formula->left, $formula->right],
+                    )),
+                    holds: true,
+                );
+            }
+        }
+
+        return null;
     }
 
     private function put(Expression $side): Expression

@@ -6,6 +6,7 @@ namespace Runel\Job\Rearrange;
 
 use Runel\Demonstration\Line;
 use Runel\Expression\Expression;
+use Runel\Expression\Inside;
 use Runel\Expression\Negative;
 use Runel\Expression\Numeral;
 use Runel\Expression\Power;
@@ -19,38 +20,72 @@ use Runel\Number\Rational;
 
 /**
  * A side into which a formula was put, worked out until it is the other side again: the innermost first, what stands
- * above and below a bar cancelled, a root under its own power undone, terms that cancel left out.
+ * above and below a bar cancelled, a root under its own power undone, fractions put over one bar, terms that cancel
+ * left out. Where the other side is a sum of fractions itself, both are worked until they meet.
  */
-final class WorkedBack
+final readonly class WorkedBack
 {
     /** Longer than this no board shows it. */
     private const ROUNDS = 8;
 
+    /** @param int $fractions so many in a sum are put over one bar */
+    private function __construct(private int $fractions) {}
+
     /** @return list<Line> from what is put in to the other side; none where the way does not lead there */
     public static function lines(Expression $put, Expression $other): array
     {
+        // A fraction beside plain terms is left as it is where that leads there, too.
+        return (new self(2))->meeting($put, $other) ?: (new self(1))->meeting($put, $other);
+    }
+
+    /** @return list<Line> */
+    private function meeting(Expression $put, Expression $other): array
+    {
+        [$lines, $reached] = $this->worked($put, $other);
+        if (self::key($reached) === self::key($other)) {
+            return $lines;
+        }
+        if ($this->goesInto($reached, $other)) {
+            return [...$lines, Line::side($reached, $other)];
+        }
+        [$back, $met] = $this->worked($other, $reached);
+
+        return self::key($met) === self::key($reached) ? [...$lines, ...$back] : [];
+    }
+
+    /** Whether what stands above a bar is what stands below times the value. */
+    private function goesInto(Expression $fraction, Expression $value): bool
+    {
+        if (!$fraction instanceof Quotient || $this->fractions > 1 || Inside::holds($value, Quotient::class)) {
+            return false;
+        }
+        [, $product] = $this->worked(Product::of([...$value->factors(), $fraction->denominator]), $fraction->numerator);
+
+        return self::key($product) === self::key($fraction->numerator);
+    }
+
+    /** @return array{list<Line>, Expression} the lines, and what they come to: the goal, or as far as it goes */
+    private function worked(Expression $from, Expression $goal): array
+    {
         $lines = [];
         for ($round = 0; $round < self::ROUNDS; ++$round) {
-            $next = self::once($put);
-            $arrives = self::key($next) === self::key($other);
-            $reached = $arrives ? $other : $next;
-            if (Ascii::write($reached) !== Ascii::write($put)) {
-                $lines[] = Line::side($put, $reached);
+            $next = $this->once($from);
+            $arrives = self::key($next) === self::key($goal);
+            $reached = $arrives ? $goal : $next;
+            if (Ascii::write($reached) !== Ascii::write($from)) {
+                $lines[] = Line::side($from, $reached);
             }
-            if ($arrives) {
-                return $lines;
+            if ($arrives || $next === $from) {
+                return [$lines, $reached];
             }
-            if ($next === $put) {
-                return [];
-            }
-            $put = $next;
+            $from = $next;
         }
 
-        return [];
+        return [$lines, $from];
     }
 
     /** One step at the innermost places that allow one; the same object where none does. */
-    private static function once(Expression $expression): Expression
+    private function once(Expression $expression): Expression
     {
         $changed = false;
         $children = [];
@@ -58,7 +93,7 @@ final class WorkedBack
             if (!$child instanceof Expression) {
                 return $expression;
             }
-            $children[] = $next = self::once($child);
+            $children[] = $next = $this->once($child);
             $changed = $changed || $next !== $child;
         }
         if ($changed) {
@@ -68,16 +103,26 @@ final class WorkedBack
         }
 
         return match (true) {
-            $expression instanceof Sum => self::sum($expression),
-            $expression instanceof Product => self::distributed($expression) ?? self::cancelled($expression),
+            $expression instanceof Sum => $this->sum($expression),
+            $expression instanceof Product => self::distributed($expression) ?? $this->product($expression),
             $expression instanceof Quotient => self::cancelled($expression),
             $expression instanceof Power => self::power($expression),
             default => $expression,
         };
     }
 
+    /** What cancels cancelled; where fractions are to be worked out at any price, what does not is multiplied out. */
+    private function product(Product $product): Expression
+    {
+        $reduced = self::cancelled($product);
+
+        return $reduced === $product && $this->fractions === 1
+            ? self::multipliedOut([$product]) ?? $product
+            : $reduced;
+    }
+
     /** Like terms put together, those in inner brackets, too. */
-    private static function sum(Sum $sum): Expression
+    private function sum(Sum $sum): Expression
     {
         $numbers = [];
         $rests = [];
@@ -99,7 +144,94 @@ final class WorkedBack
         }
         $collected = Sum::of($terms);
 
-        return self::key($collected) === self::key($sum) ? $sum : $collected;
+        return self::key($collected) === self::key($sum)
+            ? $this->overOneBar($sum) ?? self::multipliedOut(self::flat($sum, false)) ?? $sum
+            : $collected;
+    }
+
+    /** Fractions with something below put over what all of them go into; null where at most one has something below. */
+    private function overOneBar(Sum $sum): ?Expression
+    {
+        $terms = self::flat($sum, false);
+        $common = [];
+        $parts = [];
+        foreach ($terms as $term) {
+            $bare = $term instanceof Negative ? $term->operand : $term;
+            [$number, $factors] = self::split($bare instanceof Quotient ? $bare->denominator : Numeral::of(1));
+            if (!$number->isOne()) {
+                return null;
+            }
+            $parts[] = [$bare instanceof Quotient ? $bare->numerator : $bare, $factors, $term instanceof Negative];
+            foreach ($factors as $key => [$base, $times]) {
+                $common[$key] = [$base, max($common[$key][1] ?? 0, $times)];
+            }
+        }
+        if (\count($parts) < 2
+            || \count(array_filter($parts, static fn(array $part): bool => $part[1] !== [])) < $this->fractions) {
+            return null;
+        }
+        $above = [];
+        foreach ($parts as [$numerator, $factors, $isMinus]) {
+            $missing = [];
+            foreach ($common as $key => [$base, $times]) {
+                $missing[] = [$base, $times - ($factors[$key][1] ?? 0)];
+            }
+            $scale = self::powers($missing);
+            $scaled = Product::of($numerator->isOne() && $scale !== [] ? $scale : [...$scale, $numerator]);
+            $above[] = $isMinus ? new Negative($scaled) : $scaled;
+        }
+
+        return new Quotient(Sum::of($above), Product::of(self::powers(array_values($common))));
+    }
+
+    /**
+     * @param list<array{Expression, int}> $factors each with how often it stands there; never and less are left out
+     *
+     * @return list<Expression>
+     */
+    private static function powers(array $factors): array
+    {
+        $powers = [];
+        foreach ($factors as [$base, $times]) {
+            if ($times > 0) {
+                $powers[] = $times === 1 ? $base : new Power($base, Numeral::of($times));
+            }
+        }
+
+        return $powers;
+    }
+
+    /**
+     * The first product with a sum in it multiplied out, as far as one sum goes; null where there is none.
+     *
+     * @param list<Expression> $terms
+     */
+    private static function multipliedOut(array $terms): ?Expression
+    {
+        foreach ($terms as $place => $term) {
+            $isMinus = $term instanceof Negative;
+            $factors = ($isMinus ? $term->operand : $term)->factors();
+            foreach ($factors as $at => $factor) {
+                if (!$factor->bare() instanceof Sum || \count($factors) === 1) {
+                    continue;
+                }
+                $others = array_values(array_diff_key($factors, [$at => true]));
+                $times = static fn(Expression $one): Expression => Product::of([
+                    ...$others,
+                    ...($one instanceof Negative ? $one->operand : $one)->factors(),
+                ]);
+                $shared = array_map(
+                    static fn(Expression $one): Expression => ($one instanceof Negative) === $isMinus
+                        ? $times($one)
+                        : new Negative($times($one)),
+                    $factor->terms(),
+                );
+
+                return Sum::of([...\array_slice($terms, 0, $place), ...$shared, ...\array_slice($terms, $place + 1)]);
+            }
+        }
+
+        return null;
     }
 
     /** @return list<Expression> */
