@@ -29,7 +29,7 @@ final readonly class Mathematics
         $box = $this->arranger->arrange($node);
 
         return $this->spoken($box, '<math aria-hidden="true">' . implode(
-            '</math> <math aria-hidden="true">',
+            '</math><wbr><math aria-hidden="true">',
             $this->mathMl->pieces($box),
         ) . '</math>');
     }

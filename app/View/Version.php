@@ -22,7 +22,7 @@ final class Version
     /** What every page's scripts import, so that all of it is fetched at once. */
     public const MODULES = [
         'ahead', 'bench', 'clock', 'copying', 'keys', 'lesson', 'pile',
-        'presenting', 'projector', 'spoken', 'styles', 'swaps', 'timer', 'work',
+        'presenting', 'projector', 'sheet', 'shelf', 'spoken', 'styles', 'swaps', 'timer', 'work',
     ];
 
     public static function ofProgram(string $root): string

@@ -68,6 +68,12 @@ return [
         . 'locked or damaged.',
     'shelf-not-written' => 'The shelf could not be changed: its database cannot be written just now. What you typed '
         . 'is still here.',
+    'undo' => 'Undo',
+    'shelf-filter' => 'Find on the shelf',
+    'sheet-turn' => 'Demonstrate in turn',
+    'sheet-where' => ':place of :count',
+    'sheet-next' => 'Next problem',
+    'sheet-before' => 'Problem before',
     'keep' => 'Keep on the shelf',
     'let-try' => 'Your turn: a learner’s own lines',
     'remove' => 'Remove from the shelf: :problem',

@@ -9,8 +9,11 @@ export const bench = (page) => {
             .then((response) => response.text())
             .then((html) => {
                 page.getElementById('reading').innerHTML = html;
+                const turn = page.getElementById('sheet-turn');
                 const way = page.getElementById('first-way');
-                if (way) location.assign(way.href);
+                // A sheet is demonstrated from its first problem to its last.
+                if (turn) turn.click();
+                else if (way) location.assign(way.href);
                 else problem.focus();
             });
     });

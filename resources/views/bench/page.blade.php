@@ -30,6 +30,8 @@
                     @endforeach
                 </div>
             </form>
+            <div id="reading" aria-live="polite">@include('bench.reading')</div>
+            <form action="{{ route('examples.store', [], false) }}" method="post" id="keep">@csrf</form>
             <details class="sheet-upload" @if (session('sheet-refused')) open @endif>
                 <summary>{{ __('ui.sheet-file') }}</summary>
                 <form action="{{ route('sheet.read', [], false) }}" method="post" enctype="multipart/form-data">
@@ -42,8 +44,6 @@
                     <button class="button is-small" id="sheet-read">{{ __('ui.sheet-read') }}</button>
                 </form>
             </details>
-            <form action="{{ route('examples.store', [], false) }}" method="post" id="keep">@csrf</form>
-            <div id="reading" aria-live="polite">@include('bench.reading')</div>
         </section>
         <aside class="shelf" aria-label="{{ __('ui.shelf') }}">
             <h2>{{ __('ui.shelf') }}</h2>
@@ -55,6 +55,8 @@
                     @csrf
                     @method('DELETE')
                 </form>
+                <input class="input" id="shelf-filter" type="search" hidden autocomplete="off" spellcheck="false"
+                    aria-label="{{ __('ui.shelf-filter') }}" placeholder="{{ __('ui.shelf-filter') }}">
                 {!! $shelf !!}
             @endif
         </aside>

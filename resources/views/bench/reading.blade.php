@@ -58,20 +58,20 @@
             class="cards-all"
             href="{{ $reading->address->to('roads', ['job' => $job, 'method' => null,
             'step' => null]) }}">{{ __('ui.all-roads') }}</a>@endif</h2>
-        <ul class="cards">
+        <ul class="ways-rows">
             @foreach ($offers as $offer)
+                @php($forecast = $offer->forecast)
                 <li>
-                    <a class="card-way"
+                    <a @class(['card-way', 'is-first' => $loop->first && $loop->parent->first])
                         href="{{ $reading->address->to('board', ['job' => $job, 'method' => $offer->method->id(),
                         'step' => 1]) }}" @if ($loop->first && $loop->parent->first) id="first-way" @endif>
                         <strong>{{ $page->methodName($job, $offer->method->id()) }}</strong>
-                        <span class="card-cost">{{ trans_choice('ui.steps',
-                            $offer->forecast->steps) }}@if ($offer->forecast->trials > 0) ·
-                            {{ trans_choice('ui.trials',
-                            $offer->forecast->trials) }}@elseif ($offer->forecast->products > 0) ·
-                            {{ trans_choice('ui.products', $offer->forecast->products) }}@endif
-                            @if ($offer->forecast->fractions) · {{ __('ui.fractions') }}@endif</span>
-                        <span class="card-advice">{!! $page->say($offer->forecast->advice) !!}</span>
+                        <span class="card-cost">{{ trans_choice('ui.steps', $forecast->steps) }}</span>
+                        <span class="card-cost">@if ($forecast->trials > 0){{ trans_choice('ui.trials',
+                            $forecast->trials) }}@elseif ($forecast->products > 0){{ trans_choice('ui.products',
+                            $forecast->products) }}@endif</span>
+                        <span class="card-cost">@if ($forecast->fractions){{ __('ui.fractions') }}@endif</span>
+                        <span class="card-advice">{!! $page->say($forecast->advice) !!}</span>
                     </a>
                 </li>
             @endforeach

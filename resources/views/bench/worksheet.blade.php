@@ -46,6 +46,9 @@
     </ol>
     @if ($sheet->problems() !== [])
         <div class="keep sheet-keep">
+            <button class="button is-small" id="sheet-turn" type="button" hidden
+                data-where="{{ __('ui.sheet-where') }}" data-next="{{ __('ui.sheet-next') }}"
+                data-before="{{ __('ui.sheet-before') }}">{{ __('ui.sheet-turn') }}</button>
             <a class="button is-small" id="sheet-set"
                href="{{ route('sets', ['own' => $sheet->problems()], false) }}">{{ __('ui.sheet-set') }}</a>
             <form action="{{ route('lessons.store', [], false) }}" method="post">
