@@ -9,6 +9,7 @@ use App\Http\Controllers\LearnerController;
 use App\Http\Controllers\LessonController;
 use App\Http\Controllers\PileRecordController;
 use App\Http\Controllers\PlayController;
+use App\Http\Controllers\TodayController;
 use App\Http\Controllers\TutorController;
 use Illuminate\Support\Facades\Route;
 
@@ -47,6 +48,7 @@ Route::prefix('/plays/{play}')->name('plays.')->whereUlid('play')->whereNumber('
     Route::post('/notes', [PlayController::class, 'note'])->name('note');
     Route::post('/end', [PlayController::class, 'end'])->name('end');
 });
+Route::get('/today', [TodayController::class, 'show'])->name('today');
 Route::get('/learners', [LearnerController::class, 'index'])->name('learners');
 Route::post('/learners', [LearnerController::class, 'store'])->name('learners.store');
 Route::post('/learners/seen', [LearnerController::class, 'seen'])->name('learners.seen');

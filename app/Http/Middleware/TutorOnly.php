@@ -50,7 +50,7 @@ final readonly class TutorOnly
             ])])->render(), Response::HTTP_UNAUTHORIZED, ['Cache-Control' => 'no-store, private']);
         }
         $door = route('tutor', [], false);
-        if ($request->routeIs('plays.line')) {
+        if ($request->routeIs('plays.line', 'today')) {
             // A board that was shared out of a lesson stays a board: what is the tutor's is left out of it.
             return new HtmlResponse('', Response::HTTP_NO_CONTENT);
         }

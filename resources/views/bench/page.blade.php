@@ -46,6 +46,7 @@
             </details>
         </section>
         <aside class="shelf" aria-label="{{ __('ui.shelf') }}">
+            <div id="today" hx-get="{{ route('today', [], false) }}" hx-trigger="load" hx-push-url="false"></div>
             <h2>{{ __('ui.shelf') }}</h2>
             @if ($shelf === null)
                 <p class="notice is-bad" role="status">{{ __('ui.shelf-unavailable') }}</p>
