@@ -13,6 +13,7 @@ final class Version
         'mark.svg',
         'vendor/bulma.css',
         'vendor/htmx.js',
+        'vendor/freehand.js',
         'vendor/sortable.js',
         'vendor/text.woff2',
         'vendor/math.woff2',
@@ -21,8 +22,9 @@ final class Version
 
     /** What every page's scripts import, so that all of it is fetched at once. */
     public const MODULES = [
-        'ahead', 'bench', 'clock', 'copying', 'keys', 'lesson', 'pile',
-        'presenting', 'projector', 'sheet', 'shelf', 'spoken', 'styles', 'swaps', 'timer', 'work',
+        'ahead', 'bench', 'clock', 'copying', 'keys', 'lesson', 'pen', 'pile',
+        'presenting', 'projector', 'sheet', 'shelf', 'spoken', 'strokes', 'styles', 'swaps',
+        'timer', 'work',
     ];
 
     public static function ofProgram(string $root): string

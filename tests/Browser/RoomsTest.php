@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\Interactions\WebDriverActions;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 
@@ -71,6 +72,37 @@ final class RoomsTest extends TestCase
         self::assertStringContainsString('3 x minus 4', $this->heard('.board-problem'));
         $this->press(WebDriverKeys::ARROW_LEFT);
         $this->waitUntil(fn(): bool => str_contains($this->text('.sheet-line'), '1 of 2'), 'the first one again');
+    }
+
+    /** Ink stays with the step it was drawn at, over next, back and a reload, and is gone when it is rubbed out. */
+    public function testThePenWritesOnAStepAndNowhereElse(): void
+    {
+        $this->open('/board', ['problem' => self::PROBLEM, 'method' => 'grid', 'step' => 4]);
+        $drawn = fn(): int => $this->many('.strokes path');
+        $sheet = $this->one('.sheet');
+        $drag = static fn() => (new WebDriverActions(self::$browser))->moveToElement($sheet, 40, 120)->clickAndHold()
+            ->moveByOffset(60, 20)->moveByOffset(50, -30)->release()->perform();
+        $address = self::$browser->getCurrentURL();
+        $this->press('d');
+        $this->waitUntil(fn(): bool => $this->one('#pen-tools')->isDisplayed(), 'the pen\'s own bar');
+        $drag();
+        $this->one('[data-tool=ring]')->click();
+        $drag();
+        $this->waitUntil(fn(): bool => $drawn() === 2, 'a line and a ring');
+        $this->assertSound('a board that is written on');
+        self::assertSame($address, self::$browser->getCurrentURL(), 'ink is not in the address');
+        $this->press(WebDriverKeys::ESCAPE);
+        $this->waitUntil(fn(): bool => !$this->one('#pen-tools')->isDisplayed(), 'the pen is laid down');
+        $this->press(WebDriverKeys::ARROW_RIGHT);
+        $this->waitUntil(fn(): bool => str_starts_with($this->text('.spine-count'), '5 ') && $drawn() === 0, 'not here');
+        $this->press(WebDriverKeys::ARROW_LEFT);
+        $this->waitUntil(fn(): bool => $drawn() === 2, 'back with its step');
+        self::$browser->navigate()->refresh();
+        $this->waitUntil(fn(): bool => $drawn() === 2, 'after a reload');
+        $this->press('d');
+        $this->press('x');
+        $this->press('x');
+        $this->waitUntil(fn(): bool => $drawn() === 0, 'cleared');
     }
 
     public function testTheShelfIsFilteredAndWhatIsTakenOffComesBack(): void
@@ -160,7 +192,7 @@ final class RoomsTest extends TestCase
             'words=uk',
         ), 'and so in every address from there');
         $this->open('/print', ['problem' => self::PROBLEM, 'method' => 'term-by-term']);
-        self::assertStringContainsString('brackets', $this->text('.print-sheet'));
+        self::assertStringContainsString('descending powers', $this->text('.print-sheet'));
         $this->assertSound('paper');
         $height = self::$browser->executeScript('return document.documentElement.scrollHeight');
         self::assertGreaterThan(800, $height);

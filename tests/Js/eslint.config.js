@@ -1,4 +1,5 @@
 const browser = [
+    'ResizeObserver', 'getComputedStyle', 'requestAnimationFrame', 'localStorage',
     'Element', 'Event', 'FormData', 'HTMLInputElement', 'URLSearchParams', 'XMLSerializer', 'clearTimeout', 'document',
     'fetch', 'getSelection', 'localStorage', 'location', 'matchMedia', 'navigator', 'sessionStorage', 'setInterval',
     'setTimeout', 'window',

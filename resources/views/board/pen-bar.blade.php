@@ -15,6 +15,9 @@
             <button type="button" class="pen seat" data-seat="1" aria-label="{{ __('ui.seat-further') }}">+</button>
         </span>
     @endif
+    <button type="button" id="pen-point" class="pen" aria-pressed="false" hidden>{{ __('ui.point') }}
+        <kbd>l</kbd></button>
+    <button type="button" id="pen-pen" class="pen" aria-pressed="false" hidden>{{ __('ui.pen') }} <kbd>d</kbd></button>
     @foreach ($board->leaving() as $pen)
         <a id="{{ $pen->id }}" class="pen" href="{{ $pen->link }}">{{ __("ui.$pen->name") }}
             <kbd>{{ $pen->key }}</kbd></a>
