@@ -69,7 +69,11 @@ final readonly class Today
         return array_sum(array_map(static fn(LearnerRecord $one): int => \count($one->due()), $this->due));
     }
 
-    /** @return array<string, mixed> the address of a sheet with one problem of each rung that is due, another every day */
+    /**
+     * The address of a sheet with a problem of each rung that is due, another every day.
+     *
+     * @return array<string, mixed>
+     */
     public function sheet(): array
     {
         $picks = [];

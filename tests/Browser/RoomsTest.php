@@ -94,7 +94,10 @@ final class RoomsTest extends TestCase
         $this->press(WebDriverKeys::ESCAPE);
         $this->waitUntil(fn(): bool => !$this->one('#pen-tools')->isDisplayed(), 'the pen is laid down');
         $this->press(WebDriverKeys::ARROW_RIGHT);
-        $this->waitUntil(fn(): bool => str_starts_with($this->text('.spine-count'), '5 ') && $drawn() === 0, 'not here');
+        $this->waitUntil(
+            fn(): bool => str_starts_with($this->text('.spine-count'), '5 ') && $drawn() === 0,
+            'not here',
+        );
         $this->press(WebDriverKeys::ARROW_LEFT);
         $this->waitUntil(fn(): bool => $drawn() === 2, 'back with its step');
         self::$browser->navigate()->refresh();

@@ -3,8 +3,9 @@
         <h2 id="help-title">{{ __('ui.help-title') }}</h2>
         <dl>
             @foreach (['next' => ['→', __('ui.space')], 'back' => ['←'], 'first' => ['Home'], 'all' => ['End'],
-                'ask' => ['q'], 'turn' => ['y'], 'ways' => ['2'], 'another' => ['w'], 'go-on' => ['g'], 'point' => ['l'],
-                'pen' => ['d'], 'rub' => ['x'], 'present' => ['p'], 'seat' => ['+', '-'], 'blank' => ['.'], 'rooms' => ['m'], 'copy' => ['c'], 'help' => ['?'],
+                'ask' => ['q'], 'turn' => ['y'], 'ways' => ['2'], 'another' => ['w'], 'go-on' => ['g'],
+                'point' => ['l'], 'pen' => ['d'], 'rub' => ['x'], 'present' => ['p'], 'seat' => ['+', '-'],
+                'blank' => ['.'], 'rooms' => ['m'], 'copy' => ['c'], 'help' => ['?'],
                 'close' => ['Esc']] as $what => $keys)
                 <div><dt>@foreach ($keys as $key)<kbd>{{ $key }}</kbd>
                     @endforeach</dt><dd>{{ __("ui.help-keys.$what") }}</dd></div>
