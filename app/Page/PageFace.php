@@ -23,11 +23,13 @@ use Runel\Expression\Node;
 use Runel\Expression\Numeral;
 use Runel\Marking\Difference;
 use Runel\Message\Message;
+use Runel\Message\Refusal;
 use Runel\Notation\Arranger;
 use Runel\Notation\Ascii;
 use Runel\Notation\Latex;
 use Runel\Notation\PlainText;
 use Runel\Notation\TimesSign;
+use Runel\Problem\Problem;
 use Runel\Style\HouseStyle;
 
 /** Writes the parts of a page in one house style: words, mathematics, figures. Everything it gives is safe HTML. */
@@ -102,6 +104,16 @@ final class PageFace
     public function maths(Node $node): string
     {
         return $this->mathematics()->html($node);
+    }
+
+    /** A problem as it is meant, as far as it can be read; else as it was typed. */
+    public function problem(string $typed): string
+    {
+        try {
+            return $this->maths(Problem::read($typed)->node);
+        } catch (Refusal) {
+            return '<code>' . htmlspecialchars($typed, \ENT_QUOTES) . '</code>';
+        }
     }
 
     /** Mathematics that may run over several lines. */

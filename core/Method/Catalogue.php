@@ -154,6 +154,10 @@ final readonly class Catalogue
 
     private function choose(Task $task, ?string $job, ?string $method): Method
     {
+        // A way may be named with its job before it, as demonstrations write it: factor.cross.
+        if ($method !== null && $job === null && str_contains($method, '.')) {
+            [$job, $method] = explode('.', $method, 2);
+        }
         $jobs = $job === null ? array_map(
             $this->families->of(...),
             $this->families->ofProblem($task->problem),

@@ -64,11 +64,11 @@ return [
     'practice-set' => 'As a set on paper',
     'practice-link' => 'As addresses to hand out',
     'practice-calendar' => 'As a calendar',
-    'ladders' => 'What stands, what wobbles, what is new',
+    'ladders' => 'What stands, what wobbles, what was just met',
     'standing' => [
         'stands' => 'stands',
         'wobbles' => 'wobbles',
-        'new' => 'new',
+        'new' => 'just met',
     ],
     'sign' => [
         'stands' => '■',
@@ -76,7 +76,7 @@ return [
         'new' => '□',
     ],
     'standing-rule' => 'What came back and went well stands; what took help or a slip the last time wobbles; what was '
-        . 'met once at most is new.',
+        . 'met once, and went well, was just met.',
     'no-ladders' => 'No problem of any ladder has been tried yet.',
     'slips' => 'Slips over time',
     'week' => 'Week of',

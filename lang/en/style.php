@@ -26,6 +26,7 @@ return [
         'quadratics' => 'Quadratics',
         'checking' => 'Checking',
     ],
+    'index' => 'On this page',
     'sample' => 'factor, parentheses',
     'key' => [
         'words' => 'Words',

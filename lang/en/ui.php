@@ -148,7 +148,8 @@ return [
     'timer-over' => 'Time.',
     'two-ways' => 'Two ways',
     'all-roads' => 'All ways on one page',
-    'roads-agree' => 'There is one way, and it arrives at|All :count ways arrive at the same:',
+    'roads-agree' => '{1} There is one way, and it arrives at|{2} Both ways arrive at the same:|[3,*] All :count ways '
+        . 'arrive at the same:',
     'roads-count' => 'There is one way:|There are :count ways; the first arrives at',
     'method' => 'Method',
     'lines' => ':count line|:count lines',

@@ -4,11 +4,11 @@
 @forelse ($record->latest() as $attempt)
     <details class="attempt" id="work-{{ $attempt->id }}" @if ($loop->first || $attempt->otherwise_on) open @endif>
         <summary><span class="attempt-day">{{ $attempt->at->isoFormat('ddd D MMM') }}</span>
-            <code>{{ $attempt->task->problem }}</code>
+            <span class="attempt-problem">{!! $page->problem($attempt->task->problem) !!}</span>
             <span class="hint">{{ __('learner.source.' . $attempt->source) }} ·
             {{ $attempt->finished ? '✓ ' . __('learner.finished') : '○ '
             . __('learner.unfinished') }}@if ($attempt->help > 0) ·
-            {{ trans_choice('learner.took-help', $attempt->help) }}@endif @if ($attempt->seconds !== null) ·
+            {{ trans_choice('learner.took-help', $attempt->help) }}@endif @if ($attempt->seconds >= 30) ·
             {{ __('learner.seconds',
             ['minutes' => max(1, (int) round($attempt->seconds / 60))]) }}@endif</span></summary>
         @if ($attempt->otherwise_on)<p class="hint">{{ __('learner.judged-otherwise',

@@ -8,13 +8,18 @@
         @if (session('notice'))
             <p class="notice" role="status">{{ session('notice') }}</p>
         @endif
+        <nav class="house-index" aria-label="{{ __('style.index') }}">
+            @foreach (array_keys($groups) as $subject)
+                <a class="option" href="#style-{{ $subject }}">{{ __("style.subject.$subject") }}</a>
+            @endforeach
+        </nav>
         <form action="{{ route('style.keep', [], false) }}" method="post" id="house">
             @csrf
             @foreach ($place as $name => $value)
                 <input type="hidden" name="{{ $name }}" value="{{ $value }}">
             @endforeach
             @foreach ($groups as $subject => $switches)
-                <h2 class="switch-subject">{{ __("style.subject.$subject") }}</h2>
+                <h2 class="switch-subject" id="style-{{ $subject }}">{{ __("style.subject.$subject") }}</h2>
                 <div class="switches">
                     @foreach ($switches as $switch)
                         <fieldset @class(['switch', 'is-changed' => $switch['changed']])>

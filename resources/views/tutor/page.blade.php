@@ -41,7 +41,7 @@
                     <form action="{{ route('tutor.leave', [], false) }}" method="post">
                         @csrf
                         <p>{{ __('door.leave-hint') }}</p>
-                        <p class="tutor-go"><button class="button ask-go" id="leave">{{ __('door.leave') }}</button></p>
+                        <p class="tutor-go"><button class="button" id="leave">{{ __('door.leave') }}</button></p>
                     </form>
                 </section>
                 <section class="tutor-card" aria-labelledby="keep-title">
