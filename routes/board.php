@@ -11,6 +11,7 @@ use Illuminate\Support\Facades\Route;
 
 // Pure functions of the address: no session, no cookie but the house style's.
 Route::get('/board', [BoardController::class, 'show'])->name('board');
+Route::get('/why', [BoardController::class, 'why'])->name('why');
 Route::get('/figure.svg', [BoardController::class, 'figure'])->name('figure');
 Route::get('/two-ways', [TwoWaysController::class, 'show'])->name('two-ways');
 Route::get('/roads', [AllRoadsController::class, 'show'])->name('roads');

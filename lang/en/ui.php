@@ -126,6 +126,7 @@ return [
         'ways' => 'two ways side by side',
         'another' => 'another way for this problem',
         'go-on' => 'after a division without remainder: factor the quotient',
+        'why' => 'but why? one layer deeper, on small numbers',
         'point' => 'a ring that follows the mouse or the finger',
         'pen' => 'the pen: ring, underline, arrow, free hand, cover',
         'rub' => 'with the pen: rub out; twice, clear this step',

@@ -32,6 +32,15 @@ const sameVersion = (page, plan) => {
     page.querySelectorAll('input[name=version]').forEach((field) => { field.value = now; });
 };
 
+/** Asked once more, what is deeper is closed. */
+const closeDeeper = (page) => (event) => {
+    const deeper = page.getElementById('why-more');
+    if (!event.target.closest?.('#pen-why') || !deeper?.hasChildNodes()) return;
+    deeper.replaceChildren();
+    event.preventDefault();
+    event.stopPropagation();
+};
+
 /**
  * @param clock    the quiet timer, which is shown where a part has one
  * @param rearrange called when a part may hold a list that can be sorted
@@ -39,6 +48,7 @@ const sameVersion = (page, plan) => {
 export const swaps = (page, clock, rearrange) => {
     let focused = null;
     page.addEventListener('htmx:beforeSwap', () => { focused = page.activeElement?.id || null; });
+    page.addEventListener('click', closeDeeper(page), true);
     page.addEventListener('htmx:responseError', failed(page));
     page.addEventListener('htmx:sendError', failed(page));
     page.addEventListener('htmx:afterSwap', (event) => {

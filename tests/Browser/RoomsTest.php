@@ -74,6 +74,22 @@ final class RoomsTest extends TestCase
         $this->waitUntil(fn(): bool => str_contains($this->text('.sheet-line'), '1 of 2'), 'the first one again');
     }
 
+    /** A key goes one layer deeper than the reason, and the next step closes it again. */
+    public function testButWhyIsAnsweredOnNumbers(): void
+    {
+        $this->open('/board', ['problem' => '3(x-2)=x+4', 'job' => 'solve', 'method' => 'balance', 'step' => 4]);
+        $this->press('e');
+        $this->waitUntil(fn(): bool => str_contains($this->text('#why-more'), 'stays equal'), 'the law');
+        self::assertStringContainsString('x equals 5', $this->heard('#why-more'));
+        $this->assertSound('one layer deeper');
+        $this->press('e');
+        $this->waitUntil(fn(): bool => $this->many('.why-line') === 0, 'closed by the same key');
+        $this->press('e');
+        $this->waitUntil(fn(): bool => $this->many('.why-line') > 0, 'and opened again');
+        $this->press(WebDriverKeys::ARROW_RIGHT);
+        $this->waitUntil(fn(): bool => $this->many('.why-line') === 0, 'closed by the next step');
+    }
+
     /** Ink stays with the step it was drawn at, over next, back and a reload, and is gone when it is rubbed out. */
     public function testThePenWritesOnAStepAndNowhereElse(): void
     {

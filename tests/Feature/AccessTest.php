@@ -25,7 +25,7 @@ use Symfony\Component\HttpFoundation\Response;
 final class AccessTest extends TestCase
 {
     private const OPEN = [
-        'bench', 'board', 'figure', 'two-ways', 'roads', 'your-turn', 'print', 'file', 'reading', 'line-reading',
+        'bench', 'board', 'why', 'figure', 'two-ways', 'roads', 'your-turn', 'print', 'file', 'reading', 'line-reading',
         'ladder', 'sets', 'set-sheet', 'set-file', 'import-set', 'marking', 'mark-pile', 'style', 'style.kept',
         'style.keep', 'api.demonstrations', 'api.sets', 'api.markings', 'tutor', 'tutor.first', 'tutor.enter',
         'sheet.read', 'sheet.mended', 'spot',
@@ -230,7 +230,7 @@ final class AccessTest extends TestCase
             self::assertIsString($name, "{$route->uri()} has no name");
             $own = array_intersect_key($parts, array_flip($route->parameterNames()));
             $path = route($name, $own, false);
-            if (\in_array($name, ['board', 'two-ways', 'roads', 'your-turn', 'print', 'file', 'figure'], true)) {
+            if (\in_array($name, ['board', 'why', 'two-ways', 'roads', 'your-turn', 'print', 'file', 'figure'], true)) {
                 $path .= '?problem=x%5E2%2B7x%2B10';
             }
             $addresses[$name] = [$route->methods()[0], $path];

@@ -11,7 +11,11 @@ use App\Http\Part;
 use App\Page\PageFace;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Runel\Demonstration\Link;
+use Runel\Demonstration\Step;
+use Runel\Expression\Equation;
 use Runel\Message\Refusal;
+use Runel\Why\ButWhy;
 
 /** A demonstration at one of its stops; a pure function of the address. */
 final readonly class BoardController
@@ -23,6 +27,21 @@ final readonly class BoardController
     {
         return response()->view(Part::isAsked($request) ? 'board.board' : 'board.page', [
             'board' => $this->board($address),
+        ]);
+    }
+
+    /** One layer deeper than the reason of the stop that is shown. */
+    public function why(Request $request, Address $address): Response
+    {
+        $board = $this->board($address);
+        $why = $board->isChecking() ? null : ButWhy::of($board->demonstration, $board->shown - 1);
+        $stop = $board->stop()?->content;
+        $newest = $stop instanceof Step ? $stop->lines[\count($stop->lines) - 1] ?? null : null;
+
+        return response()->view(Part::isAsked($request) ? 'board.why' : 'board.why-page', [
+            'board' => $board,
+            'why' => $why,
+            'solved' => $newest?->node instanceof Equation && $newest->link !== Link::Side,
         ]);
     }
 

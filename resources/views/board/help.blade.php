@@ -4,7 +4,8 @@
         <dl>
             @foreach (['next' => ['→', __('ui.space')], 'back' => ['←'], 'first' => ['Home'], 'all' => ['End'],
                 'ask' => ['q'], 'turn' => ['y'], 'ways' => ['2'], 'another' => ['w'], 'go-on' => ['g'],
-                'point' => ['l'], 'pen' => ['d'], 'rub' => ['x'], 'present' => ['p'], 'seat' => ['+', '-'],
+                'why' => ['e'], 'point' => ['l'], 'pen' => ['d'],
+                'rub' => ['x'], 'present' => ['p'], 'seat' => ['+', '-'],
                 'blank' => ['.'], 'rooms' => ['m'], 'copy' => ['c'], 'help' => ['?'],
                 'close' => ['Esc']] as $what => $keys)
                 <div><dt>@foreach ($keys as $key)<kbd>{{ $key }}</kbd>

@@ -6,6 +6,12 @@
 @endif
 <h2 class="margin-what">{!! $page->say($board->stop()->content->title) !!}</h2>
 <p class="margin-why">{!! $page->say($board->stop()->content->why) !!}</p>
+@if (!$board->isChecking())
+    @php($deeper = $board->address->to('why', ['step' => $board->shown, 'ask' => null]))
+    <a class="why-open" id="pen-why" href="{{ $deeper }}" hx-get="{{ $deeper }}" hx-target="#why-more"
+        hx-push-url="false">{{ __('why.title') }} <kbd>e</kbd></a>
+    <div class="why-more" id="why-more" aria-live="polite"></div>
+@endif
 @if (!$board->isChecking() && $board->stop()->content->options !== [])
     <h3 class="margin-label">{{ __('ui.choice.' . $board->stop()->content->options[0]->key) }}</h3>
     <ul class="options">

@@ -1,0 +1,10 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'law' => [
+        'numbers' => 'These are numbers, and they are worked out: first inside brackets and roots, then what is '
+            . 'multiplied, then what is added or taken away.',
+    ],
+];

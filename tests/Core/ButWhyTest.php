@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Runel\Demonstration\Demonstration;
+use Runel\Demonstration\Line;
+use Runel\Demonstration\Task;
+use Runel\Expression\Equation;
+use Runel\Expression\Evaluation;
+use Runel\Job\Jobs;
+use Runel\Message\Refusal;
+use Runel\Notation\Ascii;
+use Runel\Problem\Problem;
+use Runel\Style\HouseStyle;
+use Runel\Why\ButWhy;
+
+/** One layer deeper: the law is that of what was done, and the numbers come out the same. */
+final class ButWhyTest extends TestCase
+{
+    /** @param array<string, string> $laws by the id of a step */
+    #[DataProvider('demonstrations')]
+    public function testTheLawIsThatOfTheStep(string $typed, string $job, string $method, array $laws): void
+    {
+        $demonstration = self::show($typed, $job, $method);
+        $found = [];
+        foreach ($demonstration->steps() as $place => $step) {
+            $why = ButWhy::of($demonstration, $place);
+            if ($why !== null && isset($laws[$step->id])) {
+                $found[$step->id] = str_replace('why.law.', '', $why->law->key);
+            }
+        }
+        self::assertSame($laws, $found);
+    }
+
+    /** @return iterable<array{string, string, string, array<string, string>}> */
+    public static function demonstrations(): iterable
+    {
+        yield ['3(x-2)=x+4', 'solve', 'balance', [
+            'expand' => 'rewritten', 'gather' => 'subtract', 'number' => 'add', 'coefficient' => 'divide',
+        ]];
+        yield ['√(x+6)=x', 'solve', 'isolate-roots', [
+            'square-1' => 'square-both-sides', 'rest-swap-sides' => 'swap-sides', 'rest-zero-product' => 'zero-product',
+            'test-1' => 'rejected', 'test-2' => 'numbers', 'left' => 'join-branches',
+        ]];
+        yield ['x^2-4x+1=0', 'solve', 'formula', ['discriminant' => 'numbers', 'substitute' => 'solved']];
+        yield ['(x+3)(x-4)', 'multiply', 'term-by-term', ['split' => 'equal', 'product-1-2' => 'side']];
+        yield ['x^2=49', 'solve', 'square-roots', ['both-roots' => 'root-both-sides']];
+    }
+
+    public function testANumberShowsItOnBothLines(): void
+    {
+        $demonstration = self::show('3(x-2)=x+4', 'solve', 'balance');
+        $place = array_search('gather', array_column($demonstration->steps(), 'id'), true);
+        $why = ButWhy::of($demonstration, (int) $place);
+        self::assertNotNull($why);
+        $write = static fn(Line $line): string => Ascii::write($line->node);
+        self::assertSame(['x = 5'], array_map(Ascii::write(...), $why->numbers));
+        self::assertSame(['3*5-6 = 15-6', '15-6 = 9', '5+4 = 9'], array_map($write, $why->before));
+        self::assertSame(['2*5-6 = 10-6', '10-6 = 4'], array_map($write, $why->after));
+    }
+
+    /** Whatever is shown by whatever way: each line of it is true, and most steps have numbers. */
+    public function testEveryNumberIsTrue(): void
+    {
+        $asked = 0;
+        $seen = 0;
+        foreach ([
+            '(3t^3-4t+2)(t^2-5)', '12p^2-11p-15', '4x^2=12x+7', '(2x-3)^2=50', '2x^3-3x^2-8x+12=0', 'v=u+at for t',
+            'sqrt(3x+1)-sqrt(x+4)=1', '(3x^3-11x^2+4)/(x-2)', 'y=2x^2-12x+11', 'x/3-2=4',
+        ] as $typed) {
+            $task = new Task(Problem::read($typed), HouseStyle::default());
+            foreach (Jobs::all()->ofProblem($task->problem) as $job) {
+                foreach (Jobs::all()->of($job)->methods() as $method) {
+                    try {
+                        $demonstration = Jobs::catalogue()->demonstrate($task, $job, $method->id());
+                    } catch (Refusal) {
+                        continue;
+                    }
+                    foreach (array_keys($demonstration->steps()) as $place) {
+                        $why = ButWhy::of($demonstration, $place);
+                        $asked += $why === null ? 0 : 1;
+                        $seen += $why === null || $why->numbers === [] ? 0 : 1;
+                        foreach ([...$why->before ?? [], ...$why->after ?? []] as $line) {
+                            self::assertInstanceOf(Equation::class, $line->node);
+                            self::assertTrue(Evaluation::rational($line->node->left)->equals(
+                                Evaluation::rational($line->node->right),
+                            ), "$typed by {$method->id()}: " . Ascii::write($line->node));
+                        }
+                    }
+                }
+            }
+        }
+        self::assertGreaterThan(250, $asked);
+        self::assertGreaterThan(90, $seen);
+    }
+
+    private static function show(string $typed, string $job, string $method): Demonstration
+    {
+        return Jobs::catalogue()->demonstrate(new Task(Problem::read($typed), HouseStyle::default()), $job, $method);
+    }
+}
