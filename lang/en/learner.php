@@ -64,11 +64,11 @@ return [
     'practice-set' => 'As a set on paper',
     'practice-link' => 'As addresses to hand out',
     'practice-calendar' => 'As a calendar',
-    'ladders' => 'What stands, what wobbles, what was just met',
+    'ladders' => 'What stands, what wobbles, what is not sure yet',
     'standing' => [
         'stands' => 'stands',
         'wobbles' => 'wobbles',
-        'new' => 'just met',
+        'new' => 'not sure yet',
     ],
     'sign' => [
         'stands' => '■',
@@ -76,7 +76,7 @@ return [
         'new' => '□',
     ],
     'standing-rule' => 'What came back and went well stands; what took help or a slip the last time wobbles; what was '
-        . 'met once, and went well, was just met.',
+        . 'met once at most, however well it went, is not sure yet.',
     'no-ladders' => 'No problem of any ladder has been tried yet.',
     'slips' => 'Slips over time',
     'week' => 'Week of',
