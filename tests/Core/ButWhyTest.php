@@ -12,7 +12,6 @@ use Runel\Demonstration\Task;
 use Runel\Expression\Equation;
 use Runel\Expression\Evaluation;
 use Runel\Job\Jobs;
-use Runel\Message\Refusal;
 use Runel\Notation\Ascii;
 use Runel\Problem\Problem;
 use Runel\Style\HouseStyle;
@@ -73,23 +72,16 @@ final class ButWhyTest extends TestCase
             'sqrt(3x+1)-sqrt(x+4)=1', '(3x^3-11x^2+4)/(x-2)', 'y=2x^2-12x+11', 'x/3-2=4',
         ] as $typed) {
             $task = new Task(Problem::read($typed), HouseStyle::default());
-            foreach (Jobs::all()->ofProblem($task->problem) as $job) {
-                foreach (Jobs::all()->of($job)->methods() as $method) {
-                    try {
-                        $demonstration = Jobs::catalogue()->demonstrate($task, $job, $method->id());
-                    } catch (Refusal) {
-                        continue;
-                    }
-                    foreach (array_keys($demonstration->steps()) as $place) {
-                        $why = ButWhy::of($demonstration, $place);
-                        $asked += $why === null ? 0 : 1;
-                        $seen += $why === null || $why->numbers === [] ? 0 : 1;
-                        foreach ([...$why->before ?? [], ...$why->after ?? []] as $line) {
-                            self::assertInstanceOf(Equation::class, $line->node);
-                            self::assertTrue(Evaluation::rational($line->node->left)->equals(
-                                Evaluation::rational($line->node->right),
-                            ), "$typed by {$method->id()}: " . Ascii::write($line->node));
-                        }
+            foreach (EveryWay::of($task) as $way => $demonstration) {
+                foreach (array_keys($demonstration->steps()) as $place) {
+                    $why = ButWhy::of($demonstration, $place);
+                    $asked += $why === null ? 0 : 1;
+                    $seen += $why === null || $why->numbers === [] ? 0 : 1;
+                    foreach ([...$why->before ?? [], ...$why->after ?? []] as $line) {
+                        self::assertInstanceOf(Equation::class, $line->node);
+                        self::assertTrue(Evaluation::rational($line->node->left)->equals(
+                            Evaluation::rational($line->node->right),
+                        ), "$typed by $way: " . Ascii::write($line->node));
                     }
                 }
             }

@@ -16,7 +16,6 @@ use Runel\Expression\Node;
 use Runel\Job\Jobs;
 use Runel\Law\Move\Operation;
 use Runel\Law\Move\ToBothSides;
-use Runel\Message\Refusal;
 use Runel\Notation\Arranger;
 use Runel\Notation\PlainText;
 use Runel\Practice\Maker;
@@ -25,6 +24,7 @@ use Runel\Practice\Wishes;
 use Runel\Problem\Problem;
 use Runel\Style\HouseStyle;
 use Tests\Core\Chance;
+use Tests\Core\EveryWay;
 
 /** What the sentences of random demonstrations name stands there, and what is said to be done is done. */
 final class SaidTrulyTest extends TestCase
@@ -58,16 +58,9 @@ final class SaidTrulyTest extends TestCase
             $order = Order::of(Jobs::ladders()->of($skill), '', '6', (string) (41 * $seed), Wishes::none());
             foreach (Maker::make($catalogue, new SeededChance(), HouseStyle::default(), $order) as $made) {
                 $task = new Task(Problem::read($made->problem), $style);
-                foreach (Jobs::all()->ofProblem($task->problem) as $job) {
-                    foreach (Jobs::all()->of($job)->methods() as $method) {
-                        try {
-                            $demonstration = $catalogue->demonstrate($task, $job, $method->id());
-                        } catch (Refusal) {
-                            continue;
-                        }
-                        ++$shown;
-                        $this->assertSaidTruly($demonstration, "$made->problem by $job.{$method->id()}, seed $seed");
-                    }
+                foreach (EveryWay::of($task) as $way => $demonstration) {
+                    ++$shown;
+                    $this->assertSaidTruly($demonstration, "$made->problem by $way, seed $seed");
                 }
             }
         }
