@@ -46,11 +46,8 @@ final class ProductChecks
             return [];
         }
         $letters = $product->letters();
-        $ten = \count($letters) === 1;
-        $values = [];
-        foreach ($letters as $place => $letter) {
-            $values[$letter] = Rational::of($ten ? 10 : self::VALUES[$place % \count(self::VALUES)]);
-        }
+        $ten = \count($letters) === 1 && !self::vanishes($factors, [$letters[0] => Rational::of(10)]);
+        $values = $ten ? [$letters[0] => Rational::of(10)] : self::values($letters, $factors);
         $list = implode(', ', array_map(static fn(string $letter): string => "$letter = {$values[$letter]}", $letters));
         $whole = array_filter(
             [...$factors, $product],
@@ -71,6 +68,45 @@ final class ProductChecks
                 ['values' => $list],
             ),
         ];
+    }
+
+    /**
+     * Small numbers for the letters; where one of the factors would be 0, the next ones: 0 = 0 shows little.
+     *
+     * @param list<string>     $letters
+     * @param list<Polynomial> $factors
+     *
+     * @return array<string, Rational>
+     */
+    private static function values(array $letters, array $factors): array
+    {
+        $values = [];
+        for ($turn = 0; $turn < \count(self::VALUES); ++$turn) {
+            $values = [];
+            foreach ($letters as $place => $letter) {
+                $values[$letter] = Rational::of(self::VALUES[($place + $turn) % \count(self::VALUES)]);
+            }
+            if (!self::vanishes($factors, $values)) {
+                return $values;
+            }
+        }
+
+        return $values;
+    }
+
+    /**
+     * @param list<Polynomial>        $factors
+     * @param array<string, Rational> $values
+     */
+    private static function vanishes(array $factors, array $values): bool
+    {
+        foreach ($factors as $factor) {
+            if (Evaluation::rational($factor->toExpression(), $values)->isZero()) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /**

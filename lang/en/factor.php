@@ -140,7 +140,7 @@ return [
         'title' => 'Factored completely',
         'why' => 'Each factor\'s own common factor is 1: nothing more can be taken out.',
         'why-content' => 'Each factor\'s own common factor is 1, and the one taken out stands in front.',
-        'why-outside' => 'Each factor\'s own common factor is 1; the −1 stays in front.',
+        'why-outside' => 'Each factor\'s own common factor is 1; the minus stays in front.',
         'why-inside' => 'Each factor\'s own common factor is 1; the −1 goes into exactly one of them.',
         'why-common' => ':rest has no common factor of its own: nothing more can be taken out.',
     ],

@@ -32,8 +32,9 @@ return [
     ],
     'turn' => [
         'title' => 'The minus in front turns every sign',
-        'why' => 'It stands for −1 times the term behind it.|It stands for −1 times all that stands behind it: each of '
-            . 'the :count terms changes its sign.',
+        'why' => 'It stands for −1 times the term behind it.|It stands for −1 times all that stands behind it: both '
+            . 'terms change their signs.|It stands for −1 times all that stands behind it: each of the :count terms '
+            . 'changes its sign.',
         'ask' => 'What is it with the minus carried out?',
     ],
     'agree' => [

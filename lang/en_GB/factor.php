@@ -26,7 +26,7 @@ return [
         'title' => 'Factorised completely',
         'why' => 'Each bracket\'s own common factor is 1: nothing more can be taken out.',
         'why-content' => 'Each bracket\'s own common factor is 1, and the one taken out stands in front.',
-        'why-outside' => 'Each bracket\'s own common factor is 1; the −1 stays in front.',
+        'why-outside' => 'Each bracket\'s own common factor is 1; the minus stays in front.',
         'why-inside' => 'Each bracket\'s own common factor is 1; the −1 goes into exactly one bracket.',
     ],
     'refusal-rest' => 'With the common factor taken out, :rest is left. That is not a quadratic, so it cannot be '

@@ -273,6 +273,7 @@ abstract class FactorMethod implements FactorsQuadratics
     private function finish(Task $task, CommonTerm $common, ?Trinomial $trinomial, Outer $outer): array
     {
         $inside = $common->negative && $task->style->get(MinusOne::class) === MinusOne::Inside;
+        $minusAlone = $common->negative && $common->content->isOne() && $common->letters->exponents === [];
         if ($trinomial === null) {
             $answer = $outer->finished([$common->rest], $inside);
             $steps = [new Step(
@@ -297,7 +298,7 @@ abstract class FactorMethod implements FactorsQuadratics
                 title: Message::of('factor.complete.title'),
                 why: Message::of(match (true) {
                     $inside => 'factor.complete.why-inside',
-                    $common->negative => 'factor.complete.why-outside',
+                    $minusAlone => 'factor.complete.why-outside',
                     !$common->isOne() => 'factor.complete.why-content',
                     default => 'factor.complete.why',
                 }),
