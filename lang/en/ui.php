@@ -49,6 +49,7 @@ return [
     'wait' => 'What you type is read here while you type it: what it is, which ways there are to demonstrate it, and '
         . 'what each will cost. Or begin with one of these.',
     'steps' => ':count step|:count steps',
+    'checks' => ':count check|:count checks',
     'products' => ':count product|:count products',
     'trials' => ':count trial|:count trials',
     'fractions' => 'fractions',
