@@ -38,7 +38,7 @@ return [
         'why' => 'Number and letters are squared, each for itself.',
         'why-power' => 'Its exponents double too.',
         'why-number' => 'A number times itself. A square is added, whatever sign the term had.',
-        'why-minus' => 'Here too minus times minus is plus.',
+        'why-minus' => 'Minus times minus is plus; number and letters are squared, each for itself.',
     ],
     'subtracted-square' => [
         'title' => 'Square the second term, :term',

@@ -46,7 +46,7 @@ final class MultiplyByGrid extends MultiplyMethod
             ]),
             $pair->hasGaps() => Message::of('grid.advice-gaps'),
             $pair->isTwoBinomials() => Message::of('grid.advice-small'),
-            default => Message::of('grid.advice', ['count' => $pair->work()]),
+            default => Message::of($pair->placed ? 'grid.advice' : 'grid.advice-apart', ['count' => $pair->work()]),
         };
     }
 

@@ -65,7 +65,9 @@ final class Steps
             'number' => Message::of(match (true) {
                 $isOne($first) && $isOne($second) => 'product.number.one',
                 $isOne($first), $isOne($second) => 'product.number.kept',
-                FractionWork::has($left, $right) => 'product.number.fraction',
+                FractionWork::has($left, $right)
+                    && !$left->coefficient->isInteger()
+                    && !$right->coefficient->isInteger() => 'product.number.fraction',
                 default => 'product.number.product',
             }, [
                 'left' => $first->toExpression(),
