@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 return [
-    'advice-apart' => 'One product only: the grid is a single cell.|A place for each of the :count products, so none is '
-        . 'forgotten.',
+    'advice-apart' => 'One product only: the grid is a single cell.|A place for each of the :count products, so none '
+        . 'is forgotten.',
     'advice' => 'One product only: the grid is a single cell.|A place for each of the :count products, so none is '
         . 'forgotten; like terms line up on diagonals.',
     'advice-small' => 'A small grid of four cells: the clearest picture for a first look.',

@@ -77,7 +77,7 @@ return [
         'numbers' => 'Put numbers into both formulas',
         'numbers-why' => 'The original gives :whole; with that the new formula gives back :letter.',
         'sampled' => 'Put numbers in for all the other letters',
-        'sampled-why' => 'With these :letter, and with that both sides come to the same.',
+        'sampled-why' => 'Numbers for the others give :letter; with that both sides come to the same.',
         'back' => 'Solve back: put what :letter equals into the original',
         'back-line' => 'Put what :letter equals into :line',
         'back-why-number' => 'Both sides are the same number.',
