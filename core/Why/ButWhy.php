@@ -11,14 +11,17 @@ use Runel\Demonstration\Step;
 use Runel\Expression\Alternatives;
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
+use Runel\Expression\Inside;
 use Runel\Expression\Letter;
 use Runel\Expression\Letters;
 use Runel\Expression\Node;
 use Runel\Expression\Numeral;
 use Runel\Expression\Rewriter;
+use Runel\Expression\Root;
 use Runel\Expression\Substitution;
 use Runel\Law\Claim\Identity;
 use Runel\Law\Move\JoinBranches;
+use Runel\Law\Move\TakeLeftSide;
 use Runel\Message\Message;
 use Runel\Number\DivisionByZero;
 use Runel\Number\NoExactValue;
@@ -46,12 +49,14 @@ final readonly class ButWhy
     /**
      * @param Message        $law     why such a line follows at all
      * @param list<Equation> $numbers what is put for each letter
+     * @param bool           $solves  whether the numbers are put in because they solve the problem
      * @param list<Line>     $before  the line before, worked out
      * @param list<Line>     $after   the newest line, worked out
      */
     private function __construct(
         public Message $law,
         public array $numbers,
+        public bool $solves,
         public array $before,
         public array $after,
     ) {}
@@ -60,10 +65,7 @@ final readonly class ButWhy
     public static function of(Demonstration $demonstration, int $place): ?self
     {
         $steps = $demonstration->steps();
-        $lines = array_values(array_filter(
-            $steps[$place]->lines ?? [],
-            static fn(Line $line): bool => $line->link !== Link::Given,
-        ));
+        $lines = isset($steps[$place]) ? self::written($steps[$place]) : [];
         $main = array_values(array_filter($lines, static fn(Line $line): bool => $line->link !== Link::Side));
         $newest = $main[\count($main) - 1] ?? $lines[\count($lines) - 1] ?? null;
         if ($newest === null) {
@@ -72,7 +74,7 @@ final readonly class ButWhy
         $before = $newest->link === Link::Side ? null : self::before($steps, $place, $newest);
         $law = Message::of('why.law.' . self::law($main, $newest, $before));
         if ($newest->rejected !== null) {
-            return new self($law, [], [], []);
+            return new self($law, [], false, [], []);
         }
         foreach (self::values($demonstration, $newest) as $values) {
             $worked = self::worked($newest, $before, $values);
@@ -83,11 +85,26 @@ final readonly class ButWhy
                         Numeral::of($values[$letter]),
                     ),
                     array_keys($values),
-                ), ...$worked);
+                ), self::isSolved($newest, array_keys($values)), ...$worked);
             }
         }
 
-        return new self($law, [], [], []);
+        return new self($law, [], false, [], []);
+    }
+
+    /** Whether a step writes a line of its own, so that it can be asked about. */
+    public static function isAbout(Step $step): bool
+    {
+        return self::written($step) !== [];
+    }
+
+    /** @return list<Line> what a step writes beside what was given */
+    private static function written(Step $step): array
+    {
+        return array_values(array_filter(
+            $step->lines,
+            static fn(Line $line): bool => $line->link !== Link::Given,
+        ));
     }
 
     /** @param list<Line> $main those of the step that are no side work: the first with a law of its own names it */
@@ -106,7 +123,11 @@ final readonly class ButWhy
             $newest->move instanceof JoinBranches => $before?->node instanceof Alternatives
                 ? 'join-branches'
                 : 'solved',
+            $newest->move instanceof TakeLeftSide => 'take-left-side',
             $newest->node instanceof Expression => 'equal',
+            // A root has not always a value; its square, worked out, has.
+            $before !== null && Inside::holds($before->node, Root::class)
+                && !Inside::holds($newest->node, Root::class) => 'root-squared',
             default => 'rewritten',
         };
     }
@@ -143,7 +164,7 @@ final readonly class ButWhy
         if ($letters === [] || \count($letters) > self::LETTERS) {
             return;
         }
-        if ($newest->node instanceof Equation && $newest->link !== Link::Side && \count($letters) === 1) {
+        if (self::isSolved($newest, $letters)) {
             foreach ($demonstration->answer->solutions() ?? [] as $solution) {
                 $value = $solution instanceof Expression ? $solution->number() : null;
                 if ($value !== null) {
@@ -160,6 +181,12 @@ final readonly class ButWhy
             }
             yield $values;
         }
+    }
+
+    /** @param list<string> $letters */
+    private static function isSolved(Line $newest, array $letters): bool
+    {
+        return $newest->node instanceof Equation && $newest->link !== Link::Side && \count($letters) === 1;
     }
 
     /**

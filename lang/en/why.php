@@ -13,6 +13,8 @@ return [
         'equal' => 'Both lines are one and the same number, whatever the letters stand for: only the writing has '
             . 'changed.',
         'rewritten' => 'Only the writing has changed: each side is the number it was, so the same numbers solve it.',
+        'take-left-side' => 'The left side is worked out by itself; what stands on the right waits for it.',
+        'root-squared' => 'The square of a root is what stands under it, wherever that root has a value.',
         'add' => 'What is equal stays equal when the same is added to it. Taking it away again undoes that, so no '
             . 'solution is lost and none comes in.',
         'subtract' => 'What is equal stays equal when the same is taken from it. Adding it again undoes that, so no '

@@ -9,12 +9,13 @@ const REACH = 12;
 
 const svg = (page, name) => page.createElementNS('http://www.w3.org/2000/svg', name);
 
-/** Which board is drawn on, and which step of it stands there. */
+/** Which board is drawn on, and which step of it stands there: one that is still asked for has ink of its own. */
 const placeOf = (page) => {
     const parts = new URLSearchParams(page.location.search);
     return {
         board: ['problem', 'job', 'method'].map((part) => parts.get(part) ?? '').join('|'),
-        step: String(parseInt(page.querySelector('.spine-count')?.textContent ?? '1', 10)),
+        step: parseInt(page.querySelector('.spine-count')?.textContent ?? '1', 10)
+            + (page.getElementById('answer') ? '?' : ''),
     };
 };
 

@@ -2,7 +2,8 @@
 const SECONDS = 8;
 
 /** Whether a row is to be seen: every word typed stands in it. */
-export const holds = (text, typed) => typed.toLowerCase().split(/\s+/).every((word) => text.toLowerCase().includes(word));
+export const holds = (text, typed) =>
+    typed.toLowerCase().split(/\s+/).every((word) => text.toLowerCase().includes(word));
 
 const filter = (page, field) => {
     page.querySelectorAll('.shelf-group').forEach((group) => {

@@ -6,7 +6,9 @@ const BOARDS = 30;
 /** So many points a stroke has at most. */
 const POINTS = 4000;
 
-const line = (points) => points.map(([x, y], place) => `${place === 0 ? 'M' : 'L'}${x.toFixed(1)} ${y.toFixed(1)}`).join('');
+const line = (points) => points.map(
+    ([x, y], place) => `${place === 0 ? 'M' : 'L'}${x.toFixed(1)} ${y.toFixed(1)}`,
+).join('');
 
 const ring = ([x, y], [u, v]) => {
     const [wide, high] = [Math.max(Math.abs(u - x) / 2, 4), Math.max(Math.abs(v - y) / 2, 4)];

@@ -155,6 +155,7 @@ final class ArchitectureTest extends TestCase
             'routes',
             'tests',
             'resources/css',
+            'resources/js',
             'resources/views',
             'lang',
         ] as $folder) {
@@ -164,7 +165,7 @@ final class ArchitectureTest extends TestCase
             foreach ($files as $file) {
                 \assert($file instanceof \SplFileInfo);
                 foreach (preg_match(
-                    '/\.(php|css|scss)$/',
+                    '/\.(php|css|scss|(?<!min\.)js)$/',
                     $file->getFilename(),
                 ) === 1 ? file($file->getPathname()) ?: [] : [] as $number => $line) {
                     if (mb_strlen(rtrim($line)) > 120 && !str_contains($file->getPathname(), '/bootstrap/cache/')) {

@@ -42,7 +42,8 @@ final class ButWhyTest extends TestCase
             'expand' => 'rewritten', 'gather' => 'subtract', 'number' => 'add', 'coefficient' => 'divide',
         ]];
         yield ['√(x+6)=x', 'solve', 'isolate-roots', [
-            'square-1' => 'square-both-sides', 'rest-swap-sides' => 'swap-sides', 'rest-zero-product' => 'zero-product',
+            'square-1' => 'square-both-sides', 'multiply-out-1' => 'root-squared',
+            'rest-swap-sides' => 'swap-sides', 'rest-zero-product' => 'zero-product',
             'test-1' => 'rejected', 'test-2' => 'numbers', 'left' => 'join-branches',
         ]];
         yield ['x^2-4x+1=0', 'solve', 'formula', ['discriminant' => 'numbers', 'substitute' => 'solved']];

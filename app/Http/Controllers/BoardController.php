@@ -11,9 +11,6 @@ use App\Http\Part;
 use App\Page\PageFace;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Runel\Demonstration\Link;
-use Runel\Demonstration\Step;
-use Runel\Expression\Equation;
 use Runel\Message\Refusal;
 use Runel\Why\ButWhy;
 
@@ -35,13 +32,10 @@ final readonly class BoardController
     {
         $board = $this->board($address);
         $why = $board->isChecking() ? null : ButWhy::of($board->demonstration, $board->shown - 1);
-        $stop = $board->stop()?->content;
-        $newest = $stop instanceof Step ? $stop->lines[\count($stop->lines) - 1] ?? null : null;
 
         return response()->view(Part::isAsked($request) ? 'board.why' : 'board.why-page', [
             'board' => $board,
             'why' => $why,
-            'solved' => $newest?->node instanceof Equation && $newest->link !== Link::Side,
         ]);
     }
 

@@ -6,7 +6,7 @@
 @endif
 <h2 class="margin-what">{!! $page->say($board->stop()->content->title) !!}</h2>
 <p class="margin-why">{!! $page->say($board->stop()->content->why) !!}</p>
-@if (!$board->isChecking())
+@if (!$board->isChecking() && \Runel\Why\ButWhy::isAbout($board->stop()->content))
     @php($deeper = $board->address->to('why', ['step' => $board->shown, 'ask' => null]))
     <a class="why-open" id="pen-why" href="{{ $deeper }}" hx-get="{{ $deeper }}" hx-target="#why-more"
         hx-push-url="false">{{ __('why.title') }} <kbd>e</kbd></a>

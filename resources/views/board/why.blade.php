@@ -4,7 +4,7 @@
     <p>{!! $page->say($why->law) !!}</p>
     @if ($why->numbers !== [])
         @php($numbers = implode(', ', array_map($page->maths(...), $why->numbers)))
-        <p>{!! str_replace(':numbers', $numbers, e(__($solved ? 'why.see-solved' : 'why.see'))) !!}</p>
+        <p>{!! str_replace(':numbers', $numbers, e(__($why->solves ? 'why.see-solved' : 'why.see'))) !!}</p>
         @foreach (['before', 'after'] as $which)
             @if ($why->$which !== [])
                 @if ($why->before !== [])<h4 class="hint">{{ __("why.$which") }}</h4>@endif
