@@ -53,13 +53,9 @@ final readonly class LinearEquation
     /** A number as it is written in the problem: decimals stay decimals. */
     public function like(): Rational
     {
-        foreach ([...$this->left->terms, ...$this->right->terms] as $term) {
-            if ($term->coefficient->isDecimal()) {
-                return $term->coefficient;
-            }
-        }
+        $left = $this->left->like();
 
-        return Rational::one();
+        return $left->isDecimal() ? $left : $this->right->like();
     }
 
     private static function of(Equation $equation, string $letter): ?self

@@ -49,6 +49,14 @@ final readonly class Quadratic
         }
     }
 
+    /** A number as it is written in the problem: decimals stay decimals. */
+    public function like(): Rational
+    {
+        $left = $this->left->like();
+
+        return $left->isDecimal() ? $left : $this->right->like();
+    }
+
     public function discriminant(): Rational
     {
         return $this->b->times($this->b)->minus(Rational::of(4)->times($this->a)->times($this->c));

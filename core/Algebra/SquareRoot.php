@@ -51,7 +51,9 @@ final readonly class SquareRoot
         // √(n/d) = √(nd)/d.
         [$outside, $inside] = Integers::squareFreePart($product);
 
-        return new self($radicand, Rational::fraction($outside, $bottom), $inside);
+        $coefficient = Rational::fraction($outside, $bottom);
+
+        return new self($radicand, $inside === 1 ? $coefficient->like($radicand) : $coefficient, $inside);
     }
 
     public function isImaginary(): bool
@@ -83,10 +85,31 @@ final readonly class SquareRoot
      */
     public function simplification(): array
     {
+        $chain = [new Root(Numeral::of($this->radicand), 2)];
+        // The root of a decimal that comes out is a decimal.
+        if ($this->coefficient->decimal() === null) {
+            array_push($chain, ...$this->between());
+        }
+        $chain[] = self::real($this->coefficient, $this->inside);
+        $equal = $this->imaginary ? [[$this->written(), Product::of([self::i(), $chain[0]])]] : [];
+        $before = $chain[0];
+        foreach (\array_slice($chain, 1) as $next) {
+            if (!$before->equals($next)) {
+                $equal[] = [$before, $next];
+                $before = $next;
+            }
+        }
+
+        return $equal;
+    }
+
+    /** @return list<Expression> */
+    private function between(): array
+    {
         $top = $this->radicand->numerator()->toInt() ?? 1;
         $bottom = $this->radicand->denominator()->toInt() ?? 1;
         $root = static fn(int $number): Root => new Root(Numeral::of($number), 2);
-        $chain = [new Root(Numeral::of($this->radicand), 2)];
+        $chain = $this->radicand->decimal() === null ? [] : [new Root(Numeral::of($this->radicand->plain()), 2)];
         if ($bottom === 1) {
             [$outside, $inside] = Integers::squareFreePart($top);
             if ($outside > 1 && $inside > 1) {
@@ -109,17 +132,8 @@ final readonly class SquareRoot
                 );
             }
         }
-        $chain[] = self::real($this->coefficient, $this->inside);
-        $equal = $this->imaginary ? [[$this->written(), Product::of([self::i(), $chain[0]])]] : [];
-        $before = $chain[0];
-        foreach (\array_slice($chain, 1) as $next) {
-            if (!$before->equals($next)) {
-                $equal[] = [$before, $next];
-                $before = $next;
-            }
-        }
 
-        return $equal;
+        return $chain;
     }
 
     /**

@@ -312,6 +312,18 @@ final class Polynomial
         return $content;
     }
 
+    /** A number of it, for what is worked out from it to be written like: a decimal where it has one. */
+    public function like(): Rational
+    {
+        foreach ($this->terms as $term) {
+            if ($term->coefficient->isDecimal()) {
+                return $term->coefficient;
+            }
+        }
+
+        return Rational::one();
+    }
+
     public function hasFractions(): bool
     {
         foreach ($this->terms as $term) {

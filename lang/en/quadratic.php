@@ -104,6 +104,7 @@ return [
         'title' => 'Simplify the root',
         'why' => 'The root of a fraction is root over root, with no root left below.',
         'why-fraction' => 'The root of a fraction is root over root, and both come out.',
+        'why-decimal' => ':root times :root is :value.',
         'why-imaginary' => 'The root of −1 is called i; what is left is an ordinary root.',
         'why-square' => 'The largest square under it comes out.',
         'why-whole' => 'It comes out as a whole.',

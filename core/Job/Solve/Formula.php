@@ -216,8 +216,9 @@ final readonly class Formula implements Method
             watch: Slip::StackedFraction,
         )];
         $minus = $b->negated();
+        $like = $quadratic->like();
         if ($discriminant->isZero()) {
-            $solution = Numeral::of($minus->dividedBy($double));
+            $solution = Numeral::of($minus->dividedBy($double)->like($like));
             $middle = new Equation($letter, new Quotient(Numeral::of($minus), Numeral::of($double)));
             $end = new Equation($letter, $solution);
             $steps[] = new Step(
@@ -249,12 +250,12 @@ final readonly class Formula implements Method
         if ($root->isRational()) {
             $sums = [$minus->plus($root->coefficient), $minus->minus($root->coefficient)];
             $solutions = array_map(
-                static fn(Rational $sum): Expression => Numeral::of($sum->dividedBy($double)),
+                static fn(Rational $sum): Expression => Numeral::of($sum->dividedBy($double)->like($like)),
                 $sums,
             );
         }
         $answer = new SolutionsAnswer($quadratic->letter, $solutions);
-        $lines = $root->isRational() ? $this->split($minus, $root, $double) : [];
+        $lines = $root->isRational() ? $this->split($minus, $root, $double, $like) : [];
         // Where nothing is left to do, the line before says the solutions already.
         $worked = $steps[\count($steps) - 1];
         $isDone = $worked->lines[\count($worked->lines) - 1]->node->equals($answer->node());
@@ -328,13 +329,13 @@ final readonly class Formula implements Method
     }
 
     /** @return list<Line> the two answers worked out one by one */
-    private function split(Rational $minus, SquareRoot $root, Rational $double): array
+    private function split(Rational $minus, SquareRoot $root, Rational $double, Rational $like): array
     {
         $lines = [];
         foreach ([$root->coefficient, $root->coefficient->negated()] as $value) {
             $sum = $minus->plus($value);
             $written = new Quotient(Sum::of([Numeral::of($minus), Numeral::of($value)]), Numeral::of($double));
-            $solution = Numeral::of($sum->dividedBy($double));
+            $solution = Numeral::of($sum->dividedBy($double)->like($like));
             $middle = new Quotient(Numeral::of($sum), Numeral::of($double));
             $lines[] = Line::side($written, $middle);
             if (!$middle->equals($solution)) {

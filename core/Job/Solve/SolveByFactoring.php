@@ -108,7 +108,7 @@ final readonly class SolveByFactoring implements Method
         $ready = self::readyMade($task->problem);
         $way = $ready === null ? $this->way($task) : null;
         $factored = $way?->factoring($task);
-        $like = $task->problem->polynomial->terms[0]->coefficient ?? Rational::one();
+        $like = $task->problem->polynomial?->like() ?? Rational::one();
         $factors = $ready ?? array_map(
             static fn(Polynomial $factor): Expression => $factor->toExpression(),
             $factored->factors ?? [],

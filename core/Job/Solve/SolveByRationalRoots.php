@@ -175,7 +175,7 @@ final readonly class SolveByRationalRoots implements Method
                     $parts->letter,
                     $factor->toExpression(),
                     $task->style->get(Moving::class),
-                    Rational::one(),
+                    $task->problem->polynomial?->like() ?? Rational::one(),
                 );
                 $solutions[] = Numeral::of($linear->root());
                 if (!$linear->isSolved()) {
@@ -202,7 +202,8 @@ final readonly class SolveByRationalRoots implements Method
 
     private function quadratic(Polynomial $factor, Task $task): Demonstration
     {
-        $part = QuadraticPart::equation($factor, $task);
+        $like = $task->problem->polynomial?->like() ?? Rational::one();
+        $part = QuadraticPart::equation($factor->scaledBy(Rational::one()->like($like)), $task);
         $road = $this->roads->of($part) ?? throw new \LogicException('A quadratic without a road was not refused.');
 
         return $road->demonstrate($part);

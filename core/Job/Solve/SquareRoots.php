@@ -81,6 +81,7 @@ final readonly class SquareRoots implements Method
             $value,
             $squared,
             $task->style,
+            $quadratic->like(),
         ))->work();
         $sections = [
             new Section(Phase::Reading, $this->isolated($task, $quadratic, $front, $squared)),
@@ -100,14 +101,13 @@ final readonly class SquareRoots implements Method
         if ($square === null) {
             return [
                 new Letter($quadratic->letter),
-                $quadratic->a,
-                $quadratic->c->negated()->dividedBy($quadratic->a),
+                $quadratic->a->like($quadratic->like()),
+                $quadratic->c->negated()->dividedBy($quadratic->a)->like($quadratic->like()),
             ];
         }
-        $right = ($quadratic->right->terms[0]->coefficient ?? Rational::zero())->plain();
-        $front = $square->front->plain();
+        $right = $quadratic->right->terms[0]->coefficient ?? Rational::zero();
 
-        return [$square->base, $front, $right->dividedBy($front)];
+        return [$square->base, $square->front, $right->dividedBy($square->front)->like($quadratic->like())];
     }
 
     /** @return non-empty-list<Step> the square alone on the left */
@@ -176,11 +176,14 @@ final readonly class SquareRoots implements Method
     private function gathered(Task $task, Quadratic $quadratic): array
     {
         $ax = Polynomial::ofCoefficients($quadratic->letter, [
-            $quadratic->a,
+            $quadratic->a->like($quadratic->like()),
             Rational::zero(),
             Rational::zero(),
         ]);
-        $wanted = new Equation($ax->toExpression(), Numeral::of($quadratic->c->negated()));
+        $wanted = new Equation(
+            $ax->toExpression(),
+            Numeral::of($quadratic->c->negated()->like($quadratic->like())),
+        );
         if ($wanted->equals($quadratic->equation)) {
             return [];
         }

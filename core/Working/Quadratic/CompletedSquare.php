@@ -97,6 +97,7 @@ final readonly class CompletedSquare
             $value,
             $squared,
             $this->task->style,
+            $this->quadratic->like(),
         ))->work();
 
         return [[

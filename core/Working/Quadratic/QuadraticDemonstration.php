@@ -162,8 +162,9 @@ final class QuadraticDemonstration
 
     private static function sumAndProduct(Quadratic $quadratic, Expression $first, Expression $second): Check
     {
-        $sum = Numeral::of($quadratic->b->negated()->dividedBy($quadratic->a));
-        $product = Numeral::of($quadratic->c->dividedBy($quadratic->a));
+        $like = $quadratic->like();
+        $sum = Numeral::of($quadratic->b->negated()->dividedBy($quadratic->a)->like($like));
+        $product = Numeral::of($quadratic->c->dividedBy($quadratic->a)->like($like));
         $multiplied = Product::apart([$first, $second]);
 
         return new Check(

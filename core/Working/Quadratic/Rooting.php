@@ -48,7 +48,10 @@ final readonly class Rooting
     private Rational $m;
     private Rational $n;
 
-    /** @param Expression $base mx + n, as it stands in the square */
+    /**
+     * @param Expression $base mx + n, as it stands in the square
+     * @param Rational   $like a number of the problem: a decimal, as rational solutions are then, or none
+     */
     public function __construct(
         private Equation $problem,
         private string $letter,
@@ -56,6 +59,7 @@ final readonly class Rooting
         private Rational $value,
         private Equation $square,
         private HouseStyle $style,
+        private Rational $like,
     ) {
         $polynomial = Polynomial::fromExpression($base);
         $this->m = $polynomial->coefficient($letter, 1);
@@ -217,9 +221,10 @@ final readonly class Rooting
             why: Message::of(match (true) {
                 $this->value->isNegative() => 'quadratic.simplify.why-imaginary',
                 $this->value->isInteger() => 'quadratic.simplify.why-square',
+                $root->coefficient->decimal() !== null => 'quadratic.simplify.why-decimal',
                 $root->isRational() => 'quadratic.simplify.why-fraction',
                 default => 'quadratic.simplify.why',
-            }),
+            }, ['root' => $simple, 'value' => Numeral::of($this->value)]),
             lines: [...$lines, Line::equivalent($this->either($simple), new JoinBranches())],
             question: $root->isRational() ? Question::form(
                 Message::of('quadratic.simplify.ask', ['root' => $root->written()]),
@@ -227,8 +232,8 @@ final readonly class Rooting
                 $simple,
             ) : null,
             watch: match (true) {
+                $this->value->decimal() !== null || $this->value->isNegative() => null,
                 !$this->value->isInteger() => Slip::DenominatorNotRooted,
-                $this->value->isNegative() => null,
                 default => Slip::RootNotSimplified,
             },
         )];
@@ -470,7 +475,7 @@ final readonly class Rooting
 
     private function solution(Rational $value): Rational
     {
-        return $value->minus($this->n)->dividedBy($this->m);
+        return $value->minus($this->n)->dividedBy($this->m)->like($this->like);
     }
 
     private function exact(SquareRoot $root, bool $minus, bool $combined): Expression
