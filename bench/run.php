@@ -179,6 +179,12 @@ $made = [
 
         return $m * $n . 'x^2+' . ($m * $s + $n * $r) . 'x+' . $r * $s;
     },
+    'special' => static fn(): string => "{$number()}^2*x^2-{$number()}^2",
+    'formula' => static fn(): string => "{$number()}x^2-" . 20 + $number() . "x+{$number()}=0",
+    'completing-square' => static fn(): string => 'x^2-' . 2 * (5 + $number()) . "x+{$number()}=0",
+    'balance' => static fn(): string => "{$number()}(x+{$number()})=13x-{$number()}",
+    'long' => static fn(): string => "({$number()}x^3-{$number()}x^2+{$number()}x+{$number()})/(x-{$number()})",
+    'isolate-roots' => static fn(): string => "sqrt(x+{$number()})={$number()}",
 ];
 foreach ($made as $method => $make) {
     $lines = array_map(static fn(): string => $make(), range(1, 100));

@@ -132,7 +132,7 @@ final readonly class Address
      */
     public function to(string $room, array $changes = [], array $parts = []): string
     {
-        return route($room, $parts, false) . '?' . http_build_query(
+        return ($parts === [] ? Paths::of($room) : route($room, $parts, false)) . '?' . http_build_query(
             $this->query($changes),
             '',
             '&',

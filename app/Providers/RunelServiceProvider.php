@@ -59,21 +59,10 @@ final class RunelServiceProvider extends ServiceProvider
     /** Every view writes with the page's own face; assets carry their version. */
     public function boot(): void
     {
-        View::composer([
-            'bench.*',
-            'board.*',
-            'ways.*',
-            'your-turn.*',
-            'sets-room.*',
-            'lessons.*',
-            'learners.*',
-            'tutor.*',
-            'marking-pile.*',
-            'sheet.*',
-            'style.*',
-            'components.*',
-        ], static function (ViewContract $view): void {
-            $view->with('page', app(PageFace::class));
+        View::share('asset', Version::asset(...));
+        View::share('page', $this->app->make(PageFace::class));
+        $this->app->rebinding(HouseStyle::class, static function (Application $app): void {
+            View::share('page', $app->make(PageFace::class));
         });
         View::composer('bench.reading', static function (ViewContract $view): void {
             $reading = $view->getData()['reading'] ?? null;
@@ -85,9 +74,5 @@ final class RunelServiceProvider extends ServiceProvider
                 )->render()));
             }
         });
-        View::composer('components.page', static fn(ViewContract $view): ViewContract => $view->with(
-            'asset',
-            Version::asset(...),
-        ));
     }
 }

@@ -198,72 +198,35 @@ final readonly class Formula implements Method
         if ($discriminant->isNegative() && $task->style->get(NegativeRoot::class) === NegativeRoot::None) {
             return self::unsolved($quadratic->letter, $zeroed, $discriminant);
         }
-        $double = Rational::of(2)->times($a);
-        $minusB = $b->isNegative() || $b->isZero()
-            ? new Negative(Numeral::of($b))
-            : Numeral::of($b->negated());
-        $below = Product::apart([Numeral::of(2), Numeral::of($a)]);
-        $put = $this->both($letter, $minusB, new Root(Numeral::of($discriminant), 2), $below);
-        $steps = [new Step(
-            id: 'substitute',
-            title: Message::of('quadratic.formula.title'),
-            why: Message::of('quadratic.formula.why', [
-                'says' => self::says($discriminant),
-                'formula' => self::general($letter),
-            ]),
-            lines: [Line::equivalent($put, new JoinBranches())],
-            question: self::howMany($zeroed, $discriminant),
-            watch: Slip::StackedFraction,
-        )];
+        $steps = [$this->substituted($letter, $zeroed, $a, $b, $discriminant)];
         $minus = $b->negated();
+        $double = Rational::of(2)->times($a);
         $like = $quadratic->like();
         if ($discriminant->isZero()) {
             $solution = Numeral::of($minus->dividedBy($double)->like($like));
-            $middle = new Equation($letter, new Quotient(Numeral::of($minus), Numeral::of($double)));
-            $end = new Equation($letter, $solution);
-            $steps[] = new Step(
-                id: 'solutions',
-                role: Role::Gathering,
-                title: Message::of('solve.solutions.title-double'),
-                why: Message::of('quadratic.formula.why-double'),
-                lines: [
-                    ...($middle->equals($end) ? [] : [Line::equivalent($middle, new JoinBranches())]),
-                    Line::result($end, new JoinBranches()),
-                ],
-            );
 
-            return [$steps, new SolutionsAnswer($quadratic->letter, [$solution]), false];
+            return [
+                [...$steps, self::twice($letter, $minus, $double, $solution)],
+                new SolutionsAnswer($quadratic->letter, [$solution]),
+                false,
+            ];
         }
         $root = self::root($discriminant);
-        $steps[] = $this->simplified($letter, $root, $minus, $double);
-        $scaled = self::root($discriminant->dividedBy($double->times($double)));
         $combined = $task->style->get(Fractions::class) === Fractions::Combined;
-        $turned = $double->isNegative();
-        $solutions = array_map(
-            static fn(bool $less): Expression => $scaled->beside(
-                $minus->dividedBy($double),
-                $less !== $turned,
-                $combined,
-            ),
-            [false, true],
-        );
-        if ($root->isRational()) {
-            $sums = [$minus->plus($root->coefficient), $minus->minus($root->coefficient)];
-            $solutions = array_map(
+        $solutions = $root->isRational()
+            ? array_map(
                 static fn(Rational $sum): Expression => Numeral::of($sum->dividedBy($double)->like($like)),
-                $sums,
-            );
-        }
+                [$minus->plus($root->coefficient), $minus->minus($root->coefficient)],
+            )
+            : self::withRoot($discriminant, $minus, $double, $combined);
         $answer = new SolutionsAnswer($quadratic->letter, $solutions);
-        $lines = $root->isRational() ? $this->split($minus, $root, $double, $like) : [];
+        $worked = $this->simplified($letter, $root, $minus, $double);
         // Where nothing is left to do, the line before says the solutions already.
-        $worked = $steps[\count($steps) - 1];
         $isDone = $worked->lines[\count($worked->lines) - 1]->node->equals($answer->node());
-        $lines = $isDone ? \array_slice($worked->lines, 0, -1) : $lines;
-        if ($isDone) {
-            array_pop($steps);
-        }
-        $steps[] = new Step(
+        $lines = $isDone
+            ? \array_slice($worked->lines, 0, -1)
+            : ($root->isRational() ? $this->split($minus, $root, $double, $like) : []);
+        $last = new Step(
             id: 'solutions',
             role: $isDone ? $worked->role : Role::Gathering,
             title: $isDone ? $worked->title : Message::of('solve.solutions.title'),
@@ -277,11 +240,72 @@ final readonly class Formula implements Method
                 Message::of('solve.solutions.ask'),
                 $quadratic->equation,
                 $quadratic->letter,
-                $solutions === [] ? [$letter] : $solutions,
+                $solutions,
             ),
         );
 
-        return [$steps, $answer, !$root->isRational()];
+        return [$isDone ? [...$steps, $last] : [...$steps, $worked, $last], $answer, !$root->isRational()];
+    }
+
+    /** The formula with the numbers in it, and how many solutions the discriminant promises. */
+    private function substituted(
+        Letter $letter,
+        Equation $zeroed,
+        Rational $a,
+        Rational $b,
+        Rational $discriminant,
+    ): Step {
+        $minusB = $b->isNegative() || $b->isZero()
+            ? new Negative(Numeral::of($b))
+            : Numeral::of($b->negated());
+        $below = Product::apart([Numeral::of(2), Numeral::of($a)]);
+        $put = $this->both($letter, $minusB, new Root(Numeral::of($discriminant), 2), $below);
+
+        return new Step(
+            id: 'substitute',
+            title: Message::of('quadratic.formula.title'),
+            why: Message::of('quadratic.formula.why', [
+                'says' => self::says($discriminant),
+                'formula' => self::general($letter),
+            ]),
+            lines: [Line::equivalent($put, new JoinBranches())],
+            question: self::howMany($zeroed, $discriminant),
+            watch: Slip::StackedFraction,
+        );
+    }
+
+    /** The root is 0: plus and minus give the same. */
+    private static function twice(Letter $letter, Rational $minus, Rational $double, Expression $solution): Step
+    {
+        $middle = new Equation($letter, new Quotient(Numeral::of($minus), Numeral::of($double)));
+        $end = new Equation($letter, $solution);
+
+        return new Step(
+            id: 'solutions',
+            role: Role::Gathering,
+            title: Message::of('solve.solutions.title-double'),
+            why: Message::of('quadratic.formula.why-double'),
+            lines: [
+                ...($middle->equals($end) ? [] : [Line::equivalent($middle, new JoinBranches())]),
+                Line::result($end, new JoinBranches()),
+            ],
+        );
+    }
+
+    /** @return non-empty-list<Expression> both solutions, reduced, the root left in them */
+    private static function withRoot(
+        Rational $discriminant,
+        Rational $minus,
+        Rational $double,
+        bool $combined,
+    ): array {
+        $scaled = self::root($discriminant->dividedBy($double->times($double)));
+
+        return array_map(static fn(bool $less): Expression => $scaled->beside(
+            $minus->dividedBy($double),
+            $less !== $double->isNegative(),
+            $combined,
+        ), [false, true]);
     }
 
     /** @return array{non-empty-list<Step>, NoSolutionAnswer, false} nothing real squares to a negative number */

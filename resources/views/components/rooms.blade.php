@@ -4,7 +4,7 @@
 @if ($here !== null)
     <nav class="room-links" aria-label="{{ __('ui.rooms') }}">
         @foreach ($rooms as $room => $name)
-            <a href="{{ route($room, [], false) }}" id="to-{{ $room }}"
+            <a href="{{ \App\Address\Paths::of($room) }}" id="to-{{ $room }}"
                 @class(['room-link', 'is-here' => $here === $room])
                 @if ($here === $room) aria-current="page" @endif>{{ __($name) }}</a>
         @endforeach
@@ -15,7 +15,7 @@
         <kbd>m</kbd><span class="rooms-more" aria-hidden="true">▾</span></summary>
     <ol class="rooms-leaf">
         @foreach ($rooms as $room => $name)
-            <li><a href="{{ route($room, [], false) }}" class="rooms-row" data-digit="{{ $loop->iteration }}"
+            <li><a href="{{ \App\Address\Paths::of($room) }}" class="rooms-row" data-digit="{{ $loop->iteration }}"
                 @if ($here === $room) aria-current="page" @endif>{{ __($name) }}
                 <kbd>{{ $loop->iteration }}</kbd></a></li>
         @endforeach
