@@ -22,9 +22,9 @@ final class Version
 
     /** What every page's scripts import, so that all of it is fetched at once. */
     public const MODULES = [
-        'ahead', 'bench', 'clock', 'copying', 'keys', 'lesson', 'pen', 'pile',
+        'ahead', 'aloud', 'bench', 'clock', 'copying', 'keys', 'lesson', 'pen', 'pile',
         'presenting', 'projector', 'sheet', 'shelf', 'spoken', 'strokes', 'styles', 'swaps',
-        'timer', 'work',
+        'terms', 'timer', 'windows', 'work',
     ];
 
     public static function ofProgram(string $root): string

@@ -29,6 +29,8 @@ return [
     'goal-first' => 'New today: the simplest of its kind.',
     'to-set' => 'the set',
     'next' => 'Next item',
+    'after' => 'Next',
+    'after-none' => 'nothing, this is the last item',
     'before' => 'Before',
     'items-all' => 'Items',
     'leave' => 'Leave',

@@ -1,4 +1,4 @@
-// A line that is clicked, tapped or called for with c offers itself to be copied: one small tool, where wanted.
+// A line that is held, or called for with c, offers itself to be copied: one small tool, where wanted.
 
 const mathMl = (line) => {
     // A line that runs over several pieces is one line again.
@@ -12,6 +12,8 @@ const mathMl = (line) => {
 const FORMATS = {LaTeX: (line) => line.dataset.latex, MathML: mathMl, text: (line) => line.dataset.text};
 
 const SAID = 1200;
+/** Held so many milliseconds, a line is meant as a whole. */
+const HELD = 500;
 
 export const copying = (page) => {
     const words = page.body.dataset;
@@ -45,12 +47,24 @@ export const copying = (page) => {
         if (navigator.clipboard) navigator.clipboard.writeText(text).then(done, done);
         else done();
     };
+    let holding = null;
+    let held = false;
+    page.addEventListener('pointerdown', (event) => {
+        const line = event.target instanceof Element ? event.target.closest('.sheet .line, .way-sheet .line') : null;
+        held = false;
+        if (!line || event.target.closest('.copy') || page.body.classList.contains('is-writing')) return;
+        holding = setTimeout(() => {
+            held = true;
+            put(line);
+        }, HELD);
+    });
+    ['pointerup', 'pointercancel', 'scroll'].forEach((end) =>
+        page.addEventListener(end, () => clearTimeout(holding), true));
     page.addEventListener('click', (event) => {
         const target = event.target instanceof Element ? event.target : null;
         const pressed = target?.closest('.copy');
-        const line = target?.closest('.sheet .line, .way-sheet .line');
         if (pressed) copy(pressed);
-        else if (line && !line.querySelector('.copy-tool') && !String(getSelection())) put(line);
+        else if (held) held = false;
         else remove();
         if (target?.id === 'print-now') window.print();
     });

@@ -1,4 +1,5 @@
 // The pages work without any of this; it adds keys, focus, clocks and the keypad.
+import {aloud} from './aloud.js';
 import {bench} from './bench.js';
 import {copying} from './copying.js';
 import {help, keys, rooms} from './keys.js';
@@ -12,12 +13,14 @@ import {shelf} from './shelf.js';
 import {keptStyles} from './styles.js';
 import {swaps} from './swaps.js';
 import {timer} from './timer.js';
+import {windows} from './windows.js';
 
 const tool = copying(document);
 const styles = keptStyles(document);
 const clock = timer(document);
+const voice = aloud(document, window.speechSynthesis, sessionStorage);
 const leaf = rooms(document);
-keys(document, [leaf, help(document), pen(document, localStorage), tool, styles], leaf);
+keys(document, [leaf, help(document), voice, pen(document, localStorage), tool, styles], leaf);
 swaps(document, clock, () => sorting(document));
 lessonLine(document);
 glance(document);
@@ -28,3 +31,4 @@ presenting(document);
 bench(document);
 shelf(document);
 sheet(document, sessionStorage);
+windows(document);

@@ -1,5 +1,6 @@
 // Pointing at the board and writing on it. Ink belongs to its step, stays in this browser and changes no address.
 import {changed, kept, pathOf, placed, touches} from './strokes.js';
+import {terms} from './terms.js';
 
 const KEPT = 'runel-ink';
 const THINGS = '.sheet .line, .sheet figure, .sheet .check';
@@ -82,13 +83,24 @@ const pathFor = (page, stroke, points, outline) => {
     return path;
 };
 
-/** A ring that follows the mouse or the finger. */
-const pointer = (page) => {
+const POINTING = {ArrowDown: 1, ArrowUp: -1};
+
+/** A ring that follows the mouse or the finger; meanwhile arrows up and down light terms, u underlines the one lit. */
+const pointer = (page, board) => {
+    const lit = terms(page);
     const mark = Object.assign(page.createElement('div'), {className: 'pointer-ring', hidden: true});
     page.body.append(mark);
     page.addEventListener('pointermove', (event) => {
         if (mark.hidden) return;
         mark.style.translate = `${event.clientX}px ${event.clientY}px`;
+    });
+    page.addEventListener('keydown', (event) => {
+        if (mark.hidden || event.ctrlKey || event.metaKey || event.altKey) return;
+        const chosen = lit.chosen();
+        if (event.key in POINTING) lit.move(POINTING[event.key]);
+        else if (event.key === 'u' && chosen) board.underline(chosen);
+        else return;
+        event.preventDefault();
     });
     return {
         toggle: () => {
@@ -96,6 +108,7 @@ const pointer = (page) => {
             page.getElementById('pen-point')?.setAttribute('aria-pressed', String(!mark.hidden));
         },
         end: () => {
+            if (lit.end()) return true;
             if (mark.hidden) return false;
             mark.hidden = true;
             page.getElementById('pen-point')?.setAttribute('aria-pressed', 'false');
@@ -117,15 +130,23 @@ const drawing = (page, store, outline) => {
             (stroke) => pathFor(page, stroke, placed(stroke.points, cornerOf(stroke, found)), outline()),
         ));
     };
+    const add = (tool, color, points) => {
+        const found = corners(page);
+        const on = found.at(points[0]);
+        own.keep([...own.strokes(), {
+            tool, ink: color, on: on < 0 ? null : on, points: kept(points, found.things[on] ?? found.sheet),
+        }]);
+        show();
+    };
     return {
         show,
-        add: (tool, color, points) => {
-            const found = corners(page);
-            const on = found.at(points[0]);
-            own.keep([...own.strokes(), {
-                tool, ink: color, on: on < 0 ? null : on, points: kept(points, found.things[on] ?? found.sheet),
-            }]);
-            show();
+        add,
+        /** Under what stands there, from its left end to its right. */
+        underline: (element, color) => {
+            const sheet = page.querySelector('.board .sheet');
+            const [box, frame] = [element.getBoundingClientRect(), sheet.getBoundingClientRect()];
+            const place = (x, y) => [x - frame.left + sheet.scrollLeft, y - frame.top + sheet.scrollTop, 0.5];
+            add('underline', color, [place(box.left, box.bottom + 2), place(box.right, box.bottom + 2)]);
         },
         rub: (place) => {
             const found = corners(page);
@@ -232,7 +253,7 @@ const tools = (page, state, board) => {
 };
 
 export const pen = (page, store) => {
-    if (!page.getElementById('pen-tools')) return {close: () => false};
+    if (!page.getElementById('pen-tools')) return {close: terms(page).end};
     const state = {tool: null, ink: 'black', stylus: false, rubbing: false};
     let maker = null;
     const outline = () => (points) => (maker ? maker(points, {size: 5, thinning: 0.5}) : points);
@@ -247,7 +268,7 @@ export const pen = (page, store) => {
         });
     };
     const bar = tools(page, state, board);
-    const ring = pointer(page);
+    const ring = pointer(page, {underline: (term) => board.underline(term, state.ink)});
     following(page, board, state, outline);
     const show = () => {
         page.querySelectorAll('#pen-pen, #pen-point').forEach((button) => { button.hidden = false; });

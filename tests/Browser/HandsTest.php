@@ -107,9 +107,13 @@ final class HandsTest extends TestCase
 
     public function testCopiesALineOnDemand(): void
     {
-        $this->open('/board', ['problem' => '8x^2+22x+15', 'method' => 'scale', 'step' => 'last']);
+        $this->open('/board', ['problem' => '8x^2+22x+15', 'method' => 'scale', 'step' => 1]);
         self::assertSame([], self::$browser->findElements(WebDriverBy::cssSelector('.copy')));
-        self::$browser->executeScript('document.querySelector(".sheet .line").click()');
+        // Pressed shortly, a line lights its term; held, it offers itself.
+        self::$browser->action()->clickAndHold($this->one('.sheet .open .line'))->perform();
+        $this->waitUntil(fn(): bool => $this->many('.copy') > 0, 'the held line offers itself');
+        self::$browser->action()->release()->perform();
+        self::assertSame(3, $this->many('.copy'));
         $copy = function (string $format): string {
             self::$browser->executeScript("document.querySelector('.copy[data-format=$format]').click()");
 
@@ -122,6 +126,35 @@ final class HandsTest extends TestCase
         self::assertTrue($document->loadXML(str_replace('&nbsp;', ' ', $copied)));
         self::assertSame('http://www.w3.org/1998/Math/MathML', $document->documentElement?->namespaceURI);
         self::assertStringNotContainsString('class=', $copied);
+    }
+
+    /** A term that is pressed is lit with all of its degree; by keys, too, where it is underlined. */
+    public function testATermPressedIsLitWhereverItStands(): void
+    {
+        $this->open('/board', ['problem' => '(2x+3)(x-5)', 'method' => 'grid', 'step' => 9]);
+        $lit = static fn(): array => (array) self::$browser->executeScript(
+            'return [...document.querySelectorAll(".is-pressed")].map((one) => one.textContent.replace(/\\W/g, ""));',
+        );
+        self::$browser->executeScript(
+            '[...document.querySelectorAll("figure svg text")].find((one) => one.textContent === "3x")'
+                . '.dispatchEvent(new MouseEvent("click", {bubbles: true}))',
+        );
+        self::assertEqualsCanonicalizing(['2x', '2x', 'x', 'x', '3x', '3x', '10x', '10x', '7x', '7x'], $lit());
+        $this->press(WebDriverKeys::ESCAPE);
+        self::assertSame([], $lit());
+        $this->press('l');
+        $this->press(WebDriverKeys::ARROW_UP);
+        self::assertContains('15', $lit());
+        $this->press('u');
+        $this->waitUntil(fn(): bool => $this->many('.strokes .stroke-underline') === 1, 'underlined');
+        $this->open('/two-ways', ['problem' => '(2x+3)(x-5)', 'left' => 'grid', 'right' => 'term-by-term',
+            'leftstep' => 7, 'rightstep' => 7]);
+        self::$browser->executeScript(
+            '[...document.querySelectorAll("figure svg text")].find((one) => one.textContent === "3x")'
+                . '.dispatchEvent(new MouseEvent("click", {bubbles: true}))',
+        );
+        self::assertGreaterThan(1, \count($lit()));
+        self::assertSame(['3x'], array_values(array_unique($lit())));
     }
 
     public function testEverythingWorksWithoutTheScript(): void

@@ -43,6 +43,47 @@ final class LessonsTest extends TestCase
         $this->assertSound('a plan on a phone');
     }
 
+    /** The desk steers and shows what is the tutor's; the room's window follows and shows the board alone. */
+    public function testALessonIsPlayedInTwoWindows(): void
+    {
+        $this->open('/board', ['problem' => '(y+3)(y-8)', 'method' => 'grid', 'step' => 3]);
+        $desk = self::$browser->getWindowHandle();
+        $this->one('#pen-more')->sendKeys(' ');
+        $this->one('#pen-second')->click();
+        $this->waitUntil(static fn(): bool => \count(self::$browser->getWindowHandles()) === 2, 'a second window');
+        $room = array_values(array_diff(self::$browser->getWindowHandles(), [$desk]))[0];
+        $in = function (string $window, string $step): void {
+            self::$browser->switchTo()->window($window);
+            $this->waitUntil(fn(): bool => str_starts_with(
+                (string) self::$browser->executeScript('return document.querySelector(".spine-count").textContent'),
+                "$step of",
+            ), "step $step");
+        };
+        try {
+            $in($room, '3');
+            self::assertSame('room-view', self::$browser->executeScript(
+                'return [...document.body.classList].find((one) => one === "room-view") ?? ""',
+            ));
+            self::assertFalse($this->one('.pen-bar')->isDisplayed());
+            $this->waitUntil(static fn(): bool => str_contains(self::$browser->getCurrentURL(), 'present=1'), 'presented');
+            self::$browser->switchTo()->window($desk);
+            self::assertStringNotContainsString('present=1', self::$browser->getCurrentURL());
+            $this->press(WebDriverKeys::ARROW_RIGHT);
+            $in($desk, '4');
+            $in($room, '4');
+            // A clicker works in the room's window, too: the desk is told.
+            $this->press(WebDriverKeys::PAGE_DOWN);
+            $in($desk, '5');
+            $in($room, '5');
+            $this->press(WebDriverKeys::ARROW_LEFT);
+            $in($desk, '4');
+            $in($room, '4');
+        } finally {
+            self::$browser->switchTo()->window($room)->close();
+            self::$browser->switchTo()->window($desk);
+        }
+    }
+
     public function testALessonIsPlannedMovedAndHeldByKeys(): void
     {
         $this->signIn();
@@ -99,6 +140,8 @@ final class LessonsTest extends TestCase
         self::$browser->manage()->window()->setSize(new WebDriverDimension(390, 844));
         $this->assertSound('the log on a phone');
         $this->open('/lessons');
+        // What stands behind the foot is scrolled to first.
+        self::$browser->executeScript('document.querySelector(".kept-lesson-name").scrollIntoView({block: "center"})');
         $this->one('.kept-lesson-name')->click();
         $this->assertSound('a kept lesson on a phone');
     }

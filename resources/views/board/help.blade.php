@@ -4,7 +4,7 @@
         <dl>
             @foreach (['next' => ['→', __('ui.space')], 'back' => ['←'], 'first' => ['Home'], 'all' => ['End'],
                 'ask' => ['q'], 'turn' => ['y'], 'ways' => ['2'], 'another' => ['w'], 'go-on' => ['g'],
-                'why' => ['e'], 'point' => ['l'], 'pen' => ['d'],
+                'why' => ['e'], 'point' => ['l'], 'pen' => ['d'], 'aloud' => ['v'],
                 'rub' => ['x'], 'present' => ['p'], 'seat' => ['+', '-'],
                 'blank' => ['.'], 'rooms' => ['m'], 'copy' => ['c'], 'help' => ['?'],
                 'close' => ['Esc']] as $what => $keys)

@@ -18,6 +18,11 @@
     <button type="button" id="pen-point" class="pen" aria-pressed="false" hidden>{{ __('ui.point') }}
         <kbd>l</kbd></button>
     <button type="button" id="pen-pen" class="pen" aria-pressed="false" hidden>{{ __('ui.pen') }} <kbd>d</kbd></button>
+    @if ($board->address->lesson === null)
+        <button type="button" id="pen-second" class="pen" hidden>{{ __('ui.second-window') }}</button>
+    @endif
+    <button type="button" id="pen-aloud" class="pen" aria-pressed="false"
+        data-missing="{{ __('ui.aloud-missing') }}">{{ __('ui.aloud') }} <kbd>v</kbd></button>
     @foreach ($board->leaving() as $pen)
         <a id="{{ $pen->id }}" class="pen" href="{{ $pen->link }}">{{ __("ui.$pen->name") }}
             <kbd>{{ $pen->key }}</kbd></a>

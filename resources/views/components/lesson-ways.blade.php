@@ -6,4 +6,5 @@
 @if ($items !== null)
     <a id="pen-items" class="pen" href="{{ $items }}">{{ __('lesson.items-all') }} <kbd>i</kbd></a>
 @endif
+<button type="button" id="pen-second" class="pen" hidden>{{ __('ui.second-window') }}</button>
 <a id="pen-leave" class="pen" href="{{ $leave }}">{{ __('lesson.leave') }} <kbd>Esc</kbd></a>

@@ -11,8 +11,7 @@
     </nav>
 @endif
 <details class="rooms" id="rooms">
-    <summary class="rooms-open" id="pen-rooms">{{ $here === null ? __('ui.rooms') : __($rooms[$here]) }}
-        <kbd>m</kbd><span class="rooms-more" aria-hidden="true">▾</span></summary>
+    <summary class="rooms-open" id="pen-rooms">{{ __('ui.rooms') }} <kbd>m</kbd></summary>
     <ol class="rooms-leaf">
         @foreach ($rooms as $room => $name)
             <li><a href="{{ \App\Address\Paths::of($room) }}" class="rooms-row" data-digit="{{ $loop->iteration }}"

@@ -24,3 +24,22 @@
 @if ($saved)
     <span class="lesson-saved" role="status">{{ __('lesson.note-saved') }}</span>
 @endif
+@php($answer = ($plan->items[$number - 1] ?? null)?->content->demonstration())
+@php($after = $plan->items[$number] ?? null)
+{{-- Where the room has a window of its own, this one is the desk: what only the tutor may know. --}}
+<span class="desk-card">
+    @if ($answer !== null)
+        <span class="desk-row"><span class="desk-name">{{ __('ui.answer') }}</span>
+            <x-answer :demonstration="$answer" /></span>
+    @endif
+    <span class="desk-row"><span class="desk-name">{{ __('lesson.after') }}</span>
+        @if ($after === null)
+            {{ __('lesson.after-none') }}
+        @else
+            {{ __("lesson.kind.{$after->kind()->value}") }}
+            @if ($after->content->demonstration() !== null)
+                <x-problem :demonstration="$after->content->demonstration()" />
+            @endif
+        @endif
+    </span>
+</span>

@@ -30,7 +30,7 @@
                         maxlength="3"></label>
                     <label>{{ __('sets.seed') }} <input class="input" name="seed" value="{{ $query->seed }}"
                         inputmode="numeric" maxlength="9"></label>
-                    <button class="button ask-go"
+                    <button class="button ask-go foot-main"
                         id="make">{{ __($query->picks === [] ? 'sets.make' : 'sets.add') }}</button>
                 </div>
                 <details class="wishes" @if ($query->wishes !== []) open @endif>
