@@ -65,7 +65,7 @@ final class LessonsTest extends TestCase
                 'return [...document.body.classList].find((one) => one === "room-view") ?? ""',
             ));
             self::assertFalse($this->one('.pen-bar')->isDisplayed());
-            $this->waitUntil(static fn(): bool => str_contains(self::$browser->getCurrentURL(), 'present=1'), 'presented');
+            self::assertStringContainsString('present=1', self::$browser->getCurrentURL());
             self::$browser->switchTo()->window($desk);
             self::assertStringNotContainsString('present=1', self::$browser->getCurrentURL());
             $this->press(WebDriverKeys::ARROW_RIGHT);

@@ -23,7 +23,7 @@ use Runel\Polynomial\Term;
 use Runel\Slip\Slip;
 use Runel\Working\Outer;
 
-/** A trinomial with its middle split in two: grouped in pairs, each pair's factor taken out, then the common bracket. */
+/** A trinomial with its middle split in two: grouped in pairs, their factors taken out, then the common bracket. */
 final readonly class Grouping
 {
     /** @var array{Term, Term} */

@@ -17,7 +17,8 @@
                               aria-describedby="problem-hint" hx-get="{{ route('reading', [], false) }}"
                               hx-include="closest form" hx-trigger="input changed delay:90ms" hx-target="#reading"
                               hx-sync="this:replace">{{ $reading->address->problem() }}</textarea>
-                    <button class="button ask-go foot-main" id="demonstrate">{{ __('ui.demonstrate') }} <kbd>↵</kbd></button>
+                    <button class="button ask-go foot-main"
+                        id="demonstrate">{{ __('ui.demonstrate') }} <kbd>↵</kbd></button>
                 </div>
                 @foreach ($reading->address->query(['problem' => null, 'job' => null, 'method' => null, 'step' => null,
                     'ask' => null, 'present' => null]) as $key => $value)
