@@ -10,6 +10,7 @@ use Runel\Ladder\Ladder;
 use Runel\Method\Catalogue;
 use Runel\Practice\Made;
 use Runel\Practice\Maker;
+use Runel\Slip\Slip;
 use Runel\Style\HouseStyle;
 
 /** A ladder to be looked at: an example on each rung, always the same one. */
@@ -18,8 +19,14 @@ final readonly class LadderPicture
     /**
      * @param non-empty-list<Made> $examples one a rung, from the simplest up
      * @param list<string>         $methods  the ids of those its problems can be worked by
+     * @param list<Slip>           $slips    those that are made in its job
      */
-    private function __construct(public Ladder $ladder, public array $examples, public array $methods) {}
+    private function __construct(
+        public Ladder $ladder,
+        public array $examples,
+        public array $methods,
+        public array $slips,
+    ) {}
 
     public static function of(Ladder $ladder, Catalogue $catalogue, Chance $chance, HouseStyle $style): self
     {
@@ -31,7 +38,12 @@ final readonly class LadderPicture
             }
         }
 
-        return new self($ladder, $examples, $methods);
+        $slips = [];
+        foreach ($catalogue->families->of($ladder->job())->rules() as $rule) {
+            $slips[$rule->slip()->value] = $rule->slip();
+        }
+
+        return new self($ladder, $examples, $methods, array_values($slips));
     }
 
     /** @return array<string, list<string>> all skills, by their job */

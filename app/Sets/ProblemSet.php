@@ -86,6 +86,12 @@ final readonly class ProblemSet
         return $this->to(['again' => [$item->key => ($this->query->again[$item->key] ?? 0) + 1] + $this->query->again]);
     }
 
+    /** What was taken out last is put back; null where nothing was. */
+    public function restored(): ?string
+    {
+        return $this->query->drop === [] ? null : $this->to(['drop' => \array_slice($this->query->drop, 0, -1)]);
+    }
+
     public function without(SetItem $item): string
     {
         return $this->to(['drop' => [...$this->query->drop, $item->key]]);

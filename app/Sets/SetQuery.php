@@ -15,6 +15,7 @@ final readonly class SetQuery
     public const MOST_OWN = 60;
     /** So many problems where nobody says how many. */
     private const COUNT = 10;
+    private const MOST_PICKS = 60;
 
     /**
      * @param list<Pick>            $picks
@@ -36,12 +37,16 @@ final readonly class SetQuery
         public array $order,
         public array $own,
         public ?int $kept,
+        public SheetHead $head,
     ) {}
 
     /** @param array<array-key, mixed> $query what is of no use is passed over */
     public static function of(array $query): self
     {
-        $given = Given::of($query);
+        // Made anew, a set keeps its heading and nothing else.
+        $given = Given::of(isset($query['anew'])
+            ? array_diff_key($query, ['pick' => 1, 'again' => 1, 'drop' => 1, 'order' => 1, 'own' => 1])
+            : $query);
         $text = $given->text(...);
         $list = static fn(string $key, int $most): array => \array_slice($given->texts($key), 0, $most);
         $again = [];
@@ -55,8 +60,13 @@ final readonly class SetQuery
         foreach ($given->within('wish')->allTexts() as $key => $value) {
             $wishes[(string) $key] = $value;
         }
-        $picks = array_map(static fn(string $pick): Pick => Pick::read($pick, self::COUNT), $list('pick', 12));
-        if ($text('skill') !== '') {
+        $picks = array_map(static fn(string $pick): Pick => Pick::read($pick, self::COUNT), $list('pick', self::MOST_PICKS));
+        $counts = self::counts($given);
+        if ($text('skill') !== '' && $given->has('rungs')) {
+            foreach ($counts as $rung => $count) {
+                $picks[] = Pick::of($text('skill'), (string) $rung, $count);
+            }
+        } elseif ($text('skill') !== '') {
             $picks[] = Pick::of($text('skill'), $text('rung'), $text('count') === '' ? self::COUNT : $text('count'));
         }
 
@@ -77,7 +87,23 @@ final readonly class SetQuery
                 )),
             ),
             preg_match('/^\d{1,9}$/', $text('kept')) === 1 ? (int) $text('kept') : null,
+            SheetHead::of($given),
         );
+    }
+
+    /** @return array<int, int> how many of each rung, the simplest first; a rung of which there are none is left out */
+    private static function counts(Given $given): array
+    {
+        $counts = [];
+        foreach (array_keys($given->list('rungs')) as $rung) {
+            $count = \is_int($rung) && $rung > 0 && $rung < 100 ? $given->within('rungs')->number($rung) : null;
+            if ($count !== null && $count > 0) {
+                $counts[(int) $rung] = $count;
+            }
+        }
+        ksort($counts);
+
+        return \array_slice($counts, 0, self::MOST_PICKS, true);
     }
 
     /**
@@ -100,6 +126,6 @@ final readonly class SetQuery
             'order' => $this->order === [] ? null : implode(',', $this->order),
             'own' => $this->own,
             'kept' => $this->kept,
-        ], static fn(mixed $value): bool => $value !== null && $value !== []);
+        ] + $this->head->parts(), static fn(mixed $value): bool => $value !== null && $value !== []);
     }
 }

@@ -7,21 +7,16 @@ namespace App\Sets;
 use App\Sheet\Sheet;
 use Runel\Demonstration\Demonstration;
 
-/** How a set is put on paper: with which key, whether fading from worked to alone, under which title. */
+/** How a set is put on paper: with which key, whether fading from worked to alone. */
 final readonly class SetSheet
 {
     public const KEYS = ['none', 'answers', 'worked'];
-    private const LONGEST_TITLE = 80;
 
-    private function __construct(public string $key, public bool $isFaded, public string $title) {}
+    private function __construct(public string $key, public bool $isFaded) {}
 
-    public static function of(string $key, string $fade, string $title): self
+    public static function of(string $key, string $fade): self
     {
-        return new self(
-            \in_array($key, self::KEYS, true) ? $key : 'none',
-            $fade !== '',
-            mb_substr(mb_scrub(trim($title)), 0, self::LONGEST_TITLE),
-        );
+        return new self(\in_array($key, self::KEYS, true) ? $key : 'none', $fade !== '');
     }
 
     /** A problem worked with a part left blank: the first in full, then more and more to be filled in, then alone. */

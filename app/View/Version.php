@@ -23,7 +23,7 @@ final class Version
     /** What every page's scripts import, so that all of it is fetched at once. */
     public const MODULES = [
         'ahead', 'aloud', 'bench', 'clock', 'copying', 'keys', 'lesson', 'pen', 'pile',
-        'presenting', 'projector', 'sheet', 'shelf', 'spoken', 'strokes', 'styles', 'swaps',
+        'presenting', 'projector', 'sets', 'sheet', 'shelf', 'spoken', 'strokes', 'styles', 'swaps',
         'terms', 'timer', 'windows', 'work',
     ];
 

@@ -50,10 +50,11 @@ const removed = (page, button) => {
 
 export const shelf = (page) => {
     const field = page.getElementById('shelf-filter');
-    if (!field) return;
-    field.hidden = false;
-    field.addEventListener('input', () => filter(page, field));
-    page.querySelectorAll('.shelf-remove').forEach((button) => button.addEventListener('click', (event) => {
+    if (field) {
+        field.hidden = false;
+        field.addEventListener('input', () => filter(page, field));
+    }
+    page.querySelectorAll('.shelf-remove[data-undo]').forEach((button) => button.addEventListener('click', (event) => {
         event.preventDefault();
         removed(page, button);
     }));

@@ -72,12 +72,10 @@ final readonly class SetController
     {
         $asked = $request->query('show');
 
-        return view('sets-room.ladder', ['ladder' => LadderPicture::of(
-            self::shown($asked),
-            $this->catalogue,
-            $this->chance,
-            $this->style,
-        )]);
+        return view('sets-room.ladder', [
+            'query' => SetQuery::of($request->query->all()),
+            'ladder' => LadderPicture::of(self::shown($asked), $this->catalogue, $this->chance, $this->style),
+        ]);
     }
 
     /** @throws Refusal when there is no such set */
@@ -88,7 +86,7 @@ final readonly class SetController
 
         return view('sets-room.sheet', [
             'set' => $this->set($query),
-            'sheet' => SetSheet::of($text('key'), $text('fade'), $text('title')),
+            'sheet' => SetSheet::of($text('key'), $text('fade')),
         ]);
     }
 

@@ -1,29 +1,66 @@
 <header class="made-head">
-    <h2 id="made-title">{{ $set->name === '' ? trans_choice('sets.problems', count($set->items)) : $set->name }}</h2>
+    <h2 id="made-title">{{ $query->head->title !== '' ? $query->head->title : ($set->name === ''
+        ? trans_choice('sets.problems', count($set->items)) : $set->name) }}</h2>
     @if ($query->kept === null && $query->picks !== [])
         <p class="versions" role="group" aria-label="{{ __('sets.versions') }}">
             @foreach (['a', 'b'] as $version)
                 <a @class(['option', 'is-small', 'is-taken' => $query->version === $version])
-                    href="{{ $set->to(['version' => $version === 'b' ? 'b' : null, 'again' => [], 'drop' => [],
-                    'order' => null]) }}" @if ($query->version === $version) aria-current="true"
+                    href="{{ $set->to(['version' => $version === 'b' ? 'b' : null]) }}"
+                    @if ($query->version === $version) aria-current="true"
                     @endif>{{ __("sets.version.$version") }}</a>
             @endforeach
         </p>
     @endif
 </header>
-<p class="made-take" role="group" aria-label="{{ __('sets.take') }}">
-    @foreach (\App\Sets\SetSheet::KEYS as $key)
-        <a class="button is-small" href="{{ $set->to(['key' => $key], 'set-sheet') }}">{{ __("sets.sheet.$key") }}</a>
-    @endforeach
-    <a class="button is-small" href="{{ $set->to(['fade' => 1], 'set-sheet') }}">{{ __('sets.sheet.faded') }}</a>
-    @foreach (['tex' => 'LaTeX', 'md' => 'Markdown', 'csv' => 'CSV', 'json' => 'JSON',
-        'zip' => 'QTI'] as $extension => $name)
-        <a class="button is-small" href="{{ $set->to([], 'set-file', ['extension' => $extension]) }}">{{ $name }}</a>
-    @endforeach
-</p>
+<div class="made-take" role="group" aria-label="{{ __('sets.take') }}">
+    <details class="made-leaf">
+        <summary class="button is-small">{{ __('ui.print') }} ▾</summary>
+        <p class="made-choices">
+            @foreach (\App\Sets\SetSheet::KEYS as $key)
+                <a href="{{ $set->to(['key' => $key], 'set-sheet') }}">{{ __("sets.sheet.$key") }}</a>
+            @endforeach
+            <a href="{{ $set->to(['fade' => 1], 'set-sheet') }}">{{ __('sets.sheet.faded') }}</a>
+        </p>
+    </details>
+    <details class="made-leaf">
+        <summary class="button is-small">{{ __('sets.file') }} ▾</summary>
+        <p class="made-choices">
+            @foreach (['tex' => 'LaTeX', 'md' => 'Markdown', 'csv' => 'CSV', 'json' => 'JSON',
+                'zip' => 'QTI'] as $extension => $name)
+                <a href="{{ $set->to([], 'set-file', ['extension' => $extension]) }}">{{ $name }}</a>
+            @endforeach
+        </p>
+    </details>
+    <details class="made-leaf" @if (session('head')) open @endif>
+        <summary class="button is-small">{{ __('sets.head') }} ▾</summary>
+        <form class="made-heading" action="{{ route('sets', [], false) }}" method="get">
+            @foreach (\App\Address\Hidden::fields(array_diff_key($query->parts(),
+                ['title' => 1, 'date' => 1, 'line' => 1, 'points' => 1])) as [$name, $value])
+                <input type="hidden" name="{{ $name }}" value="{{ $value }}">
+            @endforeach
+            <label>{{ __('sets.head-title') }} <input class="input" name="title" maxlength="80"
+                value="{{ $query->head->title }}" autocomplete="off"></label>
+            <label>{{ __('sets.head-date') }} <input class="input" name="date" maxlength="80"
+                value="{{ $query->head->date }}" autocomplete="off"></label>
+            <label>{{ __('sets.head-line') }} <input class="input" name="line" maxlength="80"
+                value="{{ $query->head->line }}" autocomplete="off"></label>
+            <label>{{ __('sets.head-points') }} <input class="input" name="points" maxlength="300"
+                value="{{ implode(', ', $query->head->points) }}" autocomplete="off"
+                aria-describedby="points-hint"></label>
+            <p class="hint" id="points-hint">{{ __('sets.head-points-hint') }}</p>
+            <button class="button is-small">{{ __('sets.head-set') }}</button>
+        </form>
+    </details>
+    <button type="button" class="button is-small" id="show-answers" aria-pressed="false"
+        hidden>{{ __('sets.answers') }} <kbd>a</kbd></button>
+</div>
+@if ($set->restored() !== null)
+    <p class="made-gone" role="status">{{ trans_choice('sets.gone', count($query->drop)) }}
+        <a class="button is-small" id="restore" href="{{ $set->restored() }}">{{ __('ui.undo') }}</a></p>
+@endif
 <ol class="made-list">
     @foreach ($set->items as $item)
-        <li class="made" id="item-{{ $item->key }}">
+        <li class="made" id="item-{{ $item->key }}" tabindex="-1">
             <span class="made-number">{{ $loop->iteration }}</span>
             <div class="made-what">
                 @if ($item->demonstration === null)

@@ -1,3 +1,7 @@
+@php($head = $set->query->head)
+@php($version = $set->query->kept === null && $set->query->picks !== [] ? __("sets.version.{$set->query->version}") : '')
+@php($said = implode(' · ', array_filter([$version, $head->date, $head->line])))
+@php($total = $head->total(count(array_filter($set->items, fn($item) => $item->demonstration !== null))))
 <x-page :title="__('sets.title')" body="paper">
     <main id="work" class="print-sheet set-sheet">
         <div class="print-tools">
@@ -13,8 +17,15 @@
             </nav>
         </div>
         <header class="print-head">
-            <h1>{{ $sheet->title !== '' ? $sheet->title : ($set->name !== '' ? $set->name
-            : __('sets.sheet-title')) }}</h1><p>{{ __('sets.sheet-name') }}</p></header>
+            <div>
+                <h1>{{ $head->title !== '' ? $head->title : ($set->name !== '' ? $set->name
+                : __('sets.sheet-title')) }}</h1>
+                @if ($said !== '')<p class="set-said">{{ $said }}</p>@endif
+            </div>
+            <div class="set-who">
+                <p>{{ __('sets.sheet-name') }}</p>
+                @if ($total !== null)<p>{{ __('sets.sheet-points', ['total' => $total]) }}</p>@endif
+            </div></header>
         <ol class="set-problems">
             @foreach ($set->items as $item)
                 @continue($item->demonstration === null)
@@ -24,7 +35,11 @@
                             : "sets.task.{$item->demonstration->job}",
                         ['letter' => $item->demonstration->task->problem->subject ?? ''])) !!}
                         <span
-                        class="set-maths">{!! $page->maths($item->demonstration->task->problem->node) !!}</span></p>
+                        class="set-maths">{!! $page->maths($item->demonstration->task->problem->node) !!}</span>
+                        @if ($head->pointsOf($loop->index) !== null)
+                            <span class="set-points">{{ trans_choice('sets.points',
+                                $head->pointsOf($loop->index)) }}</span>
+                        @endif</p>
                     @if ($item->page !== null)
                         <ol class="set-page">
                             @foreach ($item->page->lines as $line)
@@ -45,7 +60,7 @@
         </ol>
         @if ($sheet->key !== 'none')
             <section class="set-key">
-                <h2>{{ __('sets.answers') }}</h2>
+                <h2>{{ __('sets.answers') }}@if ($version !== '') · {{ $version }}@endif</h2>
                 <ol>
                     @foreach ($set->items as $item)
                         @continue($item->demonstration === null)
