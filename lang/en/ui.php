@@ -71,6 +71,7 @@ return [
         . 'is still here.',
     'point' => 'Point',
     'pen' => 'Pen',
+    'seat-figure' => 'Figure',
     'second-window' => 'Second window',
     'aloud' => 'Read aloud',
     'aloud-missing' => 'This browser has no voice of its own for this language. Others would send the words away.',
@@ -122,6 +123,7 @@ return [
     'help-title' => 'Keys on the board',
     'help-keys' => [
         'seat' => 'presenting: the furthest seat is further away, or nearer',
+        'figure' => 'the last lines or the figure, for seats ten metres away',
         'blank' => 'presenting: a blank sheet, and back',
         'rooms' => 'the rooms; then the number of one',
         'next' => 'one thing more', 'back' => 'one thing back', 'first' => 'to the start', 'all' => 'show everything',

@@ -33,6 +33,12 @@ export const presenting = (page) => {
         page.querySelectorAll('.seat-now').forEach((said) => { said.textContent = `${seat} m`; });
         showNow(page);
     };
+    /** At ten metres either the last lines are shown or the figure. */
+    const turn = () => {
+        const isFigure = body.classList.toggle('shows-figure');
+        page.getElementById('seat-figure')?.setAttribute('aria-pressed', String(isFigure));
+        showNow(page);
+    };
     let hiding = null;
     const showBar = () => {
         if (!isOn()) return;
@@ -46,11 +52,13 @@ export const presenting = (page) => {
     page.addEventListener('click', (event) => {
         const further = event.target instanceof Element ? event.target.closest('[data-seat]') : null;
         if (further) sit(seatAfter(kept(), Number(further.dataset.seat)));
+        if (event.target instanceof Element && event.target.closest('#seat-figure')) turn();
     });
     page.addEventListener('keydown', (event) => {
         if (!isOn() || isTyping(event.target) || event.ctrlKey || event.metaKey || event.altKey) return;
         if (event.key === '+' || event.key === '=') sit(seatAfter(kept(), 1));
         else if (event.key === '-') sit(seatAfter(kept(), -1));
+        else if (event.key === 'f') turn();
         body.classList.toggle('is-blank', event.key === '.' && !body.classList.contains('is-blank'));
     });
     page.addEventListener('pointerup', (event) => {

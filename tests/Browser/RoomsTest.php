@@ -153,6 +153,23 @@ final class RoomsTest extends TestCase
         $this->waitUntil(fn(): bool => str_starts_with($this->text('.spine-count'), '4 of'), 'and back');
     }
 
+    /** From ten metres the room sees the last lines, or, by a key, the figure. */
+    public function testTenMetresAwayLinesOrTheFigure(): void
+    {
+        $this->open('/board', ['problem' => '(2x+3)(x-5)', 'method' => 'grid', 'step' => 9, 'present' => 1]);
+        $isShown = fn(string $what): bool => $this->one($what)->isDisplayed();
+        $this->press('+');
+        $this->waitUntil(fn(): bool => !$isShown('.open .figure'), 'the lines alone');
+        self::assertTrue($isShown('#now .line'));
+        $this->press('f');
+        self::assertTrue($isShown('.open .figure'));
+        self::assertFalse($isShown('#now .line'));
+        $this->press('f');
+        $this->press('-');
+        self::assertTrue($isShown('.open .figure'));
+        self::assertTrue($isShown('#now .line'));
+    }
+
     public function testTwoWaysSideBySide(): void
     {
         $this->open('/board', ['problem' => self::PROBLEM, 'method' => 'grid', 'step' => 2]);

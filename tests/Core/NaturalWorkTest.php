@@ -11,6 +11,7 @@ use Runel\Demonstration\Demonstration;
 use Runel\Demonstration\Task;
 use Runel\Job\Jobs;
 use Runel\Marking\LineVerdict;
+use Runel\Marking\MarkedLine;
 use Runel\Marking\Marker;
 use Runel\Message\Message;
 use Runel\Message\Refusal;
@@ -178,6 +179,21 @@ final class NaturalWorkTest extends TestCase
         $task = new Task(Problem::read($problem), HouseStyle::default());
 
         return Marker::mark(Jobs::catalogue(), $task, 'solve', [$line])->lines[0]->say;
+    }
+
+    /** Both branches begun, then each gone on with: the lines belong to two branches, not to four. */
+    public function testABranchIsGoneBackTo(): void
+    {
+        $marking = Marker::mark(
+            Jobs::catalogue(),
+            new Task(Problem::read('x^2-5x+6=0'), HouseStyle::default()),
+            'solve',
+            ['(x-2)(x-3)=0', 'x-2=0', 'x-3=0', 'x=2', 'x=3'],
+        );
+        self::assertSame(
+            [null, '1', '2', '1', '2'],
+            array_map(static fn(MarkedLine $line): ?string => $line->branch, $marking->lines),
+        );
     }
 
     /** A slip on one branch accuses no right one behind it, and the whole is not finished. */

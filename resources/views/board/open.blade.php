@@ -5,7 +5,8 @@
             <div class="lines">
                 @foreach ($group->reached as $past)
                     @foreach ($board->onSheet($past) as $line)
-                        <x-line :line="$line" :now="$past->number === $board->shown"
+                        <x-line :line="$line" :presented="$board->address->present"
+                            :now="$past->number === $board->shown"
                             :id="$board->figure() === null && $past->number === $board->shown && $loop->last ? 'now' :
                             null" />
                     @endforeach

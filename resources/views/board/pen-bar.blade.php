@@ -12,6 +12,8 @@
         <span class="seats" role="group" aria-label="{{ __('ui.seats') }}">
             <button type="button" class="pen seat" data-seat="-1" aria-label="{{ __('ui.seat-nearer') }}">−</button>
             <span class="seat-now" role="status"></span>
+            <button type="button" class="pen seat seat-figure" id="seat-figure"
+                aria-pressed="false">{{ __('ui.seat-figure') }} <kbd>f</kbd></button>
             <button type="button" class="pen seat" data-seat="1" aria-label="{{ __('ui.seat-further') }}">+</button>
         </span>
     @endif
