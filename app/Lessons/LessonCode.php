@@ -11,7 +11,7 @@ use Runel\Style\HouseStyle;
 
 /**
  * A proposed lesson in a few words that fit any address: skill, rung, minutes, lines of the board, pace, seed, the item
- * that is played, and how many squares the board is wide.
+ * that is played, how many squares the board is wide, under which defaults it was made, and whether it fills its time.
  */
 final readonly class LessonCode
 {
@@ -25,6 +25,7 @@ final readonly class LessonCode
         public int $item,
         public int $wide,
         public int $defaults,
+        public bool $fills,
     ) {}
 
     /**
@@ -36,7 +37,7 @@ final readonly class LessonCode
     {
         $text = static fn(string $key, string $else): string =>
             \is_string($query[$key] ?? null) && trim($query[$key]) !== '' ? trim($query[$key]) : $else;
-        $parts = explode('.', $text('lesson', '')) + ['', '', '', '', '', '', '', '', ''];
+        $parts = explode('.', $text('lesson', '')) + array_fill(0, 10, '');
         $or = static fn(int $place, string $else): string => $parts[$place] === '' ? $else : $parts[$place];
         $skill = $text('skill', $or(0, 'linear'));
         $highest = \count(Jobs::ladders()->of($skill)->rungs());
@@ -51,6 +52,7 @@ final readonly class LessonCode
             self::number('item', $text('item', $or(6, '1')), 1, 500),
             self::number('wide', $text('wide', $or(7, '60')), 10, 400),
             self::number('defaults', $or(8, $parts[0] === '' ? (string) HouseStyle::DEFAULTS : '1'), 1, 99),
+            $or(9, $parts[0] === '' ? '1' : '0') === '1',
         );
     }
 
@@ -67,6 +69,7 @@ final readonly class LessonCode
             $item,
             $this->wide,
             $this->defaults,
+            (int) $this->fills,
         ]);
     }
 

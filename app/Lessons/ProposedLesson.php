@@ -37,6 +37,7 @@ final readonly class ProposedLesson implements Planned
             $code->seed,
             Pace::of($code->pace),
             $style,
+            $code->fills,
         ), $style);
     }
 

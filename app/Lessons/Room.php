@@ -17,6 +17,12 @@ use Runel\Style\HouseStyle;
 /** Where in Runel an item is played. */
 final class Room
 {
+    /** What goes behind a room's address where who presents goes on presenting. */
+    public static function presented(Item $item): string
+    {
+        return $item->kind() === ItemKind::YourTurn ? '&stage=open' : '&present=1';
+    }
+
     /**
      * Null where the lesson shows it itself.
      *

@@ -27,11 +27,14 @@ final readonly class Proposal
     private const SHORTEST = 10;
     private const LONGEST = 180;
     private const PRACTICE = 8;
+    /** More turns than these on one rung are no lesson any more. */
+    private const MOST_TURNS = 24;
 
     public function __construct(private Catalogue $catalogue, private Chance $chance) {}
 
     /**
-     * @param int $minutes the time there is
+     * @param int  $minutes the time there is
+     * @param bool $fills   whether what time is left is filled with further turns; lessons of before left it empty
      *
      * @throws BadRequest when the rung is none of the skill's, or the time is no lesson's
      */
@@ -43,6 +46,7 @@ final readonly class Proposal
         string $seed,
         Pace $pace,
         HouseStyle $style,
+        bool $fills = true,
     ): Plan {
         if ($minutes < self::SHORTEST || $minutes > self::LONGEST) {
             throw new BadRequest(Message::of('lesson.minutes', [
@@ -81,8 +85,71 @@ final readonly class Proposal
             }
         }
         ksort($needed);
+        if ($fills) {
+            $practice = array_pop($needed);
+            $usual = self::turn($tried, $pace)->seconds;
+            $further = $this->further($ladder, $rung, $left, $usual, $seed, $pace, $style);
+            $needed = self::fitted([...$needed, ...$further, $practice], $minutes * 60);
+        }
 
         return new Plan(array_values($needed), $minutes, $surface);
+    }
+
+    /**
+     * Further turns, on the rung and on the next one by turns, as many as there is time for.
+     *
+     * @param int $left  seconds
+     * @param int $usual what a turn on this rung takes, in seconds
+     *
+     * @return list<Item>
+     */
+    private function further(
+        Ladder $ladder,
+        int $rung,
+        int $left,
+        int $usual,
+        string $seed,
+        Pace $pace,
+        HouseStyle $style,
+    ): array {
+        $most = min(self::MOST_TURNS, intdiv(max(0, $left), $usual));
+        $own = $this->beyond($ladder, $rung, 5, $most, $seed, $style);
+        $next = $rung < \count($ladder->rungs())
+            ? $this->beyond($ladder, $rung + 1, 2, intdiv($most, 2), $seed, $style)
+            : [];
+        $turns = [];
+        foreach ($own as $place => $made) {
+            foreach ([$made, ...(isset($next[$place]) ? [$next[$place]] : [])] as $one) {
+                $turn = self::turn($one, $pace);
+                if ($turn->seconds <= $left && \count($turns) < self::MOST_TURNS) {
+                    $turns[] = $turn;
+                    $left -= $turn->seconds;
+                }
+            }
+        }
+
+        return $turns;
+    }
+
+    /**
+     * What is over is given to the last turn: a learner is glad of it.
+     *
+     * @param non-empty-array<Item> $items
+     *
+     * @return non-empty-list<Item>
+     */
+    private static function fitted(array $items, int $seconds): array
+    {
+        $items = array_values($items);
+        $left = $seconds - array_sum(array_map(static fn(Item $item): int => $item->seconds, $items));
+        for ($place = \count($items) - 1; $place >= 0 && $left > 0; --$place) {
+            if ($items[$place]->kind() === ItemKind::YourTurn) {
+                $items[$place] = $items[$place]->lasting($items[$place]->seconds + $left);
+                $left = 0;
+            }
+        }
+
+        return $items;
     }
 
     private static function example(Made $made, Pace $pace): Item
@@ -93,6 +160,26 @@ final readonly class Proposal
     private static function turn(Made $made, Pace $pace): Item
     {
         return Item::yourTurn($made->demonstration, $pace);
+    }
+
+    /** @return list<Made> so many more than are known already, or as many as the rung has */
+    private function beyond(
+        Ladder $ladder,
+        int $rung,
+        int $known,
+        int $most,
+        string $seed,
+        HouseStyle $style,
+    ): array {
+        for (; $most > 0; $most = intdiv($most, 2)) {
+            try {
+                return \array_slice($this->problems($ladder, $rung, $known + $most, $seed, $style), $known);
+            } catch (BadRequest) {
+                continue;
+            }
+        }
+
+        return [];
     }
 
     /** @return non-empty-list<Made> */

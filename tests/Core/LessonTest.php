@@ -52,6 +52,8 @@ final class LessonTest extends TestCase
                 self::assertNotContains('lesson.jumps', $keys);
                 self::assertNotContains('lesson.nothing-new', $keys);
                 self::assertSame($plan->seconds() > $minutes * 60, \in_array('lesson.over', $keys, true));
+                // So many minutes asked are so many proposed.
+                self::assertGreaterThanOrEqual($minutes * 60 * .97, $plan->seconds(), "$skill $rung->number");
                 $counts[] = \count($plan->items);
             }
             self::assertSame($counts, array_map(max(...), array_map(

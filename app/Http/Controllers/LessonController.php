@@ -8,6 +8,7 @@ use App\Lessons\KeptLessons;
 use App\Lessons\LessonCode;
 use App\Lessons\LessonFile;
 use App\Lessons\ProposedLesson;
+use App\Lessons\Room;
 use App\Sets\LadderPicture;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -92,10 +93,14 @@ final readonly class LessonController
         }
         $room = $lesson->room($number);
 
-        return $room !== null ? redirect($room) : response()->view('lessons.play', [
+        $isPresented = $request->boolean('present');
+        $suffix = $isPresented ? Room::presented($item) : '';
+
+        return $room !== null ? redirect($room . $suffix) : response()->view('lessons.play', [
             'lesson' => $lesson,
             'item' => $item,
             'number' => $number,
+            'present' => $isPresented,
         ]);
     }
 

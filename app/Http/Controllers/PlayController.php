@@ -9,6 +9,7 @@ use App\Http\Part;
 use App\Lessons\Items;
 use App\Lessons\KeptLesson;
 use App\Lessons\KeptLessons;
+use App\Lessons\Room;
 use App\Models\Lesson;
 use App\Models\LessonPlay;
 use App\Page\PageFace;
@@ -16,7 +17,6 @@ use App\Values\Given;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Runel\Lesson\ItemKind;
 use Runel\Message\Refusal;
 
 /** A kept lesson as it is held: what is reached is written down at once, notes are taken on the way. */
@@ -58,11 +58,7 @@ final readonly class PlayController
             return Away::to('plays.show', ['play' => $play->id]);
         }
         $room = $lesson->room($item);
-
-        // Who presents goes on presenting.
-        $presenting = $planned->kind() === ItemKind::YourTurn ? '&stage=open' : '&present=1';
-
-        $suffix = $request->boolean('present') ? $presenting : '';
+        $suffix = $request->boolean('present') ? Room::presented($planned) : '';
 
         return $room !== null ? redirect($room . $suffix) : response()->view('lessons.play', [
             'lesson' => $lesson,

@@ -23,7 +23,8 @@
         <progress max="{{ $at['whole'] }}" value="{{ $at['begins'] }}"
             aria-label="{{ __('lesson.planned') }}"></progress>
         <span class="lesson-now" data-behind="{{ __('lesson.behind') }}" data-ahead="{{ __('lesson.ahead') }}"></span>
-        <a id="pen-item" class="pen" href="{{ $at['next'] }}">{{ __('lesson.next') }} <kbd>n</kbd></a>
-        <x-lesson-ways :before="$at['before']" :items="null" :leave="$at['leave']" />
+        <a id="pen-item" class="pen"
+            href="{{ $at['next'] }}{{ $present ? '&present=1' : '' }}">{{ __('lesson.next') }} <kbd>n</kbd></a>
+        <x-lesson-ways :before="$at['before']" :items="null" :leave="$at['leave']" :present="$present" />
     </span>
 @endif

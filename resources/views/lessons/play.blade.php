@@ -14,7 +14,8 @@
                     @if ($present ?? false)<input type="hidden" name="present" value="1">@endif
                     <button id="pen-next" class="pen is-main">{{ __('lesson.next') }} <kbd>→</kbd></button></form>
             @else
-                <a id="pen-next" class="pen is-main" href="{{ $lesson->play($number + 1) }}">{{ __('lesson.next') }}
+                <a id="pen-next" class="pen is-main" href="{{ $lesson->play($number + 1)
+                    }}{{ ($present ?? false) ? '&present=1' : '' }}">{{ __('lesson.next') }}
                     <kbd>→</kbd></a>
             @endif
         </nav>
