@@ -78,6 +78,7 @@ Route::post('/groups', [GroupController::class, 'store'])->name('groups.store');
 Route::prefix('/groups/{group}')->name('groups.')->whereUlid('group')->group(static function (): void {
     Route::get('/', [GroupController::class, 'show'])->name('show');
     Route::put('/', [GroupController::class, 'rename'])->name('rename');
+    Route::put('/style', [GroupController::class, 'restyle'])->name('restyle');
     Route::delete('/', [GroupController::class, 'remove'])->name('remove');
 });
 Route::get('/handing', [HandingController::class, 'ask'])->name('handing');

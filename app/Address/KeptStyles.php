@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Address;
 
 use Runel\Method\Catalogue;
+use Symfony\Component\HttpFoundation\Cookie;
 
 /** House styles kept under names on one computer, as a cookie holds them. */
 final readonly class KeptStyles
@@ -14,6 +15,7 @@ final readonly class KeptStyles
     private const MOST = 12;
     private const LONGEST_NAME = 40;
     private const LONGEST_COOKIE = 3500;
+    private const YEAR = 60 * 60 * 24 * 365;
 
     /** @param array<string, Standing> $byName in alphabetical order */
     private function __construct(public array $byName) {}
@@ -21,10 +23,10 @@ final readonly class KeptStyles
     /** What cannot be read in a cookie is passed over. */
     public static function ofCookie(mixed $cookie, Catalogue $catalogue): self
     {
-        parse_str(\is_string($cookie) ? mb_substr($cookie, 0, self::LONGEST_COOKIE) : '', $values);
+        $values = self::values(\is_string($cookie) ? mb_substr($cookie, 0, self::LONGEST_COOKIE) : '');
         $byName = [];
         foreach (\array_slice($values, 0, self::MOST, true) as $name => $chosen) {
-            $byName[self::name((string) $name)] = Standing::lenient($catalogue, \is_array($chosen) ? $chosen : []);
+            $byName[self::name((string) $name)] = Standing::lenient($catalogue, $chosen);
         }
         unset($byName['']);
 
@@ -46,7 +48,16 @@ final readonly class KeptStyles
         return new self(array_diff_key($this->byName, [$name => true]));
     }
 
-    public function toCookie(Catalogue $catalogue): string
+    /** @param bool $isSecure whether it goes over https alone */
+    public function asCookie(Catalogue $catalogue, bool $isSecure): Cookie
+    {
+        return Cookie::create(self::COOKIE, $this->toCookie($catalogue), time() + self::YEAR)
+            ->withSecure($isSecure)
+            ->withHttpOnly()
+            ->withSameSite(Cookie::SAMESITE_LAX);
+    }
+
+    private function toCookie(Catalogue $catalogue): string
     {
         $values = [];
         foreach ($this->byName as $name => $standing) {
@@ -55,6 +66,24 @@ final readonly class KeptStyles
         }
 
         return http_build_query($values);
+    }
+
+    /**
+     * As a query, read by hand: PHP's own reading makes underlines of the spaces in a name.
+     *
+     * @return array<array-key, array<string, string>> by name and key
+     */
+    private static function values(string $query): array
+    {
+        $values = [];
+        foreach (explode('&', $query) as $part) {
+            [$key, $value] = array_map(urldecode(...), explode('=', $part, 2) + ['', '']);
+            if (preg_match('/^(.+)\[([\w-]+)\]$/su', $key, $found) === 1) {
+                $values[$found[1]][$found[2]] = $value;
+            }
+        }
+
+        return $values;
     }
 
     /** A name fit for a list: no brackets, which mean something in a query, one line, not too long. */

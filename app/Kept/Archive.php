@@ -31,6 +31,7 @@ final readonly class Archive
     private const COUNTED = [
         'examples' => ['shelf', 'task'],
         'problem_sets' => ['name', 'tasks'],
+        'named_styles' => ['name'],
         // What was done once, as loading the demo data, is not done again where this comes in.
         'milestones' => ['name'],
     ];

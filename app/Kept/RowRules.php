@@ -52,6 +52,7 @@ final class RowRules
         'examples' => [
             'id' => 'count', 'shelf' => 'word', 'note' => 'note', 'position' => 'number', 'task' => 'task',
         ],
+        'named_styles' => ['id' => 'count', 'name' => 'name', 'standing' => 'map'],
         'problem_sets' => ['id' => 'count', 'name' => 'name', 'seed' => 'digits', 'tasks' => 'tasks'],
         'milestones' => ['name' => 'word', 'reached_at' => 'moment'],
     ];

@@ -114,6 +114,16 @@ final readonly class Learners
         });
     }
 
+    /** A house style for everybody in a group. */
+    public function restyle(LearnerGroup $group, HouseStyle $style): void
+    {
+        $this->writing->whole(static function () use ($group, $style): void {
+            foreach ($group->learners as $learner) {
+                $learner->update(['style' => $style, 'version' => $learner->version + 1]);
+            }
+        });
+    }
+
     /** @throws BadRequest */
     public function addGroup(mixed $name): LearnerGroup
     {

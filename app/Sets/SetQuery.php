@@ -60,7 +60,10 @@ final readonly class SetQuery
         foreach ($given->within('wish')->allTexts() as $key => $value) {
             $wishes[(string) $key] = $value;
         }
-        $picks = array_map(static fn(string $pick): Pick => Pick::read($pick, self::COUNT), $list('pick', self::MOST_PICKS));
+        $picks = array_map(
+            static fn(string $pick): Pick => Pick::read($pick, self::COUNT),
+            $list('pick', self::MOST_PICKS),
+        );
         $counts = self::counts($given);
         if ($text('skill') !== '' && $given->has('rungs')) {
             foreach ($counts as $rung => $count) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 return [
     'no-name' => 'A name is missing.',
+    'many-styles' => ':most styles are kept already: forget one first.',
     'long-name' => 'A name takes at most :most signs; this one has :length.',
     'changed-elsewhere' => 'This was changed in another window in the meantime. What stands here now is that change; '
         . 'what you typed is kept in the fields below, so look at both and save again.',

@@ -113,7 +113,11 @@ return [
     'about' => 'About :name',
     'note' => 'A note of your own',
     'daily' => 'Comes back a day, at most',
-    'restyle' => 'Their school writes as the house style is set now',
+    'restyle' => 'Their school writes',
+    'restyle-group' => 'Give a house style to all of them',
+    'style-as-is' => 'as it did',
+    'style-now' => 'as the house style is set now',
+    'style-give' => 'Give it',
     'style-own' => 'Their house style differs from Runel’s in one habit|Their house style differs from Runel’s in '
         . ':count habits',
     'style-usual' => 'Their house style is Runel’s own.',

@@ -89,7 +89,7 @@ return [
     'about' => 'This lesson',
     'name' => 'Name',
     'held-at' => 'Held on',
-    'restyle' => 'Write it as the house style is set now',
+    'restyle' => 'House style',
     'save' => 'Save',
     'remove' => 'Remove this lesson',
     'add' => 'Add to it',

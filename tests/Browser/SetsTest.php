@@ -64,7 +64,7 @@ final class SetsTest extends TestCase
             \array_slice(explode(' | ', $before), 1),
             \array_slice(explode(' | ', $this->heard('.made .line')), 1),
         );
-        // What was swapped stays swapped through the other version and through more problems; what is taken out comes back.
+        // What was swapped stays swapped in the other version and with more problems; what is taken out comes back.
         $swapped = $this->heard('.made .line');
         $this->one('.versions a:not(.is-taken)')->click();
         $this->waitUntil(fn(): bool => str_contains($this->text('.versions .is-taken'), 'B'), 'the other version');

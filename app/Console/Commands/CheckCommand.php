@@ -44,7 +44,9 @@ final class CheckCommand extends Command
             return false;
         }
         $loaded = $connection->table('milestones')->max('reached_at');
-        foreach (['learners', 'attempts', 'lessons', 'examples', 'problem_sets', 'handings', 'tutors'] as $table) {
+        foreach ([
+            'learners', 'attempts', 'lessons', 'examples', 'problem_sets', 'handings', 'tutors', 'named_styles',
+        ] as $table) {
             $isMore = $schema->hasTable($table) && $connection->table($table)
                 ->where('updated_at', '>', \is_string($loaded) ? $loaded : '')->exists();
             if ($isMore) {

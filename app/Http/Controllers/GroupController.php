@@ -10,16 +10,23 @@ use App\Learners\GroupRecord;
 use App\Learners\Learners;
 use App\Models\LearnerGroup;
 use App\Page\PageFace;
+use App\Style\NamedStyles;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Carbon;
 use Runel\Message\Refusal;
+use Runel\Style\HouseStyle;
 
 /** Learners who are taught together: who needs what, which slips are common, what to teach next. */
 final readonly class GroupController
 {
-    public function __construct(private Learners $learners, private PageFace $page) {}
+    public function __construct(
+        private Learners $learners,
+        private PageFace $page,
+        private NamedStyles $styles,
+        private HouseStyle $style,
+    ) {}
 
     public function store(Request $request): RedirectResponse
     {
@@ -34,7 +41,10 @@ final readonly class GroupController
 
     public function show(LearnerGroup $group): Response
     {
-        return response()->view('learners.group', ['record' => GroupRecord::of($group, Carbon::now())]);
+        return response()->view('learners.group', [
+            'record' => GroupRecord::of($group, Carbon::now()),
+            'styles' => array_keys($this->styles->all()),
+        ]);
     }
 
     public function rename(Request $request, LearnerGroup $group): RedirectResponse
@@ -47,6 +57,17 @@ final readonly class GroupController
         }
 
         return $back->with('notice', __('learner.is-changed'));
+    }
+
+    /** A house style for everybody in it. */
+    public function restyle(Request $request, LearnerGroup $group): RedirectResponse
+    {
+        $style = $this->styles->given($request->input('restyle'), $this->style);
+        if ($style !== null) {
+            $this->learners->restyle($group, $style);
+        }
+
+        return Away::to('groups.show', ['group' => $group->id])->with('notice', __('style.given'));
     }
 
     /** The group goes, its learners stay. */

@@ -22,6 +22,7 @@ use App\Lessons\ProposedLesson;
 use App\Models\Lesson;
 use App\Page\PageFace;
 use App\Sets\KeptSets;
+use App\Style\NamedStyles;
 use App\Values\Given;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -42,6 +43,7 @@ final readonly class KeptLessonController
         private KeptLessons $kept,
         private Items $items,
         private HouseStyle $style,
+        private NamedStyles $styles,
         private PageFace $page,
         private Catalogue $catalogue,
         private KeptSets $sets,
@@ -98,7 +100,7 @@ final readonly class KeptLessonController
 
     public function rename(Request $request, Lesson $lesson): Response|RedirectResponse
     {
-        $style = $request->boolean('restyle') ? $this->style : $lesson->style;
+        $style = $this->styles->given($request->input('restyle'), $this->style) ?? $lesson->style;
 
         return $this->changed($request, $lesson, fn(int $version) => $this->kept->rename(
             $lesson,
@@ -281,6 +283,7 @@ final readonly class KeptLessonController
         return [
             'lesson' => $shown,
             'remarks' => $shown->plan()->remarks(),
+            'styles' => array_keys($this->styles->all()),
             'ways' => fn(Demonstration $demonstration): array => array_map(
                 static fn(Method $method): string => $method->id(),
                 array_filter(

@@ -19,6 +19,7 @@ use App\Learners\Rejudging;
 use App\Models\Attempt;
 use App\Models\Learner;
 use App\Models\Tutor;
+use App\Style\NamedStyles;
 use App\Values\Given;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -40,6 +41,7 @@ final readonly class LearnerController
         private Archive $archive,
         private Forgetting $forgetting,
         private HouseStyle $style,
+        private NamedStyles $styles,
     ) {}
 
     public function index(Request $request): Response
@@ -80,7 +82,7 @@ final readonly class LearnerController
                 $learner,
                 \is_numeric($version) ? (int) $version : 0,
                 $request->all(),
-                $request->boolean('restyle') ? $this->style : null,
+                $this->styles->given($request->input('restyle'), $this->style),
             );
         } catch (ChangedElsewhere) {
             return $this->learner($learner->refresh(), Message::of('kept.changed-elsewhere'), $request->all(), 409);
@@ -228,6 +230,7 @@ final readonly class LearnerController
     private function learner(Learner $learner, ?Message $refused, array $typed, int $status = 200): Response
     {
         return response()->view('learners.show', [
+            'styles' => array_keys($this->styles->all()),
             'record' => LearnerRecord::of($learner, Carbon::now()),
             'groups' => $this->learners->groups(),
             'judged' => $this->judged,

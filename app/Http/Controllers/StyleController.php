@@ -10,10 +10,13 @@ use App\Address\Standing;
 use App\Http\Away;
 use App\Http\Middleware\Place;
 use App\Http\Requests\KeepStyleRequest;
+use App\Page\PageFace;
+use App\Style\NamedStyles;
 use App\Style\Switches;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Runel\Message\Refusal;
 use Runel\Method\Catalogue;
 use Symfony\Component\HttpFoundation\Cookie;
 
@@ -22,7 +25,11 @@ final readonly class StyleController
 {
     private const YEAR = 60 * 60 * 24 * 365;
 
-    public function __construct(private Catalogue $catalogue) {}
+    public function __construct(
+        private Catalogue $catalogue,
+        private NamedStyles $named,
+        private PageFace $page,
+    ) {}
 
     public function show(Request $request, Address $address, Standing $standing, Switches $switches): View
     {
@@ -30,6 +37,8 @@ final readonly class StyleController
             'groups' => $switches->all($standing),
             'place' => $address->place(),
             'kept' => $this->links($request, $address),
+            'mine' => $this->named->areMine(),
+            'clashes' => $this->named->areMine() ? array_keys($this->inCookie($request)->byName) : [],
         ]);
     }
 
@@ -39,29 +48,78 @@ final readonly class StyleController
         return view('style.kept', ['kept' => $this->links($request, $address), 'place' => $address->place()]);
     }
 
-    /** Keeps the style in a cookie: as the one of this computer, or under a name. */
+    /** Keeps the style: in a cookie as the one of this computer; under a name with what is the tutor's. */
     public function keep(KeepStyleRequest $request, Standing $before): RedirectResponse
     {
         $standing = $request->standing($before, $this->catalogue);
         $name = $request->name();
-        $kept = KeptStyles::ofCookie($request->cookie(KeptStyles::COOKIE), $this->catalogue);
+        $kept = $this->inCookie($request);
         $back = Away::to('style', $request->place());
+        if ($request->settled() !== null) {
+            return $this->settle($request, $kept, $request->settled(), $back);
+        }
         if ($request->forgotten() !== null) {
-            return $back->withCookie($this->cookie(
-                $request,
-                KeptStyles::COOKIE,
-                $kept->without($request->forgotten())->toCookie($this->catalogue),
-            ))->with('notice', __('style.forgotten'));
+            $back = $back->with('notice', __('style.forgotten'));
+            if ($this->named->areMine()) {
+                $this->named->forget($request->forgotten());
+
+                return $back;
+            }
+
+            return $this->remembering($request, $back, $kept->without($request->forgotten()));
         }
         $own = $this->cookie($request, Place::COOKIE, http_build_query($standing->chosen($this->catalogue)));
         if ($name === '') {
             return $back->withCookie($own)->with('notice', __('style.kept'));
         }
+        if ($this->named->areMine()) {
+            try {
+                $this->named->keep($name, $standing);
+            } catch (Refusal $refusal) {
+                return $back->withCookie($own)->with('notice', $this->page->plain($refusal->reason));
+            }
+
+            return $back->withCookie($own)->with('notice', __('style.kept-named', ['name' => $name]));
+        }
         $more = $kept->with($name, $standing);
 
-        return $back->withCookie($own)
-            ->withCookie($this->cookie($request, KeptStyles::COOKIE, $more->toCookie($this->catalogue)))
+        return $this->remembering($request, $back->withCookie($own), $more)
             ->with('notice', __($more === $kept ? 'style.full' : 'style.kept-named', ['name' => $name]));
+    }
+
+    /** Of two styles under one name the tutor says which is meant, or keeps both. */
+    private function settle(
+        KeepStyleRequest $request,
+        KeptStyles $kept,
+        string $name,
+        RedirectResponse $back,
+    ): RedirectResponse {
+        $standing = $kept->byName[$name] ?? null;
+        if ($standing === null || !$this->named->areMine()) {
+            return $back;
+        }
+        try {
+            match ($request->choice()) {
+                'browser' => $this->named->keep($name, $standing),
+                'both' => $this->named->keep((string) __('style.second', ['name' => $name]), $standing),
+                default => null,
+            };
+        } catch (Refusal $refusal) {
+            return $back->with('notice', $this->page->plain($refusal->reason));
+        }
+
+        return $this->remembering($request, $back, $kept->without($name))
+            ->with('notice', __('style.settled', ['name' => $name]));
+    }
+
+    private function inCookie(Request $request): KeptStyles
+    {
+        return KeptStyles::ofCookie($request->cookie(KeptStyles::COOKIE), $this->catalogue);
+    }
+
+    private function remembering(Request $request, RedirectResponse $back, KeptStyles $kept): RedirectResponse
+    {
+        return $back->withCookie($kept->asCookie($this->catalogue, $request->isSecure()));
     }
 
     /** @return array<string, string> where each kept style leads, by its name */
@@ -76,7 +134,7 @@ final readonly class StyleController
                 $standing->style,
                 $standing->choices,
             )->to($room),
-            KeptStyles::ofCookie($request->cookie(KeptStyles::COOKIE), $this->catalogue)->byName,
+            $this->named->areMine() ? $this->named->all() : $this->inCookie($request)->byName,
         );
     }
 

@@ -6,15 +6,19 @@ namespace App\Http\Controllers;
 
 use App\Access\Guesses;
 use App\Access\Passphrase;
+use App\Address\KeptStyles;
 use App\Http\Away;
 use App\Kept\Archive;
 use App\Models\Tutor;
+use App\Style\NamedStyles;
 use Illuminate\Auth\SessionGuard;
 use Illuminate\Contracts\Auth\Factory;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Runel\Method\Catalogue;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
+use Symfony\Component\HttpFoundation\Cookie;
 
 /** The door to lessons and learners: the passphrase set, given, changed, and everybody signed out. */
 final readonly class TutorController
@@ -23,6 +27,8 @@ final readonly class TutorController
         private Passphrase $passphrase,
         private Guesses $guesses,
         private Factory $auth,
+        private NamedStyles $styles,
+        private Catalogue $catalogue,
     ) {}
 
     public function show(Request $request): Response
@@ -130,9 +136,19 @@ final readonly class TutorController
         $request->session()->regenerate();
         $to = $request->session()->pull('url.intended');
 
-        return redirect(\is_string($to) && str_starts_with($to, '/') && !str_starts_with($to, '//')
+        $away = redirect(\is_string($to) && str_starts_with($to, '/') && !str_starts_with($to, '//')
             ? $to
             : route('lessons', [], false));
+        $kept = KeptStyles::ofCookie($request->cookie(KeptStyles::COOKIE), $this->catalogue);
+        if ($kept->byName === []) {
+            return $away;
+        }
+        $left = $this->styles->takeOver($kept);
+
+        return $away->withCookie($left->byName === []
+            ? Cookie::create(KeptStyles::COOKIE)
+            : $left->asCookie($this->catalogue, $request->isSecure()))
+            ->with($left->byName === [] ? [] : ['notice' => __('style.ask-at-door')]);
     }
 
     /** Null where it is none, or was typed differently the second time. */

@@ -48,6 +48,22 @@ final class KeepStyleRequest extends FormRequest
         return \is_string($name) ? $name : null;
     }
 
+    /** The name of which there are two styles, and one is to be chosen. */
+    public function settled(): ?string
+    {
+        $name = $this->request->all()['settle'] ?? null;
+
+        return \is_string($name) ? $name : null;
+    }
+
+    /** Which one: own, browser or both. */
+    public function choice(): string
+    {
+        $choice = $this->request->all()['which'] ?? null;
+
+        return \is_string($choice) ? $choice : '';
+    }
+
     /**
      * @return array<string, string>
      *

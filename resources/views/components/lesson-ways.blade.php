@@ -1,7 +1,8 @@
 @props(['before', 'items', 'leave', 'present' => false])
 @if ($before !== null)
     <a id="pen-item-back" class="pen"
-        href="{{ $before }}{{ $present ? (str_contains($before, '?') ? '&' : '?') . 'present=1' : '' }}">{{ __('lesson.before') }} <kbd>b</kbd></a>
+        href="{{ $before }}{{ $present ? (str_contains($before, '?') ? '&' : '?') . 'present=1'
+        : '' }}">{{ __('lesson.before') }} <kbd>b</kbd></a>
 @endif
 @if ($items !== null)
     <a id="pen-items" class="pen" href="{{ $items }}">{{ __('lesson.items-all') }} <kbd>i</kbd></a>

@@ -20,7 +20,7 @@
         </fieldset>
     @endif
     <p class="hint">{{ $differs === 0 ? __('learner.style-usual') : trans_choice('learner.style-own', $differs) }}</p>
-    <label class="tutor-check"><input type="checkbox" name="restyle" value="1"> {{ __('learner.restyle') }}</label>
+    <x-give-style :names="$styles" :label="__('learner.restyle')" />
     <button class="button ask-go" id="save-learner">{{ __('learner.save') }}</button>
 </form>
 @inject('addresses', 'App\Learners\Handings')

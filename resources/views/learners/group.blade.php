@@ -81,6 +81,13 @@
                     value="{{ $record->group->name }}"></label>
                 <button class="button">{{ __('learner.rename') }}</button>
             </form>
+            <form action="{{ route('groups.restyle', ['group' => $record->group->id], false) }}" method="post"
+                class="tutor-form">
+                @csrf
+                @method('PUT')
+                <x-give-style :names="$styles" :label="__('learner.restyle-group')" />
+                <button class="button" id="give-style">{{ __('learner.style-give') }}</button>
+            </form>
             <form action="{{ route('groups.remove', ['group' => $record->group->id], false) }}" method="post"
                 class="tutor-form">
                 @csrf

@@ -27,8 +27,7 @@
                 @php($differs = count($model->style->chosen()))
                 <p class="hint">{{ $differs === 0 ? __('lesson.style-usual') : trans_choice('lesson.style-own',
                     $differs) }}</p>
-                <label class="tutor-check"><input type="checkbox" name="restyle"
-                    value="1"> {{ __('lesson.restyle') }}</label>
+                <x-give-style :names="$styles" :label="__('lesson.restyle')" />
                 <button class="button" id="save-lesson">{{ __('lesson.save') }}</button>
             </form>
             <h2 class="margin-label lesson-adding">{{ __('lesson.add') }}</h2>

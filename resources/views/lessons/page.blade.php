@@ -30,7 +30,7 @@
                 </div>
                 <p class="hint">{{ $played > 0 ? trans_choice('lesson.pace-own', $played,
                     ['percent' => $lesson->code->pace]) : __('lesson.pace-usual') }}</p>
-                <button class="button ask-go" id="propose">{{ __('lesson.propose') }}</button>
+                <button class="button ask-go foot-main" id="propose">{{ __('lesson.propose') }}</button>
             </form>
             <x-rungs :ladder="$ladder" :taken="$lesson->code->rung" />
         </section>

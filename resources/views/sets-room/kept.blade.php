@@ -11,7 +11,8 @@
             <li><a @class(['option', 'is-taken' => $query->kept === $id])
                 href="{{ route('sets', ['kept' => $id], false) }}">{{ $name }}
                 <span class="hint">{{ trans_choice('sets.problems', $count) }}</span></a> <button class="shelf-remove"
-                data-undo="{{ __('ui.undo') }}" data-gone="{{ __('sets.removed') }}" form="remove" formaction="{{ route('remove-set', ['set' => $id], false) }}"
+                data-undo="{{ __('ui.undo') }}" data-gone="{{ __('sets.removed') }}" form="remove"
+                formaction="{{ route('remove-set', ['set' => $id], false) }}"
                 aria-label="{{ __('sets.remove', ['name' => $name]) }}">×</button></li>
         @endforeach
     </ul>

@@ -1,5 +1,6 @@
 @php($head = $set->query->head)
-@php($version = $set->query->kept === null && $set->query->picks !== [] ? __("sets.version.{$set->query->version}") : '')
+@php($version = $set->query->kept !== null || $set->query->picks === [] ? ''
+    : __("sets.version.{$set->query->version}"))
 @php($said = implode(' · ', array_filter([$version, $head->date, $head->line])))
 @php($total = $head->total(count(array_filter($set->items, fn($item) => $item->demonstration !== null))))
 <x-page :title="__('sets.title')" body="paper">

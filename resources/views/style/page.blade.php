@@ -47,11 +47,24 @@
                 <button class="button ask-go">{{ __('style.keep') }}</button>
                 <label class="house-name">{{ __('style.name') }} <input class="input" name="name" maxlength="40"
                     autocomplete="off" placeholder="{{ __('style.name-example') }}"></label>
-                <span class="hint">{{ __('style.where') }}</span>
+                <span class="hint">{{ __($mine ? 'style.where-mine' : 'style.where') }}</span>
             </div>
         </form>
         <section class="house-named" aria-labelledby="named">
             <h2 class="switch-subject" id="named">{{ __('style.named') }}</h2>
+            @foreach ($clashes as $clash)
+                <div class="notice style-clash" role="group" aria-label="{{ __('style.clash', ['name' => $clash]) }}">
+                    <p>{{ __('style.clash', ['name' => $clash]) }}</p>
+                    @foreach (['own', 'browser', 'both'] as $which)
+                        <form action="{{ route('style.keep', [], false) }}" method="post">
+                            @csrf
+                            <input type="hidden" name="settle" value="{{ $clash }}">
+                            <button class="button is-small" name="which"
+                                value="{{ $which }}">{{ __("style.which.$which") }}</button>
+                        </form>
+                    @endforeach
+                </div>
+            @endforeach
             @if ($kept === [])
                 <p class="hint">{{ __('style.none-named') }}</p>
             @else
