@@ -65,8 +65,7 @@ final class LearnersTest extends TestCase
         $this->assertSound('a group on a phone');
         self::$browser->get($wren);
         $this->assertSound('a learner on a phone');
-        self::$browser->executeScript('document.getElementById("farewell").scrollIntoView({block: "center"})');
-        $this->one('#farewell')->click();
+        $this->reach('#farewell')->click();
         $this->waitUntil(fn(): bool => $this->many('#forget') === 1, 'what goes');
         $this->assertSound('a farewell');
         self::assertStringContainsString('One piece of work', $this->text('.farewell-list'));

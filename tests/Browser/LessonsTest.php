@@ -140,9 +140,7 @@ final class LessonsTest extends TestCase
         self::$browser->manage()->window()->setSize(new WebDriverDimension(390, 844));
         $this->assertSound('the log on a phone');
         $this->open('/lessons');
-        // What stands behind the foot is scrolled to first.
-        self::$browser->executeScript('document.querySelector(".kept-lesson-name").scrollIntoView({block: "center"})');
-        $this->one('.kept-lesson-name')->click();
+        $this->reach('.kept-lesson-name')->click();
         $this->assertSound('a kept lesson on a phone');
     }
 

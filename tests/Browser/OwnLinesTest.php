@@ -121,9 +121,9 @@ final class OwnLinesTest extends TestCase
         $remark = fn(): string => (string) $this->one('input[name="remark[0]"]')->getAttribute('value');
         self::assertSame('look at the minus', $remark(), 'what was typed waits in this browser');
         $this->one('select[name="rule[0][piece]"]')->sendKeys('right');
-        $this->one('#count-anew')->click();
+        $this->reach('#count-anew')->click();
         $this->waitUntil(fn(): bool => str_contains($this->text('.tally'), 'through 1 Jarek'), 'the tutor\'s word');
-        $this->one('#draft-clear')->click();
+        $this->reach('#draft-clear')->click();
         self::assertSame('', $remark());
     }
 

@@ -126,6 +126,15 @@ abstract class TestCase extends BaseTestCase
         return self::$browser->findElement(WebDriverBy::cssSelector($selector));
     }
 
+    /** What may stand behind a phone's foot is scrolled to first, as a finger does. */
+    protected function reach(string $selector): RemoteWebElement
+    {
+        $found = $this->one($selector);
+        self::$browser->executeScript('arguments[0].scrollIntoView({block: "center"})', [$found]);
+
+        return $found;
+    }
+
     protected function text(string $selector): string
     {
         return $this->one($selector)->getText();
