@@ -61,6 +61,12 @@ final readonly class ButWhy
         public array $after,
     ) {}
 
+    /** Once more: why that law holds. */
+    public function deeper(): Message
+    {
+        return Message::of('why.deeper.' . substr($this->law->key, \strlen('why.law.')));
+    }
+
     /** Of the step in that place, from 0; null where it writes no line to be asked about. */
     public static function of(Demonstration $demonstration, int $place): ?self
     {
@@ -90,6 +96,16 @@ final readonly class ButWhy
         }
 
         return new self($law, [], false, [], []);
+    }
+
+    /** The line that a step's newest one goes on from; null where there is none. */
+    public static function lineBefore(Demonstration $demonstration, int $place): ?Line
+    {
+        $steps = $demonstration->steps();
+        $lines = isset($steps[$place]) ? self::written($steps[$place]) : [];
+        $newest = $lines[\count($lines) - 1] ?? null;
+
+        return $newest === null ? null : self::before($steps, $place, $newest);
     }
 
     /** Whether a step writes a line of its own, so that it can be asked about. */

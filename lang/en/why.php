@@ -35,6 +35,48 @@ return [
         'compare-coefficients' => 'Two polynomials that are equal for every number have the same coefficients.',
         'remainder-is' => 'Where the divisor is 0, nothing but the remainder is left.',
     ],
+    'deeper' => [
+        'side' => 'Adding may be done in any order, multiplying too, and a(b + c) is ab + ac: everything written here '
+            . 'comes from these three.',
+        'numbers' => 'That is an agreement: without it 2 + 3 · 4 would be two numbers. Parentheses say where another '
+            . 'order is meant.',
+        'rejected' => 'Squaring, or multiplying by something that may be 0, cannot always be undone: what came in that '
+            . 'way has to be looked at in the first equation.',
+        'solved' => 'Every step that led here can be undone, so the way back leads from each of these numbers to the '
+            . 'line before.',
+        'equal' => 'Adding may be done in any order, multiplying too, and a(b + c) is ab + ac: whatever number the '
+            . 'letter is, these three are true of it.',
+        'rewritten' => 'An equation says of two numbers that they are the same. Written otherwise they are the numbers '
+            . 'they were, so it says it of the same letters.',
+        'take-left-side' => 'What one side is does not hang on the other.',
+        'root-squared' => '√a is the number that is not negative and whose square is a: its square is a because that '
+            . 'is what the sign means.',
+        'add' => 'If a = b, then a and b are one number, and a + c and b + c are that number with c added: one number '
+            . 'again.',
+        'subtract' => 'If a = b, then a and b are one number, and a − c and b − c are that number with c taken away: '
+            . 'one number again.',
+        'multiply' => 'If a = b, then a and b are one number, and ac and bc are c times it. From ac = bc back to a = b '
+            . 'needs 1/c, and 0 has none.',
+        'divide' => 'Dividing by c is multiplying by 1/c, and every number but 0 has one: c · 1/c = 1.',
+        'zero-product' => 'If ab = 0 and a is not 0, then a has 1/a, and 1/a · ab = b has to be 1/a · 0 = 0.',
+        'square-both-sides' => 'a² = b² says a² − b² = 0, so (a + b)(a − b) = 0: then a = b, or a = −b, which was '
+            . 'not asked for.',
+        'root-both-sides' => 'x² = a² says x² − a² = 0, so (x + a)(x − a) = 0: then x = a or x = −a, and nothing '
+            . 'else.',
+        'swap-sides' => 'To be the same number is nothing that one of them has before the other.',
+        'join-branches' => 'A product is 0 when one factor is, whichever: so each branch may hold by itself.',
+        'compare-coefficients' => 'Their difference is 0 for every number, and a polynomial that is not 0 itself is '
+            . 'that for as many numbers as its degree at most.',
+        'remainder-is' => 'P = D · Q + R is true for every number; where D is 0, so is D · Q, and P is R.',
+    ],
+    'once-more' => 'And why does that hold?',
+    'not' => 'Why can’t I write …',
+    'not-see' => 'See what happens',
+    'not-from' => 'From the line before:',
+    'not-right' => 'You can. It is true, only written otherwise, or further on.',
+    'not-same' => 'That is the line before once more.',
+    'not-words' => 'No mathematics has been read in that.',
+    'not-nothing' => 'Type the line you would have written.',
     'see' => 'See it with :numbers.',
     'see-solved' => ':numbers solves it. Put into the line before and into this one, both sides agree each time.',
     'before' => 'The line before',

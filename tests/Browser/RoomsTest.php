@@ -91,6 +91,22 @@ final class RoomsTest extends TestCase
     }
 
     /** Ink stays with the step it was drawn at, over next, back and a reload, and is gone when it is rubbed out. */
+    /** What somebody would have written instead is done, named, and shown to fail on a number; what is right is told. */
+    public function testWhyNotIsAnswered(): void
+    {
+        $this->open('/board', ['problem' => '3(x+4)=27', 'method' => 'balance', 'step' => 3]);
+        $this->press('e');
+        $this->waitUntil(fn(): bool => $this->many('#why-not') === 1, 'the question');
+        $this->one('#why-not')->sendKeys('3x+4=27' . WebDriverKeys::ENTER);
+        $this->waitUntil(fn(): bool => $this->many('.why-not-said .marked') === 1, 'judged');
+        self::assertStringContainsString('Only the first term', $this->text('.why-not-said'));
+        $this->one('#why-not')->clear()->sendKeys('3x+12=27' . WebDriverKeys::ENTER);
+        $this->waitUntil(fn(): bool => str_contains($this->text('.why-not-said'), 'You can.'), 'what is right');
+        $this->one('.why-deeper summary')->click();
+        self::assertNotSame('', $this->text('.why-deeper p'));
+        $this->assertSound('but why');
+    }
+
     public function testThePenWritesOnAStepAndNowhereElse(): void
     {
         $this->open('/board', ['problem' => self::PROBLEM, 'method' => 'grid', 'step' => 4]);

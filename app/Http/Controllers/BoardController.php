@@ -6,18 +6,20 @@ namespace App\Http\Controllers;
 
 use App\Address\Address;
 use App\Board\Board;
+use App\Board\WhyNot;
 use App\Demonstrations\Demonstrations;
 use App\Http\Part;
 use App\Page\PageFace;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Runel\Message\Refusal;
+use Runel\Method\Catalogue;
 use Runel\Why\ButWhy;
 
 /** A demonstration at one of its stops; a pure function of the address. */
 final readonly class BoardController
 {
-    public function __construct(private Demonstrations $demonstrations) {}
+    public function __construct(private Demonstrations $demonstrations, private Catalogue $catalogue) {}
 
     /** @throws Refusal when there is nothing to show */
     public function show(Request $request, Address $address): Response
@@ -33,9 +35,15 @@ final readonly class BoardController
         $board = $this->board($address);
         $why = $board->isChecking() ? null : ButWhy::of($board->demonstration, $board->shown - 1);
 
-        return response()->view(Part::isAsked($request) ? 'board.why' : 'board.why-page', [
+        $asked = $request->query('not');
+        $not = \is_string($asked) ? WhyNot::of($board, $asked, $this->catalogue) : null;
+        $part = \is_string($asked) ? 'board.why-not' : 'board.why';
+
+        return response()->view(Part::isAsked($request) ? $part : 'board.why-page', [
             'board' => $board,
             'why' => $why,
+            'not' => $not,
+            'asked' => \is_string($asked) ? $asked : null,
         ]);
     }
 

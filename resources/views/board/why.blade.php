@@ -14,4 +14,23 @@
             @endif
         @endforeach
     @endif
+    <details class="why-deeper">
+        <summary>{{ __('why.once-more') }}</summary>
+        <p>{!! $page->say($why->deeper()) !!}</p>
+    </details>
+    @if (\Runel\Why\ButWhy::lineBefore($board->demonstration, $board->shown - 1) !== null)
+        <form class="why-not" action="{{ route('why', [], false) }}" method="get"
+            hx-get="{{ route('why', [], false) }}" hx-target="#why-not-said" hx-push-url="false">
+            @foreach ($board->address->query(['step' => $board->shown, 'ask' => null]) as $name => $value)
+                <input type="hidden" name="{{ $name }}" value="{{ $value }}">
+            @endforeach
+            <label for="why-not">{{ __('why.not') }}</label>
+            <span class="why-not-row"><input class="input" id="why-not" name="not" maxlength="200" autocomplete="off"
+                autocapitalize="off" spellcheck="false" value="{{ $asked ?? '' }}">
+            <button class="button is-small">{{ __('why.not-see') }}</button></span>
+        </form>
+        <div id="why-not-said" class="why-not-said" aria-live="polite">@isset($asked)
+            @include('board.why-not')
+        @endisset</div>
+    @endif
 @endif
