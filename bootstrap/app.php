@@ -57,7 +57,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->prependToPriorityList(SubstituteBindings::class, SignedDoor::class);
         // Asking whose a pile is keeps nothing; the room it comes from has no session, so no token either.
         // On a board that is played there is no session to take one from; another origin is not let in anyway.
-        $middleware->validateCsrfTokens(except: ['learners/pile', 'plays/*/reach/*']);
+        $middleware->validateCsrfTokens(except: ['learners/pile', 'plays/*/reach/*', 'rooms']);
         $middleware->redirectGuestsTo(static fn(): string => route('tutor', [], false));
         $middleware->encryptCookies(except: [Place::COOKIE, KeptStyles::COOKIE]);
     })

@@ -9,6 +9,7 @@ use App\Http\Controllers\LearnerController;
 use App\Http\Controllers\LessonController;
 use App\Http\Controllers\PileRecordController;
 use App\Http\Controllers\PlayController;
+use App\Http\Controllers\RoomController;
 use App\Http\Controllers\TodayController;
 use App\Http\Controllers\TutorController;
 use Illuminate\Support\Facades\Route;
@@ -84,6 +85,19 @@ Route::prefix('/groups/{group}')->name('groups.')->whereUlid('group')->group(sta
 Route::get('/handing', [HandingController::class, 'ask'])->name('handing');
 Route::post('/handing', [HandingController::class, 'hand'])->name('handing.hand');
 Route::delete('/handing/{handing}', [HandingController::class, 'takeBack'])->whereUlid('handing')->name('handing.back');
+Route::get('/rooms', [RoomController::class, 'index'])->name('rooms');
+Route::post('/rooms', [RoomController::class, 'ask'])->name('rooms.ask');
+Route::prefix('/rooms/{room}')->name('rooms.')->whereUlid('room')->group(static function (): void {
+    Route::get('/', [RoomController::class, 'desk'])->name('desk');
+    Route::get('/heard', [RoomController::class, 'heard'])->name('heard');
+    Route::get('/view', [RoomController::class, 'view'])->name('view');
+    Route::get('/shown', [RoomController::class, 'shown'])->name('shown');
+    Route::put('/', [RoomController::class, 'change'])->name('change');
+    Route::post('/next', [RoomController::class, 'next'])->name('next');
+    Route::post('/records', [RoomController::class, 'record'])->name('record');
+    Route::delete('/members/{member}', [RoomController::class, 'remove'])->whereUlid('member')->name('remove');
+    Route::delete('/', [RoomController::class, 'close'])->name('close');
+});
 Route::post('/tutor/out', [TutorController::class, 'leave'])->name('tutor.leave');
 Route::post('/tutor/out-everywhere', [TutorController::class, 'leaveEverywhere'])->name('tutor.leave-everywhere');
 Route::post('/tutor/passphrase', [TutorController::class, 'change'])->name('tutor.change');

@@ -101,6 +101,22 @@ final readonly class Address
         );
     }
 
+    /** The same place with its question asked first. */
+    public function asking(): self
+    {
+        return new self(
+            $this->reference,
+            $this->step,
+            true,
+            $this->present,
+            false,
+            null,
+            null,
+            $this->lesson,
+            $this->until,
+        );
+    }
+
     /** The start of another problem in the same style, nothing chosen. */
     public function about(string $problem): self
     {

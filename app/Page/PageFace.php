@@ -29,6 +29,7 @@ use Runel\Notation\Ascii;
 use Runel\Notation\Latex;
 use Runel\Notation\PlainText;
 use Runel\Notation\TimesSign;
+use Runel\Parsing\Parser;
 use Runel\Problem\Problem;
 use Runel\Style\HouseStyle;
 
@@ -113,6 +114,19 @@ final class PageFace
             return $this->maths(Problem::read($typed)->node);
         } catch (Refusal) {
             return '<code>' . htmlspecialchars($typed, \ENT_QUOTES) . '</code>';
+        }
+    }
+
+    /** An answer as somebody typed it, one value or several, as far as it can be read; else as it was typed. */
+    public function typed(string $answer): string
+    {
+        try {
+            return implode(', ', array_map(
+                fn(string $part): string => $this->maths(Parser::parse($part)->node),
+                preg_split('/\s*(?:[,;]|\b(?:and|or)\b)\s*/', trim($answer)) ?: [],
+            ));
+        } catch (Refusal) {
+            return '<code>' . htmlspecialchars($answer, \ENT_QUOTES) . '</code>';
         }
     }
 

@@ -15,6 +15,7 @@ final class Version
         'vendor/htmx.js',
         'vendor/freehand.js',
         'vendor/sortable.js',
+        'vendor/uqr.js',
         'vendor/text.woff2',
         'vendor/math.woff2',
         'vendor/math-italic.woff2',
@@ -22,8 +23,8 @@ final class Version
 
     /** What every page's scripts import, so that all of it is fetched at once. */
     public const MODULES = [
-        'ahead', 'aloud', 'bench', 'clock', 'copying', 'keys', 'lesson', 'pen', 'pile',
-        'presenting', 'projector', 'sets', 'sheet', 'shelf', 'spoken', 'strokes', 'styles', 'swaps',
+        'ahead', 'aloud', 'bench', 'clock', 'copying', 'keys', 'lesson', 'pad', 'pen', 'pile',
+        'presenting', 'projector', 'sets', 'sheet', 'shelf', 'slates', 'spoken', 'strokes', 'styles', 'swaps',
         'terms', 'timer', 'windows', 'work',
     ];
 

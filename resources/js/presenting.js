@@ -54,11 +54,15 @@ export const presenting = (page) => {
         if (further) sit(seatAfter(kept(), Number(further.dataset.seat)));
         if (event.target instanceof Element && event.target.closest('#seat-figure')) turn();
     });
+    const does = {
+        '+': () => sit(seatAfter(kept(), 1)),
+        '=': () => sit(seatAfter(kept(), 1)),
+        '-': () => sit(seatAfter(kept(), -1)),
+        f: turn,
+    };
     page.addEventListener('keydown', (event) => {
         if (!isOn() || isTyping(event.target) || event.ctrlKey || event.metaKey || event.altKey) return;
-        if (event.key === '+' || event.key === '=') sit(seatAfter(kept(), 1));
-        else if (event.key === '-') sit(seatAfter(kept(), -1));
-        else if (event.key === 'f') turn();
+        does[event.key]?.();
         body.classList.toggle('is-blank', event.key === '.' && !body.classList.contains('is-blank'));
     });
     page.addEventListener('pointerup', (event) => {

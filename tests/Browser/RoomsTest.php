@@ -91,7 +91,7 @@ final class RoomsTest extends TestCase
     }
 
     /** Ink stays with the step it was drawn at, over next, back and a reload, and is gone when it is rubbed out. */
-    /** What somebody would have written instead is done, named, and shown to fail on a number; what is right is told. */
+    /** What somebody would have written instead is done, named, and shown to fail; what is right is told. */
     public function testWhyNotIsAnswered(): void
     {
         $this->open('/board', ['problem' => '3(x+4)=27', 'method' => 'balance', 'step' => 3]);

@@ -12,10 +12,12 @@ use App\Models\Learner;
 use App\Models\LearnerGroup;
 use App\Models\Lesson;
 use App\Models\LessonPlay;
+use App\Models\LiveRoom;
 use App\Models\Tutor;
 use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Facades\Schema;
+use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 use Runel\Demonstration\TaskReference;
 use Runel\Style\HouseStyle;
@@ -28,7 +30,8 @@ final class AccessTest extends TestCase
         'bench', 'board', 'why', 'figure', 'two-ways', 'roads', 'your-turn', 'print', 'file', 'reading', 'line-reading',
         'ladder', 'sets', 'set-sheet', 'set-file', 'import-set', 'marking', 'mark-pile', 'style', 'style.kept',
         'style.keep', 'api.demonstrations', 'api.sets', 'api.markings', 'tutor', 'tutor.first', 'tutor.enter',
-        'sheet.read', 'sheet.mended', 'spot',
+        'sheet.read', 'sheet.mended', 'spot', 'slate.door', 'slate.show', 'slate.state', 'slate.join',
+        'slate.answer',
     ];
     /** Open as long as nobody has set a passphrase. */
     private const KEEPING = ['keep-set', 'remove-set', 'examples.store', 'examples.destroy'];
@@ -92,7 +95,7 @@ final class AccessTest extends TestCase
         foreach ($this->addresses() as $name => [$verb, $path]) {
             if ($verb === 'GET' && !\in_array($name, self::SIGNED, true)) {
                 $answer = $this->call($verb, $path);
-                self::assertContains($answer->getStatusCode(), [200, 302, 404, 422], $name);
+                self::assertContains($answer->getStatusCode(), [200, 205, 302, 404, 422], $name);
                 self::assertNotSame('/tutor', $answer->headers->get('Location'), $name);
                 if (!\in_array($name, self::OPEN, true)) {
                     self::assertTrue($answer->headers->hasCacheControlDirective('no-store'), $name);
@@ -218,6 +221,9 @@ final class AccessTest extends TestCase
             'attempt' => Attempt::query()->where('learner_id', $learner->id)->firstOrFail()->id,
             'group' => LearnerGroup::query()->firstOrFail()->id,
             'handing' => $this->handing()->id,
+            'room' => $this->room()->id,
+            'member' => strtolower((string) Str::ulid()),
+            'code' => $this->room()->code,
             'play' => $play->id,
             'item' => '1',
             'extension' => 'json',
@@ -245,6 +251,13 @@ final class AccessTest extends TestCase
     private function lesson(): Lesson
     {
         return Lesson::query()->orderBy('name')->firstOrFail();
+    }
+
+    private function room(): LiveRoom
+    {
+        return LiveRoom::query()->first() ?? LiveRoom::query()->create([
+            'code' => 'KPQFT', 'asked' => ['problem' => '2x=8', 'step' => '2'], 'ends_at' => now()->addHour(),
+        ]);
     }
 
     private function handing(): Handing

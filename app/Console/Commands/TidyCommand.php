@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Kept\Copies;
+use App\Slates\Slates;
 use Illuminate\Console\Command;
 use Illuminate\Contracts\Config\Repository;
 use Runel\Message\Refusal;
@@ -16,8 +17,9 @@ final class TidyCommand extends Command
 
     protected $description = 'Makes the copy of the day and sweeps sessions that are over';
 
-    public function handle(Copies $copies, Repository $config): int
+    public function handle(Copies $copies, Repository $config, Slates $slates): int
     {
+        $slates->sweep();
         try {
             $copies->makeDaily();
         } catch (Refusal $refusal) {

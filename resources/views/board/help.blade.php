@@ -5,7 +5,7 @@
             @foreach (['next' => ['→', __('ui.space')], 'back' => ['←'], 'first' => ['Home'], 'all' => ['End'],
                 'ask' => ['q'], 'turn' => ['y'], 'ways' => ['2'], 'another' => ['w'], 'go-on' => ['g'],
                 'why' => ['e'], 'point' => ['l'], 'pen' => ['d'], 'aloud' => ['v'],
-                'rub' => ['x'], 'present' => ['p'], 'seat' => ['+', '-'], 'figure' => ['f'],
+                'rub' => ['x'], 'room' => ['r'], 'present' => ['p'], 'seat' => ['+', '-'], 'figure' => ['f'],
                 'blank' => ['.'], 'rooms' => ['m'], 'copy' => ['c'], 'help' => ['?'],
                 'close' => ['Esc']] as $what => $keys)
                 <div><dt>@foreach ($keys as $key)<kbd>{{ $key }}</kbd>

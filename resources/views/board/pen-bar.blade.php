@@ -20,6 +20,10 @@
     <button type="button" id="pen-point" class="pen" aria-pressed="false" hidden>{{ __('ui.point') }}
         <kbd>l</kbd></button>
     <button type="button" id="pen-pen" class="pen" aria-pressed="false" hidden>{{ __('ui.pen') }} <kbd>d</kbd></button>
+    <form action="{{ route('rooms.ask', [], false) }}" method="post" class="pen-form">
+        <input type="hidden" name="board" value="{{ http_build_query($board->address->query()) }}">
+        <button id="pen-room" class="pen">{{ __('ui.ask-room') }} <kbd>r</kbd></button>
+    </form>
     @if ($board->address->lesson === null)
         <button type="button" id="pen-second" class="pen" hidden>{{ __('ui.second-window') }}</button>
     @endif

@@ -16,6 +16,7 @@
     <label class="pile-label">{{ __('pile.file') }}<input class="pile-file" type="file" name="file"
         accept=".txt,.md,.csv,text/plain,text/markdown,text/csv"></label>
 </div>
-<p class="pile-go"><button class="button ask-go foot-main" id="mark">{{ __('pile.mark-it') }}</button> @if ($pile === null)<a
+<p class="pile-go"><button class="button ask-go foot-main" id="mark">{{ __('pile.mark-it') }}</button>
+    @if ($pile === null)<a
     class="button" href="{{ route('marking', ['sample' => 1], false) }}">{{ __('pile.sample') }}</a>@endif
     <span class="hint">{{ __('pile.privacy') }}</span></p>

@@ -71,6 +71,11 @@
                 : 'turn.give-up') }} <kbd>v</kbd></a>
         @endif
         <span class="pen-gap"></span>
+        <form action="{{ route('rooms.ask', [], false) }}" method="post" class="pen-form">
+            <input type="hidden" name="lines" value="1">
+            <input type="hidden" name="board" value="{{ http_build_query($turn->address->query()) }}">
+            <button id="pen-room" class="pen">{{ __('ui.ask-room') }} <kbd>r</kbd></button>
+        </form>
         <a id="pen-another" class="pen"
             href="{{ $turn->address->to('bench', ['problem' => null, 'job' => null, 'method' => null, 'step' => null,
             'present' => null]) }}">{{ __('turn.another') }} <kbd>w</kbd></a>

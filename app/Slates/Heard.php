@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Slates;
+
+use Runel\Demonstration\AnswerKind;
+use Runel\Demonstration\Question;
+use Runel\Expression\Equation;
+use Runel\Expression\Expression;
+use Runel\Expression\Node;
+use Runel\Expression\Rewriter;
+use Runel\Judging\Judge;
+use Runel\Judging\Verdict;
+use Runel\Message\Refusal;
+use Runel\Notation\Ascii;
+use Runel\Number\DivisionByZero;
+use Runel\Parsing\Parser;
+use Runel\Polynomial\NotPolynomial;
+use Runel\Polynomial\Polynomial;
+use Runel\Slip\WrongRule;
+
+/** One answer, judged; and what it is alike to: the same value, written the same way where that is the point. */
+final readonly class Heard
+{
+    private const LONGEST_KEY = 380;
+
+    private function __construct(public Verdict $verdict, public string $alike, public bool $isRead) {}
+
+    /** @param list<WrongRule> $rules how people slip in the job that asks */
+    public static function of(Question $question, string $typed, array $rules): self
+    {
+        $verdict = Judge::verdict($question, $typed, $rules);
+        if ($verdict->right) {
+            return new self($verdict, 'right', true);
+        }
+        $several = \in_array($question->kind, [AnswerKind::Pair, AnswerKind::Solutions], true);
+        $parts = $several ? (preg_split('/\s*(?:[,;]|\b(?:and|or)\b)\s*/', trim($typed, " ()\t\n")) ?: []) : [$typed];
+        $keys = [];
+        foreach ($parts as $part) {
+            try {
+                $node = Rewriter::unmarked(Parser::parse($part)->node);
+            } catch (Refusal) {
+                return new self($verdict, 'unread', false);
+            }
+            $keys[] = self::value($node) . ($question->formMatters ? ' as ' . Ascii::write($node) : '');
+        }
+        sort($keys);
+        $key = implode('; ', $keys);
+
+        return new self($verdict, mb_strlen($key) > self::LONGEST_KEY ? hash('xxh128', $key) : $key, true);
+    }
+
+    /** Equal values have equal keys: what can be collected is. */
+    private static function value(Node $node): string
+    {
+        if ($node instanceof Equation) {
+            return self::value($node->left) . ' = ' . self::value($node->right);
+        }
+        try {
+            return Ascii::write(
+                $node instanceof Expression ? Polynomial::fromExpression($node)->toExpression() : $node,
+            );
+        } catch (NotPolynomial | DivisionByZero | Refusal) {
+            return Ascii::write($node);
+        }
+    }
+}
