@@ -80,6 +80,9 @@ return [
     'recorded' => '{0} Nobody here is a learner of yours.|{1} One piece of work is in the records.|[2,*] :count '
         . 'pieces of work are in the records.',
     'many-lines' => 'A page holds at most :most lines.',
+    'pretend' => 'From 1 to :most can come in.',
+    'came-in' => '{1} One has come in.|[0,*] :count have come in.',
+    'they-answered' => '{1} One has answered.|[0,*] :count have answered.',
     'nothing-asked' => 'Nothing more is asked on this board.',
     'no-room' => 'There is no such room. Look at the five letters once more; or the room is over.',
     'too-many-guesses' => 'Too many rooms were asked for that are none. Wait a few minutes.',

@@ -26,7 +26,7 @@ return [
     'sign-of-product' => [
         'name' => 'sign of a product',
         'watch' => 'Decide the sign first: a minus belongs to its term.',
-        'diagnosis' => 'The number is right, the sign is not.',
+        'diagnosis' => 'The sign of a product is wrong; its number is right.',
         'diagnosis-square' => 'The middle term of the square has the wrong sign: it is twice the product of the two,'
             . ' signs included.',
     ],

@@ -1,4 +1,4 @@
-// Enter goes straight to the first way; without this file it shows the cards. The keypad writes where the cursor is.
+// Enter goes straight to the first way; without this file it shows the cards.
 export const bench = (page) => {
     const ask = page.getElementById('ask');
     const problem = page.getElementById('problem');
@@ -26,9 +26,4 @@ export const bench = (page) => {
         event.preventDefault();
         ask.requestSubmit();
     });
-    page.querySelectorAll('[data-key]').forEach((key) => key.addEventListener('click', () => {
-        problem.setRangeText(key.dataset.key, problem.selectionStart, problem.selectionEnd, 'end');
-        problem.focus();
-        problem.dispatchEvent(new Event('input', {bubbles: true}));
-    }));
 };

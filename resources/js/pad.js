@@ -20,7 +20,9 @@ const KEYS = {
 
 /** What a key makes of a text with the cursor in it. */
 export const written = (text, from, to, key) => {
-    const own = KEYS[key] ?? ((before, chosen, after) => [before + key, after]);
+    // Behind a letter or a bracket the square is theirs; elsewhere the letter comes with it.
+    const isSquare = /^[a-z]²$/i.test(key) && /[a-z)]$/i.test(text.slice(0, from));
+    const own = KEYS[key] ?? ((before, chosen, after) => [before + (isSquare ? '²' : key), after]);
     const [before, after] = own(text.slice(0, from), text.slice(from, to), text.slice(to));
     return {text: before + after, at: before.length};
 };

@@ -32,6 +32,7 @@ abstract class TestCase extends BaseTestCase
 
     protected static RemoteWebDriver $browser;
     private static string $address;
+    private static int $driver;
     private static string $folder;
     /** @var array<string, true> rooms whose contrast has been measured */
     private static array $measured = [];
@@ -64,12 +65,25 @@ abstract class TestCase extends BaseTestCase
             'bootstrap/router.php',
         ], $root, $environment, $server);
         self::start(['chromedriver', "--port=$driver"], $root, getenv(), $driver);
+        self::$driver = $driver;
+        self::$browser = self::started('profile');
+    }
+
+    /** Somebody else's browser, which keeps things of its own. */
+    protected function another(): RemoteWebDriver
+    {
+        return self::started('profile-' . bin2hex(random_bytes(4)));
+    }
+
+    private static function started(string $profile): RemoteWebDriver
+    {
         $options = new ChromeOptions();
-        $options->addArguments([...self::FLAGS, '--user-data-dir=' . self::$folder . '/profile']);
+        $options->addArguments([...self::FLAGS, '--user-data-dir=' . self::$folder . "/$profile"]);
         $capabilities = DesiredCapabilities::chrome();
         $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
         $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
-        self::$browser = RemoteWebDriver::create("http://127.0.0.1:$driver", $capabilities, 20_000, 60_000);
+
+        return RemoteWebDriver::create('http://127.0.0.1:' . self::$driver, $capabilities, 20_000, 60_000);
     }
 
     protected function setUp(): void

@@ -9,8 +9,10 @@ use App\Models\Learner;
 use App\Models\LearnerGroup;
 use App\Models\LiveRoom;
 use App\Models\RoomMember;
+use App\Slates\AnswerGroup;
 use App\Slates\Heard;
 use App\Slates\RoomCode;
+use App\Slates\Slates;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -91,8 +93,8 @@ final class SlatesTest extends TestCase
         }
         self::assertSame(12, DB::table('room_answers')->count());
         self::assertSame(12, RoomMember::query()->count());
-        $groups = app(\App\Slates\Slates::class)->groups($room->refresh());
-        self::assertSame(12, array_sum(array_map(static fn($group): int => $group->count(), $groups)));
+        $groups = app(Slates::class)->groups($room->refresh());
+        self::assertSame(12, array_sum(array_map(static fn(AnswerGroup $group): int => $group->count(), $groups)));
         self::assertLessThanOrEqual(5, DB::table('room_verdicts')->count(), 'each text is judged once');
     }
 
@@ -124,7 +126,7 @@ final class SlatesTest extends TestCase
         $member = RoomMember::query()->sole();
         $token = $this->comesIn($room, 'Tove');
         $this->delete("/rooms/$room->id/members/$member->id");
-        self::assertCount(1, app(\App\Slates\Slates::class)->present($room));
+        self::assertCount(1, app(Slates::class)->present($room));
         $this->as($token)->get("/r/$room->code/state?seen=" . $room->refresh()->version)->assertNoContent();
         $this->as($token)->get("/r/$room->code/state?seen=0")->assertOk()->assertSee('Which equation');
         $this->as('')->get("/r/$room->code/state")->assertStatus(205);
@@ -180,6 +182,23 @@ final class SlatesTest extends TestCase
         self::assertSame(0, LiveRoom::query()->count());
     }
 
+    /** The class that is not there goes through the same door, and gives right answers and slips with names. */
+    public function testAPretendClassFillsTheRoom(): void
+    {
+        $this->artisan('runel:room', ['--pretend' => '12', '--once' => true])->assertExitCode(2);
+        $room = $this->room(self::BOARD);
+        $this->artisan('runel:room', ['--pretend' => '20', '--once' => true])->assertExitCode(0);
+        $groups = app(Slates::class)->groups($room->refresh());
+        self::assertSame(20, array_sum(array_map(static fn(AnswerGroup $group): int => $group->count(), $groups)));
+        self::assertTrue($groups[0]->isRight);
+        self::assertNotSame([], array_filter($groups, static fn(AnswerGroup $group): bool => $group->slip !== null));
+        $this->post('/rooms', ['board' => self::BOARD, 'lines' => '1']);
+        foreach ([1, 2, 3] as $round) {
+            $this->artisan('runel:room', ['--pretend' => '20', '--once' => true])->assertExitCode(0);
+        }
+        self::assertCount(20, app(Slates::class)->works($room->refresh()));
+    }
+
     /** Alike is an equivalence: by a key, and equal values written otherwise have the same one. */
     #[DataProvider('spellings')]
     public function testAnswersAreAlikeByValueAndForm(string $problem, string $method, int $step, array $alike): void
@@ -222,8 +241,8 @@ final class SlatesTest extends TestCase
                 $this->as($token)->post("/r/$room->code/answer", ['answer' => $answer, 'number' => $room->number]);
             }
             $sizes = array_map(
-                static fn($group): string => "$group->key: {$group->count()}",
-                app(\App\Slates\Slates::class)->groups($room->refresh()),
+                static fn(AnswerGroup $group): string => "$group->key: {$group->count()}",
+                app(Slates::class)->groups($room->refresh()),
             );
             sort($sizes);
             $counted[] = $sizes;

@@ -15,6 +15,12 @@ test('keys write where the cursor is, and rub out before it', () => {
     assert.deepEqual(press(['←', '→', '→'], '4'), {text: '4', at: 1});
 });
 
+test('the square is that of what stands before it, a letter or a bracket', () => {
+    assert.equal(press(['3', 'x²']).text, '3x²');
+    assert.equal(press(['x', 'x²']).text, 'x²');
+    assert.equal(press(['(', 'x', '+', '7', ')', 'x²']).text, '(x+7)²');
+});
+
 test('a fraction takes what stands before it as its top, or leaves a place for one', () => {
     assert.deepEqual(press(['3', 'a/b', '4']), {text: '3/4', at: 3});
     assert.equal(press(['x', '+', '2', 'a/b']).text, 'x+2/');

@@ -25,11 +25,7 @@
                     <input type="hidden" name="{{ $key }}" value="{{ $value }}">
                 @endforeach
                 <p id="problem-hint" class="hint">{{ __('ui.problem-hint') }}</p>
-                <div class="keypad" role="group" aria-label="{{ __('ui.keypad') }}">
-                    @foreach (['x', 'y', '²', '³', '(', ')', '+', '−', '×', '÷', '½', '√(', '='] as $key)
-                        <button type="button" class="button key" data-key="{{ $key }}">{{ $key }}</button>
-                    @endforeach
-                </div>
+                <x-pad for="problem" :letters="$reading->problem?->letters ?: ['x', 'y']" />
             </form>
             <div id="reading" aria-live="polite">@include('bench.reading')</div>
             <form action="{{ route('examples.store', [], false) }}" method="post" id="keep">@csrf</form>

@@ -24,4 +24,5 @@
     <progress class="timer-bar" max="1" value="0" aria-label="{{ __('ui.timer') }}" hidden></progress>
     <p class="timer-over" role="status" data-over="{{ __('ui.timer-over') }}"></p>
 </div>
+<x-pad for="answer" :letters="$board->demonstration->task->problem->letters" />
 <p class="hint">{{ __('ui.ask-hint') }}</p>

@@ -28,6 +28,7 @@
         <button class="button ask-go" id="write" @if ($turn->door !== null) name="do"
             value="{{ $turn->isMending() ? 'mend' : 'write' }}" @endif>{{ __('turn.write') }} <kbd>↵</kbd></button>
     </div>
+    <x-pad for="draft" :letters="$turn->task->problem->letters" />
     <div id="draft-read" class="turn-read"
         aria-live="polite">@if ($turn->isMending()
         && $turn->last()->verdict->value ===
