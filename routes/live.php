@@ -34,6 +34,7 @@ Route::prefix('/r/{code}')->name('slate.')->where(['code' => '[A-Za-z]{5}'])->gr
     Route::post('/answer', [SlateController::class, 'answer'])->name('answer');
 });
 // What a learner is handed: the address is signed and expires, and shows these tasks and nothing else.
+Route::get('/h/{code}', [HandingController::class, 'short'])->where('code', '[A-Za-z]{6}')->name('handed.short');
 Route::get('/handed/{handing}', [
     HandingController::class,
     'show',

@@ -83,6 +83,7 @@ Route::prefix('/groups/{group}')->name('groups.')->whereUlid('group')->group(sta
     Route::delete('/', [GroupController::class, 'remove'])->name('remove');
 });
 Route::get('/handing', [HandingController::class, 'ask'])->name('handing');
+Route::get('/handing/open', [HandingController::class, 'index'])->name('handing.open');
 Route::post('/handing', [HandingController::class, 'hand'])->name('handing.hand');
 Route::delete('/handing/{handing}', [HandingController::class, 'takeBack'])->whereUlid('handing')->name('handing.back');
 Route::get('/rooms', [RoomController::class, 'index'])->name('rooms');

@@ -36,7 +36,10 @@ final class RowRules
         ],
         'learner_groups' => ['id' => 'ulid', 'name' => 'name'],
         'group_learner' => ['group_id' => 'ulid', 'learner_id' => 'ulid'],
-        'handings' => ['id' => 'ulid', 'learner_id' => 'ulid', 'tasks' => 'tasks', 'expires_at' => 'moment'],
+        'handings' => [
+            'id' => 'ulid', 'learner_id' => 'ulid', 'tasks' => 'tasks', 'expires_at' => 'moment', 'code' => 'word?',
+            'opens_at' => 'moment?', 'is_test' => 'flag',
+        ],
         'attempts' => [
             'id' => 'ulid', 'learner_id' => 'ulid', 'task' => 'task', 'skill' => 'word?', 'rung' => 'count?',
             'lines' => 'lines', 'verdicts' => 'words', 'slips' => 'slips', 'help' => 'number', 'seconds' => 'number?',
@@ -59,7 +62,8 @@ final class RowRules
     private const EVERYWHERE = ['created_at' => 'moment?', 'updated_at' => 'moment?'];
     /** What older files do not have. */
     private const LATER = [
-        'verdicts', 'history', 'helping', 'judged', 'ruled', 'counted', 'outcome', 'began', 'otherwise_on',
+        'verdicts', 'history', 'helping', 'judged', 'ruled', 'counted', 'outcome', 'began', 'otherwise_on', 'code',
+        'opens_at', 'is_test',
     ];
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Learners;
 
+use App\Access\ShortCode;
 use App\Models\Handing;
 use App\Models\Learner;
 use Illuminate\Contracts\Routing\UrlGenerator;
@@ -16,6 +17,7 @@ use Runel\Message\BadRequest;
 use Runel\Message\Message;
 use Runel\Message\Refusal;
 use Runel\Method\Catalogue;
+use Runel\Practice\Belonging;
 use Runel\Practice\Maker;
 use Runel\Practice\Order;
 use Runel\Practice\SlippedPage;
@@ -42,9 +44,16 @@ final readonly class Handings
     /**
      * @param list<TaskReference> $tasks
      * @param int                 $days  one of the times
+     * @param Carbon|null         $opens not before then; null: at once
+     * @param bool                $test  whether it gives no help
      */
-    public function hand(Learner $learner, array $tasks, int $days): Handing
-    {
+    public function hand(
+        Learner $learner,
+        array $tasks,
+        int $days,
+        ?Carbon $opens = null,
+        bool $test = false,
+    ): Handing {
         $tasks = \array_slice($tasks, 0, self::MOST_TASKS);
 
         return Handing::query()->create([
@@ -58,8 +67,65 @@ final readonly class Handings
                 $task->read,
                 $task->page,
             ))->toBeKept()->toArray(), $tasks),
-            'expires_at' => Carbon::now()->addDays(\in_array($days, self::TIMES, true) ? $days : self::TIMES[2]),
+            'code' => self::code(),
+            'opens_at' => $opens,
+            'is_test' => $test,
+            'expires_at' => ($opens ?? Carbon::now())->copy()->addDays(\in_array($days, self::TIMES, true) ? $days : self::TIMES[2]),
         ]);
+    }
+
+    /** What was handed out under a code, as long as it is open. */
+    public function found(string $typed): ?Handing
+    {
+        $code = ShortCode::read($typed, ShortCode::HANDING);
+
+        return $code === null ? null : Handing::query()->readable()->where('code', $code)
+            ->where('expires_at', '>', Carbon::now())->first();
+    }
+
+    /** @return list<Handing> all that can be opened still, the newest first */
+    public function open(): array
+    {
+        return array_values(Handing::query()->readable()->with('learner', 'attempts')
+            ->where('expires_at', '>', Carbon::now())->orderByDesc('created_at')->orderByDesc('id')->get()->all());
+    }
+
+    /**
+     * Another problem like one, for one learner: of the same rung, where it belongs to one exactly; else the same.
+     *
+     * @throws Refusal when it cannot be worked
+     */
+    public function alike(TaskReference $task, Learner $learner, int $place): TaskReference
+    {
+        $belongs = Belonging::of(
+            $this->catalogue->demonstrate($task->task(), $task->job, $task->method),
+            $this->catalogue,
+        );
+        if (!$belongs->exact || $belongs->ladder === null || $belongs->rung === null) {
+            return $task;
+        }
+        try {
+            [$made] = Maker::make($this->catalogue, $this->chance, $learner->style, Order::of(
+                $belongs->ladder,
+                (string) $belongs->rung->number,
+                '1',
+                (string) (crc32("$learner->id $place $task->problem") % 1_000_000_000),
+                Wishes::none(),
+            ));
+        } catch (BadRequest) {
+            return $task;
+        }
+
+        return new TaskReference($made->problem, $made->demonstration->job, null, $learner->style);
+    }
+
+    private static function code(): string
+    {
+        do {
+            $code = ShortCode::fresh(ShortCode::HANDING);
+        } while (Handing::query()->where('code', $code)->exists());
+
+        return $code;
     }
 
     /** @return list<TaskReference> a fresh problem for each rung that is due */

@@ -16,18 +16,21 @@ use Runel\Message\BadRequest;
 /**
  * Tasks handed to a learner under an address that expires.
  *
- * @property string  $id
- * @property string  $learner_id
- * @property mixed   $tasks      task references as arrays, in their order
- * @property Carbon  $expires_at
- * @property Learner $learner
+ * @property string      $id
+ * @property string      $learner_id
+ * @property mixed       $tasks      task references as arrays, in their order
+ * @property Carbon      $expires_at
+ * @property string|null $code       six letters by which it is reached; what was handed out before has none
+ * @property Carbon|null $opens_at
+ * @property bool        $is_test    whether it gives no help
+ * @property Learner     $learner
  */
 final class Handing extends Model
 {
     use HasUlids;
     use Readable;
 
-    protected $fillable = ['id', 'learner_id', 'tasks', 'expires_at'];
+    protected $fillable = ['id', 'learner_id', 'tasks', 'expires_at', 'code', 'opens_at', 'is_test'];
 
     /** @return BelongsTo<Learner, $this> */
     public function learner(): BelongsTo
@@ -56,14 +59,23 @@ final class Handing extends Model
         return $references;
     }
 
+    /** Whether it cannot be worked on yet. */
+    public function isEarly(): bool
+    {
+        return $this->opens_at?->isFuture() === true;
+    }
+
     protected static function dated(): array
     {
-        return ['expires_at'];
+        return ['expires_at', 'opens_at'];
     }
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['tasks' => 'array', 'expires_at' => 'datetime'];
+        return [
+            'tasks' => 'array', 'expires_at' => 'datetime', 'opens_at' => 'datetime',
+            'is_test' => 'bool',
+        ];
     }
 }

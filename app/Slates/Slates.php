@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Slates;
 
+use App\Access\ShortCode;
 use App\Demonstrations\Demonstrations;
 use App\Kept\Named;
 use App\Kept\Writing;
@@ -54,7 +55,7 @@ final readonly class Slates
     /** A room by its code, as long as it is open. */
     public function found(string $typed): ?LiveRoom
     {
-        $code = RoomCode::read($typed);
+        $code = ShortCode::read($typed);
 
         return $code === null ? null : LiveRoom::query()->where('code', $code)
             ->where('ends_at', '>', Carbon::now())->first();
@@ -92,7 +93,7 @@ final readonly class Slates
         }
         $this->sweep();
         do {
-            $code = RoomCode::fresh();
+            $code = ShortCode::fresh();
         } while (LiveRoom::query()->where('code', $code)->exists());
 
         return LiveRoom::query()->create([

@@ -12,6 +12,9 @@ final readonly class Door
      * @param string                $back   to all that was handed out
      * @param int                   $opened when this page was opened, as a timestamp
      * @param string|null           $notice what is to be said of what was just sent
+     * @param string|null           $next   to the problem after this one; null where it is the last
+     * @param bool                  $isTest whether no help is given
+     * @param string                $place  which problem of how many, in words
      */
     public function __construct(
         public string $path,
@@ -19,6 +22,9 @@ final readonly class Door
         public string $back,
         public int $opened,
         public ?string $notice = null,
+        public ?string $next = null,
+        public bool $isTest = false,
+        public string $place = '',
     ) {}
 
     /** Where lines are sent. */

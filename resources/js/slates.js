@@ -95,8 +95,20 @@ const reading = (page) => {
     });
 };
 
+/** An address, or all of them with their names, a line each. */
+const addresses = (page) => page.addEventListener('click', (event) => {
+    const button = event.target instanceof Element ? event.target.closest('.copy-address, #copy-all') : null;
+    if (!button) return;
+    const text = button.dataset.address ?? [...page.querySelectorAll('.handed-slip')].map((slip) =>
+        `${slip.querySelector('strong').textContent}: ${slip.querySelector('.handed-short').textContent}`).join('\n');
+    button.dataset.said = text;
+    navigator.clipboard?.writeText(text).catch(() => null);
+    button.firstChild.data = button.dataset.copied;
+});
+
 export const slates = (page) => {
     draw(page);
+    addresses(page);
     if (!page.querySelector('[data-poll]')) return;
     polling(page);
     reading(page);

@@ -20,7 +20,7 @@ final class RoomsTest extends TestCase
         $this->waitUntil(fn(): bool => $this->one('#answer')->getAttribute('value') === '', 'an empty answer');
         $this->assertSound('asking');
         $this->one('#answer')->sendKeys('k^2' . WebDriverKeys::ENTER);
-        $this->waitUntil(fn(): bool => str_contains($this->text('.verdict'), 'the sign is not'), 'the slip');
+        $this->waitUntil(fn(): bool => str_contains($this->text('.verdict'), 'sign of a product'), 'the slip');
         $this->one('#answer')->clear()->sendKeys('-k²' . WebDriverKeys::ENTER);
         $this->waitUntil(fn(): bool => str_contains($this->text('.verdict'), 'Right'), 'judged right');
         $this->press(WebDriverKeys::ARROW_RIGHT);

@@ -38,7 +38,7 @@ final class SlatesTest extends TestCase
             $this->waitUntil(fn(): bool => str_contains($this->text('.slates-count'), 'Stopped'), 'stopped');
             $this->press('t');
             $this->waitUntil(fn(): bool => str_contains($this->text('.slates-count'), 'Told'), 'told');
-            $this->waitUntil(fn(): bool => str_contains(self::said($phones[1]), 'first term'), 'the reason on the phone');
+            $this->waitUntil(fn(): bool => str_contains(self::said($phones[1]), 'first term'), 'the reason');
             $this->waitUntil(fn(): bool => str_contains(self::said($phones[0]), 'Right'), 'right on the other');
             $view = (string) $this->one('#pen-view')->getAttribute('href');
             $this->press(WebDriverKeys::ARROW_RIGHT);

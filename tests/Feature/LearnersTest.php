@@ -8,6 +8,7 @@ use App\Kept\Archive;
 use App\Learners\Handings;
 use App\Learners\LearnerRecord;
 use App\Models\Attempt;
+use App\Models\Handing;
 use App\Models\Learner;
 use App\Models\LearnerGroup;
 use Illuminate\Support\Carbon;
@@ -17,6 +18,7 @@ use Illuminate\Testing\TestResponse;
 use Runel\Job\Jobs;
 use Runel\Message\BadRequest;
 use Runel\Practice\Standing;
+use Runel\Style\HouseStyle;
 use Sabre\VObject\Reader;
 
 /** Learners, their work, what comes back and when; everything out and in again, and gone when the tutor says so. */
@@ -135,6 +137,45 @@ final class LearnersTest extends TestCase
         $this->delete("/handing/$handing->id")->assertRedirect();
         $this->get($address)->assertNotFound();
         self::assertSame(1, $learner->attempts()->count(), 'the work stays when the link goes');
+    }
+
+    /** Six letters lead to what was handed out; it may open later, be a test, and be another problem for each. */
+    public function testWhatIsHandedOutIsLookedAtReachedByLettersAndWorked(): void
+    {
+        $this->signIn();
+        $group = LearnerGroup::query()->create(['name' => 'Upper room']);
+        foreach (['Tove', 'Wren'] as $name) {
+            $group->learners()->attach(Learner::query()->create([
+                'name' => "$name of the yard", 'style' => HouseStyle::default(),
+            ]));
+        }
+        $form = ['learners' => [$group->id], 'problems' => "x^2+7x+12\n3(x+4)=27", 'days' => '3', 'each' => '1'];
+        $before = Handing::query()->count();
+        $this->post('/handing', ['problems' => 'hello world'] + $form)->assertStatus(422);
+        $look = self::visible((string) $this->post('/handing', ['do' => 'look'] + $form)->assertOk()->getContent());
+        self::assertStringContainsString('Make 2 pages', $look);
+        self::assertSame($before, Handing::query()->count(), 'looking makes nothing');
+        $this->post('/handing', ['do' => 'hand'] + $form)->assertOk()->assertSee('/h/');
+        [$one, $other] = Handing::query()->latest('id')->limit(2)->get()->all();
+        self::assertNotSame($one->references()[1]->problem, $other->references()[1]->problem);
+        self::assertSame($one->references()[1]->job, $other->references()[1]->job);
+        $away = (string) $this->get('/h/' . strtolower((string) $one->code))->assertRedirect()->headers->get('Location');
+        $this->get($away)->assertOk();
+        $this->get("$away&task=1")->assertSee('1 of 2')->assertSee('Next problem')->assertSee('pen-hint');
+        $this->get('/handing/open')->assertSee('nothing written yet')->assertSee((string) $one->code);
+        $this->post("$away&task=2", ['do' => 'write', 'next' => '3x+12=27', 'opened' => '0', 'seen' => '0']);
+        $this->get('/handing/open')->assertSee('0 of 2 done, on problem 2');
+        $this->post('/handing', ['test' => '1', 'opens' => now()->addDay()->format('Y-m-d\TH:i')] + $form);
+        $test = Handing::query()->latest('id')->firstOrFail();
+        $early = (string) $this->get("/h/$test->code")->headers->get('Location');
+        $this->get($early)->assertSee('This opens on')->assertDontSee('task=1');
+        $this->post("$early&task=1", ['do' => 'write', 'next' => 'x=1'])->assertNotFound();
+        $this->travel(25)->hours();
+        $this->get("$early&task=1")->assertOk()->assertDontSee('pen-hint');
+        $this->post("$early&task=1", ['do' => 'help', 'opened' => '0']);
+        self::assertSame(0, Attempt::query()->where('handing_id', $test->id)->where('helping', '>', 0)->count());
+        $this->travel(10)->days();
+        $this->get("/h/$test->code")->assertNotFound()->assertSee('its time is over');
     }
 
     /** A page with a slip is handed out: found by looking, begun by saying so, mended and taken to the end. */

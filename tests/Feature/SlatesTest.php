@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Access\ShortCode;
 use App\Models\Attempt;
 use App\Models\Learner;
 use App\Models\LearnerGroup;
@@ -11,7 +12,6 @@ use App\Models\LiveRoom;
 use App\Models\RoomMember;
 use App\Slates\AnswerGroup;
 use App\Slates\Heard;
-use App\Slates\RoomCode;
 use App\Slates\Slates;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
@@ -171,7 +171,7 @@ final class SlatesTest extends TestCase
         $this->get('/r?code=' . strtolower($room->code))->assertRedirect('/r/' . strtolower($room->code));
         $this->get('/r/' . strtolower($room->code))->assertOk();
         for ($try = 0; $try < 40; ++$try) {
-            $this->get('/r/' . RoomCode::fresh());
+            $this->get('/r/' . ShortCode::fresh());
         }
         $this->get("/r/$room->code")->assertStatus(429);
         $this->travel(10)->minutes();

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Access\Guessing;
 use App\Address\Address;
 use App\Demonstrations\Demonstrations;
 use App\Faces\Faces;
@@ -18,6 +19,7 @@ use App\Models\Attempt;
 use App\Models\Handing;
 use App\Models\Learner;
 use App\Models\LearnerGroup;
+use App\Slates\Reach;
 use App\Turn\Door;
 use App\Turn\SlipHunt;
 use App\Turn\TurnQuery;
@@ -46,6 +48,8 @@ final readonly class HandingController
         private Learners $learners,
         private Demonstrations $demonstrations,
         private Catalogue $catalogue,
+        private Guessing $guessing,
+        private Reach $reach,
     ) {}
 
     /** The tutor's side: which tasks, for whom, how long. */
@@ -67,7 +71,7 @@ final readonly class HandingController
         $text = $given->text('problems');
         $days = $request->input('days');
         $chosen = $given->texts('learners');
-        $handed = [];
+        $shares = [];
         try {
             $learners = self::chosen($chosen);
             $own = self::tasks($text);
@@ -77,28 +81,95 @@ final readonly class HandingController
                 ? array_map(fn(TaskReference $task): TaskReference => $this->handings->slipped($task, $slip), $own)
                 : $own;
             foreach ($learners as $learner) {
-                $tasks = $own !== [] ? $own : $this->due($learner, $isHunt, $slip);
+                $tasks = match (true) {
+                    $own === [] => $this->due($learner, $isHunt, $slip),
+                    $given->isOn('each') && !$isHunt => $this->alike($own, $learner),
+                    default => $own,
+                };
                 if ($tasks !== []) {
-                    $handed[] = $this->handings->hand($learner, $tasks, \is_numeric($days) ? (int) $days : 7);
+                    $shares[] = [$learner, $tasks];
                 }
             }
-            if ($handed === []) {
+            if ($shares === []) {
                 throw new BadRequest(Message::of('handed.nothing-due'));
             }
         } catch (Refusal $refusal) {
             return $this->form($text, $refusal, $chosen, $given);
         }
 
-        // Asked for on this machine itself, the address has to be one that reaches it from others.
-        $isHere = \in_array($request->getHost(), ['localhost', '127.0.0.1', '[::1]', '0.0.0.0', '[::]'], true);
-        $reach = config('runel.reach');
+        // Looked at first: what each problem is, and who gets which.
+        if ($given->text('do') === 'look') {
+            return $this->form($text, null, $chosen, $given, $shares);
+        }
+        $opens = self::moment($given->text('opens', 20));
+        $handed = array_map(fn(array $share): Handing => $this->handings->hand(
+            $share[0],
+            $share[1],
+            \is_numeric($days) ? (int) $days : 7,
+            $opens,
+            $given->isOn('test'),
+        ), $shares);
+
+        return $this->list($request, $handed, true);
+    }
+
+    /** All that is handed out and can be opened still: who has begun, who has finished. */
+    public function index(Request $request): Response
+    {
+        return $this->list($request, $this->handings->open(), false);
+    }
+
+    /** @param list<Handing> $handed */
+    private function list(Request $request, array $handed, bool $isNew): Response
+    {
+        $root = $this->reach->root($request);
 
         return response()->view('learners.handed', [
             'handed' => $handed,
             'addresses' => $this->handings,
-            'host' => $isHere && \is_string($reach) ? $reach : $request->getSchemeAndHttpHost(),
-            'isOnlyHere' => $isHere && $reach === null,
+            'host' => $root ?? $request->getSchemeAndHttpHost(),
+            'isOnlyHere' => $root === null,
+            'isNew' => $isNew,
         ]);
+    }
+
+    /** Six letters lead to the signed address, as long as it is open. */
+    public function short(Request $request, string $code): Response|RedirectResponse
+    {
+        if ($this->guessing->isTired($request->ip())) {
+            return response()->view('learners.no-code', ['said' => 'slates.too-many-guesses'], 429);
+        }
+        $handing = $this->handings->found($code);
+        if ($handing === null) {
+            $this->guessing->missed($request->ip());
+
+            return response()->view('learners.no-code', ['said' => 'handed.no-code'], 404);
+        }
+
+        return redirect($this->handings->address($handing));
+    }
+
+    /**
+     * @param list<TaskReference> $own
+     *
+     * @return list<TaskReference> one like each, for this learner
+     */
+    private function alike(array $own, Learner $learner): array
+    {
+        return array_map(
+            fn(TaskReference $task, int $place): TaskReference => $this->handings->alike($task, $learner, $place),
+            $own,
+            array_keys($own),
+        );
+    }
+
+    /** A moment as a form sends it; null where it is none, or is over. */
+    private static function moment(string $typed): ?Carbon
+    {
+        $isMoment = preg_match('/^\d{4}-\d\d-\d\dT\d\d:\d\d$/', $typed) === 1;
+        $moment = $isMoment ? Carbon::createFromFormat('Y-m-d\TH:i', $typed) : null;
+
+        return $moment instanceof Carbon && $moment->isFuture() ? $moment : null;
     }
 
     /** @return list<TaskReference> what is due; as pages with a slip where that was asked for and one can be made */
@@ -129,6 +200,9 @@ final readonly class HandingController
     public function show(Request $request, Handing $handing): Response
     {
         self::speak($handing);
+        if ($handing->isEarly()) {
+            return self::kept(response()->view('learners.early', ['handing' => $handing]));
+        }
         $references = $handing->references();
         $place = self::place($request);
         $isHunt = ($references[$place]->page ?? []) !== [];
@@ -155,6 +229,7 @@ final readonly class HandingController
     public function write(Request $request, Handing $handing): Response|RedirectResponse
     {
         self::speak($handing);
+        abort_if($handing->isEarly(), 404);
         $place = self::place($request);
         $reference = $handing->references()[$place] ?? abort(404);
         $line = Given::of($request->all())->text('next', TurnQuery::LONGEST_LINE);
@@ -170,7 +245,7 @@ final readonly class HandingController
                 $hunt !== null => $hunt->isFound()
                     ? $this->work->found($handing, $place, $hunt->above(), $opened)
                     : null,
-                $request->input('do') === 'help' => $this->work->help($handing, $place, $opened),
+                $request->input('do') === 'help' && !$handing->is_test => $this->work->help($handing, $place, $opened),
                 $request->input('do') === 'undo' => $this->work->takeBack($handing, $place, $seen),
                 $line === '' => null,
                 $request->input('do') === 'mend' => $this->work->mend($handing, $place, $line, $seen),
@@ -242,12 +317,19 @@ final readonly class HandingController
             'signature' => \is_string($signature) ? $signature : '',
         ];
 
+        $count = \count($handing->references());
+
         return new Door(
             $path,
             $key + ($place === null ? [] : ['task' => (string) $place]),
             $path . '?' . http_build_query($key),
             Carbon::now()->getTimestamp(),
             $notice,
+            $place === null || $place >= $count
+                ? null
+                : $path . '?' . http_build_query($key + ['task' => (string) ($place + 1)]),
+            $handing->is_test,
+            $place === null ? '' : (string) __('handed.place', ['number' => $place, 'of' => $count]),
         );
     }
 
@@ -280,15 +362,26 @@ final readonly class HandingController
         return $response->header('Cache-Control', 'no-store, private');
     }
 
-    /** @param array<array-key, string> $chosen ids of learners and of groups */
-    private function form(string $text, ?Refusal $refusal, array $chosen, Given $given): Response
-    {
+    /**
+     * @param array<array-key, string>                  $chosen ids of learners and of groups
+     * @param list<array{Learner, list<TaskReference>}> $shares who gets which, where that was looked at
+     */
+    private function form(
+        string $text,
+        ?Refusal $refusal,
+        array $chosen,
+        Given $given,
+        array $shares = [],
+    ): Response {
         return response()->view('learners.hand', [
             'text' => $text,
             'refusal' => $refusal,
             'chosen' => $chosen,
             'isHunt' => $given->text('as') === 'page',
             'slip' => $given->text('slip'),
+            'given' => $given,
+            'shares' => $shares,
+            'isUnreachable' => $this->reach->root(request()) === null,
             'learners' => $this->learners->all(),
             'groups' => $this->learners->groups(),
         ], $refusal === null ? 200 : 422);

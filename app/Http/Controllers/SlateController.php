@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Access\Guessing;
 use App\Faces\Faces;
 use App\Http\Part;
 use App\Models\LiveRoom;
@@ -11,7 +12,6 @@ use App\Models\RoomMember;
 use App\Page\PageFace;
 use App\Slates\Slates;
 use App\Values\Given;
-use Illuminate\Cache\RateLimiter;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -25,11 +25,8 @@ final readonly class SlateController
 {
     private const COOKIE = 'runel_slate';
     private const HOURS = 4;
-    /** So many rooms that are none may be asked for from one address before there is a pause, in seconds. */
-    private const GUESSES = 40;
-    private const PAUSE = 300;
 
-    public function __construct(private Slates $slates, private RateLimiter $limiter) {}
+    public function __construct(private Slates $slates, private Guessing $guessing) {}
 
     /** Where the five letters are typed. */
     public function door(Request $request): Response|RedirectResponse
@@ -125,13 +122,12 @@ final readonly class SlateController
     /** @return LiveRoom|Response the room, or what is said where there is none */
     private function room(Request $request, string $code): LiveRoom|Response
     {
-        $guesses = 'slates ' . $request->ip();
-        if ($this->limiter->tooManyAttempts($guesses, self::GUESSES)) {
+        if ($this->guessing->isTired($request->ip())) {
             return self::closed(Message::of('slates.too-many-guesses'), 429);
         }
         $room = $this->slates->found($code);
         if ($room === null) {
-            $this->limiter->hit($guesses, self::PAUSE);
+            $this->guessing->missed($request->ip());
 
             return self::closed(Message::of('slates.no-room'), 404);
         }

@@ -1,5 +1,6 @@
 <x-masthead :closed="$turn->door !== null">
-    <p class="board-method">{{ __('turn.title') }} · {{ $page->jobName($turn->job) }}</p>
+    <p class="board-method">{{ $turn->door === null ? __('turn.title') : $turn->door->place }} ·
+        {{ $page->jobName($turn->job) }}</p>
     @if ($turn->address->lesson !== null)
         <x-lesson-line :code="$turn->address->lesson" />
     @endif
@@ -34,6 +35,7 @@
         @else
             @include('your-turn.field')
         @endif
+        @if ($turn->door !== null)<p class="hint">{{ __('handed.stays') }}</p>@endif
     </main>
     <aside class="turn-aside">
         @if ($turn->marking->finished)
@@ -45,8 +47,8 @@
 </div>
 <nav class="pen-bar" aria-label="{{ __('turn.moves') }}">
     @if ($turn->door !== null && !$turn->marking->finished && !$turn->query->isFull)
-        <button id="pen-hint" @class(['pen', 'is-off' => $turn->query->help >= 4]) form="field" name="do" value="help"
-            @disabled($turn->query->help >= 4)>{{ __('turn.hint') }} <kbd>h</kbd></button>
+        @if (!$turn->door->isTest)<button id="pen-hint" @class(['pen', 'is-off' => $turn->query->help >= 4]) form="field" name="do" value="help"
+            @disabled($turn->query->help >= 4)>{{ __('turn.hint') }} <kbd>h</kbd></button>@endif
         <button id="pen-undo" @class(['pen', 'is-off' => $turn->query->lines === []]) form="field" name="do"
             value="undo" @disabled($turn->query->lines === [])>{{ __('turn.undo') }} <kbd>u</kbd></button>
     @elseif ($turn->door === null)
@@ -63,6 +65,10 @@
     @if ($turn->door !== null)
         <span class="pen-gap"></span>
         <a id="pen-another" class="pen" href="{{ $turn->door->back }}">{{ __('handed.back') }} <kbd>w</kbd></a>
+        @if ($turn->door->next !== null)
+            <a id="pen-next" @class(['pen', 'is-main' => $turn->marking->finished])
+                href="{{ $turn->door->next }}">{{ __('handed.next-problem') }} <kbd>→</kbd></a>
+        @endif
     @else
         @php($goesOn = $turn->marking->finished ? null : $turn->guidance())
         @if ($turn->marking->finished || $goesOn !== null)
