@@ -83,8 +83,8 @@ return [
         . 'product put × between.',
     'two-numbers' => 'Two numbers stand side by side here. Put × between them to multiply, or join them to one '
         . 'number.',
-    'number-after' => 'The number :found follows “:before” directly. Write ^:found for a power, or put the number '
-        . 'in front to multiply.',
+    'number-after' => 'The number :found follows “:before” directly. Did you mean a power? Write ^:found for it, '
+        . 'or put the number in front to multiply.',
     'division-by-zero' => 'Here something is divided by 0, which has no value. Change the denominator.',
     'empty-bracket' => 'This parenthesis is empty. Write something in it, or remove it.',
     'unclosed' => 'The parenthesis “:found” opened here is never closed. Add its partner where the parenthesis '

@@ -81,7 +81,7 @@ const reading = (page) => {
     let waiting = null;
     page.addEventListener('input', (event) => {
         const place = event.target.form?.querySelector('[data-read]');
-        if (!place || !event.target.matches('[data-number]')) return;
+        if (!place || event.target.tagName !== 'INPUT') return;
         clearTimeout(waiting);
         waiting = setTimeout(async () => {
             const typed = event.target.value;
@@ -109,7 +109,6 @@ const addresses = (page) => page.addEventListener('click', (event) => {
 export const slates = (page) => {
     draw(page);
     addresses(page);
-    if (!page.querySelector('[data-poll]')) return;
-    polling(page);
     reading(page);
+    if (page.querySelector('[data-poll]')) polling(page);
 };

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Faces\Faces;
 use App\Http\Away;
 use App\Learners\Records;
+use App\Models\LearnerGroup;
 use App\Models\LiveRoom;
 use App\Page\PageFace;
 use App\Slates\Reach;
@@ -92,6 +93,10 @@ final readonly class RoomController
                 $changes[$column] = $given->isOn($key);
             }
         }
+        $group = $given->said('group');
+        if ($group !== null && $room->group_id === null) {
+            $changes['group_id'] = LearnerGroup::query()->find($group)?->id;
+        }
         if ($putUp !== null) {
             $changes['put_up'] = $putUp === '' ? null : $this->slates->putUp($room, $putUp);
         }
@@ -158,6 +163,7 @@ final readonly class RoomController
 
         return [
             'room' => $room,
+            'choices' => LearnerGroup::query()->orderBy('name')->get()->all(),
             'asked' => $asked,
             'groups' => $this->slates->groups($room),
             'members' => $this->slates->present($room),

@@ -8,6 +8,8 @@
     <input class="input" id="answer" name="answer" aria-labelledby="prompt" autocomplete="off" autocapitalize="off"
         spellcheck="false" maxlength="200" value="{{ $board->address->answer }}">
     <button class="button">{{ __('ui.judge') }} <kbd>↵</kbd></button>
+    <div class="asking-read" aria-live="polite" data-read="{{ route('line-reading', [],
+        false) }}?{{ http_build_query(['problem' => $board->address->problem()]) }}"></div>
 </form>
 @if ($board->verdict !== null)
     <p class="verdict is-wrong" role="alert">✗ {!! $page->say($board->verdict->message) !!}</p>

@@ -72,7 +72,8 @@
             </ul>
         </section>
         <aside class="learners-more">
-            <p><a class="button" id="hand-out" href="{{ route('handing', [], false) }}">{{ __('handed.title') }}</a></p>
+            <p><a class="button" id="hand-out" href="{{ route('handing', [], false) }}">{{ __('handed.title') }}</a>
+                <a class="plain-link" href="{{ route('handing.open', [], false) }}">{{ __('handed.open-now') }}</a></p>
             <section aria-labelledby="groups">
                 <h2 id="groups" class="margin-label">{{ __('learner.groups') }}</h2>
                 <ul>

@@ -39,6 +39,16 @@
                 <option value="1" @selected($room->shows_board)>{{ __('slates.board-shown') }}</option>
                 <option value="0" @selected(!$room->shows_board)>{{ __('slates.board-hidden') }}</option>
             </select></label>
+            @if ($room->group_id === null && $choices !== [])
+                <label>{{ __('slates.whose') }} <select class="input" name="group">
+                    <option value="">{{ __('slates.anybody') }}</option>
+                    @foreach ($choices as $choice)
+                        <option value="{{ $choice->id }}">{{ $choice->name }}</option>
+                    @endforeach
+                </select></label>
+            @elseif ($room->group !== null)
+                <p class="hint">{{ __('slates.whose') }}: {{ $room->group->name }}</p>
+            @endif
             <button class="button is-small">{{ __('slates.set') }}</button>
         </form>
     </section>

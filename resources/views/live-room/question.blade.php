@@ -10,6 +10,11 @@
         @if ($room->shows_board && $asked->before() !== null)
             <p class="slate-before">{!! $page->running($asked->before()->node) !!}</p>
         @endif
+        @if ($room->shows_board && $asked->board->figure() !== null)
+            <details class="slate-figure"><summary>{{ __('slates.figure') }}</summary>
+                <figure class="figure">{!! $page->figure($asked->board->figure(),
+                    $page->stacks($asked->board->figure())) !!}</figure></details>
+        @endif
         @php($isOpen = $room->state === 'open' && !($answered !== null && ($room->rule === 'once'
             || ($room->rule === 'until-right' && ($verdict['right'] ?? false)))))
         @if ($answered !== null)

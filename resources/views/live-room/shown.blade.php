@@ -27,6 +27,9 @@
         @if ($room->shows_board && $asked->before() !== null)
             <p class="shown-before">{!! $page->running($asked->before()->node) !!}</p>
         @endif
+        @if ($room->shows_board && $room->state !== 'told' && $asked->board->figure() !== null)
+            <figure class="shown-figure">{!! $page->figure($asked->board->figure()) !!}</figure>
+        @endif
         @if ($room->put_up !== null)
             <p class="shown-put-up">{!! $page->typed($room->put_up) !!}</p>
         @endif

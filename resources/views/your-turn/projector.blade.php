@@ -50,6 +50,11 @@
 <nav class="pen-bar" aria-label="{{ __('turn.moves') }}">
     <a id="pen-next" class="pen is-main" href="{{ $next }}">{{ __("turn.stage.$stage") }} <kbd>→</kbd></a>
     <span class="pen-gap"></span>
+    <form action="{{ route('rooms.ask', [], false) }}" method="post" class="pen-form">
+        <input type="hidden" name="lines" value="1">
+        <input type="hidden" name="board" value="{{ http_build_query($turn->address->query()) }}">
+        <button id="pen-room" class="pen">{{ __('ui.ask-room') }} <kbd>r</kbd></button>
+    </form>
     <a id="pen-watch" class="pen" href="{{ $turn->watching(null) }}">{{ __('turn.see') }} <kbd>v</kbd></a>
     <a id="pen-present" class="pen" href="{{ $turn->to(['stage' => null]) }}">{{ __('turn.stop-projector') }}
         <kbd>p</kbd></a>
