@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Faces;
 
 use Runel\Demonstration\Figure\ArcsFigure;
+use Runel\Demonstration\Figure\AreaFigure;
 use Runel\Demonstration\Figure\ArrangementHuntFigure;
 use Runel\Demonstration\Figure\ArrangementRow;
 use Runel\Demonstration\Figure\BalanceFigure;
@@ -91,7 +92,8 @@ final readonly class FigureTable
             $figure instanceof MachineFigure,
             $figure instanceof SidesCurveFigure,
             $figure instanceof SquareTilesFigure,
-            $figure instanceof TwoSquaresFigure => null,
+            $figure instanceof TwoSquaresFigure,
+            $figure instanceof AreaFigure => null,
         };
     }
 

@@ -65,15 +65,15 @@ final readonly class ArrangementDrawing implements Drawing
                 $pen->words((string) $number, $x, $y + 7, 26, Ink::TEXT);
             }
         }
-        $pen->line(80, 66, 128, 142, Ink::colour(0), 2.4);
-        $pen->line(80, 144, 128, 68, Ink::colour(1), 2.4, '7 4');
+        $pen->line(80, 66, 128, 142, Ink::TEXT, 2.4);
+        $pen->line(80, 144, 128, 68, Ink::TEXT, 2.4, '7 4');
         $pen->words((string) $this->hunt->first, 44, 206, 18);
         $pen->words((string) $this->hunt->last, 164, 206, 18);
         if ($row !== null) {
-            $pen->line(202, 150, 226, 150, Ink::colour(0), 2.4);
-            $pen->line(202, 60, 226, 60, Ink::colour(1), 2.4, '7 4');
-            $pen->words((string) $row->outer(), 234, 158, 24, Ink::colour(0), 'start');
-            $pen->words((string) $row->inner(), 234, 68, 24, Ink::colour(1), 'start');
+            $pen->line(202, 150, 226, 150, Ink::TEXT, 2.4);
+            $pen->line(202, 60, 226, 60, Ink::TEXT, 2.4, '7 4');
+            $pen->words((string) $row->outer(), 234, 158, 24, Ink::TEXT, 'start');
+            $pen->words((string) $row->inner(), 234, 68, 24, Ink::TEXT, 'start');
         }
 
         return 260.0 + ($row === null ? 0 : 13.0 * max(

@@ -17,6 +17,8 @@ final readonly class CurveDrawing implements Drawing
     private const WIDTH = 430.0;
     private const HEIGHT = 340.0;
     private const MARGIN = 34.0;
+    /** What is written at a root takes so much to either side at least. */
+    private const ROOM = 34.0;
     private const POINTS = 96;
 
     private float $left;
@@ -124,6 +126,10 @@ final readonly class CurveDrawing implements Drawing
         $pen->disc($this->x($x), $this->y($y), 5.5, Ink::LIGHT, Ink::LIGHT_EDGE, 2);
         $upwards = $this->at($x + 1) > $y;
         $baseline = $this->y($y) + ($upwards ? 32 : -18);
+        // Never over the axis: then it stands on the curve's other side.
+        if ($baseline > $this->y(0) - 8 && $baseline < $this->y(0) + 26) {
+            $baseline = $this->y($y) + ($upwards ? -18 : 32);
+        }
         $comma = $pen->measure($place, 20)->width + 6;
         $width = $comma + 30 + $pen->measure($value, 20)->width;
         $start = max(4.0, min($this->x($x) + 10, self::WIDTH - $width));
@@ -141,6 +147,9 @@ final readonly class CurveDrawing implements Drawing
         $pen->starting(new Letter($this->curve->letter), self::WIDTH - 20, $zero - 8, 17);
         foreach (self::ticks($this->left, $this->right) as $tick) {
             $pen->line($this->x($tick), $zero - 4, $this->x($tick), $zero + 4, Ink::TEXT, 1.2);
+            if ($this->isFree($tick, $pen)) {
+                $pen->words(self::number($tick), $this->x($tick), $zero + 18, 13, Ink::QUIET);
+            }
         }
         if ($this->left > 0 || $this->right < 0) {
             return;
@@ -148,7 +157,29 @@ final readonly class CurveDrawing implements Drawing
         $pen->line($this->x(0), 6, $this->x(0), self::HEIGHT - 6, Ink::TEXT, 1.5);
         foreach (self::ticks($this->low, $this->high) as $tick) {
             $pen->line($this->x(0) - 4, $this->y($tick), $this->x(0) + 4, $this->y($tick), Ink::TEXT, 1.2);
+            if (abs($tick) > 1e-9 && abs($this->y($tick) - $zero) > 24) {
+                $pen->words(self::number($tick), $this->x(0) - 8, $this->y($tick) + 4, 13, Ink::QUIET, 'end');
+            }
         }
+    }
+
+    /** Whether a tick of the axis has room for its number: no root, no vertex and no other axis is near. */
+    private function isFree(float $tick, Pen $pen): bool
+    {
+        $near = fn(float $place, float $room): bool => abs($this->x($tick) - $this->x($place)) < $room;
+        foreach ($this->curve->roots as $root) {
+            if ($near(self::value($root), max(self::ROOM, $pen->measure($root, 21)->width + 16))) {
+                return false;
+            }
+        }
+        $place = $this->curve->place === null ? 0.0 : self::value($this->curve->place);
+
+        return !$near(0.0, self::ROOM) && !$near($place, self::ROOM);
+    }
+
+    private static function number(float $tick): string
+    {
+        return str_replace('-', '−', (string) round($tick, 6));
     }
 
     /** @return list<float> between five and ten marks, a step of 1, 2 or 5 apart */

@@ -6,6 +6,7 @@ namespace App\Figures;
 
 use App\Faces\Faces;
 use Runel\Demonstration\Figure\ArcsFigure;
+use Runel\Demonstration\Figure\AreaFigure;
 use Runel\Demonstration\Figure\ArrangementHuntFigure;
 use Runel\Demonstration\Figure\BalanceFigure;
 use Runel\Demonstration\Figure\BridgeFigure;
@@ -58,6 +59,7 @@ final readonly class Figures
             $figure instanceof SquareTilesFigure => new SquareTilesDrawing($figure),
             $figure instanceof CalculatorFigure => new CalculatorDrawing($figure),
             $figure instanceof CurveFigure => new CurveDrawing($figure),
+            $figure instanceof AreaFigure => new AreaDrawing($figure),
             $figure instanceof TwoSquaresFigure => new TwoSquaresDrawing($figure),
             $figure instanceof LongDivisionFigure => new LongDivisionDrawing($figure),
             $figure instanceof DivisionGridFigure => new DivisionGridDrawing($figure),

@@ -70,7 +70,9 @@ final readonly class Handings
             'code' => self::code(),
             'opens_at' => $opens,
             'is_test' => $test,
-            'expires_at' => ($opens ?? Carbon::now())->copy()->addDays(\in_array($days, self::TIMES, true) ? $days : self::TIMES[2]),
+            'expires_at' => ($opens ?? Carbon::now())->copy()->addDays(
+                \in_array($days, self::TIMES, true) ? $days : self::TIMES[2],
+            ),
         ]);
     }
 

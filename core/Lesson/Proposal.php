@@ -149,7 +149,7 @@ final readonly class Proposal
             }
         }
 
-        return $items;
+        return array_values($items);
     }
 
     private static function example(Made $made, Pace $pace): Item

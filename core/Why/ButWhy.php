@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Runel\Why;
 
 use Runel\Demonstration\Demonstration;
+use Runel\Demonstration\Figure\AreaFigure;
 use Runel\Demonstration\Line;
 use Runel\Demonstration\Link;
 use Runel\Demonstration\Step;
@@ -52,6 +53,7 @@ final readonly class ButWhy
      * @param bool           $solves  whether the numbers are put in because they solve the problem
      * @param list<Line>     $before  the line before, worked out
      * @param list<Line>     $after   the newest line, worked out
+     * @param AreaFigure|null $picture where a product has been multiplied out, or is written as one
      */
     private function __construct(
         public Message $law,
@@ -59,6 +61,7 @@ final readonly class ButWhy
         public bool $solves,
         public array $before,
         public array $after,
+        public ?AreaFigure $picture = null,
     ) {}
 
     /** Once more: why that law holds. */
@@ -82,6 +85,7 @@ final readonly class ButWhy
         if ($newest->rejected !== null) {
             return new self($law, [], false, [], []);
         }
+        $picture = self::picture($before, $newest);
         foreach (self::values($demonstration, $newest) as $values) {
             $worked = self::worked($newest, $before, $values);
             if ($worked !== null) {
@@ -91,11 +95,11 @@ final readonly class ButWhy
                         Numeral::of($values[$letter]),
                     ),
                     array_keys($values),
-                ), self::isSolved($newest, array_keys($values)), ...$worked);
+                ), self::isSolved($newest, array_keys($values)), $worked[0], $worked[1], $picture);
             }
         }
 
-        return new self($law, [], false, [], []);
+        return new self($law, [], false, [], [], $picture);
     }
 
     /** The line that a step's newest one goes on from; null where there is none. */
@@ -121,6 +125,26 @@ final readonly class ButWhy
             $step->lines,
             static fn(Line $line): bool => $line->link !== Link::Given,
         ));
+    }
+
+    /** The area of a product that stands in one of the two lines and not in the other; only what is proved of it. */
+    private static function picture(?Line $before, Line $newest): ?AreaFigure
+    {
+        if ($newest->link === Link::Side || $before === null) {
+            $side = $newest->node instanceof Equation ? $newest->node->left : null;
+            $picture = $side === null ? null : AreaFigure::of($side->bare());
+        } else {
+            $own = AreaFigure::in(Rewriter::unmarked($before->node));
+            $new = AreaFigure::in(Rewriter::unmarked($newest->node));
+            $picture = $own === null || $new === null ? $own ?? $new : null;
+        }
+        foreach ($picture?->claims('pieces') ?? [] as $claim) {
+            if (!(new Proof())->holds($claim)) {
+                return null;
+            }
+        }
+
+        return $picture;
     }
 
     /** @param list<Line> $main those of the step that are no side work: the first with a law of its own names it */

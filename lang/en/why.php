@@ -69,6 +69,7 @@ return [
             . 'that for as many numbers as its degree at most.',
         'remainder-is' => 'P = D · Q + R is true for every number; where D is 0, so is D · Q, and P is R.',
     ],
+    'area' => 'As an area: every piece is the product of its two sides, and all of them together are the whole.',
     'once-more' => 'And why does that hold?',
     'not' => 'Why can’t I write …',
     'not-see' => 'See what happens',

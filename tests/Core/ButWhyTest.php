@@ -51,6 +51,32 @@ final class ButWhyTest extends TestCase
         yield ['x^2=49', 'solve', 'square-roots', ['both-roots' => 'root-both-sides']];
     }
 
+    /** Where a product is multiplied out, or becomes one, its area is the picture; nothing negative has one. */
+    public function testAProductIsSeenAsAnArea(): void
+    {
+        $pictures = static function (string $typed, string $job, string $method): array {
+            $demonstration = self::show($typed, $job, $method);
+            $found = [];
+            foreach (array_keys($demonstration->steps()) as $place) {
+                $picture = ButWhy::of($demonstration, $place)?->picture;
+                if ($picture !== null) {
+                    $found[] = implode(' | ', array_map(
+                        static fn(int $row): string => implode(', ', array_map(
+                            static fn(int $column): string => Ascii::write($picture->piece($row, $column)),
+                            array_keys($picture->top),
+                        )),
+                        array_keys($picture->side),
+                    ));
+                }
+            }
+
+            return array_values(array_unique($found));
+        };
+        self::assertContains('3*x, 12', $pictures('3(x+4)=27', 'solve', 'balance'));
+        self::assertContains('x^2, 4*x | 3*x, 12', $pictures('x^2+7x+12', 'factor', 'cross'));
+        self::assertSame([], $pictures('3(x-4)=27', 'solve', 'balance'));
+    }
+
     public function testANumberShowsItOnBothLines(): void
     {
         $demonstration = self::show('3(x-2)=x+4', 'solve', 'balance');

@@ -159,7 +159,8 @@ final class LearnersTest extends TestCase
         [$one, $other] = Handing::query()->latest('id')->limit(2)->get()->all();
         self::assertNotSame($one->references()[1]->problem, $other->references()[1]->problem);
         self::assertSame($one->references()[1]->job, $other->references()[1]->job);
-        $away = (string) $this->get('/h/' . strtolower((string) $one->code))->assertRedirect()->headers->get('Location');
+        $letters = strtolower((string) $one->code);
+        $away = (string) $this->get("/h/$letters")->assertRedirect()->headers->get('Location');
         $this->get($away)->assertOk();
         $this->get("$away&task=1")->assertSee('1 of 2')->assertSee('Next problem')->assertSee('pen-hint');
         $this->get('/handing/open')->assertSee('nothing written yet')->assertSee((string) $one->code);

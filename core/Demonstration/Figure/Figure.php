@@ -12,6 +12,7 @@ use Runel\Law\Claim\Claim;
  * every one of them: there are these, and analysis knows it.
  *
  * @phpstan-sealed ArcsFigure
+ *     |AreaFigure
  *     |ArrangementHuntFigure
  *     |BalanceFigure
  *     |BridgeFigure

@@ -14,6 +14,10 @@
             @endif
         @endforeach
     @endif
+    @if ($why->picture !== null)
+        <figure class="figure why-picture">{!! $page->figure($why->picture) !!}</figure>
+        <p class="hint">{{ __('why.area') }}</p>
+    @endif
     <details class="why-deeper">
         <summary>{{ __('why.once-more') }}</summary>
         <p>{!! $page->say($why->deeper()) !!}</p>

@@ -43,7 +43,8 @@
                 <label>{{ __('handed.days') }} <select class="input is-number" name="days">
                     @foreach (\App\Learners\Handings::TIMES as $days)
                         <option value="{{ $days }}"
-                            @selected(($given->number('days', 2) ?? 7) === $days)>{{ trans_choice('handed.times', $days) }}</option>
+                            @selected(($given->number('days', 2) ?? 7) === $days)>{{
+                            trans_choice('handed.times', $days) }}</option>
                     @endforeach
                 </select></label>
                 <label>{{ __('handed.opens') }} <input class="input" type="datetime-local" name="opens"
@@ -58,7 +59,8 @@
                                 <tr><th scope="row">{{ $learner->name }}</th>
                                     <td><ol class="hand-tasks">@foreach ($tasks as $task)<li><span
                                         class="hint">{{ $page->jobName($task->job
-                                        ?? \Runel\Job\Jobs::all()->chosen($task->task()->problem, null)->job()) }}</span>
+                                        ?? \Runel\Job\Jobs::all()->chosen($task->task()->problem, null)->job())
+                                        }}</span>
                                         {!! $page->maths($task->task()->problem->node) !!}@if ($task->page !== [])
                                         <span class="hint">{{ __('spot.title') }}</span>@endif</li>@endforeach</ol></td>
                                 </tr>@endforeach</tbody>

@@ -47,7 +47,8 @@
 </div>
 <nav class="pen-bar" aria-label="{{ __('turn.moves') }}">
     @if ($turn->door !== null && !$turn->marking->finished && !$turn->query->isFull)
-        @if (!$turn->door->isTest)<button id="pen-hint" @class(['pen', 'is-off' => $turn->query->help >= 4]) form="field" name="do" value="help"
+        @if (!$turn->door->isTest)<button id="pen-hint" form="field" name="do" value="help"
+            @class(['pen', 'is-off' => $turn->query->help >= 4])
             @disabled($turn->query->help >= 4)>{{ __('turn.hint') }} <kbd>h</kbd></button>@endif
         <button id="pen-undo" @class(['pen', 'is-off' => $turn->query->lines === []]) form="field" name="do"
             value="undo" @disabled($turn->query->lines === [])>{{ __('turn.undo') }} <kbd>u</kbd></button>
