@@ -41,9 +41,9 @@ final class RecordsSeeder extends Seeder
     /** Days back from today on which they worked. */
     private const DAYS = [41, 38, 33, 31, 24, 17, 10, 3];
     private const LESSONS = [
-        ['Parentheses with a minus in front', 'linear.4.45.24.100.41.1.60', -7, '17:30'],
-        ['Pairs for a difference', 'factor-monic.3.45.24.100.42.1.60', 0, '17:30'],
-        ['A number before the square', 'factor-leading.2.60.24.100.43.1.60', 7, '17:30'],
+        ['Parentheses with a minus in front', 'linear.4.45.24.100.41.1.60.1.1', -7, '17:30'],
+        ['Pairs for a difference', 'factor-monic.3.45.24.100.42.1.60.1.1', 0, '17:30'],
+        ['A number before the square', 'factor-leading.2.60.24.100.43.1.60.1.1', 7, '17:30'],
     ];
 
     public function run(
