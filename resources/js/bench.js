@@ -17,6 +17,12 @@ export const bench = (page) => {
                 else problem.focus();
             });
     });
+    // On a phone the evening is a line under the input, unfolded where it is wanted.
+    const today = page.getElementById('today-fold');
+    if (today && window.matchMedia('(max-width: 900px)').matches) {
+        today.open = false;
+        ask.after(today);
+    }
     problem?.addEventListener('input', () => {
         problem.classList.toggle('is-sheet', problem.value.trim().includes('\n'));
     });

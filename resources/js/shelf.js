@@ -32,8 +32,9 @@ const removed = (page, button) => {
     const send = () => {
         page.removeEventListener('visibilitychange', send);
         clearTimeout(waiting);
-        const form = new FormData(button.form);
-        fetch(button.formAction, {method: 'POST', body: form, keepalive: true});
+        // What the button itself says goes along: of several names the one that is meant.
+        const form = new FormData(button.form, button);
+        fetch(button.getAttribute('formaction') ?? button.form.action, {method: 'POST', body: form, keepalive: true});
         row.remove();
     };
     const waiting = setTimeout(send, SECONDS * 1000);

@@ -155,6 +155,30 @@ final class RoomsTest extends TestCase
     }
 
     /** A clicker sends page keys: it goes through what is asked as through everything else. */
+    /** A style that is forgotten comes back for eight seconds, as what is taken off the shelf does. */
+    public function testAForgottenStyleComesBack(): void
+    {
+        $this->open('/style');
+        foreach (['Harbour school', 'Evening class'] as $name) {
+            $this->one('[name="name"]')->sendKeys($name);
+            $this->one('.house-keep button')->click();
+            $this->waitUntil(fn(): bool => str_contains($this->text('.notice'), $name), "$name is kept");
+        }
+        $this->reach('.shelf-remove[value="Harbour school"]')->click();
+        $this->waitUntil(fn(): bool => $this->many('.shelf-gone') === 1, 'it says so');
+        $this->one('.shelf-gone button')->click();
+        self::assertSame(0, $this->many('.shelf-gone'));
+        $this->one('.shelf-remove[value="Evening class"]')->click();
+        $this->waitUntil(fn(): bool => $this->many('.shelf-gone') === 1, 'taken off once more');
+        self::$browser->executeScript('document.dispatchEvent(new Event("visibilitychange"))');
+        $this->waitUntil(function (): bool {
+            $this->open('/style');
+
+            return !str_contains($this->text('.house-named'), 'Evening class');
+        }, 'one is gone');
+        self::assertStringContainsString('Harbour school', $this->text('.house-named'));
+    }
+
     public function testAClickerGoesThroughABoardThatAsks(): void
     {
         $this->open('/board', ['problem' => self::PROBLEM, 'method' => 'grid', 'step' => 4, 'ask' => 1]);

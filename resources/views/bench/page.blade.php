@@ -43,7 +43,10 @@
             </details>
         </section>
         <aside class="shelf" aria-label="{{ __('ui.shelf') }}">
-            <div id="today" hx-get="{{ route('today', [], false) }}" hx-trigger="load" hx-push-url="false"></div>
+            <details class="today-fold" id="today-fold" open>
+                <summary>{{ __('today.title') }}</summary>
+                <div id="today" hx-get="{{ route('today', [], false) }}" hx-trigger="load" hx-push-url="false"></div>
+            </details>
             <h2>{{ __('ui.shelf') }}</h2>
             @if ($shelf === null)
                 <p class="notice is-bad" role="status">{{ __('ui.shelf-unavailable') }}</p>

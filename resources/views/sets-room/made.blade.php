@@ -51,6 +51,9 @@
             <button class="button is-small">{{ __('sets.head-set') }}</button>
         </form>
     </details>
+    <a class="button is-small" id="set-out" href="{{ route('handing', ['problem' => implode("\n", array_map(
+        fn($item) => $item->problem, array_filter($set->items, fn($item) => $item->demonstration !== null)))],
+        false) }}">{{ __('handed.title') }}</a>
     <button type="button" class="button is-small" id="show-answers" aria-pressed="false"
         hidden>{{ __('sets.answers') }} <kbd>a</kbd></button>
 </div>

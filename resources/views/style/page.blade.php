@@ -73,6 +73,7 @@
                         <li>
                             <a class="option" href="{{ $address }}">{{ $name }}</a>
                             <button class="shelf-remove" form="forget" name="forget" value="{{ $name }}"
+                                data-undo="{{ __('ui.undo') }}" data-gone="{{ __('style.forgotten') }}"
                                 aria-label="{{ __('style.forget', ['name' => $name]) }}">×</button>
                         </li>
                     @endforeach
