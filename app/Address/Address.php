@@ -88,33 +88,13 @@ final readonly class Address
     /** The same at another step, nothing asked. */
     public function at(string $step): self
     {
-        return new self(
-            $this->reference,
-            $step,
-            false,
-            $this->present,
-            false,
-            null,
-            null,
-            $this->lesson,
-            $this->until,
-        );
+        return $this->moved($step, false);
     }
 
     /** The same place with its question asked first. */
     public function asking(): self
     {
-        return new self(
-            $this->reference,
-            $this->step,
-            true,
-            $this->present,
-            false,
-            null,
-            null,
-            $this->lesson,
-            $this->until,
-        );
+        return $this->moved($this->step, true);
     }
 
     /** The start of another problem in the same style, nothing chosen. */
@@ -180,5 +160,20 @@ final readonly class Address
             'method' => (string) $this->reference->method,
             'step' => $this->step === 'first' ? '' : $this->step,
         ], static fn(string $value): bool => $value !== '');
+    }
+
+    private function moved(string $step, bool $ask): self
+    {
+        return new self(
+            $this->reference,
+            $step,
+            $ask,
+            $this->present,
+            false,
+            null,
+            null,
+            $this->lesson,
+            $this->until,
+        );
     }
 }

@@ -8,6 +8,7 @@ use Runel\Demonstration\AnswerKind;
 use Runel\Demonstration\Question;
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
+use Runel\Expression\Letters;
 use Runel\Expression\Node;
 use Runel\Expression\Rewriter;
 use Runel\Judging\Judge;
@@ -27,8 +28,11 @@ final readonly class Heard
 
     private function __construct(public Verdict $verdict, public string $alike, public bool $isRead) {}
 
-    /** @param list<WrongRule> $rules how people slip in the job that asks */
-    public static function of(Question $question, string $typed, array $rules): self
+    /**
+     * @param list<WrongRule> $rules how people slip in the job that asks
+     * @param Node            $asked the problem: what has other letters than it is a word, and no mathematics to be shown
+     */
+    public static function of(Question $question, string $typed, array $rules, Node $asked): self
     {
         $verdict = Judge::verdict($question, $typed, $rules);
         if ($verdict->right) {
@@ -43,12 +47,21 @@ final readonly class Heard
             } catch (Refusal) {
                 return new self($verdict, 'unread', false);
             }
+            if (!self::isAbout($node, $asked)) {
+                return new self($verdict, 'unread', false);
+            }
             $keys[] = self::value($node) . ($question->formMatters ? ' as ' . Ascii::write($node) : '');
         }
         sort($keys);
         $key = implode('; ', $keys);
 
         return new self($verdict, mb_strlen($key) > self::LONGEST_KEY ? hash('xxh128', $key) : $key, true);
+    }
+
+    /** Whether it has no letters but the problem's: anything else could be a word, which is nobody's to see. */
+    public static function isAbout(Node $node, Node $asked): bool
+    {
+        return array_diff_key(Letters::of($node), Letters::of($asked)) === [];
     }
 
     /** Equal values have equal keys: what can be collected is. */

@@ -50,7 +50,11 @@ final readonly class OwnWork
         return new self(
             $lines,
             array_map(static fn(MarkedLine $line): string => $line->sign(), $marking->lines),
-            array_map(static fn(MarkedLine $line): bool => $line->node !== null, $marking->lines),
+            array_map(
+                static fn(MarkedLine $line): bool => $line->node !== null
+                    && Heard::isAbout($line->node, $asked->task->problem->node),
+                $marking->lines,
+            ),
             $at,
             $slip,
             $marking->finished,

@@ -454,6 +454,7 @@ final readonly class Slates
             $asked->question,
             $typed,
             Jobs::all()->of($asked->board->demonstration->job)->rules(),
+            $asked->board->demonstration->task->problem->node,
         );
         $this->connection->table('room_verdicts')->insertOrIgnore([
             'room_id' => $room->id,

@@ -167,7 +167,7 @@ final class RoomsTest extends TestCase
         $this->reach('.shelf-remove[value="Harbour school"]')->click();
         $this->waitUntil(fn(): bool => $this->many('.shelf-gone') === 1, 'it says so');
         $this->one('.shelf-gone button')->click();
-        self::assertSame(0, $this->many('.shelf-gone'));
+        $this->waitUntil(fn(): bool => $this->many('.shelf-gone') === 0, 'it is back');
         $this->one('.shelf-remove[value="Evening class"]')->click();
         $this->waitUntil(fn(): bool => $this->many('.shelf-gone') === 1, 'taken off once more');
         self::$browser->executeScript('document.dispatchEvent(new Event("visibilitychange"))');

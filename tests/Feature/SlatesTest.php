@@ -60,7 +60,13 @@ final class SlatesTest extends TestCase
         $this->as($token)->get("/r/$room->code")->assertSee('cannot be read');
         $this->as($token)->post("/r/$room->code/answer", ['answer' => 'x=5', 'number' => 1])->assertStatus(422)
             ->assertSee('no longer taken');
-        // What could not be read is never put up, whoever asks for it.
+        // What could not be read is never put up, whoever asks for it; nor is a word made of letters.
+        $this->put("/rooms/$room->id", ['state' => 'open']);
+        $this->as($token)->post("/r/$room->code/answer", ['answer' => 'boat', 'number' => 1]);
+        $this->put("/rooms/$room->id", ['put-up' => 'boat']);
+        self::assertNull($room->refresh()->put_up);
+        $this->as($token)->post("/r/$room->code/answer", ['answer' => 'nothing at all (', 'number' => 1]);
+        $this->put("/rooms/$room->id", ['state' => 'told']);
         $this->put("/rooms/$room->id", ['put-up' => 'nothing at all (']);
         self::assertNull($room->refresh()->put_up);
         $this->put("/rooms/$room->id", ['put-up' => '3x+4=27']);
@@ -96,6 +102,15 @@ final class SlatesTest extends TestCase
         $groups = app(Slates::class)->groups($room->refresh());
         self::assertSame(12, array_sum(array_map(static fn(AnswerGroup $group): int => $group->count(), $groups)));
         self::assertLessThanOrEqual(5, DB::table('room_verdicts')->count(), 'each text is judged once');
+    }
+
+    /** Where nothing more is asked, the desk says so, and the room stays with its question. */
+    public function testABoardThatAsksNothingMoreSaysSo(): void
+    {
+        $room = $this->room(self::BOARD);
+        $this->followingRedirects()->post('/rooms', ['board' => 'problem=3(x%2B4)%3D27&method=balance&step=last'])
+            ->assertSee('Nothing more is asked')->assertSee($room->code);
+        self::assertSame(1, $room->refresh()->number);
     }
 
     public function testOnceIsOnceAndUntilRightEndsWithRight(): void
@@ -168,7 +183,9 @@ final class SlatesTest extends TestCase
         $room = $this->room(self::BOARD);
         auth()->logout();
         $this->get('/r')->assertOk();
-        $this->get('/r?code=' . strtolower($room->code))->assertRedirect('/r/' . strtolower($room->code));
+        $spaced = substr(strtolower($room->code), 0, 2) . ' ' . substr(strtolower($room->code), 2);
+        $this->get('/r?code=' . urlencode($spaced))->assertRedirect("/r/$room->code");
+        $this->get('/r?code=hello')->assertNotFound()->assertSee('no such room');
         $this->get('/r/' . strtolower($room->code))->assertOk();
         for ($try = 0; $try < 40; ++$try) {
             $this->get('/r/' . ShortCode::fresh());
@@ -211,7 +228,7 @@ final class SlatesTest extends TestCase
         $question = $demonstration->steps()[$step - 1]->question;
         self::assertNotNull($question);
         $keys = array_map(static fn(array $same): array => array_values(array_unique(array_map(
-            static fn(string $typed): string => Heard::of($question, $typed, [])->alike,
+            static fn(string $typed): string => Heard::of($question, $typed, [], $demonstration->task->problem->node)->alike,
             $same,
         ))), $alike);
         foreach ($keys as $key) {

@@ -58,7 +58,7 @@ final readonly class HandingController
         $query = Given::of($request->query());
 
         return $this->form(
-            $query->text('problem', 2000),
+            $query->text('problem', 6000),
             null,
             array_filter([$query->text('group')]),
             $query,

@@ -46,6 +46,8 @@ final readonly class RoomController
     public function index(): Response|RedirectResponse
     {
         $room = $this->slates->current();
+        // What was to be said is said where one arrives.
+        session()->reflash();
 
         return $room === null
             ? response()->view('live-room.none')

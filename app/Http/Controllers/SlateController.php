@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Access\Guessing;
+use App\Access\ShortCode;
 use App\Faces\Faces;
 use App\Http\Part;
 use App\Models\LiveRoom;
@@ -33,7 +34,13 @@ final readonly class SlateController
     {
         $typed = Given::of($request->query())->text('code', 20);
 
-        return $typed === '' ? self::closed(null) : redirect("/r/$typed");
+        $code = ShortCode::read($typed);
+
+        return match (true) {
+            $code !== null => redirect("/r/$code"),
+            $typed === '' => self::closed(null),
+            default => self::closed(Message::of('slates.no-room'), 404),
+        };
     }
 
     public function show(Request $request, string $code): Response
