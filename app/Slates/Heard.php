@@ -30,7 +30,7 @@ final readonly class Heard
 
     /**
      * @param list<WrongRule> $rules how people slip in the job that asks
-     * @param Node            $asked the problem: what has other letters than it is a word, and no mathematics to be shown
+     * @param Node            $asked the problem: what has other letters is taken for a word, which is not to be shown
      */
     public static function of(Question $question, string $typed, array $rules, Node $asked): self
     {

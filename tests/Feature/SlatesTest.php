@@ -228,7 +228,8 @@ final class SlatesTest extends TestCase
         $question = $demonstration->steps()[$step - 1]->question;
         self::assertNotNull($question);
         $keys = array_map(static fn(array $same): array => array_values(array_unique(array_map(
-            static fn(string $typed): string => Heard::of($question, $typed, [], $demonstration->task->problem->node)->alike,
+            static fn(string $typed): string =>
+                Heard::of($question, $typed, [], $demonstration->task->problem->node)->alike,
             $same,
         ))), $alike);
         foreach ($keys as $key) {
