@@ -48,11 +48,11 @@ final readonly class ButWhy
     private const LETTERS = 4;
 
     /**
-     * @param Message        $law     why such a line follows at all
-     * @param list<Equation> $numbers what is put for each letter
-     * @param bool           $solves  whether the numbers are put in because they solve the problem
-     * @param list<Line>     $before  the line before, worked out
-     * @param list<Line>     $after   the newest line, worked out
+     * @param Message         $law     why such a line follows at all
+     * @param list<Equation>  $numbers what is put for each letter
+     * @param bool            $solves  whether the numbers are put in because they solve the problem
+     * @param list<Line>      $before  the line before, worked out
+     * @param list<Line>      $after   the newest line, worked out
      * @param AreaFigure|null $picture where a product has been multiplied out, or is written as one
      */
     private function __construct(
