@@ -40,8 +40,14 @@ final class LessonTest extends TestCase
     public function testAProposalKeepsToItsTimeAndJumpsNowhere(string $skill): void
     {
         foreach (Jobs::ladders()->of($skill)->rungs() as $rung) {
+            // A plan takes a while to make: of every two rungs one, unless all are wanted.
+            if ($rung->number % 2 === 0 && getenv('THOROUGH') === false) {
+                continue;
+            }
             $counts = [];
-            foreach ($rung->number % 2 === 0 ? [30, 120] : [60] as $minutes) {
+            foreach (match ($rung->number % 3) {
+                0 => [30, 120], 1 => [60], default => [90],
+            } as $minutes) {
                 $plan = $this->propose($skill, $rung->number, $minutes);
                 $kinds = array_map(static fn(Item $item): ItemKind => $item->kind(), $plan->items);
                 self::assertSame(ItemKind::Goal, $kinds[0]);
