@@ -75,6 +75,7 @@ return [
     'ask-room' => 'Ask the room',
     'pad-rub' => 'Delete',
     'pad-more' => 'More keys',
+    'pad-enter' => 'Enter',
     'pad-or' => 'or',
     'pad-abc' => 'abc',
     'pad-left' => 'To the left',

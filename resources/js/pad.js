@@ -15,6 +15,7 @@ const KEYS = {
     '√': (before, chosen, after) => (chosen === ''
         ? [`${before}√(`, `)${after}`]
         : [`${before}√(${chosen})`, after]),
+    '↵': (before, chosen, after) => [`${before}\n`, after],
     'xⁿ': (before, chosen, after) => [`${before}${chosen}^`, after],
 };
 
@@ -51,6 +52,10 @@ export const pad = (page) => {
         if (key.dataset.write === '…') {
             const leaf = key.closest('.pad').querySelector('.pad-leaf');
             leaf.hidden = !leaf.hidden;
+            return;
+        }
+        if (key.dataset.write === '↵' && field.matches('input, #problem')) {
+            field.form.requestSubmit();
             return;
         }
         if (key.dataset.write === 'abc') {

@@ -21,6 +21,10 @@ test('the square is that of what stands before it, a letter or a bracket', () =>
     assert.equal(press(['(', 'x', '+', '7', ')', 'x²']).text, '(x+7)²');
 });
 
+test('in a page of lines Enter begins another one', () => {
+    assert.deepEqual(press(['x', '↵', '4']), {text: 'x\n4', at: 3});
+});
+
 test('a fraction takes what stands before it as its top, or leaves a place for one', () => {
     assert.deepEqual(press(['3', 'a/b', '4']), {text: '3/4', at: 3});
     assert.equal(press(['x', '+', '2', 'a/b']).text, 'x+2/');

@@ -6,16 +6,17 @@
         ['7', '8', '9', '(', ')', '⌫'],
         ['4', '5', '6', '+', $letter, '−'],
         ['1', '2', '3', '·', 'a/b', $letter . '²'],
-        ['0', '.', '=', '√', '±', '…'],
+        ['0', '.', '=', '√', '…', '↵'],
     ] as $row)
         @foreach ($row as $key)
             <button type="button" class="pad-key" data-write="{{ $key }}" @if ($key === '⌫')
-                aria-label="{{ __('ui.pad-rub') }}" @elseif ($key === '…') aria-label="{{ __('ui.pad-more') }}"
+                aria-label="{{ __('ui.pad-rub') }}" @elseif ($key === '↵') aria-label="{{ __('ui.pad-enter') }}"
+                @elseif ($key === '…') aria-label="{{ __('ui.pad-more') }}"
                 @endif>{{ $key }}</button>
         @endforeach
     @endforeach
     <div class="pad-leaf" hidden>
-        @foreach ([...array_slice($letters, 1, 5), '÷', '³', 'xⁿ', ', ', __('ui.pad-or'), '←', '→', __('ui.pad-abc')]
+        @foreach ([...array_slice($letters, 1, 5), '±', '÷', '³', 'xⁿ', ', ', __('ui.pad-or'), '←', '→', __('ui.pad-abc')]
             as $key)
             <button type="button" class="pad-key" data-write="{{ match ($key) {
                 __('ui.pad-or') => ' or ', __('ui.pad-abc') => 'abc', default => $key } }}" @if ($key === '←')

@@ -75,6 +75,7 @@
             value="{{ $typed['problem'] ?? '' }}" autocomplete="off" spellcheck="false"></label>
         <label>{{ __('learner.lines-label') }} <textarea class="textarea maths-input" name="lines" id="typed-lines"
             rows="5" spellcheck="false">{{ $typed['lines'] ?? '' }}</textarea></label>
+        <x-pad for="typed-lines" :letters="['x', 'y']" />
         <button class="button ask-go" id="keep-typed">{{ __('learner.mark-and-keep') }}</button>
     </form>
 </details>
