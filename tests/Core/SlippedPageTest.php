@@ -33,7 +33,7 @@ final class SlippedPageTest extends TestCase
             ['multiply-special', Slip::DoubleProductForgotten, 1],
             ['multiply-binomials', Slip::SignOfProduct, 1],
             ['square-solve', Slip::MinusOfBLost, 1],
-            ['square-solve', Slip::AddedToOneSide, 8],
+            ['square-solve', Slip::AddedToOneSide, 4],
             ['square-solve', Slip::HalfNotSquared, 1],
         ];
         foreach ($wishes as [$skill, $slip, $seeds]) {
