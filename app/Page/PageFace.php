@@ -21,6 +21,7 @@ use Runel\Expression\Equation;
 use Runel\Expression\Letter;
 use Runel\Expression\Node;
 use Runel\Expression\Numeral;
+use Runel\Judging\Values;
 use Runel\Marking\Difference;
 use Runel\Message\Message;
 use Runel\Message\Refusal;
@@ -123,7 +124,7 @@ final class PageFace
         try {
             return implode(', ', array_map(
                 fn(string $part): string => $this->maths(Parser::parse($part)->node),
-                preg_split('/\s*(?:[,;]|\b(?:and|or)\b)\s*/', trim($answer)) ?: [],
+                Values::apart($answer),
             ));
         } catch (Refusal) {
             return '<code>' . htmlspecialchars($answer, \ENT_QUOTES) . '</code>';

@@ -58,6 +58,12 @@ final readonly class AskedStep
         return array_map(strval(...), $this->board->address->query());
     }
 
+    /** @return array<string, string|int> the parts of the board's address with the step shown */
+    public function after(): array
+    {
+        return $this->board->address->query(['ask' => null, 'step' => $this->board->current]);
+    }
+
     /** The board with the step shown. */
     public function shown(): string
     {

@@ -12,6 +12,7 @@ use Runel\Expression\Letters;
 use Runel\Expression\Node;
 use Runel\Expression\Rewriter;
 use Runel\Judging\Judge;
+use Runel\Judging\Values;
 use Runel\Judging\Verdict;
 use Runel\Message\Refusal;
 use Runel\Notation\Ascii;
@@ -39,7 +40,7 @@ final readonly class Heard
             return new self($verdict, 'right', true);
         }
         $several = \in_array($question->kind, [AnswerKind::Pair, AnswerKind::Solutions], true);
-        $parts = $several ? (preg_split('/\s*(?:[,;]|\b(?:and|or)\b)\s*/', trim($typed, " ()\t\n")) ?: []) : [$typed];
+        $parts = $several ? Values::apart(trim($typed, " ()\t\n")) : [$typed];
         $keys = [];
         foreach ($parts as $part) {
             try {

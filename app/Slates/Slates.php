@@ -39,12 +39,17 @@ final readonly class Slates
     /** More tries than these nobody needs. */
     private const MOST_TRIES = 200;
 
+    /** @var \WeakMap<LiveRoom, array{int, AskedStep|null}> what is asked, demonstrated once a request */
+    private \WeakMap $known;
+
     public function __construct(
         private Connection $connection,
         private Writing $writing,
         private Catalogue $catalogue,
         private Demonstrations $demonstrations,
-    ) {}
+    ) {
+        $this->known = new \WeakMap();
+    }
 
     /** The tutor's room, where one is open. */
     public function current(): ?LiveRoom
@@ -73,6 +78,9 @@ final readonly class Slates
      */
     public function ask(array $parts, ?string $group = null, string $kind = self::STEP): LiveRoom
     {
+        if ($parts === []) {
+            throw new BadRequest(Message::of('slates.nothing-asked'));
+        }
         $asked = $kind === self::LINES
             ? AskedProblem::from($parts, $this->catalogue)
             : AskedStep::from($parts, $this->demonstrations, $this->catalogue)
@@ -121,11 +129,17 @@ final readonly class Slates
         if ($room->kind !== self::STEP) {
             return null;
         }
-        try {
-            return AskedStep::from($room->asked, $this->demonstrations, $this->catalogue);
-        } catch (Refusal) {
-            return null;
+        [$number, $known] = $this->known[$room] ?? [0, null];
+        if ($number !== $room->number) {
+            try {
+                $known = AskedStep::from($room->asked, $this->demonstrations, $this->catalogue);
+            } catch (Refusal) {
+                $known = null;
+            }
+            $this->known[$room] = [$room->number, $known];
         }
+
+        return $known;
     }
 
     /**

@@ -65,7 +65,7 @@ final readonly class Judge
         if ($several && preg_match('/^\((.*)\)$/su', $bare, $inside) === 1 && str_contains($inside[1], ',')) {
             $bare = $inside[1];
         }
-        $parts = $several ? (preg_split('/\s*(?:[,;]|\b(?:and|or)\b)\s*/', trim($bare)) ?: []) : [$typed];
+        $parts = $several ? Values::apart($bare) : [$typed];
         if ($this->question->kind === AnswerKind::Pair && \count($parts) !== 2) {
             return Verdict::wrong(Message::of('judge.two-wanted'));
         }

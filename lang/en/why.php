@@ -42,8 +42,8 @@ return [
             . 'order is meant.',
         'rejected' => 'Squaring, or multiplying by something that may be 0, cannot always be undone: what came in that '
             . 'way has to be looked at in the first equation.',
-        'solved' => 'Every step that led here can be undone, so the way back leads from each of these numbers to the '
-            . 'line before.',
+        'solved' => 'From each of these numbers the way back leads to the line before, and the way on from that line '
+            . 'leads to these alone.',
         'equal' => 'Adding may be done in any order, multiplying too, and a(b + c) is ab + ac: whatever number the '
             . 'letter is, these three are true of it.',
         'rewritten' => 'An equation says of two numbers that they are the same. Written otherwise they are the numbers '

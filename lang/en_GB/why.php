@@ -7,4 +7,8 @@ return [
         'numbers' => 'These are numbers, and they are worked out: first inside brackets and roots, then what is '
             . 'multiplied, then what is added or taken away.',
     ],
+    'deeper' => [
+        'numbers' => 'That is an agreement: without it 2 + 3 · 4 would be two numbers. Brackets say where another '
+            . 'order is meant.',
+    ],
 ];

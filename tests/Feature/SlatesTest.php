@@ -172,6 +172,9 @@ final class SlatesTest extends TestCase
         $this->as($own)->get("/r/$room->code")->assertDontSee('finished');
         $this->put("/rooms/$room->id", ['put-up' => "3x+4=27\nx=9"]);
         $this->get("/rooms/$room->id/view")->assertDontSee('A guest')->assertSee('shown-lines', false);
+        // A problem has no next question: the desk offers none, and says so to whoever asks all the same.
+        $this->get("/rooms/$room->id")->assertDontSee('Next question');
+        $this->followingRedirects()->post("/rooms/$room->id/next")->assertSee('Nothing more is asked');
         $before = Attempt::query()->count();
         $this->post("/rooms/$room->id/records")->assertSessionHas('notice');
         self::assertSame($before + 1, Attempt::query()->count());

@@ -7,7 +7,7 @@ namespace App\Http\Controllers;
 use App\Access\Guessing;
 use App\Address\Address;
 use App\Demonstrations\Demonstrations;
-use App\Faces\Faces;
+use App\Faces\Spoken;
 use App\Http\Away;
 use App\Http\Part;
 use App\Kept\ChangedElsewhere;
@@ -341,8 +341,7 @@ final readonly class HandingController
     /** In the words of the learner's school. */
     private static function speak(Handing $handing): void
     {
-        app()->instance(HouseStyle::class, $handing->learner->style);
-        app()->setLocale(Faces::locale($handing->learner->style));
+        app(Spoken::class)->in($handing->learner->style);
     }
 
     /** @return array{Node, string}|null what is to be done with what; null where it can no longer be read */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Faces\Faces;
+use App\Faces\Spoken;
 use App\Http\Away;
 use App\Learners\Records;
 use App\Models\LearnerGroup;
@@ -17,7 +17,6 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Runel\Message\Refusal;
-use Runel\Style\HouseStyle;
 
 /** The tutor's side of a live room: what is asked, who has answered what, and what the projector shows. */
 final readonly class RoomController
@@ -111,10 +110,8 @@ final readonly class RoomController
     public function next(LiveRoom $room): RedirectResponse
     {
         $asked = $this->slates->asked($room);
-        $after = $asked === null ? null : ['ask' => null, 'step' => (string) $asked->board->current]
-            + $asked->board->address->query();
         try {
-            $this->slates->ask(array_filter($after ?? [], static fn(mixed $part): bool => $part !== null));
+            $this->slates->ask($asked === null ? [] : $asked->after());
         } catch (Refusal $refusal) {
             return Away::to('rooms.desk', ['room' => $room->id])
                 ->with('refused', $this->page->plain($refusal->reason));
@@ -158,8 +155,7 @@ final readonly class RoomController
         $problem = $this->slates->problem($room);
         $style = $asked?->board->address->style() ?? $problem?->address->style();
         if ($style !== null) {
-            app()->instance(HouseStyle::class, $style);
-            app()->setLocale(Faces::locale($style));
+            app(Spoken::class)->in($style);
         }
         $root = $this->reach->root($request);
 

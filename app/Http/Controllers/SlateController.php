@@ -6,7 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Access\Guessing;
 use App\Access\ShortCode;
-use App\Faces\Faces;
+use App\Faces\Spoken;
 use App\Http\Part;
 use App\Models\LiveRoom;
 use App\Models\RoomMember;
@@ -18,7 +18,6 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Runel\Message\Message;
 use Runel\Message\Refusal;
-use Runel\Style\HouseStyle;
 use Symfony\Component\HttpFoundation\Cookie;
 
 /** A learner's side of a live room: the question that is open now, a place to answer it, and nothing else. */
@@ -33,7 +32,6 @@ final readonly class SlateController
     public function door(Request $request): Response|RedirectResponse
     {
         $typed = Given::of($request->query())->text('code', 20);
-
         $code = ShortCode::read($typed);
 
         return match (true) {
@@ -93,7 +91,7 @@ final readonly class SlateController
         return $cookie === null ? $away : $away->withCookie($cookie);
     }
 
-    public function answer(Request $request, string $code, PageFace $page): Response|RedirectResponse
+    public function answer(Request $request, string $code): Response|RedirectResponse
     {
         $room = $this->room($request, $code);
         if (!$room instanceof LiveRoom) {
@@ -202,8 +200,7 @@ final readonly class SlateController
         $style = $this->slates->asked($room)?->board->address->style()
             ?? $this->slates->problem($room)?->address->style();
         if ($style !== null) {
-            app()->instance(HouseStyle::class, $style);
-            app()->setLocale(Faces::locale($style));
+            app(Spoken::class)->in($style);
         }
     }
 

@@ -141,10 +141,12 @@
     @if ($asked !== null)
         <a class="pen" id="pen-board" href="{{ $asked->shown() }}">{{ __('slates.to-step') }}</a>
     @endif
+    @if ($problem === null)
     <form action="{{ route('rooms.next', ['room' => $room->id], false) }}" method="post" class="pen-form">
         @csrf
         <button @class(['pen', 'is-main' => $room->state === 'told']) id="pen-next">{{ __('slates.next') }}
             <kbd>→</kbd></button>
     </form>
+    @endif
 </nav>
 </div>
