@@ -115,15 +115,15 @@ final readonly class PretendClass
 
         return match (true) {
             $wrong === null => null,
-            $wrong instanceof Equation && !$isEquation => Ascii::write($wrong->right),
-            default => Ascii::write($wrong),
+            $wrong instanceof Equation && !$isEquation => Ascii::typed($wrong->right),
+            default => Ascii::typed($wrong),
         };
     }
 
     private static function accepted(Question $question): string
     {
         return implode(', ', array_map(
-            static fn(Node $node): string => Ascii::write($node),
+            static fn(Node $node): string => Ascii::typed($node),
             \in_array($question->kind, [AnswerKind::Pair, AnswerKind::Solutions], true)
                 ? $question->accepted
                 : \array_slice($question->accepted, 0, 1),
@@ -138,7 +138,7 @@ final readonly class PretendClass
         $lines = $asked === null ? [] : array_values(array_filter(array_map(
             static fn(Line $line): ?string => $line->link === Link::Side || $line->link === Link::Given
                 ? null
-                : Ascii::write($line->node),
+                : Ascii::typed($line->node),
             array_merge(...array_map(
                 static fn($step): array => $step->lines,
                 $this->catalogue->demonstrate($asked->task, $asked->job)->steps(),

@@ -26,7 +26,7 @@ return [
     'figure' => 'The board so far',
     'set' => 'Set it so',
     'whose' => 'Whose room it is',
-    'anybody' => 'anybody’s, under names of their own',
+    'anybody' => 'anybody’s, names as they like',
     'count' => ':answered of :all have answered',
     'state' => ['open' => 'Answers are taken', 'stopped' => 'Stopped', 'told' => 'Told'],
     'nobody' => 'Nobody is here yet. The address and the code bring them in.',

@@ -3,13 +3,13 @@
     <main id="work" class="tutor-desk" tabindex="0">
         <section class="tutor-card is-wide" aria-labelledby="made">
             <h1 id="made">{{ __($isNew ? 'handed.made' : 'handed.open-now') }}</h1>
-            <p>{{ __('handed.made-hint') }}</p>
-            @if ($isOnlyHere)
-                <p class="hint">{{ __('handed.only-here') }}</p>
-            @endif
             @if ($handed === [])
                 <p class="hint">{{ __('handed.none-open') }}</p>
             @else
+                <p>{{ __('handed.made-hint') }}</p>
+                @if ($isOnlyHere)
+                    <p class="hint">{{ __('handed.only-here') }}</p>
+                @endif
                 <p class="made-take"><button type="button" class="button is-small" id="copy-all"
                     data-copied="{{ __('ui.copied') }}">{{ __('handed.copy-all') }}</button>
                     <button type="button" class="button is-small" id="print-now">{{ __('handed.slips') }}</button></p>
