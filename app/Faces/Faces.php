@@ -17,12 +17,15 @@ use Runel\Style\HouseStyle;
 use Runel\Style\Words;
 
 /** The notations and wordings of one house style, ready to use. */
-final readonly class Faces
+final class Faces
 {
     /** The language that has every word; others overlay it. */
     private const FIRST = 'en';
 
-    public function __construct(private Translator $translator, private MissingWords $missing) {}
+    /** @var array<string, Wording> the plain sentences, by what decides how they are written: a batch asks again and again */
+    private array $texts = [];
+
+    public function __construct(private readonly Translator $translator, private readonly MissingWords $missing) {}
 
     /** The language file set of a house style's words. */
     public static function locale(HouseStyle $style): string
@@ -56,7 +59,13 @@ final readonly class Faces
 
     public function text(HouseStyle $style): Wording
     {
-        $arranger = new Arranger($style->get(TimesSign::class));
+        $times = $style->get(TimesSign::class);
+
+        return $this->texts[self::locale($style) . ' ' . $times->value] ??= $this->plain($style, new Arranger($times));
+    }
+
+    private function plain(HouseStyle $style, Arranger $arranger): Wording
+    {
         $writer = new PlainText();
 
         return $this->wording($style, static fn(Node $node): string => $writer->write(

@@ -17,6 +17,10 @@ final class Wording
 {
     /** @var array<string, string> what is said without parameters, escaped, by key */
     private array $said = [];
+    /** @var array<string, string|null> the lines themselves, by key; null where there are no words */
+    private array $lines = [];
+    /** @var array<string, list<string>> the parameters a line names, with their colons, by line */
+    private array $named = [];
 
     /**
      * @param \Closure(Node): string   $mathematics writes an expression in the face's notation
@@ -60,20 +64,35 @@ final class Wording
             }
         }
         $written = ($this->escape)($line);
-        if (preg_match_all('/:([a-z][A-Za-z]*)/', $line, $named) > 0) {
-            foreach (array_diff($named[0], array_keys($replacements)) as $unnamed) {
-                return $this->missing->parameter($message->key, $unnamed);
+        foreach ($this->named($line) as $named) {
+            if (!isset($replacements[$named])) {
+                return $this->missing->parameter($message->key, $named);
             }
         }
 
         return strtr($written, $replacements);
     }
 
+    /** @return list<string> */
+    private function named(string $line): array
+    {
+        if (!isset($this->named[$line])) {
+            preg_match_all('/:[a-z][A-Za-z]*/', $line, $found);
+            $this->named[$line] = $found[0];
+        }
+
+        return $this->named[$line];
+    }
+
     /** A line may hold two forms or three, "one thing|both things|:count things": the count decides. */
     private function line(Message $message): string
     {
-        $line = $this->translator->get($message->key, [], $this->locale);
-        if (!\is_string($line) || $line === $message->key) {
+        if (!\array_key_exists($message->key, $this->lines)) {
+            $found = $this->translator->get($message->key, [], $this->locale);
+            $this->lines[$message->key] = \is_string($found) && $found !== $message->key ? $found : null;
+        }
+        $line = $this->lines[$message->key];
+        if ($line === null) {
             return $this->missing->words($message->key);
         }
         $count = $message->parameters['count'] ?? null;

@@ -27,7 +27,7 @@ final class Placeholders
             return true;
         }
         $terms = $node instanceof Sum ? $node->terms : [];
-        $placeholders = array_filter($terms, self::isPlaceholder(...));
+        $placeholders = $terms === [] ? [] : array_filter($terms, self::isPlaceholder(...));
         if ($placeholders !== []) {
             $letters = array_merge(...array_map(Indeterminates::of(...), array_values($placeholders)));
             $degrees = array_map(static fn(Node $term): int => self::degree($term, $letters), $terms);

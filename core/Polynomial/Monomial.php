@@ -44,6 +44,14 @@ final readonly class Monomial
         return new self([]);
     }
 
+    /** @param array<string, int> $exponents by letter, in any order, each at least 1 */
+    public static function of(array $exponents): self
+    {
+        ksort($exponents);
+
+        return new self($exponents);
+    }
+
     public static function power(string $letter, int $exponent): self
     {
         return new self($exponent === 0 ? [] : [$letter => $exponent]);

@@ -133,7 +133,7 @@ final class Polynomial
                 static fn(self $sum, Expression $term): self => $sum->plus(self::fromExpression($term)),
                 self::constant(0),
             ),
-            $expression instanceof Product => array_reduce(
+            $expression instanceof Product => self::singleTerm($expression) ?? array_reduce(
                 $expression->factors,
                 static fn(self $product, Expression $factor): self => $product->times(self::fromExpression($factor)),
                 self::constant(1),
@@ -145,6 +145,34 @@ final class Polynomial
             $expression instanceof Root => self::fromRoot($expression),
             default => throw new NotPolynomial('root'),
         };
+    }
+
+    /**
+     * A number before letters, as most products stand: read off, not multiplied out.
+     *
+     * @throws TooLarge when it would pass the limits
+     */
+    private static function singleTerm(Product $product): ?self
+    {
+        $coefficient = null;
+        $exponents = [];
+        foreach ($product->factors as $factor) {
+            if ($factor instanceof Numeral && $coefficient === null && $exponents === []) {
+                $coefficient = $factor->value;
+                continue;
+            }
+            $letter = $factor instanceof Power ? $factor->base : $factor;
+            $exponent = $factor instanceof Power ? $factor->exponent->number()?->toInt() : 1;
+            if (!$letter instanceof Letter || $exponent === null || $exponent < 1 || $exponent > Limits::DEGREE) {
+                return null;
+            }
+            $exponents[$letter->name] = ($exponents[$letter->name] ?? 0) + $exponent;
+        }
+        if (array_sum($exponents) > Limits::DEGREE) {
+            throw new TooLarge(Message::of('error.degree', ['limit' => Limits::DEGREE]));
+        }
+
+        return self::ofTerms([new Term($coefficient ?? Rational::one(), Monomial::of($exponents))]);
     }
 
     private static function indeterminate(string $name): self
