@@ -1,17 +1,20 @@
-"""The bare answer of a general-purpose algebra library: milliseconds a problem, read from standard input."""
+"""The bare answers of a general-purpose algebra library, round by round.
+
+Standard input: the problems, an empty line, then a line for each round wanted. Standard output: the library's version,
+then milliseconds a problem for each round. What the library remembers is forgotten before every round, as it is asked
+the same problems each time.
+"""
+import re
 import sys
 import time
 
 try:
+    import sympy
     from sympy import div, expand, factor, fraction, solve
+    from sympy.core.cache import clear_cache
     from sympy.parsing.sympy_parser import parse_expr
 except ImportError:
     sys.exit(0)
-import re
-
-problems = [
-    re.sub(r"(?<=[0-9x)])(?=[x(])", "*", line.strip()).replace("^", "**") for line in sys.stdin if line.strip()
-]
 
 
 def solved(problem):
@@ -24,10 +27,18 @@ ANSWERS = {
     "special": lambda problem: factor(parse_expr(problem)),
     "long": lambda problem: div(*fraction(parse_expr(problem, evaluate=False))),
 }
+problems = []
+for line in iter(sys.stdin.readline, ""):
+    if not line.strip():
+        break
+    problems.append(re.sub(r"(?<=[0-9x)])(?=[x(])", "*", line.strip()).replace("^", "**"))
 answer = ANSWERS.get(sys.argv[1], solved if "=" in problems[0] else lambda problem: expand(parse_expr(problem)))
 for problem in problems[:5]:
     answer(problem)
-start = time.perf_counter()
-for problem in problems:
-    answer(problem)
-print((time.perf_counter() - start) * 1000 / len(problems))
+print(sympy.__version__, flush=True)
+for _ in iter(sys.stdin.readline, ""):
+    clear_cache()
+    start = time.perf_counter()
+    for problem in problems:
+        answer(problem)
+    print((time.perf_counter() - start) * 1000 / len(problems), flush=True)

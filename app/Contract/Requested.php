@@ -37,7 +37,7 @@ final readonly class Requested
     {
         $style = $request['style'] ?? [];
         $choices = $request['choices'] ?? [];
-        if (\is_array($style) && \is_array($choices)) {
+        if (\is_array($style) && \is_array($choices) && ($style !== [] || $choices !== [])) {
             // A standing choice may be named among the style, since it is kept with it.
             $standing = array_diff_key(Standing::table($this->catalogue), HouseStyle::table());
             $choices += array_intersect_key($style, $standing);

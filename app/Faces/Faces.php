@@ -22,7 +22,7 @@ final class Faces
     /** The language that has every word; others overlay it. */
     private const FIRST = 'en';
 
-    /** @var array<string, Wording> the plain sentences, by what decides how they are written: a batch asks again and again */
+    /** @var array<string, Wording> plain sentences, by what decides how they are written: a batch asks again and again */
     private array $texts = [];
 
     public function __construct(private readonly Translator $translator, private readonly MissingWords $missing) {}
@@ -67,8 +67,10 @@ final class Faces
     private function plain(HouseStyle $style, Arranger $arranger): Wording
     {
         $writer = new PlainText();
+        /** @var \WeakMap<Node, string> $written the same term stands in a title, its reason and its question */
+        $written = new \WeakMap();
 
-        return $this->wording($style, static fn(Node $node): string => $writer->write(
+        return $this->wording($style, static fn(Node $node): string => $written[$node] ??= $writer->write(
             $arranger->arrange($node),
         ), static fn(string $text): string => $text);
     }

@@ -94,20 +94,28 @@ final class JsonFace implements Face
             'id' => $step->id,
             'title' => $wording->say($step->title),
             'why' => $wording->say($step->why),
-            'lines' => array_map(fn(Line $line): array => array_filter(
-                [
-                    'ascii' => $this->ascii($line->node),
-                    'link' => $line->link->value,
-                    'move' => $line->move === null ? null : $this->move($line->move),
-                    'branch' => $line->branch?->name(),
-                    'rejected' => $line->rejected === null ? null : $wording->say($line->rejected),
-                ],
-                static fn(?string $value): bool => $value !== null,
-            ), $step->lines),
+            'lines' => array_map(fn(Line $line): array => $this->line($line, $wording), $step->lines),
             'figure' => $step->figure === null ? null : $this->figure($step->figure),
             'question' => $step->question === null ? null : $this->question($step->question, $wording),
             'watch' => $step->watch === null ? null : $step->watch->value,
         ];
+    }
+
+    /** @return array<string, string> what a line does not have is left out */
+    private function line(Line $line, Wording $wording): array
+    {
+        $written = ['ascii' => $this->ascii($line->node), 'link' => $line->link->value];
+        if ($line->move !== null) {
+            $written['move'] = $this->move($line->move);
+        }
+        if ($line->branch !== null) {
+            $written['branch'] = $line->branch->name();
+        }
+        if ($line->rejected !== null) {
+            $written['rejected'] = $wording->say($line->rejected);
+        }
+
+        return $written;
     }
 
     /** As in "subtract 5". */
@@ -132,16 +140,26 @@ final class JsonFace implements Face
     /** @return array<string, mixed> */
     private function figure(Figure $figure): array
     {
-        return ['type' => $figure->type()] + array_map($this->plain(...), $figure->data());
+        $data = ['type' => $figure->type()];
+        foreach ($figure->data() as $name => $part) {
+            $data[$name] = $this->plain($part);
+        }
+
+        return $data;
     }
 
     private function plain(mixed $value): mixed
     {
-        return match (true) {
-            $value instanceof Node => $this->ascii($value),
-            \is_array($value) => array_map($this->plain(...), $value),
-            default => $value,
-        };
+        if ($value instanceof Node) {
+            return $this->ascii($value);
+        }
+        if (\is_array($value)) {
+            foreach ($value as $key => $part) {
+                $value[$key] = $this->plain($part);
+            }
+        }
+
+        return $value;
     }
 
     private function ascii(Node $node): string
