@@ -46,6 +46,7 @@ Route::prefix('/plays/{play}')->name('plays.')->whereUlid('play')->whereNumber('
     Route::get('/{item}', [PlayController::class, 'item'])->name('item');
     Route::post('/reach/{item}', [PlayController::class, 'reach'])->name('reach');
     Route::get('/{item}/line', [PlayController::class, 'line'])->name('line');
+    Route::post('/{item}/ink', [PlayController::class, 'ink'])->name('ink');
     Route::post('/notes', [PlayController::class, 'note'])->name('note');
     Route::post('/end', [PlayController::class, 'end'])->name('end');
 });

@@ -21,6 +21,7 @@ use Runel\Demonstration\Figure\GridFigure;
 use Runel\Demonstration\Figure\HeapsFigure;
 use Runel\Demonstration\Figure\LongDivisionFigure;
 use Runel\Demonstration\Figure\MachineFigure;
+use Runel\Demonstration\Figure\NumberLineFigure;
 use Runel\Demonstration\Figure\PairHuntFigure;
 use Runel\Demonstration\Figure\RootHuntFigure;
 use Runel\Demonstration\Figure\RootTrial;
@@ -90,6 +91,7 @@ final readonly class FigureTable
             $figure instanceof CurveFigure,
             $figure instanceof HeapsFigure,
             $figure instanceof MachineFigure,
+            $figure instanceof NumberLineFigure,
             $figure instanceof SidesCurveFigure,
             $figure instanceof SquareTilesFigure,
             $figure instanceof TwoSquaresFigure,

@@ -20,6 +20,7 @@ use Runel\Demonstration\Figure\GridFigure;
 use Runel\Demonstration\Figure\HeapsFigure;
 use Runel\Demonstration\Figure\LongDivisionFigure;
 use Runel\Demonstration\Figure\MachineFigure;
+use Runel\Demonstration\Figure\NumberLineFigure;
 use Runel\Demonstration\Figure\PairHuntFigure;
 use Runel\Demonstration\Figure\RootHuntFigure;
 use Runel\Demonstration\Figure\RowsFigure;
@@ -59,6 +60,7 @@ final readonly class Figures
             $figure instanceof SquareTilesFigure => new SquareTilesDrawing($figure),
             $figure instanceof CalculatorFigure => new CalculatorDrawing($figure),
             $figure instanceof CurveFigure => new CurveDrawing($figure),
+            $figure instanceof NumberLineFigure => new NumberLineDrawing($figure),
             $figure instanceof AreaFigure => new AreaDrawing($figure),
             $figure instanceof TwoSquaresFigure => new TwoSquaresDrawing($figure),
             $figure instanceof LongDivisionFigure => new LongDivisionDrawing($figure),

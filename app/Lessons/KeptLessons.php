@@ -77,6 +77,21 @@ final readonly class KeptLessons
         });
     }
 
+    /**
+     * What the pen wrote on the board of an item, in place of what was kept of it.
+     *
+     * @throws ChangedElsewhere
+     */
+    public function ink(LessonPlay $play, int $number, Ink $ink): void
+    {
+        $this->rearrange($play->lesson, $play->lesson->version, static function (array $items) use ($number, $ink): array {
+            $item = $items[$number - 1] ?? throw new BadRequest(Message::of('lesson.no-such-item'));
+            $items[$number - 1] = $item->with(['ink' => $ink->steps]);
+
+            return $items;
+        });
+    }
+
     public function remove(Lesson $lesson): void
     {
         $this->writing->whole(static fn(): mixed => $lesson->delete());

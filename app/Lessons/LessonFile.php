@@ -118,6 +118,7 @@ final readonly class LessonFile
     {
         $values = array_diff_key($item->toArray(), [
             'id' => 1, 'kind' => 1, 'text' => 1, 'own' => 1, 'pick' => 1, 'page' => 1, 'made' => 1, 'at' => 1,
+            'ink' => 1,
         ]);
         $task = Given::of($values)->within('task');
         unset($values['task']);

@@ -30,12 +30,14 @@ final readonly class LessonItem
      * @param string   $id      what it is known by in its lesson
      * @param int|null $minutes given by the tutor; null: as forecast
      * @param bool     $newPage whether a new page or a clean board is begun here
+     * @param Ink      $ink     what the pen wrote on its board and is kept
      */
     private function __construct(
         public string $id,
         public KeptContent $content,
         public ?int $minutes,
         public bool $newPage,
+        public Ink $ink,
     ) {}
 
     /**
@@ -64,6 +66,7 @@ final readonly class LessonItem
             },
             ItemNumber::read($given, 'minutes', self::LONGEST),
             $given->isOn('newPage'),
+            Ink::of($given->list('ink')),
         );
     }
 
@@ -81,8 +84,12 @@ final readonly class LessonItem
     public function toArray(): array
     {
         return ['id' => $this->id, 'kind' => $this->kind()->value] + array_filter(
-            $this->content->toArray() + ['minutes' => $this->minutes, 'newPage' => $this->newPage],
-            static fn(mixed $value): bool => $value !== null && $value !== '' && $value !== false,
+            $this->content->toArray() + [
+                'minutes' => $this->minutes,
+                'newPage' => $this->newPage,
+                'ink' => $this->ink->steps,
+            ],
+            static fn(mixed $value): bool => !\in_array($value, [null, '', false, []], true),
         );
     }
 

@@ -7,8 +7,11 @@ namespace App\Ways;
 use App\Address\Address;
 use App\Demonstrations\Demonstrations;
 use Runel\Demonstration\Demonstration;
+use Runel\Demonstration\Line;
+use Runel\Demonstration\Link;
 use Runel\Demonstration\Section;
 use Runel\Demonstration\Step;
+use Runel\Expression\Alternatives;
 use Runel\Expression\Expression;
 use Runel\Message\Message;
 use Runel\Message\MethodDoesNotApply;
@@ -72,6 +75,27 @@ final readonly class AllRoads
         }
 
         return $landmarks;
+    }
+
+    /** What a landmark arrives at: the same solutions stand in one order, whichever way found which of them first. */
+    public function reached(Step $landmark): Line
+    {
+        $line = $landmark->lines[\count($landmark->lines) - 1];
+        $first = $this->demonstrations[0]->answer->node();
+
+        return $line->node instanceof Alternatives && $first instanceof Alternatives
+            && $line->link === Link::Result && self::ordered($line->node) === self::ordered($first)
+                ? Line::result($first)
+                : $line;
+    }
+
+    /** @return list<string> */
+    private static function ordered(Alternatives $solutions): array
+    {
+        $written = array_map(Ascii::write(...), $solutions->equations);
+        sort($written);
+
+        return $written;
     }
 
     public function board(Demonstration $demonstration): string

@@ -19,6 +19,7 @@ final readonly class Step
      * @param list<Option> $options where the tutor can go another way
      * @param Figure|null  $aside   a picture shown on demand
      * @param Role         $role    what it is there for
+     * @param Reason|null  $reason  the law it rests on, where its lines do not tell it
      */
     public function __construct(
         public string $id,
@@ -31,6 +32,7 @@ final readonly class Step
         public array $options = [],
         public ?Figure $aside = null,
         public Role $role = Role::Work,
+        public ?Reason $reason = null,
     ) {}
 
     public function named(string $id): self
@@ -63,6 +65,7 @@ final readonly class Step
             $this->options,
             $this->aside,
             $this->role,
+            $this->reason,
         );
     }
 
@@ -80,6 +83,7 @@ final readonly class Step
             $this->options,
             $this->aside,
             $this->role,
+            $this->reason,
         );
     }
 
@@ -115,6 +119,7 @@ final readonly class Step
             options: $options,
             aside: $this->aside,
             role: $this->role,
+            reason: $this->reason,
         );
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Runel\Why;
 
 use Runel\Demonstration\Demonstration;
-use Runel\Demonstration\Figure\AreaFigure;
+use Runel\Demonstration\Figure\Figure;
 use Runel\Demonstration\Line;
 use Runel\Demonstration\Link;
 use Runel\Demonstration\Step;
@@ -17,6 +17,7 @@ use Runel\Expression\Letter;
 use Runel\Expression\Letters;
 use Runel\Expression\Node;
 use Runel\Expression\Numeral;
+use Runel\Expression\Quotient;
 use Runel\Expression\Rewriter;
 use Runel\Expression\Root;
 use Runel\Expression\Substitution;
@@ -53,7 +54,7 @@ final readonly class ButWhy
      * @param bool            $solves  whether the numbers are put in because they solve the problem
      * @param list<Line>      $before  the line before, worked out
      * @param list<Line>      $after   the newest line, worked out
-     * @param AreaFigure|null $picture where a product has been multiplied out, or is written as one
+     * @param Figure|null    $picture where one tells it
      */
     private function __construct(
         public Message $law,
@@ -61,7 +62,7 @@ final readonly class ButWhy
         public bool $solves,
         public array $before,
         public array $after,
-        public ?AreaFigure $picture = null,
+        public ?Figure $picture = null,
     ) {}
 
     /** Once more: why that law holds. */
@@ -77,15 +78,16 @@ final readonly class ButWhy
         $lines = isset($steps[$place]) ? self::written($steps[$place]) : [];
         $main = array_values(array_filter($lines, static fn(Line $line): bool => $line->link !== Link::Side));
         $newest = $main[\count($main) - 1] ?? $lines[\count($lines) - 1] ?? null;
+        $reason = $steps[$place]->reason ?? null;
         if ($newest === null) {
-            return null;
+            return $reason === null ? null : new self(Message::of("why.law.$reason->value"), [], false, [], []);
         }
         $before = $newest->link === Link::Side ? null : self::before($steps, $place, $newest);
-        $law = Message::of('why.law.' . self::law($main, $newest, $before));
+        $law = Message::of('why.law.' . ($reason->value ?? self::law($lines, $newest, $before)));
         if ($newest->rejected !== null) {
             return new self($law, [], false, [], []);
         }
-        $picture = self::picture($before, $newest);
+        $picture = WhyPicture::of($demonstration, $before, $newest);
         foreach (self::values($demonstration, $newest) as $values) {
             $worked = self::worked($newest, $before, $values);
             if ($worked !== null) {
@@ -127,30 +129,13 @@ final readonly class ButWhy
         ));
     }
 
-    /** The area of a product that stands in one of the two lines and not in the other; only what is proved of it. */
-    private static function picture(?Line $before, Line $newest): ?AreaFigure
+    /** @param list<Line> $lines those of the step: the first with a law of its own names it */
+    private static function law(array $lines, Line $newest, ?Line $before): string
     {
-        if ($newest->link === Link::Side || $before === null) {
-            $side = $newest->node instanceof Equation ? $newest->node->left : null;
-            $picture = $side === null ? null : AreaFigure::of($side->bare());
-        } else {
-            $own = AreaFigure::in(Rewriter::unmarked($before->node));
-            $new = AreaFigure::in(Rewriter::unmarked($newest->node));
-            $picture = $own === null || $new === null ? $own ?? $new : null;
-        }
-        foreach ($picture?->claims('pieces') ?? [] as $claim) {
-            if (!(new Proof())->holds($claim)) {
-                return null;
+        foreach ($lines as $line) {
+            if (self::clearsRootBelow($line->node)) {
+                return 'rationalised';
             }
-        }
-
-        return $picture;
-    }
-
-    /** @param list<Line> $main those of the step that are no side work: the first with a law of its own names it */
-    private static function law(array $main, Line $newest, ?Line $before): string
-    {
-        foreach ($main as $line) {
             $move = $line->move?->name();
             if (\in_array($move, self::LAWS, true)) {
                 return $move;
@@ -170,6 +155,15 @@ final readonly class ButWhy
                 && !Inside::holds($newest->node, Root::class) => 'root-squared',
             default => 'rewritten',
         };
+    }
+
+    /** Whether there is a root below the line on the left, and none on the right. */
+    private static function clearsRootBelow(Node $node): bool
+    {
+        $isBelow = static fn(Node $side): bool => Inside::some($side, static fn(Node $part): bool =>
+            $part instanceof Quotient && Inside::holds($part->denominator, Root::class));
+
+        return $node instanceof Equation && $isBelow($node->left) && !$isBelow($node->right);
     }
 
     /**

@@ -8,6 +8,7 @@ use Runel\Algebra\SyntheticDivision;
 use Runel\Demonstration\Figure\TableauFigure;
 use Runel\Demonstration\Line;
 use Runel\Demonstration\Question;
+use Runel\Demonstration\Reason;
 use Runel\Demonstration\Step;
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
@@ -125,6 +126,7 @@ final class SyntheticSteps
             title: Message::of('divide.down.title', ['number' => $tableau->top[0]]),
             why: Message::of('divide.down.why'),
             figure: $tableau,
+            reason: Reason::Synthetic,
         )];
         for ($place = 1; $place < \count($tableau->top); ++$place) {
             $tableau = $tableau->next();
@@ -151,6 +153,7 @@ final class SyntheticSteps
                 'quotient' => $quotient->toExpression(),
             ]),
             figure: $tableau,
+            reason: Reason::Synthetic,
         );
     }
 
@@ -170,6 +173,7 @@ final class SyntheticSteps
             lines: [$line],
             figure: $tableau,
             question: Question::about($line, Message::of('product.cell-ask', ['product' => $written])),
+            reason: Reason::Synthetic,
         );
     }
 
@@ -199,6 +203,7 @@ final class SyntheticSteps
                 Message::of('divide.add.ask', ['top' => $top, 'product' => $product]),
             ) : null,
             watch: $place === 1 ? Slip::SubtractedNotAdded : null,
+            reason: Reason::Synthetic,
         );
     }
 }

@@ -1,8 +1,7 @@
 // Pointing at the board and writing on it. Ink belongs to its step, stays in this browser and changes no address.
-import {changed, kept, pathOf, placed, touches} from './strokes.js';
+import {adopted, allInk, boardOf, changed, keepInk, kept, pathOf, placed, touches} from './strokes.js';
 import {terms} from './terms.js';
 
-const KEPT = 'runel-ink';
 const THINGS = '.sheet .line, .sheet figure, .sheet .check';
 /** Pressed twice within so many milliseconds, x clears the step. */
 const TWICE = 900;
@@ -11,38 +10,38 @@ const REACH = 12;
 const svg = (page, name) => page.createElementNS('http://www.w3.org/2000/svg', name);
 
 /** Which board is drawn on, and which step of it stands there: one that is still asked for has ink of its own. */
-const placeOf = (page) => {
-    const parts = new URLSearchParams(page.location.search);
-    return {
-        board: ['problem', 'job', 'method'].map((part) => parts.get(part) ?? '').join('|'),
-        step: parseInt(page.querySelector('.spine-count')?.textContent ?? '1', 10)
-            + (page.getElementById('answer') ? '?' : ''),
-    };
-};
+const placeOf = (page) => ({
+    board: boardOf(page.location.search),
+    step: parseInt(page.querySelector('.spine-count')?.textContent ?? '1', 10)
+        + (page.getElementById('answer') ? '?' : ''),
+});
 
-/** Where strokes are kept; what cannot be kept, or read, is as if nothing had been drawn. */
-const ink = (page, store) => {
-    const all = () => {
-        try {
-            return JSON.parse(store.getItem(KEPT) ?? '{}');
-        } catch {
-            return {};
-        }
-    };
-    return {
-        strokes: () => {
-            const {board, step} = placeOf(page);
-            return all()[board]?.[step] ?? [];
-        },
-        keep: (strokes) => {
-            const {board, step} = placeOf(page);
-            try {
-                store.setItem(KEPT, JSON.stringify(changed(all(), board, step, strokes)));
-            } catch {
-                // A full store keeps what it has; the board stays as it is.
-            }
-        },
-    };
+/** The strokes of the step that stands there. */
+const ink = (page, store) => ({
+    strokes: () => {
+        const {board, step} = placeOf(page);
+        return allInk(store)[board]?.[step] ?? [];
+    },
+    keep: (strokes) => {
+        const {board, step} = placeOf(page);
+        keepInk(store, changed(allInk(store), board, step, strokes));
+    },
+});
+
+/** A lesson's own ink: what is kept with its item is taken over once, and kept there again when that is wanted. */
+const lessonInk = (page, store, show) => {
+    const form = page.getElementById('ink-kept');
+    if (!form) return;
+    const {board} = placeOf(page);
+    const all = allInk(store);
+    const taken = adopted(all, board, JSON.parse(form.dataset.ink));
+    if (taken !== all) {
+        keepInk(store, taken);
+        show();
+    }
+    const own = JSON.stringify(taken[board] ?? {});
+    page.getElementById('ink-now').value = own;
+    form.hidden = own === form.dataset.ink && !form.querySelector('[role=alert]');
 };
 
 /** Corners of the things on the sheet, in the pixels of what is scrolled. */
@@ -54,14 +53,17 @@ const corners = (page) => {
         return {
             left: box.left - frame.left + sheet.scrollLeft, top: box.top - frame.top + sheet.scrollTop,
             right: box.right - frame.left + sheet.scrollLeft, bottom: box.bottom - frame.top + sheet.scrollTop,
-            letter: parseFloat(getComputedStyle(thing).fontSize),
+            letter: parseFloat(getComputedStyle(thing).fontSize), name: thing.dataset.thing ?? null,
         };
     };
     const things = [...page.querySelectorAll(THINGS)].map(of);
     return {
         sheet: {left: 0, top: 0, letter},
         things,
-        at: ([x, y]) => things.findIndex((one) => x >= one.left && x <= one.right && y >= one.top && y <= one.bottom),
+        /** Older ink counts the things; what is not on view has no corner. */
+        of: (on) => (on === null ? {left: 0, top: 0, letter}
+            : typeof on === 'number' ? things[on] : things.find((one) => one.name === on)),
+        at: ([x, y]) => things.findLastIndex((one) => x >= one.left && x <= one.right && y >= one.top && y <= one.bottom),
     };
 };
 
@@ -120,23 +122,27 @@ const pointer = (page, board) => {
 /** @param outline the free line's maker, fetched when the pen is first taken */
 const drawing = (page, store, outline) => {
     const own = ink(page, store);
-    const cornerOf = (stroke, found) => found.things[stroke.on] ?? found.sheet;
+    const visible = (found) => own.strokes().filter((stroke) => found.of(stroke.on));
     const show = () => {
         if (!page.querySelector('.board .sheet')) return;
         const strokes = own.strokes();
         if (strokes.length === 0 && !page.querySelector('.strokes')) return;
         const found = corners(page);
-        layerOf(page).replaceChildren(...strokes.map(
-            (stroke) => pathFor(page, stroke, placed(stroke.points, cornerOf(stroke, found)), outline()),
+        layerOf(page).replaceChildren(...visible(found).map(
+            (stroke) => pathFor(page, stroke, placed(stroke.points, found.of(stroke.on)), outline()),
         ));
+    };
+    const told = () => {
+        show();
+        lessonInk(page, store, show);
     };
     const add = (tool, color, points) => {
         const found = corners(page);
         const on = found.at(points[0]);
         own.keep([...own.strokes(), {
-            tool, ink: color, on: on < 0 ? null : on, points: kept(points, found.things[on] ?? found.sheet),
+            tool, ink: color, on: found.things[on]?.name ?? null, points: kept(points, found.things[on] ?? found.sheet),
         }]);
-        show();
+        told();
     };
     return {
         show,
@@ -150,13 +156,13 @@ const drawing = (page, store, outline) => {
         },
         rub: (place) => {
             const found = corners(page);
-            own.keep(own.strokes().filter((stroke) =>
-                !touches(stroke.tool, placed(stroke.points, cornerOf(stroke, found)), place, REACH)));
-            show();
+            own.keep(own.strokes().filter((stroke) => !found.of(stroke.on)
+                || !touches(stroke.tool, placed(stroke.points, found.of(stroke.on)), place, REACH)));
+            told();
         },
         clear: () => {
             own.keep([]);
-            show();
+            told();
         },
     };
 };
@@ -273,6 +279,7 @@ export const pen = (page, store) => {
     const show = () => {
         page.querySelectorAll('#pen-pen, #pen-point').forEach((button) => { button.hidden = false; });
         bar.tell();
+        lessonInk(page, store, board.show);
         board.show();
         ready();
     };

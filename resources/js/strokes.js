@@ -1,6 +1,7 @@
 // What the pen has drawn: strokes as plain data, and how each becomes a path. A stroke keeps to the thing it was drawn
 // on: its points are counted from that thing's corner, in units of its letters, so that it stays when letters grow.
 
+const KEPT = 'runel-ink';
 /** So many boards' ink is remembered; those drawn on longest ago go first. */
 const BOARDS = 30;
 /** So many points a stroke has at most. */
@@ -58,6 +59,34 @@ export const touches = (tool, points, [x, y], reach) => {
     const within = (one, from, to) => one > Math.min(from, to) - reach && one < Math.max(from, to) + reach;
     return within(x, first[0], last[0]) && within(y, first[1], tool === 'underline' ? first[1] : last[1]);
 };
+
+/** Which board an address shows: its problem, job and method. */
+export const boardOf = (search) => {
+    const parts = new URLSearchParams(search);
+    return ['problem', 'job', 'method'].map((part) => parts.get(part) ?? '').join('|');
+};
+
+/** The ink of all boards, as it is kept; what cannot be read is as if nothing had been drawn. */
+export const allInk = (store) => {
+    try {
+        return JSON.parse(store.getItem(KEPT) ?? '{}');
+    } catch {
+        return {};
+    }
+};
+
+/** Keeps it; a full store keeps what it has. */
+export const keepInk = (store, all) => {
+    try {
+        store.setItem(KEPT, JSON.stringify(all));
+    } catch {
+        // The board stays as it is.
+    }
+};
+
+/** The ink of all boards with that of a lesson taken over where a board has none of its own. */
+export const adopted = (all, board, steps) =>
+    (all[board] || Object.keys(steps).length === 0 ? all : {...all, [board]: steps});
 
 /** The strokes of all boards with those of one step changed. */
 export const changed = (all, board, step, strokes) => {

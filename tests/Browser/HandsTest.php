@@ -147,6 +147,11 @@ final class HandsTest extends TestCase
         self::assertContains('15', $lit());
         $this->press('u');
         $this->waitUntil(fn(): bool => $this->many('.strokes .stroke-underline') === 1, 'underlined');
+        // On paper it stands under the same thing, where that is wanted.
+        $this->open('/print', ['problem' => '(2x+3)(x-5)', 'method' => 'grid']);
+        self::assertSame(0, $this->many('.is-on-paper'));
+        $this->one('#print-ink')->click();
+        $this->waitUntil(fn(): bool => $this->many('[data-thing] > .is-on-paper .stroke-underline') === 1, 'on paper');
         $this->open('/two-ways', ['problem' => '(2x+3)(x-5)', 'left' => 'grid', 'right' => 'term-by-term',
             'leftstep' => 7, 'rightstep' => 7]);
         self::$browser->executeScript(

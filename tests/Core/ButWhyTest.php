@@ -7,7 +7,11 @@ namespace Tests\Core;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Runel\Demonstration\Demonstration;
+use Runel\Demonstration\Figure\AreaFigure;
+use Runel\Demonstration\Figure\GridFigure;
+use Runel\Demonstration\Figure\NumberLineFigure;
 use Runel\Demonstration\Line;
+use Runel\Demonstration\Step;
 use Runel\Demonstration\Task;
 use Runel\Expression\Equation;
 use Runel\Expression\Evaluation;
@@ -46,9 +50,12 @@ final class ButWhyTest extends TestCase
             'rest-swap-sides' => 'swap-sides', 'rest-zero-product' => 'zero-product',
             'test-1' => 'rejected', 'test-2' => 'numbers', 'left' => 'join-branches',
         ]];
-        yield ['x^2-4x+1=0', 'solve', 'formula', ['discriminant' => 'numbers', 'substitute' => 'solved']];
+        yield ['x^2-4x+1=0', 'solve', 'formula', ['discriminant' => 'numbers', 'substitute' => 'formula']];
         yield ['(x+3)(x-4)', 'multiply', 'term-by-term', ['split' => 'equal', 'product-1-2' => 'side']];
         yield ['x^2=49', 'solve', 'square-roots', ['both-roots' => 'root-both-sides']];
+        yield ['x^2=3/5', 'solve', 'square-roots', ['simplify-root' => 'rationalised']];
+        yield ['(x^3-4x+6)/(x-2)', 'divide', 'synthetic', ['bring-down' => 'synthetic', 'add-1' => 'synthetic']];
+        yield ['9x^2-25', 'factor', 'special', ['recognise' => 'difference-of-squares']];
     }
 
     /** Where a product is multiplied out, or becomes one, its area is the picture; nothing negative has one. */
@@ -59,7 +66,7 @@ final class ButWhyTest extends TestCase
             $found = [];
             foreach (array_keys($demonstration->steps()) as $place) {
                 $picture = ButWhy::of($demonstration, $place)?->picture;
-                if ($picture !== null) {
+                if ($picture instanceof AreaFigure) {
                     $found[] = implode(' | ', array_map(
                         static fn(int $row): string => implode(', ', array_map(
                             static fn(int $column): string => Ascii::write($picture->piece($row, $column)),
@@ -75,6 +82,32 @@ final class ButWhyTest extends TestCase
         self::assertContains('3*x, 12', $pictures('3(x+4)=27', 'solve', 'balance'));
         self::assertContains('x^2, 4*x | 3*x, 12', $pictures('x^2+7x+12', 'factor', 'cross'));
         self::assertSame([], $pictures('3(x-4)=27', 'solve', 'balance'));
+    }
+
+    /** Like terms are seen on a diagonal, signed numbers as jumps; where there is nothing to be seen, nothing is drawn. */
+    public function testLikeTermsLieInAGridAndSignsOnALine(): void
+    {
+        $multiplied = self::show('(x+3)(x-4)', 'multiply', 'term-by-term');
+        $places = array_flip(array_map(static fn(Step $step): string => $step->id, $multiplied->steps()));
+        $grid = ButWhy::of($multiplied, $places['collect-1'])?->picture;
+        self::assertInstanceOf(GridFigure::class, $grid);
+        self::assertSame(['0,1', '1,0'], array_keys($grid->lit() === [] ? [] : $grid->state->lit));
+        self::assertSame('-4*x', Ascii::write($grid->cells[0][1]));
+
+        $hunted = self::show('x^2-4x+1=0', 'solve', 'formula');
+        $drawn = [];
+        foreach (array_keys($hunted->steps()) as $place) {
+            $picture = ButWhy::of($hunted, $place)?->picture;
+            if ($picture instanceof NumberLineFigure) {
+                $drawn[] = [$picture->jumps, $picture->places()];
+            }
+        }
+        self::assertSame([[[16, -4], [0, 16, 12]]], $drawn);
+        foreach (['2+3=5', '30-2=28', 'x+y-2=3'] as $unseen) {
+            $line = Problem::read($unseen)->node;
+            self::assertInstanceOf(Equation::class, $line);
+            self::assertNull(NumberLineFigure::of($line), $unseen);
+        }
     }
 
     public function testANumberShowsItOnBothLines(): void

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Lessons\KeptLesson;
 use App\Lessons\KeptLessons;
 use App\Models\Lesson;
 use App\Models\LessonMoment;
@@ -66,6 +67,36 @@ final class LessonsTest extends TestCase
         }
         $blank = (string) $this->get("/lessons/sheet?$code&for=blank")->getContent();
         self::assertStringContainsString('set-line', $blank);
+    }
+
+    public function testInkIsKeptWithItsItemAndGoesOutWithTheLesson(): void
+    {
+        $lesson = $this->begin('Written on');
+        $this->add($lesson, ['kind' => 'demonstration', 'problem' => '3n+2=11']);
+        $play = basename(\dirname((string) $this->post("/lessons/$lesson->id/plays")->headers->get('Location')));
+        $stroke = ['tool' => 'ring', 'ink' => 'rust', 'on' => 'read 0', 'points' => [[0, 0, 0.5], [1.25, 2, 0.5]]];
+        $strokes = ['2' => [
+            $stroke,
+            ['tool' => 'spray'] + $stroke,
+            ['points' => [[0, 0], ['x', 9]]] + $stroke,
+        ], 'no step' => [$stroke]];
+        $said = $this->post("/plays/$play/1/ink", ['ink' => json_encode($strokes)])->assertOk();
+        $said->assertSee('The ink is kept in the lesson.');
+        $line = (string) $this->get("/plays/$play/1/line")->assertOk()->getContent();
+        self::assertSame(1, preg_match('/data-ink="([^"]*)"/', $line, $found));
+        $kept = json_decode(html_entity_decode($found[1] ?? ''), true);
+        self::assertEquals(['2' => [$stroke]], $kept, 'what is no stroke is left out');
+        $file = $this->get("/lessons/$lesson->id/runel-lesson.json")->assertOk();
+        self::assertEquals($kept, $file->json('items.0.ink'));
+        $this->post('/lessons/import', ['text' => (string) $file->getContent()])->assertRedirect();
+        self::assertEquals($kept, KeptLesson::items(
+            Lesson::query()->whereKeyNot($lesson->id)->latest('created_at')->firstOrFail()->items,
+        )[0]->ink->steps);
+
+        $much = ['2' => array_fill(0, 401, $stroke)];
+        $this->post("/plays/$play/1/ink", ['ink' => json_encode($much)])->assertSee('more ink than a lesson keeps');
+        $this->post("/plays/$play/9/ink", ['ink' => '{}'])->assertSee('no such item');
+        self::assertEquals($kept, KeptLesson::items($lesson->refresh()->items)[0]->ink->steps, 'nothing is lost');
     }
 
     public function testNonsenseIsSaidWhereItIsAsked(): void

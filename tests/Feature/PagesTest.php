@@ -87,6 +87,14 @@ final class PagesTest extends TestCase
         self::assertGreaterThan(400, $stops);
     }
 
+    public function testEveryWayIsSeenToArriveAtTheSameSolutions(): void
+    {
+        $html = (string) $this->get('/roads?job=solve&problem=' . urlencode('x^2-5x+6=0'))->assertOk()->getContent();
+        preg_match_all('/data-text="(x = \d or x = \d)"/', $html, $found);
+        self::assertGreaterThan(2, \count($found[1]));
+        self::assertSame(['x = 2 or x = 3'], array_values(array_unique($found[1])), 'in one order');
+    }
+
     public function testAnAddressMadeByRunelLeadsToTheSamePlace(): void
     {
         $url = '/board?' . http_build_query([

@@ -1,6 +1,7 @@
 import assert from 'node:assert/strict';
 import {test} from 'node:test';
-import {changed, kept, pathOf, placed, touches} from '../../resources/js/strokes.js';
+import {byThing} from '../../resources/js/paper.js';
+import {adopted, boardOf, changed, kept, pathOf, placed, touches} from '../../resources/js/strokes.js';
 
 test('a stroke comes back to the thing it was drawn on, larger where its letters are', () => {
     const points = [[30, 40, 0.5], [50, 60, 0.7]];
@@ -36,4 +37,17 @@ test('ink belongs to its step; a board without ink is forgotten, and the oldest 
     for (let number = 0; number < 40; number++) all = changed(all, `b${number}`, '1', [number]);
     assert.equal(Object.keys(all).length, 30);
     assert.ok(!('a' in all) && 'b39' in all);
+});
+
+test('a lesson’s ink is taken over only by a board without ink of its own', () => {
+    assert.equal(boardOf('?problem=x%2B1&method=grid&step=4'), 'x+1||grid');
+    const [none, own] = [{}, {a: {1: ['mine']}}];
+    assert.deepEqual(adopted(none, 'a', {2: ['theirs']}), {a: {2: ['theirs']}});
+    assert.equal(adopted(own, 'a', {2: ['theirs']}), own);
+    assert.equal(adopted(none, 'a', {}), none);
+});
+
+test('on paper all steps’ strokes stand together by what they keep to', () => {
+    const [one, two, free, old] = [{on: 'read 0'}, {on: 'read 0'}, {on: null}, {on: 3}];
+    assert.deepEqual(byThing({1: [one, free], '2?': [two, old]}), {'read 0': [one, two], '': [free, old]});
 });

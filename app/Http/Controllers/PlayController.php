@@ -6,6 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Http\Away;
 use App\Http\Part;
+use App\Kept\ChangedElsewhere;
+use App\Lessons\Ink;
 use App\Lessons\Items;
 use App\Lessons\KeptLesson;
 use App\Lessons\KeptLessons;
@@ -17,6 +19,7 @@ use App\Values\Given;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Runel\Message\Message;
 use Runel\Message\Refusal;
 
 /** A kept lesson as it is held: what is reached is written down at once, notes are taken on the way. */
@@ -111,6 +114,26 @@ final readonly class PlayController
             'saved' => $refused === null,
             'refused' => $refused,
             'text' => $refused === null || !\is_string($text) ? '' : $text,
+        ]);
+    }
+
+    /** What the pen wrote on the item's board is kept with it. */
+    public function ink(Request $request, LessonPlay $play, int $item): Response
+    {
+        $refused = null;
+        try {
+            $this->kept->ink($play, $item, Ink::of(Given::json($request->input('ink'))->values));
+        } catch (ChangedElsewhere) {
+            $refused = Message::of('kept.changed-elsewhere');
+        } catch (Refusal $refusal) {
+            $refused = $refusal->reason;
+        }
+
+        return response()->view('lessons.ink', [
+            'lesson' => $this->lesson($play->refresh()),
+            'number' => $item,
+            'refused' => $refused,
+            'saved' => $refused === null,
         ]);
     }
 

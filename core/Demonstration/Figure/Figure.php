@@ -25,6 +25,7 @@ use Runel\Law\Claim\Claim;
  *     |HeapsFigure
  *     |LongDivisionFigure
  *     |MachineFigure
+ *     |NumberLineFigure
  *     |PairHuntFigure
  *     |RootHuntFigure
  *     |RowsFigure

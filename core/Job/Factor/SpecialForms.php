@@ -10,6 +10,7 @@ use Runel\Demonstration\Figure\TwoSquaresFigure;
 use Runel\Demonstration\Line;
 use Runel\Demonstration\Phase;
 use Runel\Demonstration\Question;
+use Runel\Demonstration\Reason;
 use Runel\Demonstration\Section;
 use Runel\Demonstration\Step;
 use Runel\Demonstration\Task;
@@ -71,6 +72,7 @@ final class SpecialForms extends FactorMethod
                 'first' => $first->toExpression(), 'last' => $last->toExpression(),
             ]),
             lines: $lines,
+            reason: $square ? Reason::SquareOfSum : Reason::DifferenceOfSquares,
         )];
         if ($square) {
             $middle = Product::apart([Numeral::of(2), $first->toExpression(), $last->toExpression()]);

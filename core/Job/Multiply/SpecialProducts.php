@@ -11,6 +11,7 @@ use Runel\Demonstration\Figure\TwoSquaresFigure;
 use Runel\Demonstration\Line;
 use Runel\Demonstration\Phase;
 use Runel\Demonstration\Question;
+use Runel\Demonstration\Reason;
 use Runel\Demonstration\Section;
 use Runel\Demonstration\Step;
 use Runel\Demonstration\Task;
@@ -296,6 +297,7 @@ final class SpecialProducts extends MultiplyMethod
             lines: [$identity],
             figure: $figure,
             watch: $watch,
+            reason: $kind === 'difference' ? Reason::DifferenceOfSquares : Reason::SquareOfSum,
         );
     }
 

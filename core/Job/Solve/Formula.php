@@ -14,6 +14,7 @@ use Runel\Demonstration\Demonstration;
 use Runel\Demonstration\Line;
 use Runel\Demonstration\Phase;
 use Runel\Demonstration\Question;
+use Runel\Demonstration\Reason;
 use Runel\Demonstration\Role;
 use Runel\Demonstration\Section;
 use Runel\Demonstration\Step;
@@ -271,6 +272,7 @@ final readonly class Formula implements Method
             lines: [Line::equivalent($put, new JoinBranches())],
             question: self::howMany($zeroed, $discriminant),
             watch: Slip::StackedFraction,
+            reason: Reason::Formula,
         );
     }
 

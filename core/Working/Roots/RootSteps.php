@@ -10,6 +10,7 @@ use Runel\Demonstration\Figure\RootVerdict;
 use Runel\Demonstration\Line;
 use Runel\Demonstration\Phase;
 use Runel\Demonstration\Question;
+use Runel\Demonstration\Reason;
 use Runel\Demonstration\Section;
 use Runel\Demonstration\Step;
 use Runel\Expression\Expression;
@@ -230,6 +231,7 @@ final readonly class RootSteps
                 'scale' => Numeral::of($scale),
             ]),
             figure: $isScaled ? $tableau->next() : $tableau,
+            reason: Reason::Synthetic,
             question: Question::number(
                 Message::of('roots.try.ask', ['value' => $value]),
                 new Identity(

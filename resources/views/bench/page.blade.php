@@ -36,8 +36,8 @@
                     @if (session('sheet-refused'))
                         <p class="refusal refusal-reason" role="alert">{{ session('sheet-refused') }}</p>
                     @endif
-                    <input type="file" name="file" id="sheet-file" aria-label="{{ __('ui.sheet-file') }}"
-                        accept=".txt,.md,.tex,text/plain,text/markdown,application/x-tex">
+                    <x-file-field id="sheet-file" :aria-label="__('ui.sheet-file')"
+                        accept=".txt,.md,.tex,text/plain,text/markdown,application/x-tex" />
                     <button class="button is-small" id="sheet-read">{{ __('ui.sheet-read') }}</button>
                 </form>
             </details>

@@ -5,7 +5,8 @@
             <div class="lines">
                 @foreach ($group->reached as $past)
                     @foreach ($board->onSheet($past) as $line)
-                        <x-line :line="$line" :presented="$board->address->present"
+                        <x-line :line="$line" :thing="\App\Board\Thing::line($past->content, $line)"
+                            :presented="$board->address->present"
                             :now="$past->number === $board->shown"
                             :id="$board->figure() === null && $past->number === $board->shown && $loop->last ? 'now' :
                             null" />
@@ -17,7 +18,7 @@
             @endif
         </div>
         @if ($board->figure() !== null)
-            <figure
+            <figure data-thing="{{ \App\Board\Thing::figure($group->stops[0]->content) }}"
                 @class(['figure', 'is-wide' => $page->stacks($board->figure())])>{!! $page->figure($board->figure())
                 !!}</figure>
             @if ($page->stacks($board->figure()))

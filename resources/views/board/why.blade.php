@@ -16,7 +16,7 @@
     @endif
     @if ($why->picture !== null)
         <figure class="figure why-picture">{!! $page->figure($why->picture) !!}</figure>
-        <p class="hint">{{ __('why.area') }}</p>
+        <p class="hint">{{ __('why.picture.' . $why->picture->type()) }}</p>
     @endif
     <details class="why-deeper">
         <summary>{{ __('why.once-more') }}</summary>

@@ -21,6 +21,7 @@
         <button class="button is-small" id="note-keep">{{ __('lesson.note-save') }}</button>
     </form>
 </details>
+@include('lessons.ink', ['saved' => false, 'refused' => null])
 @if ($saved)
     <span class="lesson-saved" role="status">{{ __('lesson.note-saved') }}</span>
 @endif

@@ -31,8 +31,7 @@
     <form action="{{ route('lessons.import', [], false) }}" method="post" enctype="multipart/form-data"
         class="tutor-form">
         @csrf
-        <label>{{ __('lesson.file') }} <input class="pile-file" type="file" name="file"
-            accept=".json,.md,application/json,text/markdown"></label>
+        <label>{{ __('lesson.file') }} <x-file-field accept=".json,.md,application/json,text/markdown" /></label>
         <label>{{ __('lesson.file-text') }} <textarea class="textarea" name="text" rows="5"
             spellcheck="false">{{ old('text') }}</textarea></label>
         <button class="button" id="bring">{{ __('lesson.bring') }}</button>

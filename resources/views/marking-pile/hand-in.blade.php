@@ -5,7 +5,7 @@
     <p class="refusal refusal-reason" role="alert">{!! $page->say($refused) !!}</p>
 @endif
 <label class="pile-label" for="text">{{ __('pile.text') }}</label>
-<textarea class="textarea pile-text" id="text" name="text" rows="14" spellcheck="false" autocapitalize="off"
+<textarea class="textarea pile-text" id="text" name="text" rows="12" spellcheck="false" autocapitalize="off"
     aria-describedby="text-hint">{{ $text }}</textarea>
 <p class="hint" id="text-hint">{{ __('pile.text-hint') }}</p>
 <div class="pile-more">
@@ -13,8 +13,8 @@
         maxlength="400" autocomplete="off" spellcheck="false"></label>
     <label class="pile-label is-narrow">{{ __('pile.points') }}<input class="input" name="points"
         value="{{ request('points') }}" inputmode="numeric" maxlength="2" autocomplete="off"></label>
-    <label class="pile-label">{{ __('pile.file') }}<input class="pile-file" type="file" name="file"
-        accept=".txt,.md,.csv,text/plain,text/markdown,text/csv"></label>
+    <label class="pile-label">{{ __('pile.file') }}<x-file-field
+        accept=".txt,.md,.csv,text/plain,text/markdown,text/csv" /></label>
 </div>
 <p class="pile-go"><button class="button ask-go foot-main" id="mark">{{ __('pile.mark-it') }}</button>
     @if ($pile === null)<a

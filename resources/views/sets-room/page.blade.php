@@ -32,9 +32,8 @@
                     @csrf
                     <label for="text">{{ __('sets.import-hint') }}</label>
                     <textarea class="textarea" id="text" name="text" rows="4" spellcheck="false"></textarea>
-                    <input class="pile-file" type="file" name="file"
-                        accept=".txt,.csv,.json,text/plain,text/csv,application/json"
-                        aria-label="{{ __('pile.file') }}">
+                    <x-file-field accept=".txt,.csv,.json,text/plain,text/csv,application/json"
+                        :aria-label="__('pile.file')" />
                     <button class="button">{{ __('sets.import-go') }}</button>
                 </form>
             </details>

@@ -3,6 +3,10 @@
         <div class="print-tools">
             <a class="button" href="{{ $address->to('board', ['step' => 'last']) }}">{{ __('ui.to-board') }}</a>
             <button type="button" class="button" id="print-now">{{ __('ui.print') }}</button>
+            <button type="button" class="button" id="print-ink" aria-pressed="false"
+                hidden>{{ __('ui.ink.on-paper') }}</button>
+            <p class="hint" id="print-ink-left" role="status" data-one="{{ __('ui.ink.left-one') }}"
+                data-many="{{ __('ui.ink.left-many') }}"></p>
             <nav class="print-fades" aria-label="{{ __('ui.fade') }}">
                 @foreach (__('ui.fades') as $fade => $name)
                     <a @class(['option', 'is-taken' => $sheet->fade === $fade])
@@ -24,8 +28,9 @@
             <section>
                 <h2>{{ $page->word('name.phase.checking') }}</h2>
                 @foreach ($demonstration->checks() as $check)
-                    <article class="print-step">
-                        <div class="print-work">@foreach ($check->lines as $line)<x-line :line="$line" />@endforeach
+                    <article class="print-step" data-thing="{{ \App\Board\Thing::check($check) }}">
+                        <div class="print-work">@foreach ($check->lines as $line)<x-line :line="$line"
+                                :thing="\App\Board\Thing::line($check, $line)" />@endforeach
                             </div>
                         <p class="print-why"><strong>✓ {!! $page->heading($check->title) !!}</strong>
                             {!! $page->say($check->why) !!}</p>

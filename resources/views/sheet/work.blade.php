@@ -8,14 +8,14 @@
                         @if ($sheet->isBlank($step))
                             <p class="print-blank" aria-label="{{ __('ui.blank') }}"></p>
                         @else
-                            <x-line :line="$line" />
+                            <x-line :line="$line" :thing="\App\Board\Thing::line($step, $line)" />
                         @endif
                     @endforeach
                     @if ($sheet->isBlank($step) && $step->lines === [] && $step->question !== null)
                         <p class="print-blank" aria-label="{{ __('ui.blank') }}"></p>
                     @endif
                     @if ($sheet->showsFigure($section, $step))
-                        <figure
+                        <figure data-thing="{{ \App\Board\Thing::figure($section->steps[0]) }}"
                             class="figure">{!! $page->figure($sheet->isBlank($step) ? $sheet->emptyFigure($section)
                             : $step->figure) !!}</figure>
                     @endif

@@ -22,7 +22,7 @@
                         @foreach ($roads->landmarks($demonstration) as [$section, $step])
                             <li><span class="road-part">{{ $page->say($section->title()) }}</span>
                                 @if ($section->outcome !== null){!! $page->say($section->outcome) !!}@else<x-line
-                                :line="$step->lines[count($step->lines) - 1]" />@endif</li>
+                                :line="$roads->reached($step)" />@endif</li>
                         @endforeach
                     </ol>
                 </li>
