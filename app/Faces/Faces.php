@@ -22,7 +22,7 @@ final class Faces
     /** The language that has every word; others overlay it. */
     private const FIRST = 'en';
 
-    /** @var array<string, Wording> plain sentences, by what decides how they are written: a batch asks again and again */
+    /** @var array<string, Wording> plain sentences, by what decides how they are written: a batch asks often */
     private array $texts = [];
 
     public function __construct(private readonly Translator $translator, private readonly MissingWords $missing) {}

@@ -23,6 +23,7 @@ use Runel\Demonstration\Figure\LongDivisionFigure;
 use Runel\Demonstration\Figure\MachineFigure;
 use Runel\Demonstration\Figure\NumberLineFigure;
 use Runel\Demonstration\Figure\PairHuntFigure;
+use Runel\Demonstration\Figure\RingedSquareFigure;
 use Runel\Demonstration\Figure\RootHuntFigure;
 use Runel\Demonstration\Figure\RootTrial;
 use Runel\Demonstration\Figure\RootVerdict;
@@ -92,6 +93,7 @@ final readonly class FigureTable
             $figure instanceof HeapsFigure,
             $figure instanceof MachineFigure,
             $figure instanceof NumberLineFigure,
+            $figure instanceof RingedSquareFigure,
             $figure instanceof SidesCurveFigure,
             $figure instanceof SquareTilesFigure,
             $figure instanceof TwoSquaresFigure,

@@ -22,6 +22,7 @@ use Runel\Demonstration\Figure\LongDivisionFigure;
 use Runel\Demonstration\Figure\MachineFigure;
 use Runel\Demonstration\Figure\NumberLineFigure;
 use Runel\Demonstration\Figure\PairHuntFigure;
+use Runel\Demonstration\Figure\RingedSquareFigure;
 use Runel\Demonstration\Figure\RootHuntFigure;
 use Runel\Demonstration\Figure\RowsFigure;
 use Runel\Demonstration\Figure\SidesCurveFigure;
@@ -60,6 +61,7 @@ final readonly class Figures
             $figure instanceof SquareTilesFigure => new SquareTilesDrawing($figure),
             $figure instanceof CalculatorFigure => new CalculatorDrawing($figure),
             $figure instanceof CurveFigure => new CurveDrawing($figure),
+            $figure instanceof RingedSquareFigure => new RingedSquareDrawing($figure),
             $figure instanceof NumberLineFigure => new NumberLineDrawing($figure),
             $figure instanceof AreaFigure => new AreaDrawing($figure),
             $figure instanceof TwoSquaresFigure => new TwoSquaresDrawing($figure),

@@ -84,7 +84,8 @@ final readonly class KeptLessons
      */
     public function ink(LessonPlay $play, int $number, Ink $ink): void
     {
-        $this->rearrange($play->lesson, $play->lesson->version, static function (array $items) use ($number, $ink): array {
+        $lesson = $play->lesson;
+        $this->rearrange($lesson, $lesson->version, static function (array $items) use ($number, $ink): array {
             $item = $items[$number - 1] ?? throw new BadRequest(Message::of('lesson.no-such-item'));
             $items[$number - 1] = $item->with(['ink' => $ink->steps]);
 

@@ -17,7 +17,10 @@ final readonly class Switches
         'multiplying' => ['grid-long-edge', 'outer-terms-first', 'middle-terms'],
         'factoring' => ['favourite', 'minus-one', 'pair-order', 'cross-signs', 'verdict'],
         'solving' => ['moving', 'unknown-side', 'denominators', 'answers', 'places'],
-        'quadratics' => ['leading', 'square-books', 'half-squared', 'fractions', 'negative-root'],
+        'quadratics' => [
+            'leading', 'square-order', 'square-books', 'half-squared', 'square-shown', 'why-this-way', 'after-root',
+            'rational-pair', 'root-of-fraction', 'fractions', 'negative-root',
+        ],
         'checking' => ['check-by'],
     ];
 

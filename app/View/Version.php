@@ -23,7 +23,7 @@ final class Version
 
     /** What every page's scripts import, so that all of it is fetched at once. */
     public const MODULES = [
-        'ahead', 'aloud', 'bench', 'clock', 'copying', 'keys', 'lesson', 'pad', 'pen', 'pile',
+        'ahead', 'aloud', 'bench', 'clock', 'copying', 'files', 'keys', 'lesson', 'pad', 'paper', 'pen', 'pile',
         'presenting', 'projector', 'sets', 'sheet', 'shelf', 'slates', 'spoken', 'strokes', 'styles', 'swaps',
         'terms', 'timer', 'windows', 'work',
     ];

@@ -25,7 +25,35 @@ final readonly class SquareRoot
         public Rational $coefficient,
         public int $inside,
         private bool $imaginary = false,
+        public bool $isSplit = false,
+        private bool $isKept = false,
     ) {}
+
+    /** The same with a root left below the line, where there would be one: √3/√5. */
+    public function split(): self
+    {
+        return new self($this->radicand, $this->coefficient, $this->inside, $this->imaginary, $this->hasRootBelow());
+    }
+
+    /** The same left as it is, where a fraction stands under it and a root would be left below: √(3/5), √0.6. */
+    public function kept(): self
+    {
+        return new self(
+            $this->radicand,
+            $this->coefficient,
+            $this->inside,
+            $this->imaginary,
+            isKept: $this->hasRootBelow(),
+        );
+    }
+
+    /** Whether root over root has a root below. */
+    private function hasRootBelow(): bool
+    {
+        $bottom = $this->radicand->denominator()->toInt() ?? 1;
+
+        return !$this->imaginary && Integers::squareRoot($bottom) === null;
+    }
 
     /** The root of the opposite number: the same times i. */
     public function ofOpposite(): self
@@ -75,7 +103,11 @@ final readonly class SquareRoot
     /** q√m, or q. */
     public function simplified(): Expression
     {
-        return $this->times($this->coefficient);
+        return match (true) {
+            $this->isKept => $this->written(),
+            $this->isSplit => $this->overRoot(),
+            default => $this->times($this->coefficient),
+        };
     }
 
     /**
@@ -85,12 +117,15 @@ final readonly class SquareRoot
      */
     public function simplification(): array
     {
+        if ($this->isKept) {
+            return [];
+        }
         $chain = [new Root(Numeral::of($this->radicand), 2)];
         // The root of a decimal that comes out is a decimal.
         if ($this->coefficient->decimal() === null) {
             array_push($chain, ...$this->between());
         }
-        $chain[] = self::real($this->coefficient, $this->inside);
+        $chain[] = $this->isSplit ? $this->overRoot() : self::real($this->coefficient, $this->inside);
         $equal = $this->imaginary ? [[$this->written(), Product::of([self::i(), $chain[0]])]] : [];
         $before = $chain[0];
         foreach (\array_slice($chain, 1) as $next) {
@@ -117,6 +152,9 @@ final readonly class SquareRoot
             }
         } else {
             $chain[] = new Quotient($root($top), $root($bottom));
+            if ($this->isSplit) {
+                return $chain;
+            }
             if (Integers::squareRoot($bottom) === null) {
                 // Top and bottom times the root below: then no root is left there.
                 $chain[] = new Quotient(
@@ -144,6 +182,7 @@ final readonly class SquareRoot
     public function beside(Rational $number, bool $minus, bool $combined): Expression
     {
         $signed = static fn(Expression $size): Expression => $minus ? new Negative($size) : $size;
+        $combined = $combined && !$this->isKept && !$this->isSplit;
         if ($number->isZero()) {
             return $signed($this->simplified());
         }
@@ -159,6 +198,21 @@ final readonly class SquareRoot
             Numeral::of($number->times($scale)),
             $signed($this->times($this->coefficient->times($scale))),
         ]), Numeral::of($common));
+    }
+
+    /** Root over root, each with what comes out of it: 2√3/√5. */
+    private function overRoot(): Expression
+    {
+        $root = static function (int $number): Expression {
+            [$outside, $inside] = Integers::squareFreePart($number);
+
+            return self::real(Rational::of($outside), $inside);
+        };
+
+        return new Quotient(
+            $root($this->radicand->numerator()->toInt() ?? 1),
+            $root($this->radicand->denominator()->toInt() ?? 1),
+        );
     }
 
     private function times(Rational $coefficient): Expression

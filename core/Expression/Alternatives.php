@@ -7,8 +7,11 @@ namespace Runel\Expression;
 /** Several equations of which at least one holds: this or that. */
 final readonly class Alternatives implements Node
 {
-    /** @param list<Equation> $equations at least two */
-    public function __construct(public array $equations) {}
+    /**
+     * @param list<Equation> $equations at least two
+     * @param bool           $apart     whether they stay apart where one sign is all that differs: no ± then
+     */
+    public function __construct(public array $equations, public bool $apart = false) {}
 
     public function children(): array
     {
@@ -17,7 +20,7 @@ final readonly class Alternatives implements Node
 
     public function withChildren(array $children): self
     {
-        return new self(Parts::of(Equation::class, $children, \count($this->equations)));
+        return new self(Parts::of(Equation::class, $children, \count($this->equations)), $this->apart);
     }
 
     public function equals(Node $other): bool

@@ -99,6 +99,28 @@ final class Form
         return array_filter($node->children(), static fn(Node $child): bool => !self::hasSimpleRoots($child)) === [];
     }
 
+    /**
+     * Whether roots stand as they do where no root is made to leave the lower side of a line: root over root, each
+     * without a square in it.
+     *
+     * @param bool $kept whether the root of a fraction or a decimal may stay as it is, too
+     */
+    public static function leavesRoots(Node $node, bool $kept): bool
+    {
+        if ($node instanceof Root && $node->index === 2) {
+            return self::isSquareFree($node->radicand) || ($kept && self::isFraction($node->radicand));
+        }
+
+        return array_filter($node->children(), static fn(Node $child): bool => !self::leavesRoots($child, $kept)) === [];
+    }
+
+    private static function isFraction(Expression $number): bool
+    {
+        $value = $number instanceof Numeral ? $number->value : null;
+
+        return ($number instanceof Quotient && self::isReduced($number)) || ($value !== null && !$value->isInteger());
+    }
+
     /** Whether it is a whole number without a square in it, or no number at all. */
     private static function isSquareFree(Expression $radicand): bool
     {

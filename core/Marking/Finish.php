@@ -15,6 +15,7 @@ use Runel\Judging\Form;
 use Runel\Law\Claim\Solves;
 use Runel\Method\Wanting;
 use Runel\Proof\Proof;
+use Runel\Style\RootOfFraction;
 use Runel\Working\SolutionForm;
 
 /** Whether the last line does the job in the form it asks, and if not, what is missing. */
@@ -43,13 +44,24 @@ final readonly class Finish
         }
         $problem = $this->page->task->problem;
         $wants = $this->page->family->wants($joined->line, $problem);
-
+        if ($wants === Wanting::Root && $this->isRootOfTheHouse($joined->line)) {
+            $wants = null;
+        }
         $wants = $wants !== null || !$this->page->family->seeksSolutions($problem)
             || Indeterminates::of($joined->line) === []
             ? $wants
             : $this->solved($joined->line, (string) $problem->letter());
 
         return $wants ?? ($this->isToBeRounded($joined->line) ? Wanting::Rounded : null);
+    }
+
+    /** Whether roots of fractions stand as the house leaves them, and all others are simplified. */
+    private function isRootOfTheHouse(Node $line): bool
+    {
+        $house = $this->page->task->style->get(RootOfFraction::class);
+
+        return $house !== RootOfFraction::Rationalised
+            && Form::leavesRoots($line, $house === RootOfFraction::Kept);
     }
 
     /** Whether numbers with roots are left where rounded ones were asked for. */

@@ -55,7 +55,7 @@ final readonly class Arranger
 
     private function alternatives(Alternatives $alternatives): Row
     {
-        if (\count($alternatives->equations) === 2) {
+        if (\count($alternatives->equations) === 2 && !$alternatives->apart) {
             $together = BothSigns::together($alternatives->equations[0], $alternatives->equations[1]);
             if ($together !== null) {
                 return new Row([$this->arrange($together)]);

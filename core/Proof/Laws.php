@@ -15,6 +15,7 @@ use Runel\Expression\Numeral;
 use Runel\Expression\Power;
 use Runel\Expression\Product;
 use Runel\Expression\Quotient;
+use Runel\Expression\Root;
 use Runel\Expression\Substitution;
 use Runel\Expression\Sum;
 use Runel\Law\Move\CollectSubject;
@@ -132,9 +133,18 @@ final readonly class Laws
         return $this->equations->compare($before, $after);
     }
 
-    /** A² = B and A = √B or A = −√B. */
+    /** A² = B and A = √B or A = −√B; on the way √(A²) = √B may be written, where B is a number that is not negative. */
     private function rooted(Equation $before, Node $after): Entailment
     {
+        if ($after instanceof Equation && self::underRoots($after) !== null) {
+            $under = self::underRoots($after);
+            $number = $this->evaluation->of($before->right)->toRational();
+            $isRooted = $number !== null && !$number->isNegative()
+                && $this->sides($under, $before, Entailment::Same) === Entailment::Same;
+
+            return $isRooted ? Entailment::Equivalent : Entailment::Unrelated;
+        }
+        $before = self::underRoots($before) ?? $before;
         $alternatives = $after instanceof Alternatives
             ? $after->equations
             : ($after instanceof Equation ? [$after] : []);
@@ -155,6 +165,16 @@ final readonly class Laws
             2 => $this->same(Sum::of($rights), Numeral::of(0)) ? Entailment::Equivalent : Entailment::Unrelated,
             default => Entailment::Unrelated,
         };
+    }
+
+    /** A = B of √A = √B; null of any other equation. */
+    private static function underRoots(Equation $equation): ?Equation
+    {
+        [$left, $right] = [$equation->left, $equation->right];
+
+        return $left instanceof Root && $right instanceof Root && $left->index === 2 && $right->index === 2
+            ? new Equation($left->radicand, $right->radicand)
+            : null;
     }
 
     /** Of a divisor that is a multiple of x − r, the dividend's value at r is the remainder. */

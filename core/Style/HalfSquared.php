@@ -9,4 +9,5 @@ enum HalfSquared: string
 {
     case Evaluate = 'evaluate';
     case Keep = 'keep';
+    case Signed = 'signed';
 }

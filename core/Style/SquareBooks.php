@@ -9,4 +9,5 @@ enum SquareBooks: string
 {
     case BothSides = 'both-sides';
     case SameSide = 'same-side';
+    case Stay = 'stay';
 }

@@ -49,11 +49,11 @@ final readonly class ButWhy
     private const LETTERS = 4;
 
     /**
-     * @param Message         $law     why such a line follows at all
-     * @param list<Equation>  $numbers what is put for each letter
-     * @param bool            $solves  whether the numbers are put in because they solve the problem
-     * @param list<Line>      $before  the line before, worked out
-     * @param list<Line>      $after   the newest line, worked out
+     * @param Message        $law     why such a line follows at all
+     * @param list<Equation> $numbers what is put for each letter
+     * @param bool           $solves  whether the numbers are put in because they solve the problem
+     * @param list<Line>     $before  the line before, worked out
+     * @param list<Line>     $after   the newest line, worked out
      * @param Figure|null    $picture where one tells it
      */
     private function __construct(

@@ -87,7 +87,10 @@ final class WhyPicture
         // The ones asked about come last: they are lit.
         $like = $sum->degree();
         foreach (array_diff_key($places, [$like => true]) + [$like => $places[$like] ?? []] as $degree => $cells) {
-            $total = Polynomial::ofTerms(array_map(static fn(array $cell): Term => $products[$cell[0]][$cell[1]], $cells));
+            $total = Polynomial::ofTerms(array_map(
+                static fn(array $cell): Term => $products[$cell[0]][$cell[1]],
+                $cells,
+            ));
             $state = $state->total($cells, new Total($degree, $total->toExpression()));
         }
 

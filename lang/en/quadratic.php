@@ -45,6 +45,48 @@ return [
         'why-alone' => 'Then the square stands alone.',
         'ask' => 'What is left when every term is divided by :a?',
     ],
+    'no-pair' => [
+        'title' => 'First see whether it factors: no pair fits',
+        'why' => 'Factoring would need two numbers with the product :product and the sum :sum. There is one pair, and '
+            . 'it has another sum: so the square is completed.|Factoring would need two numbers with the product '
+            . ':product and the sum :sum. Of both pairs none has that sum: so the square is completed.|Factoring would '
+            . 'need two numbers with the product :product and the sum :sum. Of :count pairs none has that sum: so the '
+            . 'square is completed.',
+    ],
+    'zero' => [
+        'title' => 'All of it on the left',
+        'why' => 'The same is done to both sides: :right is taken from both, so that 0 is left on the right.',
+        'why-across' => 'What crosses over turns its sign: all of it comes to the left, and 0 is left on the right.',
+    ],
+    'all-terms' => [
+        'title' => 'Take :a out of all three terms',
+        'why' => 'A square is easiest to complete with 1 before it, and while the other side is 0, :a can come out of '
+            . 'every term.',
+        'title-drop' => 'Drop the :a',
+        'why-drop' => '0 divided by :a is 0: both sides are divided by it, and the right side stays as it is. With a y '
+            . 'there instead of 0 this could not be done.',
+    ],
+    'factored' => [
+        'title' => 'Factor: two equal brackets',
+        'why' => 'Two numbers with the product :square and the sum :middle: :half, twice.',
+        'ask' => 'What are the two factors of :trinomial?',
+    ],
+    'ring' => [
+        'title-root' => 'Ring the root of the first term',
+        'title-sign' => 'Ring the sign of the middle: plus',
+        'title-sign-minus' => 'Ring the sign of the middle: minus',
+        'title-half' => 'Ring the root of the last term',
+        'why-root' => 'The first term is the square of :letter, so :letter comes first in the bracket.',
+        'why-sign' => 'The middle is positive, so both products in it are: a plus.',
+        'why-sign-minus' => 'The middle is negative, so both products in it are: a minus.',
+        'why-half' => 'The last term is the square of :half, and :half is half of :middle.',
+    ],
+    'cross' => [
+        'title' => 'Both numbers cross together',
+        'why' => 'The perfect square stays by itself on the left: the same is added to both sides, until no number is '
+            . 'left beside it.',
+        'why-across' => 'The perfect square stays by itself on the left: both numbers cross and turn their signs.',
+    ],
     'gap' => [
         'title' => 'Leave a gap on both sides',
         'title-same' => 'Leave a gap, filled and taken away again',
@@ -81,6 +123,8 @@ return [
             . 'half, :half.',
         'why-minus' => 'It was built to be one: the root of the first term, :letter, the sign of the middle, minus, '
             . 'and the half, :half.',
+        'why-twice' => 'The same factor twice is its square.',
+        'why-ringed' => 'What was ringed stands in the bracket: that is the square.',
         'ask' => 'What is :trinomial as a square?',
     ],
     'tidy' => [
@@ -104,6 +148,7 @@ return [
         'title' => 'Simplify the root',
         'why' => 'The root of a fraction is root over root, with no root left below.',
         'why-fraction' => 'The root of a fraction is root over root, and both come out.',
+        'why-split' => 'The root of a fraction is root over root.',
         'why-decimal' => ':root times :root is :value.',
         'why-imaginary' => 'The root of −1 is called i; what is left is an ordinary root.',
         'why-square' => 'The largest square under it comes out.',
@@ -116,6 +161,10 @@ return [
         'title-plus' => 'First with plus',
         'title-minus' => 'Then with minus',
         'why' => 'Worked out by itself, it gives :solution.',
+    ],
+    'branch' => [
+        'added' => ':size is added to both sides.',
+        'subtracted' => ':size is subtracted from both sides.',
     ],
     'alone' => [
         'title' => 'Get :letter alone',
@@ -180,6 +229,7 @@ return [
         'out' => [
             'title' => 'Take :a out of the two terms with the letter',
             'why' => 'There is no other side, so :a may not be divided away; it stays in front.',
+            'why-named' => 'On the other side stands :name and not 0, so :a cannot be dropped; it stays in front.',
         ],
         'half' => ['title' => 'Half of the middle, squared'],
         'add' => [

@@ -38,8 +38,8 @@ return [
             . 'solve ax² + bx + c = 0, and nothing else does.',
         'synthetic' => 'Each number of the row is a coefficient of the quotient. Times x − r it gives itself one power '
             . 'higher, and −r times itself in the next column: what is added there takes that back.',
-        'rationalised' => 'Above and below are multiplied by the same number, so the fraction is the number it was; and '
-            . 'the square of a root has no root.',
+        'rationalised' => 'Above and below are multiplied by the same number, so the fraction is the number it was; '
+            . 'and the square of a root has no root.',
         'square-of-sum' => '(p + q)² is (p + q)(p + q), so p meets p once, q meets q once, and p meets q twice: '
             . 'p² + 2pq + q². With a minus the two in the middle are negative.',
         'difference-of-squares' => 'In (p + q)(p − q) the products pq and −pq cancel, and p² − q² is left.',
@@ -79,8 +79,9 @@ return [
         'remainder-is' => 'P = D · Q + R is true for every number; where D is 0, so is D · Q, and P is R.',
         'formula' => 'Times 4a the equation says 4a²x² + 4abx + 4ac = 0, that is (2ax + b)² = b² − 4ac. Two numbers '
             . 'have that square: 2ax + b is the root or its opposite. Take b away and divide by 2a.',
-        'synthetic' => 'Multiply (x − r) by a quotient with the coefficients q, s, t: the columns are q, s − rq, t − rs, '
-            . '−rt. Read from the left, q is the first number, s is the second and r times q, and so on: that is the row.',
+        'synthetic' => 'Multiply (x − r) by a quotient with the coefficients q, s, t: the columns are q, s − rq, '
+            . 't − rs, −rt. Read from the left, q is the first number, s is the second and r times q, and so on: '
+            . 'that is the row.',
         'rationalised' => 'n/√d is n · √d over √d · √d, because √d/√d is 1; and √d · √d is d, because that is what √d '
             . 'means.',
         'square-of-sum' => 'a(b + c) = ab + ac, used twice: p(p + q) + q(p + q) = p² + pq + qp + q², and pq and qp are '

@@ -63,7 +63,9 @@ const corners = (page) => {
         /** Older ink counts the things; what is not on view has no corner. */
         of: (on) => (on === null ? {left: 0, top: 0, letter}
             : typeof on === 'number' ? things[on] : things.find((one) => one.name === on)),
-        at: ([x, y]) => things.findLastIndex((one) => x >= one.left && x <= one.right && y >= one.top && y <= one.bottom),
+        at: ([x, y]) => things.findLastIndex(
+            (one) => x >= one.left && x <= one.right && y >= one.top && y <= one.bottom,
+        ),
     };
 };
 

@@ -84,7 +84,7 @@ final class ButWhyTest extends TestCase
         self::assertSame([], $pictures('3(x-4)=27', 'solve', 'balance'));
     }
 
-    /** Like terms are seen on a diagonal, signed numbers as jumps; where there is nothing to be seen, nothing is drawn. */
+    /** Like terms are seen on a diagonal, signed numbers as jumps; where nothing is to be seen, nothing is drawn. */
     public function testLikeTermsLieInAGridAndSignsOnALine(): void
     {
         $multiplied = self::show('(x+3)(x-4)', 'multiply', 'term-by-term');

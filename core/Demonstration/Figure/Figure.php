@@ -27,6 +27,7 @@ use Runel\Law\Claim\Claim;
  *     |MachineFigure
  *     |NumberLineFigure
  *     |PairHuntFigure
+ *     |RingedSquareFigure
  *     |RootHuntFigure
  *     |RowsFigure
  *     |SidesCurveFigure

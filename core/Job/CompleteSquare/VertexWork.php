@@ -31,6 +31,7 @@ use Runel\Number\Rational;
 use Runel\Polynomial\Polynomial;
 use Runel\Polynomial\Term;
 use Runel\Slip\Slip;
+use Runel\Style\SquareOrder;
 use Runel\Working\Arithmetic;
 use Runel\Working\FractionWork;
 
@@ -48,6 +49,7 @@ final readonly class VertexWork
         private Rational $a,
         private Rational $b,
         private Rational $c,
+        private SquareOrder $order = SquareOrder::MoveFirst,
     ) {
         $this->x = new Letter($letter);
         $this->p = $b->dividedBy($a);
@@ -98,7 +100,12 @@ final readonly class VertexWork
             $steps[] = new Step(
                 id: 'factor-out',
                 title: Message::of('quadratic.vertex.out.title', ['a' => Numeral::of($this->a)]),
-                why: Message::of('quadratic.vertex.out.why', ['a' => Numeral::of($this->a)]),
+                why: $this->name !== null && $this->order === SquareOrder::AllTerms
+                    ? Message::of('quadratic.vertex.out.why-named', [
+                        'name' => $this->name,
+                        'a' => Numeral::of($this->a),
+                    ])
+                    : Message::of('quadratic.vertex.out.why', ['a' => Numeral::of($this->a)]),
                 lines: [$this->line($this->withNumber($this->inFront($monic->toExpression())))],
                 watch: Slip::FunctionDivided,
             );

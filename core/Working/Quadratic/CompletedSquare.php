@@ -6,22 +6,18 @@ namespace Runel\Working\Quadratic;
 
 use Runel\Algebra\Quadratic;
 use Runel\Demonstration\Answer\Answer;
-use Runel\Demonstration\Figure\PairHuntFigure;
-use Runel\Demonstration\Figure\PairRow;
+use Runel\Demonstration\Figure\RingedSquareFigure;
 use Runel\Demonstration\Figure\SquareTilesFigure;
 use Runel\Demonstration\Line;
 use Runel\Demonstration\Phase;
 use Runel\Demonstration\Question;
-use Runel\Demonstration\Role;
 use Runel\Demonstration\Section;
 use Runel\Demonstration\Step;
 use Runel\Demonstration\Task;
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
-use Runel\Expression\Letter;
 use Runel\Expression\Mark;
 use Runel\Expression\Marked;
-use Runel\Expression\Negative;
 use Runel\Expression\Numeral;
 use Runel\Expression\Power;
 use Runel\Expression\Product;
@@ -30,80 +26,53 @@ use Runel\Expression\Sum;
 use Runel\Law\Claim\Identity;
 use Runel\Law\Move\Operation;
 use Runel\Law\Move\Rewrite;
-use Runel\Law\Move\SwapSides;
 use Runel\Law\Move\ToBothSides;
 use Runel\Message\Message;
 use Runel\Number\Rational;
-use Runel\Polynomial\Polynomial;
 use Runel\Polynomial\Term;
 use Runel\Slip\Slip;
-use Runel\Style\HalfSquared;
-use Runel\Style\Leading;
 use Runel\Style\Moving;
 use Runel\Style\SquareBooks;
+use Runel\Style\SquareShown;
 use Runel\Working\BothSides;
-use Runel\Working\Expansion;
 use Runel\Working\FractionWork;
 
 /** A quadratic equation solved by completing the square, every decision a step. */
 final readonly class CompletedSquare
 {
-    private Letter $x;
-    private Rational $k;
-    private Rational $p;
-    private Rational $half;
-    private Rational $square;
-    /** What stands in front of the bracket while the gap is filled: 1 where the equation is divided by a. */
-    private Rational $outside;
-    /** The number on the right while the gap is filled. */
-    private Rational $right;
+    private SquareShape $shape;
     private SquareTilesFigure $tiles;
 
     public function __construct(private Task $task, private Quadratic $quadratic)
     {
-        $this->x = new Letter($quadratic->letter);
-        $this->k = $quadratic->c->negated();
-        $this->p = $quadratic->b->dividedBy($quadratic->a);
-        $this->half = $this->p->dividedBy(Rational::of(2));
-        $this->square = $this->half->times($this->half);
-        $divides = match ($task->style->get(Leading::class)) {
-            Leading::Divide => true,
-            Leading::FactorOut => false,
-            Leading::Fit => $this->p->isInteger() && $this->k->dividedBy($quadratic->a)->isInteger(),
-        };
-        $this->outside = $divides ? Rational::one() : $quadratic->a;
-        $this->right = $divides ? $this->k->dividedBy($quadratic->a) : $this->k;
-        $this->tiles = SquareTilesFigure::open(
-            $this->x,
-            Numeral::of($this->half->absolute()),
-            Numeral::of($this->square),
-            Numeral::of($this->p),
-            $this->half->isNegative(),
-        );
+        $this->shape = new SquareShape($quadratic, $task->style);
+        $this->tiles = $this->shape->tiles();
     }
 
     /** @return array{non-empty-list<Section>, Answer, bool} the sections, the answer, whether a root is left in it */
     public function work(): array
     {
-        $value = $this->value();
-        $base = Sum::of([$this->x, $this->half->isNegative()
-            ? new Negative(Numeral::of($this->half->absolute()))
-            : Numeral::of($this->half)]);
-        $squared = new Equation(new Power($base, Numeral::of(2)), Numeral::of($value));
+        $squared = new Equation($this->squared(), Numeral::of($this->value()));
         [$steps, $answer, $roots] = (new Rooting(
             $this->quadratic->equation,
             $this->quadratic->letter,
-            $base,
-            $value,
+            $this->shape->base(),
+            $this->value(),
             $squared,
             $this->task->style,
             $this->quadratic->like(),
         ))->work();
 
         return [[
-            new Section(Phase::Reading, [...$this->gathered(), ...$this->leading()]),
-            new Section(Phase::Completing, [$this->gap(), $this->halved(), ...$this->filled(), $this->bracket($base)]),
-            new Section(Phase::Tidying, $this->tidied($base, $value)),
+            new Section(Phase::Reading, (new SquareOpening($this->task, $this->shape))->steps()),
+            new Section(Phase::Completing, [
+                $this->gap(),
+                $this->halved(),
+                ...$this->filled(),
+                ...$this->found(),
+                ...$this->crossed(),
+            ]),
+            new Section(Phase::Tidying, $this->tidied()),
             new Section(Phase::Solving, $steps),
         ], $answer, $roots];
     }
@@ -111,165 +80,71 @@ final readonly class CompletedSquare
     /** What the square comes to: D in (x + h)² = D. */
     public function value(): Rational
     {
-        return $this->k->dividedBy($this->quadratic->a)->plus($this->square);
+        return $this->shape->value();
     }
 
-    /** @return non-empty-list<Step> */
-    private function gathered(): array
+    /** (x + h)². */
+    private function squared(): Expression
     {
-        $given = $this->task->problem->node;
-        $steps = [new Step(
-            id: 'read',
-            role: Role::Reading,
-            title: Message::of('factor.read.title'),
-            why: Message::of('quadratic.read.why-square'),
-            lines: [Line::given($given)],
-        )];
-        if ($this->quadratic->turned) {
-            $steps[] = new Step(
-                id: 'swap-sides',
-                title: Message::of('factor.swap.title'),
-                why: Message::of('factor.swap.why'),
-                lines: [Line::equivalent($this->quadratic->equation, new SwapSides())],
-            );
-        }
-        $letter = $this->quadratic->letter;
-        $left = Polynomial::ofCoefficients($letter, [$this->quadratic->a, $this->quadratic->b, Rational::zero()]);
-        $wanted = new Equation($left->toExpression(), Numeral::of($this->k));
-        if ($this->quadratic->equation->equals($wanted)) {
-            return $steps;
-        }
-        $expansion = [
-            ...Expansion::lines($this->quadratic->equation->left),
-            ...Expansion::lines($this->quadratic->equation->right),
-        ];
-        $tidied = new Equation($this->quadratic->left->toExpression(), $this->quadratic->right->toExpression());
-        $lines = $expansion;
-        if (!$tidied->equals($this->quadratic->equation)) {
-            $lines[] = Line::equivalent($tidied, new Rewrite());
-        }
-        $moved = $this->quadratic->left->minus($left);
-        if (!$moved->isZero()) {
-            array_push($lines, ...BothSides::taken(
-                $this->quadratic->left,
-                $this->quadratic->right,
-                $moved,
-                $wanted,
-                $this->task->style->get(Moving::class),
-            ));
-        } elseif ($lines === [] || !$tidied->equals($wanted)) {
-            $lines[] = Line::equivalent($wanted, new Rewrite());
-        }
-        $across = $this->task->style->get(Moving::class) === Moving::Across;
-        $steps[] = new Step(
-            id: 'gather',
-            title: Message::of('quadratic.gather.title'),
-            why: Gathering::why($moved, $this->task->style->get(Moving::class)),
-            lines: $lines,
-            watch: $across && !$moved->isZero() ? Slip::SignNotTurned : null,
-        );
-
-        return $steps;
+        return new Power($this->shape->base(), Numeral::of(2));
     }
 
-    /** @return list<Step> */
-    private function leading(): array
+    private function isOnBothSides(): bool
     {
-        $a = $this->quadratic->a;
-        if ($a->isOne()) {
-            return [];
-        }
-        $fit = $this->task->style->get(Leading::class) === Leading::Fit;
-        $number = Numeral::of($a);
-        $letter = $this->quadratic->letter;
-        $before = new Equation(
-            Polynomial::ofCoefficients($letter, [$a, $this->quadratic->b, Rational::zero()])->toExpression(),
-            Numeral::of($this->k),
-        );
-        $divided = new Equation($this->monic()->toExpression(), Numeral::of($this->right));
-        if ($this->outside->isOne()) {
-            return [new Step(
-                id: 'divide',
-                title: Message::of('quadratic.leading.title-divide', ['a' => $number]),
-                why: Message::of(
-                    $fit ? 'quadratic.leading.why-fits' : 'quadratic.leading.why-divide',
-                    ['a' => $number],
-                ),
-                lines: [Line::equivalent($divided, new ToBothSides(Operation::Divide, $number))],
-                question: Question::equation(
-                    Message::of('quadratic.leading.ask', ['a' => $number]),
-                    $before,
-                    $divided,
-                ),
-                watch: Slip::DividedSomeTerms,
-            )];
-        }
-
-        return [new Step(
-            id: 'factor-out',
-            title: Message::of('quadratic.leading.title-out', ['a' => $number]),
-            why: Message::of($fit ? 'quadratic.leading.why-fits-not' : 'quadratic.leading.why-out', ['a' => $number]),
-            lines: [Line::equivalent(
-                new Equation($this->inFront($this->monic()->toExpression()), Numeral::of($this->right)),
-                new Rewrite(),
-            )],
-        )];
-    }
-
-    /** What stands 2 times stands twice. */
-    private function isTwofold(): bool
-    {
-        return $this->outside->equals(Rational::of(2));
+        return $this->shape->books === SquareBooks::BothSides;
     }
 
     private function gap(): Step
     {
         $gap = static fn(): Expression => new Marked(Numeral::of(0), Mark::gap());
-        $inside = $this->withTerms($gap());
-        $same = $this->task->style->get(SquareBooks::class) === SquareBooks::SameSide;
-        $left = $same
-            ? Sum::of([$this->inFront($inside), new Negative($this->times($gap()))])
-            : $this->inFront($inside);
-        $right = $same ? $this->number() : $this->plus($this->number(), $this->times($gap()));
+        $outside = $this->shape->outside;
 
         return new Step(
             id: 'gap',
-            title: Message::of($same ? 'quadratic.gap.title-same' : 'quadratic.gap.title'),
+            title: Message::of($this->isOnBothSides() ? 'quadratic.gap.title' : 'quadratic.gap.title-same'),
             why: Message::of(match (true) {
-                $same => 'quadratic.gap.why-same',
+                !$this->isOnBothSides() => 'quadratic.gap.why-same',
                 $this->isTwofold() => 'quadratic.gap.why-twofold',
-                !$this->outside->isOne() => 'quadratic.gap.why-outside',
+                !$outside->isOne() => 'quadratic.gap.why-outside',
                 default => 'quadratic.gap.why',
-            }, ['a' => Numeral::of($this->outside)]),
-            lines: [Line::equivalent(new Equation($left, $right), new Rewrite())],
+            }, ['a' => Numeral::of($outside)]),
+            lines: [Line::equivalent(
+                $this->shape->balanced($this->shape->withTerms($gap()), $gap()),
+                new Rewrite(),
+            )],
             figure: $this->tiles,
             watch: match (true) {
-                !$this->outside->isOne() => Slip::OuterFactorForgotten,
-                default => $same ? null : Slip::AddedToOneSide,
+                !$outside->isOne() => Slip::OuterFactorForgotten,
+                default => $this->isOnBothSides() ? Slip::AddedToOneSide : null,
             },
         );
     }
 
+    /** What stands 2 times stands twice. */
+    private function isTwofold(): bool
+    {
+        return $this->shape->outside->equals(Rational::of(2));
+    }
+
     private function halved(): Step
     {
-        $half = Numeral::of($this->half);
-        $halving = new Quotient(Numeral::of($this->p), Numeral::of(2));
-        $lines = [];
-        if (!$halving->equals($half)) {
-            $lines[] = Line::side($halving, $half);
-        }
+        $half = Numeral::of($this->shape->half);
+        $middle = Numeral::of($this->shape->p);
+        $halving = new Quotient($middle, Numeral::of(2));
         $squaring = new Power($half, Numeral::of(2));
-        $square = Numeral::of($this->square);
-        $lines[] = Line::side($squaring, new Marked($square, Mark::written()));
+        $square = Numeral::of($this->shape->square);
 
         return new Step(
             id: 'half',
             title: Message::of('quadratic.half.title'),
-            why: Message::of('quadratic.half.why', ['middle' => Numeral::of($this->p)]),
-            lines: $lines,
+            why: Message::of('quadratic.half.why', ['middle' => $middle]),
+            lines: [
+                ...($halving->equals($half) ? [] : [Line::side($halving, $half)]),
+                Line::side($squaring, new Marked($square, Mark::written())),
+            ],
             figure: $this->tiles,
             question: Question::form(
-                Message::of('quadratic.half.ask', ['middle' => Numeral::of($this->p)]),
+                Message::of('quadratic.half.ask', ['middle' => $middle]),
                 new Identity($squaring, $square),
                 $square,
             ),
@@ -280,199 +155,271 @@ final readonly class CompletedSquare
     /** @return non-empty-list<Step> */
     private function filled(): array
     {
-        $keep = $this->task->style->get(HalfSquared::class) === HalfSquared::Keep;
-        $plain = $this->half->isNegative() ? Numeral::of($this->half->absolute()) : Numeral::of($this->half);
-        $square = $keep ? new Power($plain, Numeral::of(2)) : Numeral::of($this->square);
+        $square = $this->shape->squareWritten();
         $lit = new Marked($square, Mark::written());
-        $same = $this->task->style->get(SquareBooks::class) === SquareBooks::SameSide;
-        $inside = $this->inFront($this->withTerms($lit));
-        $both = new Equation($inside, $this->plus($this->number(), $this->times($lit)));
-        $before = new Equation($this->inFront($this->monic()->toExpression()), $this->number());
-        if (!$same) {
+        $inside = $this->shape->withTerms($lit);
+        $outside = $this->shape->outside;
+        $filled = $this->shape->balanced($inside, $lit);
+        if ($this->isOnBothSides()) {
             return [new Step(
                 id: 'fill',
                 title: Message::of('quadratic.fill.title'),
                 why: Message::of(match (true) {
-                    $this->outside->isOne() => 'quadratic.fill.why',
+                    $outside->isOne() => 'quadratic.fill.why',
                     $this->isTwofold() => 'quadratic.fill.why-twofold',
                     default => 'quadratic.fill.why-outside',
                 }, [
                     'square' => $square,
-                    'a' => Numeral::of($this->outside),
+                    'a' => Numeral::of($outside),
                 ]),
-                lines: [Line::equivalent($both, new ToBothSides(Operation::Add, $this->times($square)))],
+                lines: [Line::equivalent($filled, new ToBothSides(Operation::Add, $this->shape->times($square)))],
                 figure: $this->tiles->filled(),
                 question: Question::equation(
                     Message::of('quadratic.fill.ask', ['square' => $square]),
-                    $before,
-                    $both,
+                    $this->shape->open(),
+                    $filled,
                 ),
             )];
         }
-
-        return [
-            new Step(
-                id: 'fill',
-                title: Message::of('quadratic.fill.title-same'),
-                why: Message::of(
-                    $this->outside->isOne() ? 'quadratic.fill.why-same' : 'quadratic.fill.why-same-outside',
-                    ['square' => $square, 'a' => Numeral::of($this->outside), 'taken' => $this->times($square)],
-                ),
-                lines: [Line::equivalent(
-                    new Equation(Sum::of([$inside, new Negative($this->times($lit))]), $this->number()),
-                    new Rewrite(),
-                )],
-                figure: $this->tiles->filled(),
+        $taken = $this->shape->times($square);
+        $steps = [new Step(
+            id: 'fill',
+            title: Message::of('quadratic.fill.title-same'),
+            why: Message::of(
+                $outside->isOne() ? 'quadratic.fill.why-same' : 'quadratic.fill.why-same-outside',
+                ['square' => $square, 'a' => Numeral::of($outside), 'taken' => $taken],
             ),
-            new Step(
+            lines: [Line::equivalent($filled, new Rewrite())],
+            figure: $this->tiles->filled(),
+        )];
+        if ($this->shape->books === SquareBooks::SameSide) {
+            $steps[] = new Step(
                 id: 'move-square',
                 title: Message::of('quadratic.fill.title-move'),
                 why: Message::of(
                     $this->task->style->get(Moving::class) === Moving::Across
                         ? 'quadratic.fill.why-move-across'
                         : 'quadratic.fill.why-move',
-                    ['taken' => $this->times($square)],
+                    ['taken' => $taken],
                 ),
-                lines: [Line::equivalent($both, new ToBothSides(Operation::Add, $this->times($square)))],
-            ),
-        ];
-    }
-
-    /** The perfect square, by construction: root of the first term, sign of the middle, the half. */
-    private function bracket(Expression $base): Step
-    {
-        $lit = $base instanceof Sum
-            ? Sum::of(
-                array_map(static fn(Expression $term): Expression => new Marked($term, Mark::written()), $base->terms),
-            )
-            : $base;
-        $keep = $this->task->style->get(HalfSquared::class) === HalfSquared::Keep;
-        $plain = Numeral::of($this->half->absolute());
-        $square = $keep ? new Power($plain, Numeral::of(2)) : Numeral::of($this->square);
-        $trinomial = $this->monic()->plus(Polynomial::constant($this->square))->toExpression();
-
-        return new Step(
-            id: 'square',
-            title: Message::of('quadratic.square.title'),
-            why: Message::of($this->half->isNegative() ? 'quadratic.square.why-minus' : 'quadratic.square.why', [
-                'letter' => $this->x,
-                'half' => $plain,
-            ]),
-            lines: [Line::equivalent(new Equation(
-                $this->inFront(new Power($lit, Numeral::of(2))),
-                $this->plus($this->number(), $this->times($square)),
-            ), new Rewrite())],
-            question: Question::factoring(
-                Message::of('quadratic.square.ask', ['trinomial' => $trinomial]),
-                [new Identity($trinomial, new Power($base, Numeral::of(2)))],
-            ),
-            aside: $this->proof(),
-        );
-    }
-
-    /** @return non-empty-list<Step> the right side to one number; what stands in front divided away */
-    private function tidied(Expression $base, Rational $value): array
-    {
-        $squared = new Power($base, Numeral::of(2));
-        $added = $this->times(Numeral::of($this->square));
-        $total = $this->right->plus($this->outside->times($this->square));
-        $lines = [];
-        $sum = $this->plus($this->number(), $added);
-        if ($this->task->style->get(HalfSquared::class) === HalfSquared::Keep) {
-            $kept = new Power(Numeral::of($this->half->absolute()), Numeral::of(2));
-            $lines[] = Line::side($kept, Numeral::of($this->square));
-        }
-        if (!$this->outside->isOne()) {
-            $lines[] = Line::side($added, Numeral::of($this->outside->times($this->square)));
-        }
-        $common = FractionWork::overCommonDenominator([
-            Term::constant($this->right),
-            Term::constant($this->outside->times($this->square)),
-        ]);
-        if ($common !== null && !$this->right->isZero()) {
-            $lines[] = Line::side($sum, $common);
-            $sum = $common;
-        }
-        $right = Numeral::of($total);
-        $changes = !$sum->equals($right);
-        $steps = [];
-        if ($changes || $lines !== []) {
-            $steps[] = new Step(
-                id: 'tidy',
-                title: Message::of('quadratic.tidy.title'),
-                why: Message::of($common !== null ? 'quadratic.tidy.why-fractions' : 'quadratic.tidy.why'),
-                lines: [
-                    ...$lines,
-                    Line::equivalent(new Equation($this->inFront($squared), $right), new Rewrite()),
-                ],
-                question: Question::form(
-                    Message::of('quadratic.tidy.ask'),
-                    new Identity($this->plus($this->number(), $added), $right),
-                    $right,
-                ),
-            );
-        }
-        if (!$this->outside->isOne()) {
-            $steps[] = new Step(
-                id: 'divide',
-                title: Message::of('quadratic.leading.title-divide', ['a' => Numeral::of($this->outside)]),
-                why: Message::of('quadratic.tidy.why-divide'),
                 lines: [Line::equivalent(
-                    new Equation($squared, Numeral::of($value)),
-                    new ToBothSides(Operation::Divide, Numeral::of($this->outside)),
+                    $this->shape->crossed($inside, $lit),
+                    new ToBothSides(Operation::Add, $taken),
                 )],
-            );
-        }
-        if ($steps === []) {
-            $steps[] = new Step(
-                id: 'tidy',
-                title: Message::of('quadratic.tidy.title-done'),
-                why: Message::of('quadratic.tidy.why-done'),
             );
         }
 
         return $steps;
     }
 
-    /** That it is a square: the half twice has the product and the sum that are wanted. Only where it is whole. */
-    private function proof(): ?PairHuntFigure
+    /** @return non-empty-list<Step> the perfect square found again, as the house shows it */
+    private function found(): array
     {
-        $half = $this->half->toInt();
-
-        return $half === null || abs($half) > 1_000_000
-            ? null
-            : (new PairHuntFigure($half * $half, 2 * $half))->with(new PairRow(1, $half, $half, true));
+        return match ($this->task->style->get(SquareShown::class)) {
+            SquareShown::AtOnce => [$this->bracket($this->bracketWhy())],
+            SquareShown::Factored => [$this->factored(), $this->bracket(Message::of('quadratic.square.why-twice'))],
+            SquareShown::Ringed => [...$this->ringed(), $this->bracket(Message::of('quadratic.square.why-ringed'))],
+        };
     }
 
-    private function monic(): Polynomial
+    /** @return non-empty-list<Step> the three things that make the bracket, ringed one after another */
+    private function ringed(): array
     {
-        return Polynomial::ofCoefficients($this->quadratic->letter, [Rational::one(), $this->p, Rational::zero()]);
+        $figure = RingedSquareFigure::of($this->shape->x, $this->shape->half);
+        $steps = [];
+        foreach (['root', 'sign', 'half'] as $part) {
+            $figure = $figure->next();
+            $minus = $part === 'sign' && $this->shape->half->isNegative() ? '-minus' : '';
+            $steps[] = new Step(
+                id: "ring-$part",
+                title: Message::of("quadratic.ring.title-$part$minus"),
+                why: Message::of("quadratic.ring.why-$part$minus", [
+                    'letter' => $this->shape->x,
+                    'half' => Numeral::of($this->shape->half->absolute()),
+                    'middle' => Numeral::of($this->shape->p->absolute()),
+                ]),
+                figure: $figure,
+            );
+        }
+
+        return $steps;
     }
 
-    /** x² + px + something. */
-    private function withTerms(Expression $last): Expression
+    /** Two equal brackets, looked up by their product and their sum. */
+    private function factored(): Step
     {
-        return BothSides::with($this->monic(), [$last]);
+        $base = $this->shape->base();
+        $half = Numeral::of($this->shape->half);
+
+        return new Step(
+            id: 'factored',
+            title: Message::of('quadratic.factored.title'),
+            why: Message::of('quadratic.factored.why', [
+                'square' => Numeral::of($this->shape->square),
+                'middle' => Numeral::of($this->shape->p),
+                'half' => $half,
+            ]),
+            lines: [
+                Line::side(Product::apart([$half, $half]), Numeral::of($this->shape->square)),
+                Line::side(Sum::of([$half, $half]), Numeral::of($this->shape->p)),
+                Line::equivalent(
+                    $this->afterFilling(Product::of([$base, $base])),
+                    new Rewrite(),
+                ),
+            ],
+            question: Question::factoring(
+                Message::of('quadratic.factored.ask', ['trinomial' => $this->shape->trinomial()]),
+                [new Identity($this->shape->trinomial(), Product::of([$base, $base]))],
+            ),
+        );
     }
 
-    private function inFront(Expression $inside): Expression
+    private function bracketWhy(): Message
     {
-        return $this->outside->isOne() ? $inside : Product::of([Numeral::of($this->outside), $inside]);
+        return Message::of($this->shape->half->isNegative() ? 'quadratic.square.why-minus' : 'quadratic.square.why', [
+            'letter' => $this->shape->x,
+            'half' => Numeral::of($this->shape->half->absolute()),
+        ]);
     }
 
-    /** As often as it counts on the other side. */
-    private function times(Expression $added): Expression
+    /** The perfect square, by construction: root of the first term, sign of the middle, the half. */
+    private function bracket(Message $why): Step
     {
-        return $this->outside->isOne() ? $added : Product::apart([Numeral::of($this->outside), $added]);
+        $base = $this->shape->base();
+        $lit = Sum::of(array_map(
+            static fn(Expression $term): Expression => new Marked($term, Mark::written()),
+            $base->terms(),
+        ));
+        $trinomial = $this->shape->trinomial();
+
+        return new Step(
+            id: 'square',
+            title: Message::of('quadratic.square.title'),
+            why: $why,
+            lines: [Line::equivalent($this->afterFilling(new Power($lit, Numeral::of(2))), new Rewrite())],
+            question: Question::factoring(
+                Message::of('quadratic.square.ask', ['trinomial' => $trinomial]),
+                [new Identity($trinomial, $this->squared())],
+            ),
+            aside: $this->shape->pair(),
+        );
     }
 
-    private function number(): Expression
+    /** The equation with something in place of the filled trinomial. */
+    private function afterFilling(Expression $square): Equation
     {
-        return Numeral::of($this->right);
+        return $this->shape->books === SquareBooks::Stay
+            ? $this->shape->balanced($square, $this->shape->squareWritten())
+            : $this->shape->crossed($square, $this->shape->squareWritten());
     }
 
-    private function plus(Expression $number, Expression $added): Expression
+    /** @return list<Step> where the numbers have stayed beside the square, they cross together */
+    private function crossed(): array
     {
-        return $this->right->isZero() ? $added : Sum::of([$number, $added]);
+        if ($this->shape->books !== SquareBooks::Stay) {
+            return [];
+        }
+        $added = $this->shape->times($this->shape->squareWritten());
+        $across = $this->task->style->get(Moving::class) === Moving::Across;
+
+        return [new Step(
+            id: 'cross',
+            title: Message::of($this->shape->right->isZero()
+                ? 'quadratic.fill.title-move'
+                : 'quadratic.cross.title'),
+            why: Message::of(match (true) {
+                $this->shape->right->isZero() && $across => 'quadratic.fill.why-move-across',
+                $this->shape->right->isZero() => 'quadratic.fill.why-move',
+                $across => 'quadratic.cross.why-across',
+                default => 'quadratic.cross.why',
+            }, ['taken' => $added]),
+            lines: $this->crossing($added, $across),
+            watch: $across ? Slip::SignNotTurned : null,
+        )];
+    }
+
+    /** @return non-empty-list<Line> */
+    private function crossing(Expression $added, bool $across): array
+    {
+        $wanted = $this->shape->crossed($this->squared(), $this->shape->squareWritten());
+        $move = new ToBothSides(Operation::Add, $this->shape->plus($added));
+        $left = $this->afterFilling($this->squared())->left->terms();
+        $added = $this->shape->plus($added)->terms();
+
+        return $across ? [Line::equivalent($wanted, $move)] : [
+            Line::equivalent(new Equation(BothSides::struck($left, array_reverse($added)), Sum::of($added)), $move),
+            Line::equivalent($wanted, new Rewrite()),
+        ];
+    }
+
+    /** @return non-empty-list<Step> the right side to one number; what stands in front divided away */
+    private function tidied(): array
+    {
+        $squared = $this->squared();
+        $outside = $this->shape->outside;
+        $whole = $outside->times($this->shape->square);
+        $added = $this->shape->times(Numeral::of($this->shape->square));
+        $total = $this->shape->right->plus($whole);
+        $lines = [];
+        $sum = $this->shape->plus($added);
+        if ($this->shape->keepsSquare()) {
+            $lines[] = Line::side($this->shape->squareWritten(), Numeral::of($this->shape->square));
+        }
+        if (!$outside->isOne()) {
+            $lines[] = Line::side($added, Numeral::of($whole));
+        }
+        $common = FractionWork::overCommonDenominator([Term::constant($this->shape->right), Term::constant($whole)]);
+        if ($common !== null && !$this->shape->right->isZero()) {
+            $lines[] = Line::side($sum, $common);
+            $sum = $common;
+        }
+        $right = Numeral::of($total);
+        $steps = [];
+        if (!$sum->equals($right) || $lines !== []) {
+            $steps[] = new Step(
+                id: 'tidy',
+                title: Message::of('quadratic.tidy.title'),
+                why: Message::of($common !== null ? 'quadratic.tidy.why-fractions' : 'quadratic.tidy.why'),
+                lines: [
+                    ...$lines,
+                    Line::equivalent(new Equation($this->shape->inFront($squared), $right), new Rewrite()),
+                ],
+                question: Question::form(
+                    Message::of('quadratic.tidy.ask'),
+                    new Identity($this->shape->plus($added), $right),
+                    $right,
+                ),
+            );
+        }
+        if (!$outside->isOne()) {
+            $steps[] = $this->divided($squared, $right);
+        }
+
+        return $steps !== [] ? $steps : [new Step(
+            id: 'tidy',
+            title: Message::of('quadratic.tidy.title-done'),
+            why: Message::of('quadratic.tidy.why-done'),
+        )];
+    }
+
+    /** What stands in front of the square divided away, written under both sides where that is the habit. */
+    private function divided(Expression $squared, Expression $right): Step
+    {
+        $number = Numeral::of($this->shape->outside);
+        $move = new ToBothSides(Operation::Divide, $number);
+        $wanted = new Equation($squared, Numeral::of($this->value()));
+        $under = new Equation(
+            new Quotient($this->shape->inFront($squared), $number),
+            new Quotient($right, $number),
+        );
+
+        return new Step(
+            id: 'divide',
+            title: Message::of('quadratic.leading.title-divide', ['a' => $number]),
+            why: Message::of('quadratic.tidy.why-divide'),
+            lines: $this->task->style->get(Moving::class) === Moving::Across
+                ? [Line::equivalent($wanted, $move)]
+                : [Line::equivalent($under, $move), Line::equivalent($wanted, new Rewrite())],
+        );
     }
 }

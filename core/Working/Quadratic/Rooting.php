@@ -23,6 +23,7 @@ use Runel\Expression\Negative;
 use Runel\Expression\Numeral;
 use Runel\Expression\Power;
 use Runel\Expression\Quotient;
+use Runel\Expression\Root;
 use Runel\Expression\Same;
 use Runel\Expression\Sum;
 use Runel\Law\Claim\Identity;
@@ -32,14 +33,19 @@ use Runel\Law\Move\Rewrite;
 use Runel\Law\Move\RootBothSides;
 use Runel\Law\Move\ToBothSides;
 use Runel\Message\Message;
+use Runel\Number\Integers;
 use Runel\Number\Rational;
 use Runel\Polynomial\Polynomial;
 use Runel\Polynomial\Term;
 use Runel\Slip\Slip;
+use Runel\Style\AfterRoot;
 use Runel\Style\Fractions;
 use Runel\Style\HouseStyle;
 use Runel\Style\Moving;
 use Runel\Style\NegativeRoot;
+use Runel\Style\RationalPair;
+use Runel\Style\RootOfFraction;
+use Runel\Working\BothSides;
 use Runel\Working\FractionWork;
 
 /** From (mx + n)² = D to the solutions: both roots, the root simplified, the letter alone. */
@@ -85,8 +91,11 @@ final readonly class Rooting
         }
         $root = SquareRoot::of($this->value->absolute())
             ?? throw new \LogicException('A root too large was not refused.');
-        $root = $this->value->isNegative() ? $root->ofOpposite() : $root;
+        $root = $this->value->isNegative() ? $root->ofOpposite() : $this->asWritten($root);
         $steps = [$this->bothRoots($root), ...$this->simplified($root)];
+        if ($this->isApart()) {
+            return $this->apart($root, $steps);
+        }
         if ($root->isRational()) {
             $values = [$this->solution($root->coefficient), $this->solution($root->coefficient->negated())];
             $answer = new SolutionsAnswer($this->letter, array_map(Numeral::of(...), $values));
@@ -101,6 +110,132 @@ final readonly class Rooting
         array_push($steps, ...$this->alone($root, $exact));
 
         return [self::saidOnce($steps), $answer, true];
+    }
+
+    /** The root of a fraction as the house leaves it; where the letter has a number of its own, no root stays below. */
+    private function asWritten(SquareRoot $root): SquareRoot
+    {
+        return match (true) {
+            !$this->m->isOne() => $root,
+            $this->style->get(RootOfFraction::class) === RootOfFraction::Split => $root->split(),
+            $this->style->get(RootOfFraction::class) === RootOfFraction::Kept => $root->kept(),
+            default => $root,
+        };
+    }
+
+    /** Whether each of the two equations is solved by itself. */
+    private function isApart(): bool
+    {
+        return $this->style->get(AfterRoot::class) === AfterRoot::TwoEquations
+            && (!$this->n->isZero() || !$this->m->isOne());
+    }
+
+    /**
+     * Two equations, each solved in full.
+     *
+     * @param non-empty-list<Step> $steps what stands above
+     *
+     * @return array{non-empty-list<Step>, Answer, bool}
+     */
+    private function apart(SquareRoot $root, array $steps): array
+    {
+        $combined = $this->style->get(Fractions::class) === Fractions::Combined;
+        $solutions = [];
+        foreach ([false, true] as $minus) {
+            $value = $minus ? $root->coefficient->negated() : $root->coefficient;
+            $solutions[] = $root->isRational()
+                ? Numeral::of($this->solution($value))
+                : $this->exact($root, $minus, $combined);
+        }
+        $answer = new SolutionsAnswer($this->letter, $solutions);
+        $sizes = [$root->simplified(), new Negative($root->simplified())];
+        foreach ($sizes as $place => $size) {
+            $steps[] = $this->oneEquation(Branch::way($place + 1), $size, $solutions[$place]);
+        }
+        $steps[] = $this->solutions($answer, $solutions);
+
+        return [self::saidOnce($steps), $answer, !$root->isRational()];
+    }
+
+    private function oneEquation(Branch $branch, Expression $value, Expression $solution): Step
+    {
+        $letter = new Letter($this->letter);
+        $solved = new Equation($letter, $solution);
+        $size = Numeral::of($this->n->absolute());
+        $taken = $this->n->isNegative() ? $size : new Negative($size);
+        $mx = Polynomial::ofCoefficients($this->letter, [$this->m, Rational::zero()])->toExpression();
+        $number = $value->number();
+        $after = match (true) {
+            $this->n->isZero() => $value,
+            $number !== null => Numeral::of($number->minus($this->n)),
+            default => Sum::of([Numeral::of($this->n->negated()), $value]),
+        };
+        $lines = [];
+        if (!$this->n->isZero()) {
+            $move = new ToBothSides($this->n->isNegative() ? Operation::Add : Operation::Subtract, $size);
+            if ($this->style->get(Moving::class) === Moving::BothSides) {
+                $lines[] = Line::equivalent(new Equation(
+                    BothSides::struck($this->base->terms(), [$taken]),
+                    BothSides::struck([$value], [$taken]),
+                ), $move, $branch);
+                $move = new Rewrite();
+            }
+            $lines[] = Line::equivalent(new Equation($mx, $after), $move, $branch);
+        }
+        if (!$this->m->isOne()) {
+            $below = Numeral::of($this->m);
+            $move = new ToBothSides(Operation::Divide, $below);
+            if ($this->style->get(Moving::class) === Moving::BothSides) {
+                $lines[] = Line::equivalent(
+                    new Equation(new Quotient($mx, $below), new Quotient($after, $below)),
+                    $move,
+                    $branch,
+                );
+                $move = new Rewrite();
+            }
+            $lines[] = Line::equivalent($solved, $move, $branch);
+        } elseif (!$after->equals($solution)) {
+            $lines[] = Line::equivalent($solved, new Rewrite(), $branch);
+        }
+        $equation = new Equation($this->base, $value);
+
+        return new Step(
+            id: 'solve-' . $branch->number(),
+            title: Message::of('solve.linear.title', ['factor' => $equation]),
+            why: $this->oneEquationWhy(),
+            lines: $lines,
+            question: Question::solutions(
+                Message::of('solve.linear.ask', ['factor' => $equation]),
+                $equation,
+                $this->letter,
+                [$solution],
+            ),
+            watch: $this->n->isZero() ? null : Slip::SignNotTurned,
+        );
+    }
+
+    /** What is done in one of the two equations. */
+    private function oneEquationWhy(): Message
+    {
+        $size = Numeral::of($this->n->absolute());
+        $moved = match (true) {
+            $this->n->isZero() => null,
+            $this->style->get(Moving::class) === Moving::Across => Message::of('solve.linear.across', [
+                'from' => Numeral::of($this->n),
+                'to' => Numeral::of($this->n->negated()),
+            ]),
+            default => Message::of(
+                $this->n->isNegative() ? 'quadratic.branch.added' : 'quadratic.branch.subtracted',
+                ['size' => $size],
+            ),
+        };
+        $number = Numeral::of($this->m);
+
+        return match (true) {
+            $moved === null => Message::of('quadratic.alone.why-divide', ['number' => $number]),
+            $this->m->isOne() => $moved,
+            default => Message::of('quadratic.alone.divided', ['moved' => $moved, 'number' => $number]),
+        };
     }
 
     /**
@@ -189,7 +324,7 @@ final readonly class Rooting
             id: 'both-roots',
             title: Message::of('quadratic.roots.title'),
             why: Message::of($this->isUnit() ? 'quadratic.roots.why-unit' : 'quadratic.roots.why'),
-            lines: [Line::equivalent($this->either($size), new RootBothSides())],
+            lines: [...$this->rootWritten(), Line::equivalent($this->either($size), new RootBothSides())],
             question: $this->value->isNegative() ? null : Question::solutions(
                 Message::of('quadratic.roots.ask', ['value' => Numeral::of($this->value)]),
                 new Equation(new Power(new Letter($this->letter), Numeral::of(2)), Numeral::of($this->value)),
@@ -198,6 +333,17 @@ final readonly class Rooting
             ),
             watch: Slip::PlusMinusForgotten,
         );
+    }
+
+    /** @return list<Line> the root over both sides, where what is done to both is written on both */
+    private function rootWritten(): array
+    {
+        return $this->style->get(Moving::class) === Moving::Across || $this->value->isNegative()
+            ? []
+            : [Line::equivalent(new Equation(
+                new Root(new Power($this->base, Numeral::of(2)), 2),
+                new Root(Numeral::of($this->value), 2),
+            ), new RootBothSides())];
     }
 
     /** Of −1: what is taken is i as it stands, and nothing is left to be simplified. */
@@ -223,6 +369,7 @@ final readonly class Rooting
                 $this->value->isInteger() => 'quadratic.simplify.why-square',
                 $root->coefficient->decimal() !== null => 'quadratic.simplify.why-decimal',
                 $root->isRational() => 'quadratic.simplify.why-fraction',
+                $root->isSplit => 'quadratic.simplify.why-split',
                 default => 'quadratic.simplify.why',
             }, ['root' => $simple, 'value' => Numeral::of($this->value)]),
             lines: [...$lines, Line::equivalent($this->either($simple), new JoinBranches())],
@@ -262,6 +409,11 @@ final readonly class Rooting
             $written = array_map(static fn(Expression $sum): Expression => new Quotient($sum, $below), $written);
         }
         $lines[] = Line::equivalent(self::alternatives($letter, $written), new JoinBranches());
+        $together = $this->overOneLine($values);
+        if ($together !== null) {
+            $lines[] = Line::equivalent(self::alternatives($letter, $together), new JoinBranches());
+            $written = $together;
+        }
         $steps = [new Step(
             id: 'alone',
             title: Message::of('quadratic.alone.title', ['letter' => $letter]),
@@ -287,10 +439,34 @@ final readonly class Rooting
         return $steps;
     }
 
+    /**
+     * Both sums as one fraction each, where that is the habit and there are fractions: (−5 + 3)/2 and (−5 − 3)/2.
+     *
+     * @param non-empty-list<Rational> $values
+     *
+     * @return non-empty-list<Expression>|null
+     */
+    private function overOneLine(array $values): ?array
+    {
+        $bottoms = [$this->n->denominator()->toInt(), $values[0]->denominator()->toInt()];
+        if (
+            $this->style->get(RationalPair::class) !== RationalPair::OneLine || !$this->m->isOne()
+            || $bottoms[0] === null || $bottoms[1] === null || $this->like->isDecimal() || $bottoms === [1, 1]
+        ) {
+            return null;
+        }
+        $common = Rational::of(intdiv($bottoms[0], Integers::gcd(...$bottoms)) * $bottoms[1]);
+
+        return array_map(fn(Rational $value): Expression => new Quotient(Sum::of([
+            Numeral::of($this->n->negated()->times($common)),
+            Numeral::of($value->times($common)),
+        ]), Numeral::of($common)), $values);
+    }
+
     /** @return non-empty-list<Line> */
     private function workedOut(Expression $written, Rational $value, Expression $solution): array
     {
-        $common = $this->m->isOne() && !$this->n->isZero()
+        $common = $this->m->isOne() && !$this->n->isZero() && $written instanceof Sum
             ? FractionWork::overCommonDenominator([Term::constant($this->n->negated()), Term::constant($value)])
             : null;
 
@@ -470,7 +646,7 @@ final readonly class Rooting
         return new Alternatives([
             new Equation($this->base, $size),
             new Equation($this->base, new Negative($size)),
-        ]);
+        ], $this->isApart());
     }
 
     private function solution(Rational $value): Rational
@@ -489,6 +665,6 @@ final readonly class Rooting
         };
         $number = $this->n->negated()->dividedBy($this->m);
 
-        return $scaled->beside($number, $minus !== $this->m->isNegative(), $combined);
+        return $this->asWritten($scaled)->beside($number, $minus !== $this->m->isNegative(), $combined);
     }
 }

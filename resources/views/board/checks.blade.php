@@ -1,7 +1,8 @@
 <section class="open checks">
     <h2 class="open-name">{{ $page->word('name.phase.checking') }}</h2>
     @foreach ($group->reached as $past)
-        <article data-thing="{{ \App\Board\Thing::check($past->content) }}" @class(['check', 'is-now' => $past->number === $board->shown]) @if ($past->number === $board->shown)
+        <article data-thing="{{ \App\Board\Thing::check($past->content) }}"
+            @class(['check', 'is-now' => $past->number === $board->shown]) @if ($past->number === $board->shown)
             id="now" @endif>
             <h3><span class="tick" role="img" aria-label="{{ __('ui.check-mark') }}">✓</span>
                 {!! $page->say($past->content->title) !!}</h3>

@@ -1,5 +1,6 @@
 {{-- The pen fills the field, and shows the button once there is ink that is not kept here yet. --}}
-<form id="ink-kept" class="pen-form" data-ink="{{ json_encode((object) ($lesson->items[$number - 1]->ink->steps ?? [])) }}"
+<form id="ink-kept" class="pen-form"
+    data-ink="{{ json_encode((object) ($lesson->items[$number - 1]->ink->steps ?? [])) }}"
     action="{{ route('plays.ink', ['play' => $lesson->played->id, 'item' => $number], false) }}" method="post"
     hx-post="{{ route('plays.ink', ['play' => $lesson->played->id, 'item' => $number], false) }}"
     hx-swap="outerHTML" hx-push-url="false" hidden>
