@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Address;
 
 use Runel\Method\Catalogue;
+use Runel\Style\HouseStyle;
 use Symfony\Component\HttpFoundation\Cookie;
 
 /** House styles kept under names on one computer, as a cookie holds them. */
@@ -26,7 +27,7 @@ final readonly class KeptStyles
         $values = self::values(\is_string($cookie) ? mb_substr($cookie, 0, self::LONGEST_COOKIE) : '');
         $byName = [];
         foreach (\array_slice($values, 0, self::MOST, true) as $name => $chosen) {
-            $byName[self::name((string) $name)] = Standing::lenient($catalogue, $chosen);
+            $byName[self::name((string) $name)] = Standing::lenient($catalogue, $chosen + HouseStyle::UNNUMBERED);
         }
         unset($byName['']);
 
@@ -61,8 +62,7 @@ final readonly class KeptStyles
     {
         $values = [];
         foreach ($this->byName as $name => $standing) {
-            // A style without a difference still has to be written down.
-            $values[$name] = $standing->chosen($catalogue) ?: ['words' => 'us'];
+            $values[$name] = $standing->kept($catalogue);
         }
 
         return http_build_query($values);

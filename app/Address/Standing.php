@@ -24,7 +24,8 @@ final readonly class Standing
     {
         $style = HouseStyle::default();
         $choices = [];
-        foreach ($layers as $values) {
+        foreach ($layers as $kept) {
+            $values = HouseStyle::brought($kept);
             foreach (array_intersect_key($values, HouseStyle::table()) as $key => $value) {
                 try {
                     $style = $style->with((string) $key, \is_string($value) ? $value : '');
@@ -70,6 +71,12 @@ final readonly class Standing
         $standing = array_filter($catalogue->choices(), static fn(Choice $choice): bool => $choice->standing);
 
         return $this->style->chosen() + array_intersect_key($this->choices, array_flip(array_column($standing, 'key')));
+    }
+
+    /** @return array<string, string> the same as it is kept: with the number of the defaults it differs from */
+    public function kept(Catalogue $catalogue): array
+    {
+        return $this->chosen($catalogue) + [HouseStyle::NUMBER => (string) HouseStyle::DEFAULTS];
     }
 
     public function get(string $key): ?string

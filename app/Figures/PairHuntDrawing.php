@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Figures;
 
+use Runel\Demonstration\Figure\Crossing;
 use Runel\Demonstration\Figure\PairHuntFigure;
 use Runel\Demonstration\Figure\PairRow;
 use Runel\Message\Message;
@@ -29,9 +30,10 @@ final readonly class PairHuntDrawing implements Drawing
 
     public function draw(Pen $pen): array
     {
-        $left = $this->hunt->crossing ? $this->crossing($pen) : 8.0;
+        $crossing = $this->hunt->crossing;
+        $left = $crossing !== null ? $this->crossing($pen, $crossing) : 8.0;
         $top = 0.0;
-        if ($this->stacked && $this->hunt->crossing) {
+        if ($this->stacked && $crossing !== null) {
             [$left, $top] = [8.0, self::UNDER];
         }
         $wide = max(72.0, 12.5 * \strlen((string) $this->hunt->product) + 24);
@@ -66,7 +68,7 @@ final readonly class PairHuntDrawing implements Drawing
             $pen->words("⋯ $trailing ⋯", $columns[1] + $wide / 2, $y + 24, 18, Ink::TEXT);
             $y += self::HEIGHT;
         }
-        $height = max($y + 6, $this->hunt->crossing ? 210 : 80);
+        $height = max($y + 6, $crossing !== null ? 210 : 80);
 
         return [$columns[3] + 52, $height];
     }
@@ -95,18 +97,20 @@ final readonly class PairHuntDrawing implements Drawing
     }
 
     /**
-     * Product above, sum below, the two numbers left and right once they are found.
+     * Product above, sum below, or the other way round; the two numbers left and right once they are found.
      *
      * @return float where the table begins
      */
-    private function crossing(Pen $pen): float
+    private function crossing(Pen $pen, Crossing $crossing): float
     {
+        $product = self::term($this->hunt->product, $crossing->letter, '²');
+        $sum = self::term($this->hunt->sum, $crossing->letter);
         $wide = max(90.0, 13.0 * \strlen((string) $this->hunt->product));
         $middle = max($wide, 120.0) + 10;
         $pen->line($middle - 70, 40, $middle + 70, 180, Ink::TEXT, 2);
         $pen->line($middle + 70, 40, $middle - 70, 180, Ink::TEXT, 2);
-        $pen->words(self::signed($this->hunt->product), $middle, 40, 26, Ink::TEXT);
-        $pen->words(self::signed($this->hunt->sum), $middle, 192, 26, Ink::TEXT);
+        $pen->words($crossing->middleAbove ? $sum : $product, $middle, 40, 26, Ink::TEXT);
+        $pen->words($crossing->middleAbove ? $product : $sum, $middle, 192, 26, Ink::TEXT);
         $current = $this->hunt->rows[\count($this->hunt->rows) - 1] ?? null;
         foreach ([[-1, $current?->left], [1, $current?->right]] as [$side, $number]) {
             $x = $middle + $side * 84;
@@ -122,11 +126,19 @@ final readonly class PairHuntDrawing implements Drawing
                 6,
             );
             if ($number !== null) {
-                $pen->words(self::signed($number), $x, 119, 24, Ink::TEXT);
+                $pen->words(self::term($number, $crossing->letter), $x, 119, 24, Ink::TEXT);
             }
         }
 
         return 2 * $middle + 60;
+    }
+
+    /** With a letter a 1 is not written. */
+    private static function term(int $number, ?string $letter, string $power = ''): string
+    {
+        return $letter === null || $number === 0
+            ? self::signed($number)
+            : ($number < 0 ? '−' : '') . (abs($number) === 1 ? '' : abs($number)) . $letter . $power;
     }
 
     private static function signed(int $number): string

@@ -296,7 +296,7 @@ final readonly class Archive
             'runel' => self::VERSION,
             'name' => $learner->name,
             'note' => $learner->note,
-            'style' => (object) $learner->style->chosen(),
+            'style' => (object) $learner->style->kept(),
             'groups' => $learner->groups->pluck('name')->all(),
             'attempts' => array_map(static fn(Attempt $attempt): array => [
                 'at' => $attempt->at->toDateTimeString(),

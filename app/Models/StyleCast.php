@@ -21,7 +21,7 @@ final class StyleCast implements CastsAttributes
     public function get(Model $model, string $key, mixed $value, array $attributes): HouseStyle
     {
         try {
-            return HouseStyle::of(Given::json($value, 4)->values);
+            return HouseStyle::of(Given::json($value, 4)->values + HouseStyle::UNNUMBERED);
         } catch (BadRequest) {
             return HouseStyle::default();
         }
@@ -29,6 +29,6 @@ final class StyleCast implements CastsAttributes
 
     public function set(Model $model, string $key, mixed $value, array $attributes): string
     {
-        return json_encode((object) ($value?->chosen() ?? []), \JSON_THROW_ON_ERROR);
+        return json_encode((object) ($value?->kept() ?? []), \JSON_THROW_ON_ERROR);
     }
 }

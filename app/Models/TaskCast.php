@@ -22,7 +22,12 @@ final class TaskCast implements CastsAttributes
     {
         $values = \is_string($value) ? json_decode($value, true, 8) : null;
         try {
-            return TaskReference::fromArray(\is_array($values) ? $values : []);
+            $values = \is_array($values) ? $values : [];
+            $style = $values['style'] ?? [];
+
+            return TaskReference::fromArray(
+                ['style' => \is_array($style) ? $style + HouseStyle::UNNUMBERED : $style] + $values,
+            );
         } catch (BadRequest) {
             return new TaskReference(\is_string($value) ? $value : '', null, null, HouseStyle::default());
         }
@@ -30,6 +35,11 @@ final class TaskCast implements CastsAttributes
 
     public function set(Model $model, string $key, mixed $value, array $attributes): string
     {
-        return json_encode($value?->toBeKept()->toArray() ?? [], \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE);
+        $kept = $value?->toBeKept();
+
+        return json_encode(
+            $kept === null ? [] : ['style' => $kept->style->kept()] + $kept->toArray(),
+            \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE,
+        );
     }
 }

@@ -156,7 +156,7 @@ final class PageFace
     public function stacks(Figure $figure): bool
     {
         return ($figure instanceof ArrangementHuntFigure && $figure->kind === 'cross')
-            || ($figure instanceof PairHuntFigure && $figure->crossing)
+            || ($figure instanceof PairHuntFigure && $figure->crossing !== null)
             || $figure instanceof BridgeFigure;
     }
 

@@ -27,9 +27,16 @@ final readonly class Miniatures
         'times' => ['(2x + 7)(x - 3)', 'multiply', 'term-by-term', 'product-1-2'],
         'grid-long-edge' => ['(x + 2)(x^2 + 3x + 5)', 'multiply', 'grid', 'edges'],
         'outer-terms-first' => ['(2x + 1)(x + 4)', 'multiply', 'grid', 'cell-2-2'],
+        'zero-cells' => ['(x^2 + 3)(x + 2)', 'multiply', 'grid', 'zeros'],
+        'grid-collect' => ['(2x + 1)(x + 4)', 'multiply', 'grid', 'corners|collect-2'],
+        'places-order' => ['(x^2 + 2x + 3)(x + 4)', 'multiply', 'by-degree', 'degree-3|degree-0|degree-2'],
+        'bracket-back' => ['(x + 6)(x - 2)', 'multiply', 'term-by-term', 'split'],
         'minus-one' => ['-3x^2 + 10x + 8', 'factor', 'trial', 'brackets|complete'],
         'pair-order' => ['x^2 + x - 42', 'factor', 'sum-product', 'pair-1'],
         'cross-signs' => ['2x^2 - 5x - 3', 'factor', 'cross', 'place-signs'],
+        'crossing-middle' => ['6x^2 + 11x + 4', 'factor', 'product-grid', 'target'],
+        'crossing-letters' => ['6x^2 + 11x + 4', 'factor', 'product-grid', 'target'],
+        'turned-column' => ['3x^2 + 8x - 16', 'factor', 'cross', 'trial-2'],
         'verdict' => ['2x^2 + 9x + 7', 'factor', 'trial', 'verdict'],
         'check-by' => null,
         'favourite' => null,
@@ -51,6 +58,9 @@ final readonly class Miniatures
         'negative-root' => ['x^2 = -5', 'solve', 'square-roots', 'simplify-root|both-roots|no-solution'],
         'middle-terms' => ['(x + 6)(x - 2)', 'multiply', 'term-by-term', 'middle|collect-1'],
     ];
+
+    /** Methods whose difference is in their figure. */
+    private const FIGURES = ['grid', 'by-degree', 'product-grid', 'cross'];
 
     public function __construct(private Demonstrations $demonstrations, private PageFace $page) {}
 
@@ -75,7 +85,7 @@ final readonly class Miniatures
         foreach (array_reverse($steps) as $step) {
             $shows = $step->lines !== [] || $step->figure !== null;
             if ($shows && \in_array($step->id, explode('|', $wanted), true)) {
-                return $this->step($step, $this->page->in($own), $method === 'grid');
+                return $this->step($step, $this->page->in($own), \in_array($method, self::FIGURES, true));
             }
         }
 

@@ -36,7 +36,10 @@ final readonly class NamedStyles
     {
         $all = [];
         foreach (NamedStyle::query()->orderBy('name')->get() as $row) {
-            $all[$row->name] = Standing::lenient($this->catalogue, Given::of($row->standing)->values);
+            $all[$row->name] = Standing::lenient(
+                $this->catalogue,
+                Given::of($row->standing)->values + HouseStyle::UNNUMBERED,
+            );
         }
 
         return $all;
@@ -54,7 +57,7 @@ final readonly class NamedStyles
         if ($isNew && NamedStyle::query()->count() >= self::MOST) {
             throw new BadRequest(Message::of('kept.many-styles', ['most' => self::MOST]));
         }
-        NamedStyle::query()->updateOrCreate(['name' => $name], ['standing' => $standing->chosen($this->catalogue)]);
+        NamedStyle::query()->updateOrCreate(['name' => $name], ['standing' => $standing->kept($this->catalogue)]);
     }
 
     public function forget(string $name): void

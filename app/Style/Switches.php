@@ -14,8 +14,14 @@ final readonly class Switches
     /** The keys that change something so far, by what they are about. */
     public const SUBJECTS = [
         'writing' => ['words', 'times'],
-        'multiplying' => ['grid-long-edge', 'outer-terms-first', 'middle-terms'],
-        'factoring' => ['favourite', 'minus-one', 'pair-order', 'cross-signs', 'verdict'],
+        'multiplying' => [
+            'grid-long-edge', 'outer-terms-first', 'zero-cells', 'grid-collect', 'places-order', 'middle-terms',
+            'bracket-back',
+        ],
+        'factoring' => [
+            'favourite', 'minus-one', 'pair-order', 'cross-signs', 'crossing-middle', 'crossing-letters',
+            'turned-column', 'verdict',
+        ],
         'solving' => ['moving', 'unknown-side', 'denominators', 'answers', 'places'],
         'quadratics' => [
             'leading', 'square-order', 'square-books', 'half-squared', 'square-shown', 'why-this-way', 'after-root',

@@ -12,9 +12,21 @@ use Runel\Notation\TimesSign;
 final readonly class HouseStyle
 {
     /** Which defaults these are. What was made under earlier ones names their number, and is read with them. */
-    public const DEFAULTS = 2;
+    public const DEFAULTS = 3;
+    /** The key under which that number stands beside what is kept. */
+    public const NUMBER = 'house';
+    /** What was kept before the number stood beside it was kept under these. */
+    public const UNNUMBERED = [self::NUMBER => '2'];
     /** By the number of earlier defaults: what they were where they were others. */
-    private const EARLIER = [1 => ['pair-order' => 'from-one']];
+    private const EARLIER = [
+        1 => ['pair-order' => 'from-one', 'verdict' => 'shown'],
+        2 => ['verdict' => 'shown'],
+    ];
+    /** By the number of earlier defaults: what values were called then that are called otherwise now. */
+    private const RENAMED = [
+        1 => ['middle-terms' => ['in-head' => 'in-head-last']],
+        2 => ['middle-terms' => ['in-head' => 'in-head-last']],
+    ];
 
     /** Every key with its values; of each the first is the default. */
     private const KEYS = [
@@ -36,10 +48,17 @@ final readonly class HouseStyle
         'fractions' => Fractions::class,
         'pair-order' => PairOrder::class,
         'cross-signs' => CrossSigns::class,
+        'crossing-middle' => CrossingMiddle::class,
+        'crossing-letters' => CrossingLetters::class,
+        'turned-column' => TurnedColumn::class,
         'minus-one' => MinusOne::class,
         'outer-terms-first' => OuterTermsFirst::class,
         'middle-terms' => MiddleTerms::class,
+        'bracket-back' => BracketBack::class,
         'grid-long-edge' => GridLongEdge::class,
+        'zero-cells' => ZeroCells::class,
+        'grid-collect' => GridCollect::class,
+        'places-order' => PlacesOrder::class,
         'times' => TimesSign::class,
         'verdict' => VerdictTold::class,
         'denominators' => Denominators::class,
@@ -54,14 +73,14 @@ final readonly class HouseStyle
     }
 
     /**
-     * @param array<array-key, mixed> $values by key; keys left out take their default
+     * @param array<array-key, mixed> $values by key; keys left out take their default, of then where its number says so
      *
      * @throws BadRequest for a key or a value that is not in the table
      */
     public static function of(array $values): self
     {
         $chosen = [];
-        foreach ($values as $key => $value) {
+        foreach (self::brought($values) as $key => $value) {
             $chosen[(string) $key] = \is_scalar($value) ? (string) $value : '';
         }
 
@@ -72,6 +91,32 @@ final readonly class HouseStyle
     public function under(int $defaults): self
     {
         return self::from(self::earlier($defaults) + $this->all());
+    }
+
+    /**
+     * Values that were kept under the defaults of some time, as they are said today.
+     *
+     * @param array<array-key, mixed> $values with the number of those defaults, or without it under today's
+     *
+     * @return array<array-key, mixed>
+     */
+    public static function brought(array $values): array
+    {
+        $number = $values[self::NUMBER] ?? null;
+        $number = \is_scalar($number) ? (int) $number : self::DEFAULTS;
+        unset($values[self::NUMBER]);
+        foreach (self::RENAMED[$number] ?? [] as $key => $names) {
+            $value = $values[$key] ?? null;
+            $values = (\is_string($value) && isset($names[$value]) ? [$key => $names[$value]] : []) + $values;
+        }
+
+        return $values + self::earlier($number);
+    }
+
+    /** @return array<string, string> what is kept of it: what differs, and from which defaults */
+    public function kept(): array
+    {
+        return $this->chosen() + [self::NUMBER => (string) self::DEFAULTS];
     }
 
     /** @return array<string, string> the keys that had another default then, each with it */

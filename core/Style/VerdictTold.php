@@ -7,6 +7,6 @@ namespace Runel\Style;
 /** Whether it is said beforehand that a trinomial factors. The first is the default. */
 enum VerdictTold: string
 {
-    case Shown = 'shown';
     case Held = 'held';
+    case Shown = 'shown';
 }

@@ -34,6 +34,11 @@ return [
             . 'cells at once.',
     ],
     'cell' => ['title' => 'Row :row, column :column: :top times :side'],
+    'single' => [
+        'title' => ':total goes into the answer as it is',
+        'why' => 'Its diagonal has no other cell.',
+        'why-like' => 'There is nothing like it to be added.',
+    ],
     'corners' => [
         'title' => 'The first and last terms are known',
         'why' => 'Like terms lie on the diagonals, one diagonal for each degree. The two corner cells stand alone, so '

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 return [
     'pair' => ':left and :right',
+    'arrangement' => ':m · :n and :r · :s',
     'factors' => ':first times :second',
     'number' => ':value',
     'none' => 'nothing fits',

@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Demonstrations\Demonstrations;
 use Runel\Demonstration\Task;
 use Runel\Problem\Problem;
+use Runel\Style\HouseStyle;
 use Tests\Core\Chance;
 
 /** Every stop of many demonstrations, in every room, in random house styles: shown, and shown rightly. */
@@ -35,7 +36,7 @@ final class PagesTest extends TestCase
                     'problem' => $typed,
                     'job' => $offer->method->job(),
                     'method' => $offer->method->id(),
-                    'house' => '2',
+                    'house' => (string) HouseStyle::DEFAULTS,
                 ] + $style->chosen();
                 $count = \count($demonstration->steps()) + \count($demonstration->checks());
                 $titles = [];
@@ -80,7 +81,7 @@ final class PagesTest extends TestCase
             ));
             unset($ways['']);
             $response = $this->get('/two-ways?' . http_build_query(
-                ['problem' => $typed, 'leftstep' => 'last', 'rightstep' => 'last', 'house' => '2'] + $style->chosen(),
+                ['problem' => $typed, 'leftstep' => 'last', 'rightstep' => 'last', 'house' => (string) HouseStyle::DEFAULTS] + $style->chosen(),
             ));
             max($ways) > 1 ? $response->assertOk() : $response->assertStatus(422)->assertSee('Only one method fits');
         }

@@ -201,7 +201,7 @@ final readonly class KeptLessonController
 
         return LessonFile::answer($file->write($lesson->name, $shown->items, $shown->plan(), $extension, [
             'held_at' => $lesson->held_at?->format('Y-m-d H:i'),
-            'style' => (object) $lesson->style->chosen(),
+            'style' => (object) $lesson->style->kept(),
         ]), $extension);
     }
 

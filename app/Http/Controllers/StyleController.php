@@ -68,7 +68,7 @@ final readonly class StyleController
 
             return $this->remembering($request, $back, $kept->without($request->forgotten()));
         }
-        $own = $this->cookie($request, Place::COOKIE, http_build_query($standing->chosen($this->catalogue)));
+        $own = $this->cookie($request, Place::COOKIE, http_build_query($standing->kept($this->catalogue)));
         if ($name === '') {
             return $back->withCookie($own)->with('notice', __('style.kept'));
         }

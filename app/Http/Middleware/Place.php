@@ -35,9 +35,10 @@ final readonly class Place
     public function handle(Request $request, Closure $next): Response
     {
         $query = $request->query->all();
+        // An address without a number is overlaid on what the cookie says.
         $standing = Standing::lenient($this->catalogue, ...(isset(
             $query[Address::COMPLETE],
-        ) ? [self::defaults($query[Address::COMPLETE]), $query] : [self::kept($request), $query]));
+        ) ? [$query] : [self::kept($request), $query]));
         $this->container->instance(Standing::class, $standing);
         $this->container->instance(HouseStyle::class, $standing->style);
         $this->container->instance(Address::class, Address::of($query, $standing->style, $standing->choices));
@@ -46,18 +47,12 @@ final readonly class Place
         return $next($request);
     }
 
-    /** @return array<string, string> what an address leaves out that was made under earlier defaults */
-    private static function defaults(mixed $number): array
-    {
-        return \is_string($number) ? HouseStyle::earlier((int) $number) : [];
-    }
-
     /** @return array<array-key, mixed> */
     private static function kept(Request $request): array
     {
         $cookie = $request->cookie(self::COOKIE);
         parse_str(\is_string($cookie) ? mb_substr($cookie, 0, self::LONGEST_COOKIE) : '', $kept);
 
-        return $kept;
+        return $kept === [] ? [] : $kept + HouseStyle::UNNUMBERED;
     }
 }

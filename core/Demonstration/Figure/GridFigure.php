@@ -10,6 +10,7 @@ use Runel\Expression\Sum;
 use Runel\Law\Claim\Identity;
 use Runel\Law\Claim\LikeTerms;
 use Runel\Law\Claim\SameDegree;
+use Runel\Polynomial\Polynomial;
 
 /** The area model: terms on two edges, their products in the cells, like terms in one ink. */
 final readonly class GridFigure implements Figure, Lights
@@ -102,7 +103,11 @@ final readonly class GridFigure implements Figure, Lights
         if ($piece->kind === 'edges') {
             return [new Identity(Product::of(
                 [Sum::of($this->top), Sum::of($this->side)],
-            ), Sum::of(array_merge(...$this->cells)))];
+            ), Sum::of(array_values(array_filter(
+                array_merge(...$this->cells),
+                // A power that is missing adds nothing; its cell is held to its place below.
+                static fn(Expression $cell): bool => !Polynomial::vanishes($cell),
+            ))))];
         }
         if ($piece->kind === 'cell') {
             [$row, $column] = [$piece->place, $piece->second];

@@ -19,7 +19,7 @@ final readonly class PairHuntFigure implements Figure
      * @param list<PairRow> $rows     the pairs shown, in the order of the hunt
      * @param list<PairRow> $folded   pairs passed over quickly, to unfold on demand; the first of many
      * @param int           $passed   how many pairs were passed over
-     * @param bool          $crossing whether it is drawn with the product above and the sum below a crossing
+     * @param Crossing|null $crossing how the product and the sum are crossed; null where they are not
      */
     public function __construct(
         public int $product,
@@ -27,7 +27,7 @@ final readonly class PairHuntFigure implements Figure
         public array $rows = [],
         public array $folded = [],
         public int $passed = 0,
-        public bool $crossing = false,
+        public ?Crossing $crossing = null,
     ) {}
 
     public function with(PairRow $row): self
@@ -53,7 +53,7 @@ final readonly class PairHuntFigure implements Figure
 
     public function type(): string
     {
-        return $this->crossing ? 'crossing' : 'pair-hunt';
+        return $this->crossing !== null ? 'crossing' : 'pair-hunt';
     }
 
     public function data(): array

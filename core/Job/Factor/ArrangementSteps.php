@@ -20,21 +20,21 @@ use Runel\Expression\Numeral;
 use Runel\Expression\Product;
 use Runel\Expression\Sum;
 use Runel\Message\Message;
+use Runel\Polynomial\Polynomial;
 
 /** The steps of a hunt through arrangements, one a trial shown. */
 final class ArrangementSteps
 {
-    /** What the hunt arrives at, for where it is folded. */
-    public static function outcome(Trinomial $trinomial): Message
+    /**
+     * What the hunt arrives at, for where it is folded.
+     *
+     * @param array{Polynomial, Polynomial}|null $brackets null where none fit
+     */
+    public static function outcome(?array $brackets): Message
     {
-        if ($trinomial->isPrime()) {
-            return Message::of('outcome.none');
-        }
-        [$first, $second] = $trinomial->brackets();
-
-        return Message::of('outcome.factors', [
-            'first' => $first->toExpression(),
-            'second' => $second->toExpression(),
+        return $brackets === null ? Message::of('outcome.none') : Message::of('outcome.factors', [
+            'first' => $brackets[0]->toExpression(),
+            'second' => $brackets[1]->toExpression(),
         ]);
     }
 

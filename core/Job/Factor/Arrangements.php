@@ -8,12 +8,15 @@ use Runel\Algebra\Trinomial;
 use Runel\Demonstration\Figure\ArrangementHuntFigure;
 use Runel\Demonstration\Figure\ArrangementRow;
 use Runel\Demonstration\Figure\TrialVerdict;
+use Runel\Message\Message;
 use Runel\Number\Integers;
+use Runel\Style\TurnedColumn;
 
 /**
  * All arrangements (mx + r)(nx + s) with mn = a and rs = ±c, each once: factor pairs of a with m growing, for
  * each the factor pairs of c with the smaller first, for each both ways round. Turning both columns over gives
- * the same arrangement, so where a pair has two equal numbers one way round is enough.
+ * the same arrangement, so where a pair has two equal numbers one way round is enough. Where the first column has fewer
+ * pairs, the house may turn that one instead.
  */
 final readonly class Arrangements
 {
@@ -26,7 +29,7 @@ final readonly class Arrangements
     /**
      * Signs first: plain numbers whose products add to |b| (last term positive) or differ by it (negative).
      */
-    public static function signsFirst(Trinomial $trinomial): self
+    public static function signsFirst(Trinomial $trinomial, TurnedColumn $turned): self
     {
         $mode = $trinomial->c > 0 ? 'sum' : 'difference';
         $target = abs($trinomial->b);
@@ -37,11 +40,11 @@ final readonly class Arrangements
             return [$total, $total === $target ? TrialVerdict::Fits : TrialVerdict::Misses];
         };
 
-        return self::search($trinomial, false, $mode, $target, $judge);
+        return self::search($trinomial, false, $mode, $target, $turned, $judge);
     }
 
     /** Signs last: plain numbers that could make |b| either way; the four sign combinations come afterwards. */
-    public static function signsLast(Trinomial $trinomial): self
+    public static function signsLast(Trinomial $trinomial, TurnedColumn $turned): self
     {
         $target = abs($trinomial->b);
 
@@ -55,14 +58,14 @@ final readonly class Arrangements
             ];
         };
 
-        return self::search($trinomial, false, 'either', $target, $judge);
+        return self::search($trinomial, false, 'either', $target, $turned, $judge);
     }
 
     /**
      * Whole brackets with their signs, the most even factors first; a bracket whose terms share a factor is passed
      * over at sight, since the trinomial's terms share none. Exchanged signs are repaired on the spot.
      */
-    public static function brackets(Trinomial $trinomial): self
+    public static function brackets(Trinomial $trinomial, TurnedColumn $turned): self
     {
         $judge = static function (
             int $outer,
@@ -82,7 +85,31 @@ final readonly class Arrangements
             }];
         };
 
-        return self::search($trinomial, true, 'sum', $trinomial->b, $judge);
+        return self::search($trinomial, true, 'sum', $trinomial->b, $turned, $judge);
+    }
+
+    /** What the hunt arrives at as it stands: the plain numbers, whose signs are still to come. */
+    public function outcome(): Message
+    {
+        $row = $this->hit === null ? null : $this->rows[$this->hit];
+
+        return $row === null ? Message::of('outcome.none') : Message::of('outcome.arrangement', [
+            'm' => $row->m, 'n' => $row->n, 'r' => abs($row->r), 's' => abs($row->s),
+        ]);
+    }
+
+    /**
+     * The two factors in the order of the rows that were found, from top to bottom, with their signs.
+     *
+     * @return array{array{int, int}, array{int, int}} m and r, n and s
+     */
+    public function rows(Trinomial $trinomial): array
+    {
+        $row = $this->hit === null ? null : $this->rows[$this->hit];
+        [$first, $second] = $trinomial->factors() ?? throw new \LogicException('A prime trinomial has no factors.');
+        $isFirst = $row === null || ($first[0] === $row->m && abs($first[1]) === abs($row->r));
+
+        return $isFirst ? [$first, $second] : [$second, $first];
     }
 
     public function count(): int
@@ -99,8 +126,14 @@ final readonly class Arrangements
      * @param callable(int, int, int, int, int, int): array{int, TrialVerdict} $judge of outer and inner product, m, n,
      *                                                                                r, s: the total and the verdict
      */
-    private static function search(Trinomial $trinomial, bool $signed, string $mode, int $target, callable $judge): self
-    {
+    private static function search(
+        Trinomial $trinomial,
+        bool $signed,
+        string $mode,
+        int $target,
+        TurnedColumn $turned,
+        callable $judge,
+    ): self {
         $rows = [];
         $hit = null;
         $firsts = Integers::factorPairs($trinomial->a);
@@ -109,25 +142,41 @@ final readonly class Arrangements
             $firsts = array_reverse($firsts);
             $lasts = array_reverse($lasts);
         }
-        foreach ($firsts as [$m, $n]) {
-            foreach ($lasts as [$small, $large]) {
-                foreach ($m === $n || $small === $large ? [[$small, $large]] : [
-                    [$small, $large],
-                    [$large, $small],
-                ] as [$r, $s]) {
-                    if ($signed) {
-                        [$r, $s] = self::withSigns($trinomial, $r, $s);
-                    }
-                    [$total, $verdict] = $judge($m * $s, $n * $r, $m, $n, $r, $s);
-                    $rows[] = new ArrangementRow(\count($rows) + 1, $m, $n, $r, $s, $total, $verdict);
-                    if ($hit === null && $verdict->ends()) {
-                        $hit = \count($rows) - 1;
-                    }
-                }
+        $turnsFirst = $turned === TurnedColumn::Fewer && \count($firsts) < \count($lasts);
+        foreach (self::ways($firsts, $lasts, $turnsFirst) as [$m, $n, $r, $s]) {
+            if ($signed) {
+                [$r, $s] = self::withSigns($trinomial, $r, $s);
+            }
+            [$total, $verdict] = $judge($m * $s, $n * $r, $m, $n, $r, $s);
+            $rows[] = new ArrangementRow(\count($rows) + 1, $m, $n, $r, $s, $total, $verdict);
+            if ($hit === null && $verdict->ends()) {
+                $hit = \count($rows) - 1;
             }
         }
 
         return new self($rows, $hit, $mode, $target);
+    }
+
+    /**
+     * Each pair of the one column with each of the other, one of them both ways round.
+     *
+     * @param list<array{int, int}> $firsts
+     * @param list<array{int, int}> $lasts
+     *
+     * @return iterable<array{int, int, int, int}> m, n, r and s
+     */
+    private static function ways(array $firsts, array $lasts, bool $turnsFirst): iterable
+    {
+        foreach ($turnsFirst ? $lasts : $firsts as [$one, $other]) {
+            foreach ($turnsFirst ? $firsts : $lasts as [$small, $large]) {
+                foreach ($one === $other || $small === $large ? [[$small, $large]] : [
+                    [$small, $large],
+                    [$large, $small],
+                ] as [$left, $right]) {
+                    yield $turnsFirst ? [$left, $right, $one, $other] : [$one, $other, $left, $right];
+                }
+            }
+        }
     }
 
     /**

@@ -20,11 +20,17 @@ use Runel\Working\Outer;
 /** The step that several ways to factor share: writing the brackets down. */
 final class Brackets
 {
-    public static function step(Trinomial $trinomial, Outer $outer, string $why, ?Figure $figure = null): Step
-    {
+    /** @param array{Polynomial, Polynomial}|null $brackets in their order; left out, in that of the trinomial */
+    public static function step(
+        Trinomial $trinomial,
+        Outer $outer,
+        string $why,
+        ?Figure $figure = null,
+        ?array $brackets = null,
+    ): Step {
         [$first, $second] = array_map(
             static fn(Polynomial $factor): Expression => $factor->toExpression(),
-            $trinomial->brackets(),
+            $brackets ?? $trinomial->brackets(),
         );
         $asked = $trinomial->primitive()->toExpression();
         $line = $outer->line($first, $second);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Runel\Job\Factor;
 
 use Runel\Algebra\Trinomial;
+use Runel\Demonstration\Figure\Figure;
 use Runel\Demonstration\Line;
 use Runel\Demonstration\Phase;
 use Runel\Demonstration\Section;
@@ -17,6 +18,7 @@ use Runel\Expression\Sum;
 use Runel\Message\Message;
 use Runel\Slip\Slip;
 use Runel\Style\CrossSigns;
+use Runel\Style\TurnedColumn;
 use Runel\Working\Outer;
 
 /** Factoring by cross products: factors of a in one column, of c in the other, multiplied crosswise. */
@@ -34,17 +36,21 @@ final class Cross extends FactorMethod
 
     protected function work(Trinomial $trinomial, Outer $outer, Task $task): Work
     {
-        $last = $task->style->get(CrossSigns::class) === CrossSigns::Last;
-        $arrangements = $last ? Arrangements::signsLast($trinomial) : Arrangements::signsFirst($trinomial);
-        $sections = [new Section(
-            Phase::Hunting,
-            ArrangementSteps::of($trinomial, $arrangements, 'cross'),
-            outcome: ArrangementSteps::outcome($trinomial),
-        )];
+        $last = self::isLast($task);
+        $arrangements = self::arrangements($trinomial, $task);
+        $hunt = ArrangementSteps::of($trinomial, $arrangements, 'cross');
+        $sections = [new Section(Phase::Hunting, $hunt, outcome: $arrangements->outcome())];
         if ($arrangements->hit !== null) {
             $sections[] = new Section(Phase::Writing, [
-                $this->signs($trinomial, $last),
-                Brackets::step($trinomial, $outer, 'factor.brackets.why-rows'),
+                // The crossing stays while signs and rows are read off it.
+                $this->signs($trinomial, $arrangements->rows($trinomial), $last, $crossing = $hunt[\count($hunt) - 1]->figure),
+                Brackets::step(
+                    $trinomial,
+                    $outer,
+                    'factor.brackets.why-rows',
+                    $crossing,
+                    $this->brackets($trinomial, $task),
+                ),
             ]);
         }
 
@@ -55,12 +61,33 @@ final class Cross extends FactorMethod
         ));
     }
 
-    /** The signs put to the plain numbers that fit; where they come last, all four combinations. */
-    private function signs(Trinomial $trinomial, bool $last): Step
+    protected function brackets(Trinomial $trinomial, Task $task): array
     {
-        [[$m, $r], [$n, $s]] = $trinomial->factors() ?? throw new \LogicException(
-            'A prime trinomial has no signs to place.',
-        );
+        [[$m, $r], [$n, $s]] = self::arrangements($trinomial, $task)->rows($trinomial);
+
+        return [$trinomial->linear($m, $r), $trinomial->linear($n, $s)];
+    }
+
+    private static function isLast(Task $task): bool
+    {
+        return $task->style->get(CrossSigns::class) === CrossSigns::Last;
+    }
+
+    private static function arrangements(Trinomial $trinomial, Task $task): Arrangements
+    {
+        return $task->once(self::class, static fn(): Arrangements => self::isLast($task)
+            ? Arrangements::signsLast($trinomial, $task->style->get(TurnedColumn::class))
+            : Arrangements::signsFirst($trinomial, $task->style->get(TurnedColumn::class)));
+    }
+
+    /**
+     * The signs put to the plain numbers that fit; where they come last, all four combinations.
+     *
+     * @param array{array{int, int}, array{int, int}} $rows m and r, n and s, from top to bottom
+     */
+    private function signs(Trinomial $trinomial, array $rows, bool $last, ?Figure $crossing): Step
+    {
+        [[$m, $r], [$n, $s]] = $rows;
         [$outer, $inner] = [abs($m * $s), abs($n * $r)];
         $lines = [];
         foreach ($last ? [[1, 1], [1, -1], [-1, 1], [-1, -1]] : [
@@ -83,6 +110,7 @@ final class Cross extends FactorMethod
                 ['middle' => Numeral::of($trinomial->b), 'last' => Numeral::of($trinomial->c)],
             ),
             lines: $lines,
+            figure: $crossing,
             watch: Slip::SignsInWrongBrackets,
         );
     }

@@ -127,7 +127,9 @@ abstract class FactorMethod implements FactorsQuadratics
             $power = Polynomial::ofTerms([new Term(Rational::one(), Monomial::power((string) $letter, 1))]);
             array_push($factors, ...array_fill(0, $exponent, $power));
         }
-        array_push($factors, ...($trinomial instanceof Trinomial ? $trinomial->brackets() : [$common->rest]));
+        array_push($factors, ...($trinomial instanceof Trinomial
+            ? $this->brackets($trinomial, $task)
+            : [$common->rest]));
 
         $factors = array_values(array_filter($factors, static fn(Polynomial $factor): bool => $factor->degree() > 0));
 
@@ -155,6 +157,16 @@ abstract class FactorMethod implements FactorsQuadratics
 
     /** The hunt and the writing; the last line leaves the trinomial factored, or unchanged when it is prime. */
     abstract protected function work(Trinomial $trinomial, Outer $outer, Task $task): Work;
+
+    /**
+     * The two factors in the order in which this way writes them: they are never turned round afterwards.
+     *
+     * @return array{Polynomial, Polynomial}
+     */
+    protected function brackets(Trinomial $trinomial, Task $task): array
+    {
+        return $trinomial->brackets();
+    }
 
     /** Whether it hunts for numbers, so that signs and discriminant are worth reading first. */
     protected function hunts(): bool
@@ -292,7 +304,7 @@ abstract class FactorMethod implements FactorsQuadratics
                 lines: [$outer->result($answer)],
             );
         } else {
-            $answer = $outer->finished($trinomial->brackets(), $inside);
+            $answer = $outer->finished($this->brackets($trinomial, $task), $inside);
             $steps = [new Step(
                 id: 'complete',
                 title: Message::of('factor.complete.title'),

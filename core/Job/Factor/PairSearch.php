@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Runel\Job\Factor;
 
 use Runel\Algebra\Trinomial;
+use Runel\Demonstration\Figure\Crossing;
 use Runel\Demonstration\Figure\PairHuntFigure;
 use Runel\Demonstration\Figure\PairRow;
 use Runel\Demonstration\Line;
@@ -106,7 +107,7 @@ final readonly class PairSearch
     }
 
     /** @return list<Step> one a pair shown */
-    public function steps(bool $crossing = false): array
+    public function steps(?Crossing $crossing = null): array
     {
         $figure = new PairHuntFigure($this->product, $this->sum, crossing: $crossing);
         $steps = [new Step(

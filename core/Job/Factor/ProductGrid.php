@@ -7,6 +7,7 @@ namespace Runel\Job\Factor;
 use Runel\Algebra\Trinomial;
 use Runel\Demonstration\Check;
 use Runel\Demonstration\CheckKind;
+use Runel\Demonstration\Figure\Crossing;
 use Runel\Demonstration\Figure\FactorGridFigure;
 use Runel\Demonstration\Line;
 use Runel\Demonstration\Phase;
@@ -22,6 +23,8 @@ use Runel\Message\Message;
 use Runel\Number\Integers;
 use Runel\Polynomial\Term;
 use Runel\Slip\Slip;
+use Runel\Style\CrossingLetters;
+use Runel\Style\CrossingMiddle;
 use Runel\Style\PairOrder;
 use Runel\Working\Outer;
 
@@ -44,7 +47,12 @@ final class ProductGrid extends FactorMethod
         $sections = [new Section(Phase::Hunting, [PairSearch::productStep(
             $trinomial,
             'factor.product.why-crossing',
-        ), ...$search->steps(true)], outcome: $search->outcome())];
+        ), ...$search->steps(new Crossing(
+            $task->style->get(CrossingMiddle::class) === CrossingMiddle::Above,
+            $task->style->get(CrossingLetters::class) === CrossingLetters::On && $trinomial->second === null
+                ? $trinomial->letter
+                : null,
+        ))], outcome: $search->outcome())];
         if (!$trinomial->isPrime()) {
             $sections[] = new Section(Phase::Writing, $this->grid($trinomial, $outer));
         }

@@ -10,6 +10,7 @@ use Runel\Demonstration\Phase;
 use Runel\Demonstration\Section;
 use Runel\Demonstration\Task;
 use Runel\Message\Message;
+use Runel\Style\TurnedColumn;
 use Runel\Working\Outer;
 
 /** Factoring by inspection: whole brackets tried in a sensible order, outer plus inner compared with the middle. */
@@ -27,11 +28,13 @@ final class Trial extends FactorMethod
 
     protected function work(Trinomial $trinomial, Outer $outer, Task $task): Work
     {
-        $arrangements = Arrangements::brackets($trinomial);
+        $arrangements = self::arrangements($trinomial, $task);
         $sections = [new Section(
             Phase::Hunting,
             ArrangementSteps::of($trinomial, $arrangements, 'brackets'),
-            outcome: ArrangementSteps::outcome($trinomial),
+            outcome: ArrangementSteps::outcome(
+                $arrangements->hit === null ? null : $this->brackets($trinomial, $task),
+            ),
         )];
         if ($arrangements->hit !== null) {
             $repaired = $arrangements->rows[$arrangements->hit]->verdict === TrialVerdict::Repaired;
@@ -39,6 +42,8 @@ final class Trial extends FactorMethod
                 $trinomial,
                 $outer,
                 $repaired ? 'factor.brackets.why-repaired' : 'factor.brackets.why-trial',
+                null,
+                $this->brackets($trinomial, $task),
             )]);
         }
 
@@ -47,5 +52,20 @@ final class Trial extends FactorMethod
             $arrangements->count(),
             $arrangements->hit === null ? null : $arrangements->hit + 1,
         ));
+    }
+
+    protected function brackets(Trinomial $trinomial, Task $task): array
+    {
+        [[$m, $r], [$n, $s]] = self::arrangements($trinomial, $task)->rows($trinomial);
+
+        return [$trinomial->linear($m, $r), $trinomial->linear($n, $s)];
+    }
+
+    private static function arrangements(Trinomial $trinomial, Task $task): Arrangements
+    {
+        return $task->once(
+            self::class,
+            static fn(): Arrangements => Arrangements::brackets($trinomial, $task->style->get(TurnedColumn::class)),
+        );
     }
 }

@@ -20,6 +20,7 @@ use Runel\Expression\Sum;
 use Runel\Law\Claim\Identity;
 use Runel\Message\Message;
 use Runel\Polynomial\Term;
+use Runel\Style\PlacesOrder;
 use Runel\Working\FractionWork;
 
 /**
@@ -92,7 +93,7 @@ final class ByDegree extends MultiplyMethod
             ),
         );
         $steps = [];
-        foreach ([$degree, 0, ...($degree > 1 ? range($degree - 1, 1) : [])] as $power) {
+        foreach (self::order($degree, $task->style->get(PlacesOrder::class)) as $power) {
             $figure = $figure->write(new Total($power, $pair->total($power)->toExpression()));
             $steps[] = $this->place($stage, $power, $degree, $figure);
         }
@@ -114,6 +115,22 @@ final class ByDegree extends MultiplyMethod
         }
 
         return $sections;
+    }
+
+    /** @return non-empty-list<int> the powers in the order in which their places are filled */
+    private static function order(int $degree, PlacesOrder $order): array
+    {
+        if ($order === PlacesOrder::Falling) {
+            return range($degree, 0);
+        }
+        $inner = $degree > 1 ? range($degree - 1, 1) : [];
+        if ($order === PlacesOrder::Inwards) {
+            // From both ends: the place with the most pairs comes last.
+            usort($inner, static fn(int $one, int $other): int => [min($one, $degree - $one), -$one]
+                <=> [min($other, $degree - $other), -$other]);
+        }
+
+        return [$degree, 0, ...$inner];
     }
 
     private function place(Stage $stage, int $power, int $degree, ArcsFigure $figure): Step

@@ -18,9 +18,11 @@ use Runel\Law\Claim\Identity;
 use Runel\Message\Message;
 use Runel\Polynomial\Term;
 use Runel\Slip\Slip;
+use Runel\Style\GridCollect;
 use Runel\Style\GridLongEdge;
 use Runel\Style\HouseStyle;
 use Runel\Style\OuterTermsFirst;
+use Runel\Style\ZeroCells;
 
 /** Multiplying by the grid: one cell for each product of two terms, like terms in one ink. */
 final class MultiplyByGrid extends MultiplyMethod
@@ -54,12 +56,15 @@ final class MultiplyByGrid extends MultiplyMethod
     {
         // From here on the pair's left factor lies along the top.
         $pair = self::turnedForEdges($stage->pair, $task->style);
+        $powered = $task->style->get(ZeroCells::class) === ZeroCells::Powered;
         $cells = [];
         $inks = [];
         foreach ($pair->rightTerms as $side) {
             $products = array_map(static fn(Term $top): Term => $side->times($top), $pair->leftTerms);
             $cells[] = array_map(
-                static fn(Term $product): Expression => $product->isZero() ? Numeral::of(0) : $product->toExpression(),
+                static fn(Term $product): Expression => $product->isZero() && !$powered
+                    ? Numeral::of(0)
+                    : $product->toExpression(),
                 $products,
             );
             $inks[] = array_map(static fn(Term $product): int => $pair->ink($product->monomial), $products);
@@ -76,7 +81,7 @@ final class MultiplyByGrid extends MultiplyMethod
         $figure = $figure->at($figure->state->withEdges());
         $filling = $this->filling($stage, $pair, $task->style, $figure);
         $figure = $filling === [] ? $figure : self::after($filling);
-        $collecting = $this->collecting($stage, $pair, $figure);
+        $collecting = $this->collecting($stage, $pair, $task->style->get(GridCollect::class), $figure);
 
         return [
             $stage->section(Phase::SettingUp, $setUp, Message::of('outcome.grid', [
@@ -99,6 +104,7 @@ final class MultiplyByGrid extends MultiplyMethod
             GridLongEdge::Top => $long < 0,
             GridLongEdge::Side => $long > 0,
             GridLongEdge::AsGiven => false,
+            GridLongEdge::FirstSide => true,
         };
 
         return $turn ? $pair->turned() : $pair;
@@ -195,7 +201,7 @@ final class MultiplyByGrid extends MultiplyMethod
     }
 
     /** @return list<Step> */
-    private function collecting(Stage $stage, Pair $pair, GridFigure $figure): array
+    private function collecting(Stage $stage, Pair $pair, GridCollect $order, GridFigure $figure): array
     {
         $byInk = [];
         foreach ($pair->rightTerms as $row => $side) {
@@ -204,7 +210,9 @@ final class MultiplyByGrid extends MultiplyMethod
             }
         }
         $steps = [];
-        $alone = array_filter(array_keys($pair->groups), static fn(int $ink): bool => \count($byInk[$ink]) === 1);
+        $alone = $order === GridCollect::Falling
+            ? []
+            : array_filter(array_keys($pair->groups), static fn(int $ink): bool => \count($byInk[$ink]) === 1);
         if ($alone !== []) {
             $state = $figure->state;
             foreach ($alone as $ink) {
@@ -224,11 +232,20 @@ final class MultiplyByGrid extends MultiplyMethod
         }
         foreach ($pair->groups as $ink => $monomial) {
             $places = $byInk[$ink];
-            if (\count($places) === 1) {
+            if (\in_array($ink, $alone, true)) {
                 continue;
             }
             $total = $pair->total($ink);
             $figure = $figure->at($figure->state->total($places, new Total($ink, $total->toExpression())));
+            if (\count($places) === 1) {
+                $steps[] = new Step(
+                    id: $stage->id('collect-' . $ink),
+                    title: Message::of('grid.single.title', ['total' => $total->toExpression()]),
+                    why: Message::of($pair->placed ? 'grid.single.why' : 'grid.single.why-like'),
+                    figure: $figure,
+                );
+                continue;
+            }
             $terms = array_map(static fn(array $place): Term => $pair->rightTerms[$place[0]]->times(
                 $pair->leftTerms[$place[1]],
             ), $places);

@@ -20,6 +20,7 @@ use Runel\Expression\Sum;
 use Runel\Message\Message;
 use Runel\Polynomial\Term;
 use Runel\Slip\Slip;
+use Runel\Style\BracketBack;
 use Runel\Style\MiddleTerms;
 
 /**
@@ -80,13 +81,14 @@ final class TermByTerm extends MultiplyMethod
             [],
             [],
         );
-        $inHead = $task->style->get(MiddleTerms::class) === MiddleTerms::InHead
+        $middle = $task->style->get(MiddleTerms::class);
+        $inHead = $middle !== MiddleTerms::Written
             && $pair->isTwoBinomials()
             && self::middlesAreLike($pair);
-        [$products, $figure] = $inHead ? $this->outerThenMiddle($stage, $figure) : $this->products($stage, $figure);
+        [$products, $figure] = $inHead ? $this->inHead($stage, $figure, $middle === MiddleTerms::InHeadLast) : $this->products($stage, $figure);
 
         return [
-            $stage->section(Phase::SettingUp, [$this->split($stage)]),
+            $stage->section(Phase::SettingUp, [$this->split($stage, $task->style->get(BracketBack::class))]),
             $stage->section(
                 Phase::Multiplying,
                 $products,
@@ -98,7 +100,7 @@ final class TermByTerm extends MultiplyMethod
         ];
     }
 
-    private function split(Stage $stage): Step
+    private function split(Stage $stage, BracketBack $back): Step
     {
         $pair = $stage->pair;
         $mnemonic = $pair->isTwoBinomials();
@@ -112,7 +114,7 @@ final class TermByTerm extends MultiplyMethod
                     : (\count($pair->left->terms) === 1 ? 'rows.split.why-one' : 'rows.split.why'),
                 ['right' => $pair->right->toExpression(), 'count' => $pair->work()],
             ),
-            lines: [Line::equal($stage->whole(self::distributed($pair)))],
+            lines: [Line::equal($stage->whole(self::distributed($pair, $back)))],
             watch: $pair->signsMatter() ? Slip::MinusNotCarried : null,
         );
     }
@@ -121,7 +123,7 @@ final class TermByTerm extends MultiplyMethod
      * Each term of the left factor before the whole right factor, a minus in front as the operation; a single term
      * before each term of the right one.
      */
-    private static function distributed(Pair $pair): Expression
+    private static function distributed(Pair $pair, BracketBack $back): Expression
     {
         if (\count($pair->left->terms) === 1) {
             $outside = $pair->left->terms[0];
@@ -135,11 +137,12 @@ final class TermByTerm extends MultiplyMethod
             }, $pair->right->terms));
         }
 
-        return Sum::of(array_map(static function (Term $term) use ($pair): Expression {
-            $product = Product::of([(new Term(
-                $term->coefficient->absolute(),
-                $term->monomial,
-            ))->toExpression(), $pair->right->toExpression()]);
+        return Sum::of(array_map(static function (Term $term) use ($pair, $back): Expression {
+            $factors = [
+                (new Term($term->coefficient->absolute(), $term->monomial))->toExpression(),
+                $pair->right->toExpression(),
+            ];
+            $product = Product::of($back === BracketBack::Front ? array_reverse($factors) : $factors);
 
             return $term->coefficient->isNegative() ? new Negative($product) : $product;
         }, $pair->left->terms));
@@ -178,9 +181,11 @@ final class TermByTerm extends MultiplyMethod
     /**
      * First and last written, the two middle products added without being written.
      *
+     * @param bool $last whether the middle is written last; second else
+     *
      * @return array{list<Step>, RowsFigure}
      */
-    private function outerThenMiddle(Stage $stage, RowsFigure $figure): array
+    private function inHead(Stage $stage, RowsFigure $figure, bool $last): array
     {
         $pair = $stage->pair;
         [$first, $second] = $pair->left->terms;
@@ -200,7 +205,7 @@ final class TermByTerm extends MultiplyMethod
             $first->times($fourth),
             $second->times($third),
         ], $middle, 0, Message::of('rows.middle.title'), null);
-        $steps[] = new Step(
+        $written = new Step(
             id: $stage->id('middle'),
             title: Message::of('rows.middle.title'),
             why: Message::of('rows.middle.why'),
@@ -209,6 +214,7 @@ final class TermByTerm extends MultiplyMethod
             watch: $collected->watch,
             aside: $collected->aside,
         );
+        array_splice($steps, $last ? 2 : 1, 0, [$written]);
 
         return [$steps, $figure];
     }
