@@ -22,7 +22,9 @@ final readonly class Switches
             'favourite', 'minus-one', 'pair-order', 'cross-signs', 'crossing-middle', 'crossing-letters',
             'turned-column', 'verdict',
         ],
-        'solving' => ['moving', 'unknown-side', 'denominators', 'answers', 'places'],
+        'solving' => [
+            'moving', 'unknown-side', 'collect-first', 'sides-turned', 'gathered', 'denominators', 'answers', 'places',
+        ],
         'quadratics' => [
             'leading', 'square-order', 'square-books', 'half-squared', 'square-shown', 'why-this-way', 'after-root',
             'rational-pair', 'root-of-fraction', 'fractions', 'negative-root',

@@ -17,7 +17,7 @@ use Runel\Problem\Problem;
 
 /**
  * What is to be factored: an expression, or all that an equation has, on one side and without fractions. The sides
- * change places where the square stands on the right alone.
+ * change places where the square stands on the right alone, and where that is wanted so that it keeps a plus.
  */
 final readonly class StandardForm
 {
@@ -38,11 +38,15 @@ final readonly class StandardForm
         public Polynomial $whole,
     ) {}
 
-    /** What a problem is about; null where that is no polynomial, or nothing at all. */
-    public static function ofProblem(Problem $problem): ?self
+    /**
+     * What a problem is about; null where that is no polynomial, or nothing at all.
+     *
+     * @param bool $positive whether an equation is gathered where its highest power keeps a plus
+     */
+    public static function ofProblem(Problem $problem, bool $positive = false): ?self
     {
         try {
-            return self::of($problem);
+            return self::of($problem, $positive);
         } catch (NotPolynomial | DivisionByZero | TooLarge) {
             return null;
         }
@@ -69,7 +73,7 @@ final readonly class StandardForm
         return $this->left === null || $this->right === null ? $this->whole : $this->left->minus($this->right);
     }
 
-    private static function of(Problem $problem): ?self
+    private static function of(Problem $problem, bool $positive): ?self
     {
         if ($problem->polynomial === null || $problem->polynomial->isZero()) {
             return null;
@@ -80,7 +84,8 @@ final readonly class StandardForm
         }
         $left = Polynomial::fromExpression($node->left);
         $right = Polynomial::fromExpression($node->right);
-        $turned = $right->degree() >= 2 && $right->degree() > ($left->isZero() ? 0 : $left->degree());
+        $turned = ($right->degree() >= 2 && $right->degree() > ($left->isZero() ? 0 : $left->degree()))
+            || ($positive && $left->minus($right)->terms[0]->coefficient->isNegative());
         if ($turned) {
             [$left, $right] = [$right, $left];
             $node = new Equation($node->right, $node->left);

@@ -56,6 +56,18 @@ final readonly class Line
         return new self($node, Link::Result, $move, $branch);
     }
 
+    /** The same with both sides exchanged, as it is written where the unknown stays on the right. */
+    public function turned(): self
+    {
+        return $this->node instanceof Equation ? new self(
+            new Equation($this->node->right, $this->node->left),
+            $this->link,
+            $this->move,
+            $this->branch,
+            $this->rejected,
+        ) : $this;
+    }
+
     /** The same line, what it says being no solution. */
     public function reject(Message $reason): self
     {

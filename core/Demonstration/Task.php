@@ -8,6 +8,7 @@ use Runel\Problem\Problem;
 use Runel\Style\Answers;
 use Runel\Style\HouseStyle;
 use Runel\Style\Places;
+use Runel\Style\RootOfFraction;
 
 /**
  * What a method is asked to do: a problem, a house style, and the choices the tutor has made. Remembers what the
@@ -73,5 +74,17 @@ final class Task
         $known = $this->known[$key];
 
         return $known;
+    }
+
+    /** Whether a root may be left below the line of an answer, by the habit of the house. */
+    public function leavesRoots(): bool
+    {
+        return $this->style->get(RootOfFraction::class) !== RootOfFraction::Rationalised;
+    }
+
+    /** Whether even the root of a fraction may be left as it is. */
+    public function keepsRoots(): bool
+    {
+        return $this->style->get(RootOfFraction::class) === RootOfFraction::Kept;
     }
 }

@@ -111,7 +111,13 @@ final class Form
             return self::isSquareFree($node->radicand) || ($kept && self::isFraction($node->radicand));
         }
 
-        return array_filter($node->children(), static fn(Node $child): bool => !self::leavesRoots($child, $kept)) === [];
+        foreach ($node->children() as $child) {
+            if (!self::leavesRoots($child, $kept)) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     private static function isFraction(Expression $number): bool

@@ -15,7 +15,6 @@ use Runel\Judging\Form;
 use Runel\Law\Claim\Solves;
 use Runel\Method\Wanting;
 use Runel\Proof\Proof;
-use Runel\Style\RootOfFraction;
 use Runel\Working\SolutionForm;
 
 /** Whether the last line does the job in the form it asks, and if not, what is missing. */
@@ -58,10 +57,7 @@ final readonly class Finish
     /** Whether roots of fractions stand as the house leaves them, and all others are simplified. */
     private function isRootOfTheHouse(Node $line): bool
     {
-        $house = $this->page->task->style->get(RootOfFraction::class);
-
-        return $house !== RootOfFraction::Rationalised
-            && Form::leavesRoots($line, $house === RootOfFraction::Kept);
+        return $this->page->task->leavesRoots() && Form::leavesRoots($line, $this->page->task->keepsRoots());
     }
 
     /** Whether numbers with roots are left where rounded ones were asked for. */

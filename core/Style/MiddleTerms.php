@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Runel\Style;
 
-/** Whether the two middle products of two binomials are written, or added in the head, second or last. The first is the default. */
+/** Whether the two middle products of two binomials are written, or added in the head. The first is the default. */
 enum MiddleTerms: string
 {
     case Written = 'written';

@@ -8,6 +8,7 @@ use Runel\Algebra\LinearEquation;
 use Runel\Algebra\Quadratic;
 use Runel\Algebra\StandardForm;
 use Runel\Demonstration\Task;
+use Runel\Style\Gathered;
 
 /** What several methods want to know of a task, worked out once. */
 final class Known
@@ -29,6 +30,9 @@ final class Known
     public static function standardForm(Task $task): ?StandardForm
     {
         return $task->once(StandardForm::class, static fn(): ?StandardForm
-            => StandardForm::ofProblem($task->problem));
+            => StandardForm::ofProblem(
+                $task->problem,
+                $task->style->get(Gathered::class) === Gathered::Positive,
+            ));
     }
 }

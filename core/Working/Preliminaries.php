@@ -94,7 +94,9 @@ final readonly class Preliminaries
         return !$this->gathered->turned || $this->gathered->equation === null ? [] : [new Step(
             id: 'swap-sides',
             title: Message::of('factor.swap.title'),
-            why: Message::of('factor.swap.why'),
+            why: Message::of($this->gathered->right?->degree() >= 2
+                ? 'factor.swap.why-positive'
+                : 'factor.swap.why'),
             lines: [Line::equivalent($this->gathered->equation, new SwapSides())],
         )];
     }

@@ -43,7 +43,8 @@ return [
         'why-across' => ':term crosses over and becomes :turned.',
         'ask' => ':letter is to stand on one side only. Which equation is next?',
     ],
-    'swap' => ['title' => 'Read it from right to left', 'why' => 'Equal is equal either way; :letter is read first.'],
+    'swap' => ['title' => 'Read it from right to left', 'why' => 'Equal is equal either way; :letter is read first.',
+        'why-end' => 'Equal is equal either way; an answer is read with :letter first.'],
     'number' => [
         'title' => 'Subtract :number from both sides',
         'title-add' => 'Add :number to both sides',
@@ -51,6 +52,8 @@ return [
         'why' => 'Adding :number is undone by subtracting it.',
         'why-add' => 'Subtracting :number is undone by adding it.',
         'why-across' => ':from crosses over and becomes :to.',
+        'why-first' => 'Then no number stands beside :letter on that side.',
+        'ask-first' => 'The number is to leave that side first. Which equation is next?',
         'ask' => 'The term with :letter is to stand alone. Which equation is next?',
     ],
     'coefficient' => [

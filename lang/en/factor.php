@@ -28,6 +28,7 @@ return [
     'swap' => [
         'title' => 'Exchange the sides',
         'why' => 'The square stands on the right alone; an equation can be read from either side.',
+        'why-positive' => 'Gathered on that side the square keeps a plus; an equation can be read from either side.',
     ],
     'gather' => [
         'title' => 'Bring everything to one side',
@@ -77,9 +78,14 @@ return [
     'verdict' => [
         'title' => 'Say beforehand: it will factor',
         'title-prime' => 'Say beforehand: it will not factor',
+        'title-after' => 'Why none could fit: the discriminant',
         'why' => 'The discriminant is a perfect square, the square of :root, so the hunt will succeed.',
         'why-prime' => 'The discriminant :value is not a perfect square, so no pair can fit. The hunt shows it.',
         'why-negative' => 'The discriminant :value is negative, so no pair can fit. The hunt shows it.',
+        'why-prime-after' => 'The discriminant :value is not a perfect square, and with whole numbers that fit it '
+            . 'would be one.',
+        'why-negative-after' => 'The discriminant :value is negative, and with whole numbers that fit it would be a '
+            . 'square.',
         'ask' => 'What is the discriminant, middle squared minus four times first times last?',
     ],
     'product' => [

@@ -30,8 +30,8 @@ return [
     'sides' => 'The curves of :left and :right, meeting once|The curves of :left and :right, meeting :count times',
     'root-hunt' => 'Candidates for roots of :polynomial, one judged|Candidates for roots of :polynomial, :count judged',
     'curve-none' => 'Parabola of :function with its vertex at :place and :value, not meeting the axis',
-    'ringed-square' => 'A perfect square of three terms, one thing ringed and put into its bracket|A perfect square of '
-        . 'three terms, :count things ringed and put into its bracket',
+    'ringed-square' => 'A perfect square of three terms, one thing ringed and brought down|A perfect square of '
+        . 'three terms, :count things ringed and brought down',
     'number-line' => 'A line of numbers with :count jumps from 0, ending at :end',
     'area' => 'A rectangle cut into :columns by :rows pieces, each the product of its two sides',
     'two-squares' => 'A square with side :large, a square with side :small cut out of it, and what is left as a '

@@ -67,7 +67,7 @@ return [
             . 'there instead of 0 this could not be done.',
     ],
     'factored' => [
-        'title' => 'Factor: two equal brackets',
+        'title' => 'Factor: two equal factors',
         'why' => 'Two numbers with the product :square and the sum :middle: :half, twice.',
         'ask' => 'What are the two factors of :trinomial?',
     ],
@@ -76,7 +76,7 @@ return [
         'title-sign' => 'Ring the sign of the middle: plus',
         'title-sign-minus' => 'Ring the sign of the middle: minus',
         'title-half' => 'Ring the root of the last term',
-        'why-root' => 'The first term is the square of :letter, so :letter comes first in the bracket.',
+        'why-root' => 'The first term is the square of :letter, so :letter comes first in the parentheses.',
         'why-sign' => 'The middle is positive, so both products in it are: a plus.',
         'why-sign-minus' => 'The middle is negative, so both products in it are: a minus.',
         'why-half' => 'The last term is the square of :half, and :half is half of :middle.',
@@ -85,7 +85,7 @@ return [
         'title' => 'Both numbers cross together',
         'why' => 'The perfect square stays by itself on the left: the same is added to both sides, until no number is '
             . 'left beside it.',
-        'why-across' => 'The perfect square stays by itself on the left: both numbers cross and turn their signs.',
+        'why-across' => 'The perfect square stays by itself on the left: each number crosses and turns its sign.',
     ],
     'gap' => [
         'title' => 'Leave a gap on both sides',
@@ -124,7 +124,7 @@ return [
         'why-minus' => 'It was built to be one: the root of the first term, :letter, the sign of the middle, minus, '
             . 'and the half, :half.',
         'why-twice' => 'The same factor twice is its square.',
-        'why-ringed' => 'What was ringed stands in the bracket: that is the square.',
+        'why-ringed' => 'What was ringed stands in the parentheses: that is the square.',
         'ask' => 'What is :trinomial as a square?',
     ],
     'tidy' => [

@@ -56,6 +56,9 @@ return [
         'turned-column' => 'The column that is turned',
         'moving' => 'A number leaves its side',
         'unknown-side' => 'Where the unknown is collected',
+        'collect-first' => 'Collected first',
+        'sides-turned' => 'The sides are exchanged',
+        'gathered' => 'A quadratic is gathered',
         'answers' => 'Answers with roots',
         'places' => 'Decimal places',
         'leading' => 'The number before the square',
@@ -75,7 +78,12 @@ return [
     'value' => [
         'words' => ['us' => 'American', 'uk' => 'British'],
         'times' => ['dot' => 'A dot', 'cross' => 'A cross', 'none' => 'No sign'],
-        'grid-long-edge' => ['top' => 'Along the top', 'side' => 'Down the side', 'as-given' => 'First one on top', 'first-side' => 'First one down the side'],
+        'grid-long-edge' => [
+            'top' => 'Along the top',
+            'side' => 'Down the side',
+            'as-given' => 'First one on top',
+            'first-side' => 'First one down the side',
+        ],
         'zero-cells' => ['bare' => 'A 0', 'powered' => 'A 0 with its power'],
         'grid-collect' => ['corners-first' => 'Single cells first', 'falling' => 'From the highest power down'],
         'places-order' => [
@@ -85,7 +93,11 @@ return [
         ],
         'bracket-back' => ['behind' => 'Behind the term', 'front' => 'In front of it'],
         'outer-terms-first' => ['off' => 'Cell by cell', 'on' => 'First and last cell first'],
-        'middle-terms' => ['written' => 'Both written', 'in-head' => 'In the head, written second', 'in-head-last' => 'In the head, written last'],
+        'middle-terms' => [
+            'written' => 'Both written',
+            'in-head' => 'In the head, written second',
+            'in-head-last' => 'In the head, written last',
+        ],
         'verdict' => ['shown' => 'Said at once', 'held' => 'Held back'],
         'denominators' => ['cleared' => 'Cleared first', 'carried' => 'Carried along'],
         'minus-one' => ['outside' => 'Left outside', 'inside' => 'Into one factor'],
@@ -96,6 +108,9 @@ return [
         'turned-column' => ['last' => 'The last numbers', 'fewer' => 'The one with fewer pairs'],
         'moving' => ['both-sides' => 'The same on both sides', 'across' => 'It crosses over'],
         'unknown-side' => ['left' => 'Always left', 'larger' => 'Where there is more of it'],
+        'collect-first' => ['letters' => 'The letters', 'numbers' => 'The numbers'],
+        'sides-turned' => ['at-once' => 'At once', 'at-end' => 'At the end'],
+        'gathered' => ['left' => 'On the left', 'positive' => 'Where the square keeps a plus'],
         'answers' => ['exact' => 'Exact', 'decimal' => 'As decimals', 'both' => 'Exact, then decimals'],
         'places' => [
             '1' => 'One', '2' => 'Two', '3' => 'Three', '4' => 'Four', '5' => 'Five', '6' => 'Six', '0' => 'None',

@@ -6,6 +6,12 @@ return [
     'advice' => [
         'vertex' => 'Shows the turning point, the line of symmetry, and the least or greatest value.',
     ],
+    'factored' => ['title' => 'Factorise: two equal brackets'],
+    'ring' => ['why-root' => 'The first term is the square of :letter, so :letter comes first in the bracket.'],
+    'square' => ['why-ringed' => 'What was ringed stands in the bracket: that is the square.'],
+    'no-pair' => [
+        'title' => 'First see whether it factorises: no pair fits',
+    ],
     'vertex' => [
         'refusal' => 'Completed square form is for a quadratic function or expression in one letter.',
         'check-above' => 'Beside the turning point the value has to be above :value.',

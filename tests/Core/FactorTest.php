@@ -34,6 +34,7 @@ use Runel\Slip\Rule\BracketPairRule;
 use Runel\Slip\Slip;
 use Runel\Style\HouseStyle;
 use Runel\Style\PairOrder;
+use Runel\Style\TurnedColumn;
 
 /** Properties of every way to factor, and of solving by factoring, over random trinomials and house styles. */
 final class FactorTest extends TestCase
@@ -153,9 +154,9 @@ final class FactorTest extends TestCase
                         );
                     }
                     foreach ([
-                        Arrangements::signsFirst($trinomial),
-                        Arrangements::signsLast($trinomial),
-                        Arrangements::brackets($trinomial),
+                        Arrangements::signsFirst($trinomial, TurnedColumn::Last),
+                        Arrangements::signsLast($trinomial, TurnedColumn::Fewer),
+                        Arrangements::brackets($trinomial, TurnedColumn::Fewer),
                     ] as $arrangements) {
                         self::assertSame($trinomial->isPrime(), $arrangements->hit === null, "$a $b $c");
                         $seen = [];

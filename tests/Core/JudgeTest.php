@@ -46,7 +46,7 @@ final class JudgeTest extends TestCase
         yield ['6x^2+21x-90', 'brackets', '6(x-5/2)(x+6)', 'not-factored-completely'];
         yield ['6x^2+21x-90', 'brackets', '2x²+7x-30', 'not-factored-completely'];
         yield ['6x^2+21x-90', 'brackets', '(2x+5)(x-6)', 'signs-in-wrong-brackets'];
-        yield ['6x^2+21x-90', 'verdict', '17²', 'judge.form-number'];
+        yield ['3x^2+7x+5', 'verdict', '7²-60', 'judge.form-number'];
         yield ['x^2-3x=10', 'standard-form', 'x²-3x-10=0', null];
         yield ['x^2-3x=10', 'standard-form', 'x²=3x+10', 'judge.form-zero'];
         yield ['x^2-3x=10', 'standard-form', 'x²-3x+10=0', 'sign-not-turned'];

@@ -93,8 +93,8 @@ final class StyleTest extends TestCase
             $this->show('2x^2-5x-3', 'cross', ['cross-signs' => $value]),
             'place-signs',
         );
-        self::assertSame(['-6+1 = -5'], $signs('first'));
-        self::assertSame(['6+1 = 7', '6-1 = 5', '-6+1 = -5', '-6-1 = -7'], $signs('last'));
+        self::assertSame(['1-6 = -5'], $signs('first'));
+        self::assertSame(['1+6 = 7', '1-6 = -5', '-1+6 = 5', '-1-6 = -7'], $signs('last'));
     }
 
     public function testTheVerdictIsSaidOrHeldBack(): void
@@ -126,7 +126,7 @@ final class StyleTest extends TestCase
     {
         $check = $this->show('8x^2+22x+15', 'cross', [], ['check-by' => $value])->checks()[0];
         self::assertSame($figure, $check->figure?->type());
-        self::assertSame('(4*x+5)*(2*x+3) = 8*x^2+22*x+15', Ascii::write(
+        self::assertSame('(2*x+3)*(4*x+5) = 8*x^2+22*x+15', Ascii::write(
             $check->lines[\count($check->lines) - 1]->node,
         ));
     }

@@ -58,7 +58,7 @@ final class FiguresTest extends TestCase
             'grid',
             'heaps',
             'pair-hunt',
-            'rows',
+            'ringed-square', 'rows',
             'square-tiles',
             'trial-brackets',
             'two-squares',

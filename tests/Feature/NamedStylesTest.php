@@ -31,7 +31,7 @@ final class NamedStylesTest extends TestCase
     {
         $this->signIn();
         $this->post('/style', ['times' => 'cross', 'name' => 'Harbour school']);
-        self::assertSame(['times' => 'cross'], NamedStyle::query()->sole()->standing);
+        self::assertSame(['times' => 'cross', 'house' => '3'], NamedStyle::query()->sole()->standing);
         $this->post('/tutor/out');
         $cookie = self::cookie($this->post('/style', ['times' => 'dot', 'name' => 'Harbour school']));
         $cookie = self::cookie($this->withUnencryptedCookie(self::COOKIE, $cookie)
@@ -42,7 +42,7 @@ final class NamedStylesTest extends TestCase
             ['Evening class', 'Harbour school'],
             NamedStyle::query()->orderBy('name')->pluck('name')->all(),
         );
-        self::assertSame(['times' => 'cross'], NamedStyle::query()->where('name', 'Harbour school')->sole()->standing);
+        self::assertSame(['times' => 'cross', 'house' => '3'], NamedStyle::query()->where('name', 'Harbour school')->sole()->standing);
         $left = self::cookie($in);
         $this->withUnencryptedCookie(self::COOKIE, $left)->get('/style')
             ->assertSee('There are two styles called “Harbour school”')->assertDontSee('called “Evening class”');
@@ -71,14 +71,14 @@ final class NamedStylesTest extends TestCase
         $this->get("/learners/$one->id")->assertSee('name:Harbour school');
         $values = ['version' => $one->version, 'name' => 'Wren', 'note' => '', 'daily' => 5];
         $this->put("/learners/$one->id", $values + ['restyle' => '1']);
-        self::assertSame('{}', $one->refresh()->getRawOriginal('style'));
+        self::assertSame('{"house":"3"}', $one->refresh()->getRawOriginal('style'));
         $file = (string) tempnam(sys_get_temp_dir(), 'runel');
         app(Archive::class)->write($file);
         NamedStyle::query()->delete();
         app(Archive::class)->read($file);
         app(Archive::class)->read($file);
         unlink($file);
-        self::assertSame(['times' => 'cross'], NamedStyle::query()->sole()->standing);
+        self::assertSame(['times' => 'cross', 'house' => '3'], NamedStyle::query()->sole()->standing);
     }
 
     /** @param TestResponse<Response> $response */

@@ -36,7 +36,7 @@ final class PagesTest extends TestCase
                     'problem' => $typed,
                     'job' => $offer->method->job(),
                     'method' => $offer->method->id(),
-                    'house' => (string) HouseStyle::DEFAULTS,
+                    HouseStyle::NUMBER => (string) HouseStyle::DEFAULTS,
                 ] + $style->chosen();
                 $count = \count($demonstration->steps()) + \count($demonstration->checks());
                 $titles = [];
@@ -81,7 +81,7 @@ final class PagesTest extends TestCase
             ));
             unset($ways['']);
             $response = $this->get('/two-ways?' . http_build_query(
-                ['problem' => $typed, 'leftstep' => 'last', 'rightstep' => 'last', 'house' => (string) HouseStyle::DEFAULTS] + $style->chosen(),
+                ['problem' => $typed, 'leftstep' => 'last', 'rightstep' => 'last'] + $style->kept(),
             ));
             max($ways) > 1 ? $response->assertOk() : $response->assertStatus(422)->assertSee('Only one method fits');
         }
@@ -112,7 +112,8 @@ final class PagesTest extends TestCase
         self::assertGreaterThan(5, \count($links[1]));
         foreach (array_unique($links[1]) as $link) {
             parse_str((string) parse_url(html_entity_decode($link), \PHP_URL_QUERY), $query);
-            self::assertSame(['8x^2+22x+15', 'factor', 'split-middle', 'large', 'cross', 'uk', '2'], array_map(
+            $number = (string) HouseStyle::DEFAULTS;
+            self::assertSame(['8x^2+22x+15', 'factor', 'split-middle', 'large', 'cross', 'uk', $number], array_map(
                 static fn(string $key): mixed => $query[$key] ?? null,
                 ['problem', 'job', 'method', 'split', 'times', 'words', 'house'],
             ));

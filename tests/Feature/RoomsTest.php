@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Http\Middleware\Place;
+use Runel\Style\HouseStyle;
 
 /** House style, two ways, ask first and what can be taken away. */
 final class RoomsTest extends TestCase
@@ -19,7 +20,7 @@ final class RoomsTest extends TestCase
         )
             ->assertRedirect('/style')->getCookie(Place::COOKIE, false);
         self::assertNotNull($cookie);
-        self::assertSame('words=uk&grid-long-edge=side&times=cross', $cookie->getValue());
+        self::assertSame('words=uk&grid-long-edge=side&times=cross&house=' . HouseStyle::DEFAULTS, $cookie->getValue());
         $this->withUnencryptedCookie(Place::COOKIE, (string) $cookie->getValue());
         $uk = self::visible((string) $this->get($this->board(
             ['problem' => self::PROBLEM, 'method' => 'grid', 'step' => 1],

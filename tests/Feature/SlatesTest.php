@@ -245,7 +245,7 @@ final class SlatesTest extends TestCase
     public static function spellings(): iterable
     {
         yield 'a value' => ['(2x+3)(x-5)', 'grid', 5, [['3x', 'x*3'], ['-3x', '-3*x'], ['3x^2'], ['(']]];
-        yield 'a pair' => ['x^2-5x+6', 'sum-product', 4, [
+        yield 'a pair' => ['x^2-5x+6', 'sum-product', 3, [
             ['1 and 6', '6, 1', '12/2 and 1'], ['2 and 4', '(4;2)'], ['5']]];
     }
 

@@ -22,6 +22,8 @@ use Runel\Message\Refusal;
 use Runel\Method\Catalogue;
 use Runel\Notation\Ascii;
 use Runel\Style\HouseStyle;
+use SebastianBergmann\Diff\Differ;
+use SebastianBergmann\Diff\Output\DiffOnlyOutputBuilder;
 use Tests\Golden\Overheard;
 use Tests\Golden\Scenes;
 use Tests\Golden\Transcript;
@@ -135,6 +137,32 @@ final class TranscriptTest extends TestCase
         self::assertStringEqualsFile($file, $said);
     }
 
+    /** What each habit changes on a road it touches, as the difference from the road without it. */
+    public function testEachHabitChangesItsOwnRoad(): void
+    {
+        $differ = new Differ(new DiffOnlyOutputBuilder(''));
+        $faces = app(Faces::class);
+        $changes = '';
+        $missing = array_map(static fn(array $values): array => \array_slice($values, 1), HouseStyle::table());
+        foreach (Scenes::habits() as [$key, $value, $problem, $job, $method, $beside]) {
+            $said = array_map(static fn(array $style): string => Transcript::of(
+                app(Demonstrations::class)->of(self::task($problem, $style), $job, $method),
+                $faces,
+            ), [$beside, [$key => $value] + $beside]);
+            self::assertNotSame($said[0], $said[1], "$key=$value changes nothing on $problem");
+            $with = $beside === [] ? '' : ' with ' . http_build_query($beside, '', ', ');
+            $changes .= "== $key=$value$with: $problem by $job.$method\n" . $differ->diff(...$said) . "\n";
+            $missing[$key] = array_diff($missing[$key], [$value]);
+        }
+        $missing['places'] = [];
+        self::assertSame([], array_filter($missing), 'each habit is heard on some road');
+        $file = \dirname(__DIR__) . '/Golden/habits.txt';
+        if (getenv('RUNEL_GOLDEN') === 'refresh') {
+            file_put_contents($file, $changes);
+        }
+        self::assertStringEqualsFile($file, $changes);
+    }
+
     /** What is said of a pair of somebody's own, wanted: product -60, sum 7. */
     public function testJudgesPairsAsItJudged(): void
     {
@@ -183,6 +211,10 @@ final class TranscriptTest extends TestCase
         foreach (self::scenes() as $scene) {
             [, $problem, $job, $method, $style] = $scene;
             $task = self::task($problem, $style, $scene[5] ?? []);
+            Transcript::of(app(Demonstrations::class)->of($task, $job, $method), $faces);
+        }
+        foreach (Scenes::habits() as [$key, $value, $problem, $job, $method, $beside]) {
+            $task = self::task($problem, [$key => $value] + $beside);
             Transcript::of(app(Demonstrations::class)->of($task, $job, $method), $faces);
         }
         self::pairs();

@@ -147,6 +147,15 @@ final class Scenes
         }
     }
 
+    /** @return iterable<array{string, string, string, string, string, array<string, string>}> key, value, a road */
+    public static function habits(): iterable
+    {
+        foreach (self::rows('habits') as $row) {
+            /** @var array{string, string, string, string, string, 5?: array<string, string>} $row */
+            yield [$row[0], $row[1], $row[2], $row[3], $row[4], $row[5] ?? []];
+        }
+    }
+
     /**
      * Problem, job, method, style and choices.
      *

@@ -31,6 +31,20 @@ final readonly class BalanceFigure implements Figure
         public int $groups = 1,
     ) {}
 
+    /** With its pans exchanged. */
+    public function turned(): self
+    {
+        return new self(
+            $this->letter,
+            $this->right,
+            $this->left,
+            $this->rightPan,
+            $this->leftPan,
+            $this->taken,
+            $this->groups,
+        );
+    }
+
     public function type(): string
     {
         return 'balance';

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Runel\Demonstration\Figure;
 
-/** How the crossing of a pair is drawn: what it has to make below or above, plain numbers or terms with their letters. */
+/** How the crossing of a pair is drawn: the middle below or above, plain numbers or terms with their letters. */
 final readonly class Crossing
 {
     /**
@@ -12,4 +12,13 @@ final readonly class Crossing
      * @param string|null $letter      the letter that product, sum and pair are written with; null for plain numbers
      */
     public function __construct(public bool $middleAbove = false, public ?string $letter = null) {}
+
+    /** @return array<string, string> what differs from the usual crossing, for machines */
+    public function said(): array
+    {
+        return array_filter([
+            'middle' => $this->middleAbove ? 'above' : '',
+            'letter' => (string) $this->letter,
+        ], static fn(string $value): bool => $value !== '');
+    }
 }

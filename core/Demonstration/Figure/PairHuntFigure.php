@@ -68,7 +68,7 @@ final readonly class PairHuntFigure implements Figure
                 'fits' => $row->fits,
             ], $this->rows),
             'passed' => $this->passed,
-        ];
+        ] + ($this->crossing?->said() ?? []);
     }
 
     public function ground(): array

@@ -39,11 +39,12 @@ final class Cross extends FactorMethod
         $last = self::isLast($task);
         $arrangements = self::arrangements($trinomial, $task);
         $hunt = ArrangementSteps::of($trinomial, $arrangements, 'cross');
+        $crossing = $hunt === [] ? null : $hunt[\count($hunt) - 1]->figure;
         $sections = [new Section(Phase::Hunting, $hunt, outcome: $arrangements->outcome())];
         if ($arrangements->hit !== null) {
             $sections[] = new Section(Phase::Writing, [
                 // The crossing stays while signs and rows are read off it.
-                $this->signs($trinomial, $arrangements->rows($trinomial), $last, $crossing = $hunt[\count($hunt) - 1]->figure),
+                $this->signs($trinomial, $arrangements->rows($trinomial), $last, $crossing),
                 Brackets::step(
                     $trinomial,
                     $outer,

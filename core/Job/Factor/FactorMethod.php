@@ -255,7 +255,8 @@ abstract class FactorMethod implements FactorsQuadratics
         );
     }
 
-    private function verdict(Trinomial $trinomial): Step
+    /** @param bool $after whether the hunt has failed already, and it is said why it had to */
+    private function verdict(Trinomial $trinomial, bool $after = false): Step
     {
         $root = $trinomial->root();
         $discriminant = Sum::of([
@@ -266,13 +267,19 @@ abstract class FactorMethod implements FactorsQuadratics
         $line = Line::side($discriminant, Numeral::of($trinomial->discriminant()));
         $why = match (true) {
             $root !== null => 'factor.verdict.why',
-            $trinomial->discriminant() < 0 => 'factor.verdict.why-negative',
-            default => 'factor.verdict.why-prime',
+            $trinomial->discriminant() < 0 => $after
+                ? 'factor.verdict.why-negative-after'
+                : 'factor.verdict.why-negative',
+            default => $after ? 'factor.verdict.why-prime-after' : 'factor.verdict.why-prime',
         };
 
         return new Step(
             id: 'verdict',
-            title: Message::of($root === null ? 'factor.verdict.title-prime' : 'factor.verdict.title'),
+            title: Message::of(match (true) {
+                $after => 'factor.verdict.title-after',
+                $root === null => 'factor.verdict.title-prime',
+                default => 'factor.verdict.title',
+            }),
             why: Message::of($why, ['root' => Numeral::of($root ?? 0), 'value' => Numeral::of(
                 $trinomial->discriminant(),
             )]),
@@ -296,7 +303,9 @@ abstract class FactorMethod implements FactorsQuadratics
             )];
         } elseif ($trinomial->isPrime()) {
             $answer = $outer->wrap([$common->rest->toExpression()]);
-            $steps = $task->style->get(VerdictTold::class) === VerdictTold::Held ? [$this->verdict($trinomial)] : [];
+            $steps = $task->style->get(VerdictTold::class) === VerdictTold::Held
+                ? [$this->verdict($trinomial, true)]
+                : [];
             $steps[] = new Step(
                 id: 'prime',
                 title: Message::of($common->isOne() ? 'factor.prime.title' : 'factor.prime.title-inside'),

@@ -85,7 +85,9 @@ final class TermByTerm extends MultiplyMethod
         $inHead = $middle !== MiddleTerms::Written
             && $pair->isTwoBinomials()
             && self::middlesAreLike($pair);
-        [$products, $figure] = $inHead ? $this->inHead($stage, $figure, $middle === MiddleTerms::InHeadLast) : $this->products($stage, $figure);
+        [$products, $figure] = $inHead
+            ? $this->inHead($stage, $figure, $middle === MiddleTerms::InHeadLast)
+            : $this->products($stage, $figure);
 
         return [
             $stage->section(Phase::SettingUp, [$this->split($stage, $task->style->get(BracketBack::class))]),

@@ -13,6 +13,7 @@ use Runel\Demonstration\Answer\SolutionsAnswer;
 use Runel\Demonstration\Check;
 use Runel\Demonstration\CheckKind;
 use Runel\Demonstration\Demonstration;
+use Runel\Demonstration\Figure\BalanceFigure;
 use Runel\Demonstration\Figure\Figure;
 use Runel\Demonstration\Forecast;
 use Runel\Demonstration\Line;
@@ -41,8 +42,10 @@ use Runel\Polynomial\Polynomial;
 use Runel\Polynomial\Term;
 use Runel\Slip\Rule\BracketRule;
 use Runel\Slip\Slip;
+use Runel\Style\CollectFirst;
 use Runel\Style\Denominators;
 use Runel\Style\Moving;
+use Runel\Style\SidesTurned;
 use Runel\Style\UnknownSide;
 use Runel\Working\Arithmetic;
 use Runel\Working\Arrival;
@@ -59,6 +62,8 @@ final class BalanceWork
     private Equation $reached;
     private readonly string $letter;
     private readonly bool $across;
+    /** Whether the unknown is on the right, and stays there to the end; all is worked as if it were on the left. */
+    private bool $turnsAtEnd = false;
 
     public function __construct(private readonly Task $task, private readonly LinearEquation $linear)
     {
@@ -79,6 +84,7 @@ final class BalanceWork
         $tidying = [...$this->cleared(), ...$this->expanded(), ...$this->collected()];
         [$gathering, $left, $right] = $this->gathered();
         [$solving, $answer] = $this->solved($left, $right);
+        $solving = $this->turnsAtEnd && $answer instanceof SolutionsAnswer ? $this->turnedAtEnd($solving) : $solving;
         if ($solving === []) {
             [$tidying, $gathering, $solving] = self::ending($tidying, $gathering);
         }
@@ -333,9 +339,15 @@ final class BalanceWork
         $steps = [];
         $own = self::withLetter($left);
         $other = self::withLetter($right);
+        $numbersFirst = $this->task->style->get(CollectFirst::class) === CollectFirst::Numbers;
         if (!$own->isZero() && !$other->isZero()) {
             $larger = $this->task->style->get(UnknownSide::class) === UnknownSide::Larger
                 && $other->coefficient($this->letter, 1)->compareTo($own->coefficient($this->letter, 1)) > 0;
+            $number = self::withoutLetter($larger ? $right : $left);
+            if ($numbersFirst && !$number->isZero() && !$own->equals($other)) {
+                $steps[] = $this->tookNumber($left, $right, $number);
+                [$left, $right] = [$left->minus($number), $right->minus($number)];
+            }
             $taken = $larger ? $own : $other;
             [$newLeft, $newRight] = [$left->minus($taken), $right->minus($taken)];
             $steps[] = $this->took($left, $right, $taken, $larger);
@@ -344,6 +356,11 @@ final class BalanceWork
         if (self::withLetter($left)->isZero() && !self::withLetter($right)->isZero()) {
             [$left, $right] = [$right, $left];
             $this->reached = new Equation($this->reached->right, $this->reached->left);
+            if ($this->task->style->get(SidesTurned::class) === SidesTurned::AtEnd && !$this->saysSolution()) {
+                $this->turnsAtEnd = true;
+
+                return [$steps, $left, $right];
+            }
             $steps[] = new Step(
                 id: 'swap-sides',
                 title: Message::of('balance.swap.title'),
@@ -353,6 +370,68 @@ final class BalanceWork
         }
 
         return [$steps, $left, $right];
+    }
+
+    /** Whether the letter stands alone beside a number. */
+    private function saysSolution(): bool
+    {
+        return $this->reached->left instanceof Letter;
+    }
+
+    /**
+     * The work as it is written while the unknown stays on the right, and the sides exchanged behind it.
+     *
+     * @param list<Step> $steps
+     *
+     * @return list<Step>
+     */
+    private function turnedAtEnd(array $steps): array
+    {
+        $end = $this->reached;
+        $turned = array_map(static fn(Step $step): Step => $step->onTheWay()->withLines(array_map(
+            static fn(Line $line): Line => $line->onTheWay()->turned(),
+            $step->lines,
+        ))->withFigure($step->figure instanceof BalanceFigure ? $step->figure->turned() : $step->figure), $steps);
+        $turned[] = new Step(
+            id: 'swap-sides',
+            title: Message::of('balance.swap.title'),
+            why: Message::of('balance.swap.why-end', ['letter' => new Letter($this->letter)]),
+            lines: [Line::result($end, new SwapSides())],
+        );
+
+        return $turned;
+    }
+
+    /** The number beside the unknown taken from both sides before the letters are gathered. */
+    private function tookNumber(Polynomial $left, Polynomial $right, Polynomial $taken): Step
+    {
+        $before = $this->reached;
+        $wanted = new Equation($left->minus($taken)->toExpression(), $right->minus($taken)->toExpression());
+        $this->reached = $wanted;
+        $number = $taken->terms[0]->coefficient;
+        $size = Numeral::of($number->absolute());
+
+        return new Step(
+            id: 'gather-number',
+            title: Message::of(match (true) {
+                $this->across => 'balance.number.title-across',
+                $number->isNegative() => 'balance.number.title-add',
+                default => 'balance.number.title',
+            }, ['number' => $this->across ? Numeral::of($number) : $size]),
+            why: Message::of($this->across ? 'balance.number.why-across' : 'balance.number.why-first', [
+                'from' => Numeral::of($number),
+                'to' => Numeral::of($number->negated()),
+                'letter' => new Letter($this->letter),
+            ]),
+            lines: BothSides::taken($left, $right, $taken, $wanted, $this->task->style->get(Moving::class)),
+            figure: Pans::of($this->letter, $left, $right, $taken, Rational::one()),
+            question: Question::equation(
+                Message::of('balance.number.ask-first'),
+                $before,
+                $wanted,
+            ),
+            watch: $this->across ? Slip::SignNotTurned : Slip::OneSideOnly,
+        );
     }
 
     private function took(Polynomial $left, Polynomial $right, Polynomial $taken, bool $larger): Step
