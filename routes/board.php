@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 use App\Http\Controllers\AllRoadsController;
 use App\Http\Controllers\BoardController;
+use App\Http\Controllers\CardController;
+use App\Http\Controllers\CompareController;
 use App\Http\Controllers\TakeAwayController;
 use App\Http\Controllers\TwoWaysController;
 use App\Http\Controllers\YourTurnController;
@@ -14,6 +16,9 @@ Route::get('/board', [BoardController::class, 'show'])->name('board');
 Route::get('/why', [BoardController::class, 'why'])->name('why');
 Route::get('/figure.svg', [BoardController::class, 'figure'])->name('figure');
 Route::get('/two-ways', [TwoWaysController::class, 'show'])->name('two-ways');
+Route::get('/teachers', [CompareController::class, 'teacher'])->name('teachers');
+Route::get('/changed', [CompareController::class, 'changed'])->name('changed');
+Route::get('/card', [CardController::class, 'show'])->name('card');
 Route::get('/roads', [AllRoadsController::class, 'show'])->name('roads');
 Route::get('/your-turn', [YourTurnController::class, 'show'])->name('your-turn');
 Route::get('/print', [TakeAwayController::class, 'sheet'])->name('print');

@@ -370,6 +370,18 @@ final readonly class Board
                 'bench',
                 ['step' => null, 'method' => null, 'present' => null],
             )),
+            ...array_map(fn(string $room): Pen => new Pen(
+                "pen-$room",
+                $room === 'changed' ? 'o' : '',
+                $room,
+                $this->address->to($room, [
+                    'job' => $this->demonstration->job,
+                    'method' => $this->demonstration->method,
+                    'step' => null,
+                    'ask' => null,
+                    'present' => null,
+                ]),
+            ), ['changed', 'teachers', 'card']),
             new Pen('pen-present', 'p', $presenting ? 'present-end' : 'present', $this->address->to('board', [
                 'present' => $presenting ? null : 1,
                 'step' => $this->current,

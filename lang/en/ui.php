@@ -142,6 +142,7 @@ return [
         'ask' => 'ask first: hide the next step and pose its question',
         'turn' => 'your turn: the learner takes it from here',
         'ways' => 'two ways side by side',
+        'changed' => 'one thing in the problem changed',
         'another' => 'another way for this problem',
         'go-on' => 'after a division without remainder: factor the quotient',
         'why' => 'but why? one layer deeper, on small numbers',
@@ -167,6 +168,9 @@ return [
     'timer' => 'Quiet timer',
     'timer-own' => 'own, s',
     'timer-over' => 'Time.',
+    'changed' => 'One thing changed',
+    'teachers' => 'Another teacher',
+    'card' => 'Method card',
     'two-ways' => 'Two ways',
     'all-roads' => 'All ways on one page',
     'roads-agree' => '{1} There is one way, and it arrives at|{2} Both ways arrive at the same:|[3,*] All :count ways '

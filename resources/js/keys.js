@@ -51,7 +51,9 @@ export const rooms = (page) => {
 };
 
 /** Where a step more or a step back is none of the item's, it is the lesson's; where nothing is watched, v reads. */
-const BEYOND = {'pen-next': 'pen-item', 'pen-back': 'pen-item-back', 'pen-watch': 'pen-aloud'};
+const BEYOND = {
+    'pen-next': 'pen-item', 'pen-back': 'pen-item-back', 'pen-watch': 'pen-aloud', 'pen-open': 'pen-changed',
+};
 
 /** What a key presses; null where there is nothing for it. */
 const pressed = (page, id) => {

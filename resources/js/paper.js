@@ -29,7 +29,20 @@ const layer = (page, strokes, outline) => {
     return made;
 };
 
+/** The lines of a method's card: the pressed one lights the steps that do it. */
+const card = (page) => {
+    page.addEventListener('click', (event) => {
+        const line = event.target.closest?.('.card-line');
+        if (!line) return;
+        const on = line.getAttribute('aria-pressed') !== 'true';
+        page.querySelectorAll('.card-line').forEach((one) => one.setAttribute('aria-pressed', String(one === line && on)));
+        page.querySelectorAll('.card-example [data-step]').forEach((step) =>
+            step.classList.toggle('is-done', on && step.dataset.step === line.dataset.card));
+    });
+};
+
 export const paper = (page, store) => {
+    card(page);
     const button = page.getElementById('print-ink');
     const strokes = button ? byThing(allInk(store)[boardOf(page.location.search)] ?? {}) : {};
     if (Object.keys(strokes).length === 0) return;

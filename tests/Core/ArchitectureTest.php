@@ -39,6 +39,7 @@ final class ArchitectureTest extends TestCase
             . 'Proof Slip Style',
         'Marking' => 'Algebra Demonstration Expression Judging Law Message Method Notation Number Parsing '
             . 'Polynomial Problem Proof Slip Working',
+        'Learning' => 'Demonstration Expression Marking Message Method Notation Problem Proof Style',
         'Why' => 'Demonstration Expression Law Message Number Polynomial Proof Working',
         'Lesson' => 'Demonstration Expression Ladder Message Method Notation Practice Slip Style',
     ];

@@ -31,6 +31,6 @@
         data-missing="{{ __('ui.aloud-missing') }}">{{ __('ui.aloud') }} <kbd>v</kbd></button>
     @foreach ($board->leaving() as $pen)
         <a id="{{ $pen->id }}" class="pen" href="{{ $pen->link }}">{{ __("ui.$pen->name") }}
-            <kbd>{{ $pen->key }}</kbd></a>
+            @if ($pen->key !== '')<kbd>{{ $pen->key }}</kbd>@endif</a>
     @endforeach
 </nav>
