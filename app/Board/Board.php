@@ -20,6 +20,7 @@ use Runel\Demonstration\Question;
 use Runel\Demonstration\Step;
 use Runel\Job\Jobs;
 use Runel\Judging\Judge;
+use Runel\Judging\OwnArrangement;
 use Runel\Judging\OwnPair;
 use Runel\Judging\Verdict;
 use Runel\Message\Message;
@@ -184,12 +185,16 @@ final readonly class Board
         return null;
     }
 
-    /** What became of a pair of the tutor's own, where one was tested. */
-    public function ownPair(): ?OwnPair
+    /** What became of a pair or an arrangement of the tutor's own, where one was tested. */
+    public function own(): OwnPair|OwnArrangement|null
     {
-        $hunt = $this->pairHunt();
+        $hunt = $this->hunt();
 
-        return $this->address->pair !== null && $hunt !== null ? OwnPair::of($hunt, $this->address->pair) : null;
+        return match (true) {
+            $this->address->pair === null || $hunt === null => null,
+            $hunt instanceof PairHuntFigure => OwnPair::of($hunt, $this->address->pair),
+            default => OwnArrangement::of($hunt, $this->address->pair),
+        };
     }
 
     /** The figure of the current section as it stands now. */
@@ -241,12 +246,12 @@ final readonly class Board
         };
     }
 
-    /** The hunt for a pair that stands open, if one does. */
-    public function pairHunt(): ?PairHuntFigure
+    /** The hunt that stands open, if one does. */
+    public function hunt(): PairHuntFigure|ArrangementHuntFigure|null
     {
         $figure = $this->figure();
 
-        return $figure instanceof PairHuntFigure ? $figure : null;
+        return $figure instanceof PairHuntFigure || $figure instanceof ArrangementHuntFigure ? $figure : null;
     }
 
     /** @return list<string> what a hunt passed over quickly, a line each; the first of many */

@@ -29,6 +29,7 @@ use Runel\Demonstration\Figure\RootTrial;
 use Runel\Demonstration\Figure\RootVerdict;
 use Runel\Demonstration\Figure\RowsFigure;
 use Runel\Demonstration\Figure\SidesCurveFigure;
+use Runel\Demonstration\Figure\SignedBracketsFigure;
 use Runel\Demonstration\Figure\SquareTilesFigure;
 use Runel\Demonstration\Figure\TableauFigure;
 use Runel\Demonstration\Figure\TwoSquaresFigure;
@@ -93,6 +94,7 @@ final readonly class FigureTable
             $figure instanceof HeapsFigure,
             $figure instanceof MachineFigure,
             $figure instanceof NumberLineFigure,
+            $figure instanceof SignedBracketsFigure,
             $figure instanceof RingedSquareFigure,
             $figure instanceof SidesCurveFigure,
             $figure instanceof SquareTilesFigure,

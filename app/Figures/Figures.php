@@ -26,6 +26,7 @@ use Runel\Demonstration\Figure\RingedSquareFigure;
 use Runel\Demonstration\Figure\RootHuntFigure;
 use Runel\Demonstration\Figure\RowsFigure;
 use Runel\Demonstration\Figure\SidesCurveFigure;
+use Runel\Demonstration\Figure\SignedBracketsFigure;
 use Runel\Demonstration\Figure\SquareTilesFigure;
 use Runel\Demonstration\Figure\TableauFigure;
 use Runel\Demonstration\Figure\TwoSquaresFigure;
@@ -62,6 +63,7 @@ final readonly class Figures
             $figure instanceof CalculatorFigure => new CalculatorDrawing($figure),
             $figure instanceof CurveFigure => new CurveDrawing($figure),
             $figure instanceof RingedSquareFigure => new RingedSquareDrawing($figure),
+            $figure instanceof SignedBracketsFigure => new SignedBracketsDrawing($figure),
             $figure instanceof NumberLineFigure => new NumberLineDrawing($figure),
             $figure instanceof AreaFigure => new AreaDrawing($figure),
             $figure instanceof TwoSquaresFigure => new TwoSquaresDrawing($figure),

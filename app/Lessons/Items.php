@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Lessons;
 
 use App\Demonstrations\Demonstrations;
+use App\Lessons\Content\KeptExample;
 use Runel\Lesson\Content\TutorsWords;
 use Runel\Lesson\Item;
 use Runel\Lesson\Pace;
@@ -16,6 +17,22 @@ use Runel\Style\HouseStyle;
 final readonly class Items
 {
     public function __construct(private Demonstrations $demonstrations, private Catalogue $catalogue) {}
+
+    /** The same with the step it is shown to called by its name, where it has none yet. */
+    public function named(LessonItem $kept, HouseStyle $style): LessonItem
+    {
+        $content = $kept->content;
+        if (!$content instanceof KeptExample || $content->step === null || $content->stepId !== null) {
+            return $kept;
+        }
+        try {
+            $steps = $this->item($kept, $style, Pace::usual())->content->demonstration()?->steps() ?? [];
+
+            return $kept->with(['stepId' => $steps[$content->step - 1]->id ?? null]);
+        } catch (Refusal) {
+            return $kept;
+        }
+    }
 
     /** An item whose problem can no longer be demonstrated stays, as a note of what was typed. */
     public function item(LessonItem $kept, HouseStyle $style, Pace $pace): Item

@@ -43,6 +43,8 @@ final readonly class KeptLessons
     {
         self::countItems($items);
 
+        $items = array_map(fn(LessonItem $item): LessonItem => $this->items->named($item, $style), $items);
+
         return $this->writing->whole(static function () use ($head, $items, $style): Lesson {
             if (Lesson::query()->count() >= self::MOST) {
                 throw new BadRequest(Message::of('lesson.too-many', ['most' => self::MOST]));
@@ -70,10 +72,13 @@ final readonly class KeptLessons
      */
     public function rearrange(Lesson $lesson, int $version, \Closure $work): void
     {
-        $this->change($lesson, $version, static function (Lesson $fresh) use ($work): void {
+        $this->change($lesson, $version, function (Lesson $fresh) use ($work): void {
             $items = $work(KeptLesson::items($fresh->items));
             self::countItems($items);
-            $fresh->items = self::arrays($items);
+            $fresh->items = self::arrays(array_map(
+                fn(LessonItem $item): LessonItem => $this->items->named($item, $fresh->style),
+                $items,
+            ));
         });
     }
 

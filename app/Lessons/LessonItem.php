@@ -102,6 +102,10 @@ final readonly class LessonItem
      */
     public function with(array $changes): self
     {
-        return self::of(['id' => $this->id] + $changes + $this->toArray());
+        $own = $this->toArray();
+        // Another number is another step: what it was called goes.
+        $isMoved = \array_key_exists('step', $changes) && $changes['step'] != ($own['step'] ?? null);
+
+        return self::of(['id' => $this->id] + $changes + ($isMoved ? ['stepId' => null] : []) + $own);
     }
 }

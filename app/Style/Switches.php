@@ -20,14 +20,14 @@ final readonly class Switches
         ],
         'factoring' => [
             'favourite', 'minus-one', 'pair-order', 'cross-signs', 'crossing-middle', 'crossing-letters',
-            'turned-column', 'verdict',
+            'turned-column', 'pairs-listed', 'verdict',
         ],
         'solving' => [
             'moving', 'unknown-side', 'collect-first', 'sides-turned', 'gathered', 'denominators', 'answers', 'places',
         ],
         'quadratics' => [
             'leading', 'square-order', 'square-books', 'half-squared', 'square-shown', 'why-this-way', 'after-root',
-            'rational-pair', 'root-of-fraction', 'fractions', 'negative-root',
+            'rational-pair', 'root-of-fraction', 'fractions', 'negative-root', 'root-common', 'root-square',
         ],
         'checking' => ['check-by'],
     ];

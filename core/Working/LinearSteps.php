@@ -153,7 +153,15 @@ final readonly class LinearSteps
         }
         $solved = new Equation(new Letter($this->letter), Numeral::of($this->root()));
         if ($this->m->negated()->isOne()) {
-            return [Line::equivalent($solved, new ToBothSides(Operation::Multiply, Numeral::of(-1)), $branch)];
+            $move = new ToBothSides(Operation::Multiply, Numeral::of(-1));
+            $times = new Equation(
+                Product::apart([Numeral::of(-1), $this->term()]),
+                Product::apart([Numeral::of(-1), Numeral::of($this->left())]),
+            );
+
+            return $this->across() || $this->left()->isZero()
+                ? [Line::equivalent($solved, $move, $branch)]
+                : [Line::equivalent($times, $move, $branch), Line::equivalent($solved, new Rewrite(), $branch)];
         }
         if (!$this->m->isInteger() && !$this->m->isDecimal()) {
             return $this->timesReciprocal($solved, $branch);

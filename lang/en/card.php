@@ -8,6 +8,7 @@ return [
     'title' => 'The method as a card',
     'of' => 'How it goes: :method',
     'lights' => 'Press a line: the steps that do it light up.',
+    'with' => 'With the card',
     'example' => 'One example',
     'step' => 'Step :steps',
     'before' => 'The card first',

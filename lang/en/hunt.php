@@ -33,17 +33,33 @@ return [
         'why-fits' => 'The product is right and the sum is :total.',
         'ask' => 'Which two numbers multiply to :product and add to :sum?',
     ],
+    'listed' => [
+        'title' => 'List the factor pairs of :first and of :last',
+        'why' => 'All that can stand in the factors is among them.',
+    ],
     'passed' => [
         'title' => 'Pass over one pair|Pass over :count pairs',
         'why' => 'Their sums run from :first to :last, all away from :sum.',
         'title-arrangements' => 'Pass over one arrangement|Pass over :count arrangements',
         'why-arrangements' => 'None of these makes :target.',
+        'why-reach' => 'The largest that these can make is :most, short of :target.',
+        'why-shares' => 'At sight: in each of these the terms of one factor share a divisor, and the trinomial’s do '
+            . 'not.',
     ],
     'own' => [
         'fits' => ':left times :right is :product and their sum is :sum: this is the pair.',
         'product' => ':left times :right is :product. The product fits, but the sum is :sum; wanted is :target.',
         'sum' => ':left and :right add to :sum, as wanted, but their product is :product; wanted is :wanted.',
         'neither' => ':left times :right is :product, and their sum is :sum. Neither fits.',
+        'unreadable-columns' => 'Type the four numbers as they stand, as in 1, 6 | 2, 5, or both factors.',
+        'unreadable-factors' => 'Type both factors, as in (x + 2)(6x − 5), or four numbers: 1, 6 | 2, −5.',
+        'first' => ':m times :n is :product; the first coefficient is :first.',
+        'last' => ':r times :s is :product; wanted is :last.',
+        'found' => 'It makes :total: this is the arrangement.',
+        'turn' => 'It makes :total, not :target. The numbers are right: turn one column over.',
+        'swap' => 'It makes :total, not :target: the right size. Swap the signs.',
+        'next' => 'It makes :total, not :target. Go on to the next pair: one arrangement is still open.|It makes :total, '
+            . 'not :target. Go on to the next pair: :count arrangements are still open.',
         'turned' => 'The numbers are right, but both signs are turned: the sum is :sum instead of :target.',
         'unreadable' => 'Type two whole numbers with a comma between them.',
     ],

@@ -35,6 +35,7 @@ return [
     'common' => [
         'title' => 'Divide by :number',
         'why' => ':number goes into every term on both sides: smaller numbers are easier to square.',
+        'why-after' => ':number goes into every term on both sides: smaller numbers are easier to solve.',
     ],
     'square' => [
         'title' => 'Square both sides',

@@ -32,6 +32,7 @@ return [
     'sheet-set' => 'Make a set of them',
     'title' => 'Runel',
     'own-pair' => 'Test a pair of your own',
+    'own-arrangement' => 'An arrangement of your own',
     'own-pair-test' => 'Test',
     'rooms' => 'Rooms',
     'seats' => 'The furthest seat',

@@ -58,7 +58,7 @@ export const paper = (page, store) => {
         const outline = (points) => getStroke(points, {size: 3, thinning: 0.5});
         let left = 0;
         for (const [name, own] of Object.entries(strokes)) {
-            const thing = page.querySelector(`[data-thing="${CSS.escape(name)}"]`);
+            const thing = page.querySelector(`[data-thing="${name.replaceAll('"', '')}"]`);
             if (thing && name !== '') thing.append(layer(page, own, outline));
             else left += own.length;
         }

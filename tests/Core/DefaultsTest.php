@@ -74,4 +74,22 @@ final class DefaultsTest extends TestCase
             array_values(array_unique($jobs)),
         );
     }
+
+    /** What was kept before a default or a name changed is read as it was meant. */
+    public function testWhatWasKeptUnderEarlierDefaultsIsReadWithThem(): void
+    {
+        $kept = ['middle-terms' => 'in-head', 'times' => 'cross'];
+        $then = HouseStyle::of($kept + HouseStyle::UNNUMBERED)->all();
+        self::assertSame(['in-head-last', 'shown', 'by-sum'], [
+            $then['middle-terms'], $then['verdict'], $then['pair-order'],
+        ]);
+        $first = HouseStyle::of($kept + [HouseStyle::NUMBER => '1'])->all();
+        self::assertSame(['shown', 'from-one'], [$first['verdict'], $first['pair-order']]);
+        $chosen = HouseStyle::of($kept + ['verdict' => 'held', HouseStyle::NUMBER => '2'])->all();
+        self::assertSame('held', $chosen['verdict'], 'what was chosen stays chosen');
+        $now = HouseStyle::of($kept);
+        self::assertSame(['in-head', 'held'], [$now->all()['middle-terms'], $now->all()['verdict']]);
+        self::assertEquals($now, HouseStyle::of($now->kept()), 'what is kept today comes back');
+        self::assertSame((string) HouseStyle::DEFAULTS, $now->kept()[HouseStyle::NUMBER]);
+    }
 }

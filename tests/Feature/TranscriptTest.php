@@ -12,10 +12,13 @@ use App\Pile\Pile;
 use App\Pile\PileReader;
 use Illuminate\Support\Arr;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Runel\Demonstration\Figure\ArrangementHuntFigure;
 use Runel\Demonstration\Figure\PairHuntFigure;
+use Runel\Demonstration\Step;
 use Runel\Demonstration\Task;
 use Runel\Expression\Marked;
 use Runel\Expression\Node;
+use Runel\Judging\OwnArrangement;
 use Runel\Judging\OwnPair;
 use Runel\Message\Message;
 use Runel\Message\Refusal;
@@ -188,6 +191,47 @@ final class TranscriptTest extends TestCase
         return $said;
     }
 
+    /** What is said of an arrangement of somebody's own, wanted: 12p² − 11p − 15, one looked at. */
+    public function testJudgesArrangementsAsItJudged(): void
+    {
+        self::assertSame([
+            'cross 3, 4 | 5, 3' => 'It makes 11: this is the arrangement.',
+            'cross (3p − 5)(4p + 3)' => 'It makes 11: this is the arrangement.',
+            'cross 3,4|3,5' => 'It makes 3, not 11. The numbers are right: turn one column over.',
+            'cross 2 6 3 5' => 'It makes 8, not 11. Go on to the next pair: 11 arrangements are still open.',
+            'cross 5,5|3,5' => '5 times 5 is 25; the first coefficient is 12.',
+            'cross 3,4|5,5' => '5 times 5 is 25; wanted is 15.',
+            'cross three' => 'Type the four numbers as they stand, as in 1, 6 | 2, 5, or both factors.',
+            'trial (3p − 5)(4p + 3)' => 'It makes −11: this is the arrangement.',
+            'trial (3p + 5)(4p − 3)' => 'It makes 11, not −11: the right size. Swap the signs.',
+            'trial p(12p − 11)' => '0 times −11 is 0; wanted is −15.',
+            'trial three' => 'Type both factors, as in (x + 2)(6x − 5), or four numbers: 1, 6 | 2, −5.',
+        ], self::arrangements());
+    }
+
+    /** @return array<string, string> */
+    private static function arrangements(): array
+    {
+        $wording = app(Faces::class)->text(HouseStyle::default());
+        $said = [];
+        foreach ([
+            'cross' => ['3, 4 | 5, 3', '(3p − 5)(4p + 3)', '3,4|3,5', '2 6 3 5', '5,5|3,5', '3,4|5,5', 'three'],
+            'trial' => ['(3p − 5)(4p + 3)', '(3p + 5)(4p − 3)', 'p(12p − 11)', 'three'],
+        ] as $method => $typed) {
+            $steps = app(Demonstrations::class)->of(self::task('12p^2-11p-15', []), 'factor', $method)->steps();
+            $figure = array_values(array_filter(
+                $steps,
+                static fn(Step $step): bool => $step->id === 'trial-1',
+            ))[0]->figure ?? null;
+            self::assertInstanceOf(ArrangementHuntFigure::class, $figure);
+            foreach ($typed as $one) {
+                $said["$method $one"] = $wording->say(OwnArrangement::of($figure, $one)->message);
+            }
+        }
+
+        return $said;
+    }
+
     /** @param array<string, string> $style */
     private static function refused(string $problem, string $job, string $method, array $style): string
     {
@@ -218,6 +262,7 @@ final class TranscriptTest extends TestCase
             Transcript::of(app(Demonstrations::class)->of($task, $job, $method), $faces);
         }
         self::pairs();
+        self::arrangements();
         foreach (Scenes::rows('refusals') as [$problem, $job, $method, $style]) {
             self::refused($problem, $job, $method, $style);
         }

@@ -8,6 +8,8 @@ use App\Address\Address;
 use App\Demonstrations\Demonstrations;
 use App\Faces\Faces;
 use App\Faces\Format;
+use App\Faces\Words;
+use App\Sheet\MethodCard;
 use App\Sheet\Sheet;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
@@ -18,7 +20,7 @@ use Runel\Message\Refusal;
 /** A whole demonstration on paper or as a file in an open format. */
 final readonly class TakeAwayController
 {
-    public function __construct(private Demonstrations $demonstrations) {}
+    public function __construct(private Demonstrations $demonstrations, private Words $words) {}
 
     /** @throws Refusal when there is nothing to show */
     public function sheet(Address $address, Request $request): View
@@ -30,6 +32,7 @@ final readonly class TakeAwayController
             'demonstration' => $demonstration,
             'address' => $address,
             'sheet' => Sheet::of($demonstration, \is_string($fade) ? $fade : ''),
+            'card' => $request->query('card') === '1' ? MethodCard::of($demonstration, $this->words->has(...)) : null,
         ]);
     }
 

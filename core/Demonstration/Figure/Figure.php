@@ -31,6 +31,7 @@ use Runel\Law\Claim\Claim;
  *     |RootHuntFigure
  *     |RowsFigure
  *     |SidesCurveFigure
+ *     |SignedBracketsFigure
  *     |SquareTilesFigure
  *     |TableauFigure
  *     |TwoSquaresFigure

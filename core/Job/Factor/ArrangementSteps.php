@@ -20,11 +20,14 @@ use Runel\Expression\Numeral;
 use Runel\Expression\Product;
 use Runel\Expression\Sum;
 use Runel\Message\Message;
+use Runel\Number\Integers;
 use Runel\Polynomial\Polynomial;
 
 /** The steps of a hunt through arrangements, one a trial shown. */
 final class ArrangementSteps
 {
+    private const MOST_LISTED = 24;
+
     /**
      * What the hunt arrives at, for where it is folded.
      *
@@ -39,10 +42,11 @@ final class ArrangementSteps
     }
 
     /** @return list<Step> */
-    public static function of(Trinomial $trinomial, Arrangements $arrangements, string $kind): array
+    public static function of(Trinomial $trinomial, Arrangements $arrangements, string $kind, bool $listed): array
     {
         $figure = $arrangements->figure($trinomial, $kind);
-        $steps = [new Step(
+        $steps = $listed ? [self::listed($trinomial)] : [];
+        $steps[] = new Step(
             id: 'target',
             title: Message::of("$kind.target.title"),
             why: Message::of("$kind.target.why-{$arrangements->mode}", [
@@ -50,7 +54,7 @@ final class ArrangementSteps
                 'target' => Numeral::of($arrangements->target),
             ]),
             figure: $figure,
-        )];
+        );
         foreach (Window::over(
             $arrangements->looked(),
             $arrangements->looked() - 1,
@@ -62,7 +66,7 @@ final class ArrangementSteps
                     id: 'passed-' . ($from + 1),
                     role: Role::Trial,
                     title: Message::of('hunt.passed.title-arrangements', ['count' => $count]),
-                    why: Message::of('hunt.passed.why-arrangements', ['target' => Numeral::of($arrangements->target)]),
+                    why: self::passedWhy($arrangements, $rows),
                     figure: $figure,
                 );
                 continue;
@@ -74,6 +78,53 @@ final class ArrangementSteps
         }
 
         return $steps;
+    }
+
+    /** Both lists at the side, before anything is tried. */
+    private static function listed(Trinomial $trinomial): Step
+    {
+        $lines = [];
+        foreach ([$trinomial->a, abs($trinomial->c)] as $number) {
+            foreach (Integers::factorPairs($number) as $pair) {
+                if (\count($lines) < self::MOST_LISTED) {
+                    $lines[] = Line::side(Numeral::of($number), Product::apart(array_map(Numeral::of(...), $pair)));
+                }
+            }
+        }
+
+        return new Step(
+            id: 'pairs-listed',
+            title: Message::of('hunt.listed.title', [
+                'first' => Numeral::of($trinomial->a),
+                'last' => Numeral::of(abs($trinomial->c)),
+            ]),
+            why: Message::of('hunt.listed.why'),
+            lines: $lines,
+        );
+    }
+
+    /**
+     * Why some arrangements need no trial: at sight, by their reach, or because none makes it.
+     *
+     * @param non-empty-list<ArrangementRow> $rows
+     */
+    private static function passedWhy(Arrangements $arrangements, array $rows): Message
+    {
+        $sharing = array_filter(
+            $rows,
+            static fn(ArrangementRow $row): bool => $row->verdict === TrialVerdict::Shares,
+        );
+        $most = max(array_map(static fn(ArrangementRow $row): int => abs($row->total), $rows));
+        $target = Numeral::of($arrangements->target);
+
+        return match (true) {
+            \count($sharing) === \count($rows) => Message::of('hunt.passed.why-shares'),
+            $most < abs($arrangements->target) => Message::of('hunt.passed.why-reach', [
+                'most' => Numeral::of($most),
+                'target' => $target,
+            ]),
+            default => Message::of('hunt.passed.why-arrangements', ['target' => $target]),
+        };
     }
 
     private static function look(

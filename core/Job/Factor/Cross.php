@@ -38,7 +38,7 @@ final class Cross extends FactorMethod
     {
         $last = self::isLast($task);
         $arrangements = self::arrangements($trinomial, $task);
-        $hunt = ArrangementSteps::of($trinomial, $arrangements, 'cross');
+        $hunt = ArrangementSteps::of($trinomial, $arrangements, 'cross', self::listsPairs($task));
         $crossing = $hunt === [] ? null : $hunt[\count($hunt) - 1]->figure;
         $sections = [new Section(Phase::Hunting, $hunt, outcome: $arrangements->outcome())];
         if ($arrangements->hit !== null) {
@@ -67,6 +67,11 @@ final class Cross extends FactorMethod
         [[$m, $r], [$n, $s]] = self::arrangements($trinomial, $task)->rows($trinomial);
 
         return [$trinomial->linear($m, $r), $trinomial->linear($n, $s)];
+    }
+
+    protected function writesSigns(Task $task): bool
+    {
+        return !self::isLast($task);
     }
 
     private static function isLast(Task $task): bool

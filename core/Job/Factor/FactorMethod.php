@@ -10,6 +10,7 @@ use Runel\Algebra\Trinomial;
 use Runel\Demonstration\Answer\ExpressionAnswer;
 use Runel\Demonstration\Check;
 use Runel\Demonstration\Demonstration;
+use Runel\Demonstration\Figure\SignedBracketsFigure;
 use Runel\Demonstration\Forecast;
 use Runel\Demonstration\Line;
 use Runel\Demonstration\Phase;
@@ -34,6 +35,7 @@ use Runel\Polynomial\Polynomial;
 use Runel\Polynomial\Term;
 use Runel\Slip\Slip;
 use Runel\Style\MinusOne;
+use Runel\Style\PairsListed;
 use Runel\Style\VerdictTold;
 use Runel\Working\Arrival;
 use Runel\Working\Known;
@@ -83,7 +85,7 @@ abstract class FactorMethod implements FactorsQuadratics
         $work = new Work([], 0, 0, Message::of('advice.special-common'));
         if ($trinomial instanceof Trinomial) {
             if ($this->hunts()) {
-                $reading[] = $this->signs($trinomial);
+                $reading[] = $this->signs($trinomial, $task);
             }
             if ($this->hunts() && $task->style->get(VerdictTold::class) === VerdictTold::Shown) {
                 $reading[] = $this->verdict($trinomial);
@@ -168,6 +170,17 @@ abstract class FactorMethod implements FactorsQuadratics
         return $trinomial->brackets();
     }
 
+    protected static function listsPairs(Task $task): bool
+    {
+        return $task->style->get(PairsListed::class) === PairsListed::On;
+    }
+
+    /** Whether signs are written into empty brackets before the hunt. */
+    protected function writesSigns(Task $task): bool
+    {
+        return false;
+    }
+
     /** Whether it hunts for numbers, so that signs and discriminant are worth reading first. */
     protected function hunts(): bool
     {
@@ -225,7 +238,7 @@ abstract class FactorMethod implements FactorsQuadratics
         ) : $checks;
     }
 
-    private function signs(Trinomial $trinomial): Step
+    private function signs(Trinomial $trinomial, Task $task): Step
     {
         $key = match (true) {
             $trinomial->c > 0 && $trinomial->b < 0 => 'both-minus',
@@ -242,6 +255,10 @@ abstract class FactorMethod implements FactorsQuadratics
             id: 'signs',
             title: Message::of($trinomial->c > 0 ? 'factor.signs.title-sum' : 'factor.signs.title-difference'),
             why: Message::of("factor.signs.$key", $terms),
+            // Signs first are really written: into empty brackets, before any number is known.
+            figure: $this->writesSigns($task) && $trinomial->b !== 0
+                ? new SignedBracketsFigure($terms['last'], $terms['middle'])
+                : null,
             question: $key === 'both-zero' ? null : Question::howManyNegative(
                 Message::of($key === 'opposite' ? 'factor.signs.ask-opposite' : 'factor.signs.ask', $terms),
                 $terms['last'],

@@ -10,6 +10,7 @@ use Runel\Demonstration\Phase;
 use Runel\Demonstration\Section;
 use Runel\Demonstration\Task;
 use Runel\Message\Message;
+use Runel\Style\CrossSigns;
 use Runel\Style\TurnedColumn;
 use Runel\Working\Outer;
 
@@ -31,7 +32,7 @@ final class Trial extends FactorMethod
         $arrangements = self::arrangements($trinomial, $task);
         $sections = [new Section(
             Phase::Hunting,
-            ArrangementSteps::of($trinomial, $arrangements, 'brackets'),
+            ArrangementSteps::of($trinomial, $arrangements, 'brackets', self::listsPairs($task)),
             outcome: ArrangementSteps::outcome(
                 $arrangements->hit === null ? null : $this->brackets($trinomial, $task),
             ),
@@ -59,6 +60,11 @@ final class Trial extends FactorMethod
         [[$m, $r], [$n, $s]] = self::arrangements($trinomial, $task)->rows($trinomial);
 
         return [$trinomial->linear($m, $r), $trinomial->linear($n, $s)];
+    }
+
+    protected function writesSigns(Task $task): bool
+    {
+        return $task->style->get(CrossSigns::class) === CrossSigns::First;
     }
 
     private static function arrangements(Trinomial $trinomial, Task $task): Arrangements

@@ -52,6 +52,8 @@ use Runel\Polynomial\Polynomial;
 use Runel\Problem\Problem;
 use Runel\Slip\Slip;
 use Runel\Style\Moving;
+use Runel\Style\RootCommon;
+use Runel\Style\RootSquare;
 use Runel\Working\BothSides;
 use Runel\Working\Known;
 
@@ -219,16 +221,15 @@ final class RootWork
         if ($isolated !== null) {
             $steps[] = $isolated;
         }
-        $common = $this->common($round);
-        if ($common !== null) {
-            $steps[] = $common;
-        }
+        $after = $this->task->style->get(RootCommon::class) === RootCommon::After;
+        array_push($steps, ...($after ? [] : $this->common($round)));
         if ($this->isBelowZero()) {
             $this->seen($steps);
 
             return;
         }
         array_push($steps, ...$this->squared($round));
+        array_push($steps, ...($after && $this->refusal === null ? $this->common($round) : []));
         $this->sections[] = new Section(
             Phase::Isolating,
             $steps,
@@ -311,8 +312,8 @@ final class RootWork
         };
     }
 
-    /** A number that goes into everything is divided out first. */
-    private function common(int $round): ?Step
+    /** @return list<Step> a number that goes into everything divided out */
+    private function common(int $round): array
     {
         $common = Rational::zero();
         foreach ([$this->left, $this->right] as $side) {
@@ -322,7 +323,7 @@ final class RootWork
             }
         }
         if ($common->isZero() || $common->isOne() || !$common->isInteger()) {
-            return null;
+            return [];
         }
         $divide = static fn(RootSum $side): RootSum => RootSum::of(
             $side->plain->scaledBy($common->reciprocal()),
@@ -334,15 +335,17 @@ final class RootWork
         [$this->left, $this->right] = [$divide($this->left), $divide($this->right)];
         $number = Numeral::of($common);
 
-        return new Step(
+        $isSquared = $this->task->style->get(RootCommon::class) === RootCommon::After;
+
+        return [new Step(
             id: "common-$round",
             title: Message::of('isolate.common.title', ['number' => $number]),
-            why: Message::of('isolate.common.why', ['number' => $number]),
+            why: Message::of($isSquared ? 'isolate.common.why-after' : 'isolate.common.why', ['number' => $number]),
             lines: [Line::equivalent(
                 new Equation($this->left->toExpression(), $this->right->toExpression()),
                 new ToBothSides(Operation::Divide, $number),
             )],
-        );
+        )];
     }
 
     /** @return list<Step> both sides squared, then multiplied out in full */
@@ -357,6 +360,7 @@ final class RootWork
         $products = [];
         $grid = null;
         $asked = null;
+        $named = [];
         foreach ($sides as $side) {
             $roots = $side->roots;
             $root = $roots[0] ?? null;
@@ -375,8 +379,10 @@ final class RootWork
                 $asked = [$side, $outcome[\count($outcome) - 1]];
                 $grid = self::grid($terms, $side);
                 $products[] = Sum::of(self::singles($side));
+                $named[] = self::named($terms);
             } else {
                 $products[] = RootSum::of($plain, [])->toExpression();
+                $named[] = $products[\count($products) - 1];
             }
         }
         if ($outcome[0]->plain->minus($outcome[1]->plain)->degree() > 2) {
@@ -387,7 +393,12 @@ final class RootWork
         [$this->left, $this->right] = $outcome;
         $full = new Equation($products[0], $products[1]);
         $tidy = new Equation($this->left->toExpression(), $this->right->toExpression());
-        $lines = [...self::numberSquared($sides, $squares), Line::equivalent($full, new Rewrite())];
+        $byName = $grid !== null && $this->task->style->get(RootSquare::class) === RootSquare::Products;
+        $lines = self::numberSquared($sides, $squares);
+        if ($byName) {
+            $lines[] = Line::equivalent(new Equation($named[0], $named[1]), new Rewrite());
+        }
+        $lines[] = Line::equivalent($full, new Rewrite());
         if (!$full->equals($tidy)) {
             $lines[] = Line::equivalent($tidy, new Rewrite());
         }
@@ -406,7 +417,7 @@ final class RootWork
                 title: Message::of($grid === null ? 'isolate.out.title' : 'isolate.out.title-grid'),
                 why: Message::of($grid === null ? 'isolate.out.why' : 'isolate.out.why-grid'),
                 lines: $lines,
-                figure: $grid,
+                figure: $byName ? null : $grid,
                 question: $asked === null ? null : $this->asked($asked),
                 watch: $grid === null ? null : Slip::SquaredTermByTerm,
             ),
@@ -476,6 +487,31 @@ final class RootWork
             $mixed,
             ...$root->squared()->expressions(),
         ];
+    }
+
+    /**
+     * Each term times each, as they stand.
+     *
+     * @param list<Expression> $terms
+     */
+    private static function named(array $terms): Expression
+    {
+        $products = [];
+        foreach ($terms as $first) {
+            foreach ($terms as $second) {
+                $isNegative = ($first instanceof Negative) !== ($second instanceof Negative);
+                // Two minus signs stay in sight: their product is what is easily got wrong.
+                $product = Product::apart($isNegative ? [self::size($first), self::size($second)] : [$first, $second]);
+                $products[] = $isNegative ? new Negative($product) : $product;
+            }
+        }
+
+        return Sum::of($products);
+    }
+
+    private static function size(Expression $term): Expression
+    {
+        return $term instanceof Negative ? $term->operand : $term;
     }
 
     /** @param list<Expression> $terms two or more */

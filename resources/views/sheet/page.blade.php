@@ -7,10 +7,15 @@
                 hidden>{{ __('ui.ink.on-paper') }}</button>
             <p class="hint" id="print-ink-left" role="status" data-one="{{ __('ui.ink.left-one') }}"
                 data-many="{{ __('ui.ink.left-many') }}"></p>
+            <a @class(['option', 'is-taken' => $card !== null]) id="with-card"
+                href="{{ $address->to('print') }}{{ $sheet->fade > 0 ? '&fade=' . $sheet->fade : '' }}{{
+                $card === null ? '&card=1' : '' }}" @if ($card !== null) aria-current="true"
+                @endif>{{ __('card.with') }}</a>
             <nav class="print-fades" aria-label="{{ __('ui.fade') }}">
                 @foreach (__('ui.fades') as $fade => $name)
                     <a @class(['option', 'is-taken' => $sheet->fade === $fade])
-                        href="{{ $address->to('print') }}{{ $fade > 0 ? '&fade=' . $fade : '' }}"
+                        href="{{ $address->to('print') }}{{ $fade > 0 ? '&fade=' . $fade : '' }}{{
+                        $card === null ? '' : '&card=1' }}"
                         @if ($sheet->fade === $fade) aria-current="true" @endif>{{ $name }}</a>
                 @endforeach
             </nav>
@@ -23,6 +28,16 @@
                 <p>{{ $page->jobName($demonstration->job) }}</p>
             @endif
         </header>
+        @if ($card !== null)
+            <section>
+                <h2>{{ __('card.title') }}</h2>
+                <ol class="method-card">
+                    @foreach ($card->lines as $line)
+                        <li>{!! $page->say($line->words) !!}</li>
+                    @endforeach
+                </ol>
+            </section>
+        @endif
         @include('sheet.work')
         @if ($sheet->fade === 0)
             <section>
