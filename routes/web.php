@@ -21,7 +21,7 @@ Route::get('/sheet/mended', [BenchController::class, 'mended'])->name('sheet.men
 Route::get('/style', [StyleController::class, 'show'])->name('style');
 Route::get('/style/kept', [StyleController::class, 'kept'])->name('style.kept');
 Route::post('/style', [StyleController::class, 'keep'])->name('style.keep');
-Route::post('/style/learned', [LearnController::class, 'learn'])->name('style.learn');
+Route::post('/style/learned', [LearnController::class, 'learn'])->name('learn');
 Route::get('/sets', [SetController::class, 'show'])->name('sets');
 Route::post('/sets/import', [SetController::class, 'import'])->name('import-set');
 // What is kept for everybody to see is the tutor's to change, once there is a tutor.

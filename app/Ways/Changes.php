@@ -15,13 +15,15 @@ final class Changes
     /**
      * The problem's text in pieces, in their order; of each that can be changed, what the whole would be then.
      *
-     * @return list<array{text: string, kind: 'number'|'sign'|'plain', less: string|null, more: string|null}> a sign
-     *                                                                                                        has only one other, under "more"
+     * A sign has only one other, under "more".
+     *
+     * @return list<array{text: string, kind: 'number'|'sign'|'plain', less: string|null, more: string|null}>
      */
     public static function of(Problem $problem): array
     {
         $text = $problem->subject === null ? Ascii::typed($problem->node) : $problem->source;
-        preg_match_all('/(?<![\^\d.])\d+(?![\d.])|\s*[+\-−]\s*|[^\d+\-−]+|./u', mb_substr($text, 0, self::LONGEST), $found);
+        $pattern = '/(?<![\^\d.])\d+(?![\d.])|\s*[+\-−]\s*|[^\d+\-−]+|./u';
+        preg_match_all($pattern, mb_substr($text, 0, self::LONGEST), $found);
         $pieces = [];
         $before = '';
         foreach ($found[0] as $piece) {

@@ -13,8 +13,8 @@ final readonly class Learned
      * @param list<Example>         $examples
      * @param string                $method       the way all of them go, as near as there is one
      * @param HouseStyle            $style        the habits that write most of their lines
-     * @param list<array<int, int>> $matched      of each example the places of the lines that this road writes, each with
-     *                                            its place among the lines of the road
+     * @param list<array<int, int>> $matched      of each example the places of the lines that this road writes, and of
+     *                                            its lines
      * @param list<string>          $contradicted keys of which the examples show different values
      */
     public function __construct(

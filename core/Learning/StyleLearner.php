@@ -45,7 +45,10 @@ final readonly class StyleLearner
         ?string $job = null,
     ): Example {
         $read = Problem::read($problem);
-        $typed = array_values(array_filter(array_map(trim(...), $typed), static fn(string $line): bool => $line !== ''));
+        $typed = array_values(array_filter(
+            array_map(trim(...), $typed),
+            static fn(string $line): bool => $line !== '',
+        ));
         if ($typed === [] || \count($typed) > Example::MOST_LINES) {
             throw new BadRequest(Message::of('learning.lines', ['most' => Example::MOST_LINES]));
         }

@@ -30,7 +30,10 @@ return [
             ],
             'solve' => 'Work out both.',
         ],
-        'synthetic' => ['add' => 'Add the column.', 'multiply' => 'Multiply by the number in the corner, one column on.'],
+        'synthetic' => [
+            'add' => 'Add the column.',
+            'multiply' => 'Multiply by the number in the corner, one column on.',
+        ],
         'bridge' => ['add' => 'Add the column.'],
         'formula' => ['solve' => 'Work out both.'],
         'vertex' => ['collect' => 'Collect the numbers.'],
@@ -39,7 +42,10 @@ return [
     'kind' => [
         // Reading
         'swap-sides' => 'Exchange the sides where the unknown stands on the right.',
-        'standard-form' => ['Bring all of it to one side, in standard form.', 'Bring all of it over, each sign turned.'],
+        'standard-form' => [
+            'Bring all of it to one side, in standard form.',
+            'Bring all of it over, each sign turned.',
+        ],
         'tidy' => 'Put each side in order.',
         'clear' => 'Multiply both sides so that no fraction is left.',
         'common-factor' => 'Take out what all terms have in common.',

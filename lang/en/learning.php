@@ -5,7 +5,8 @@ declare(strict_types=1);
 return [
     'title' => 'Learned from your own lines',
     'ask' => 'Write one example as your school writes it',
-    'ask-hint' => 'The problem in the first line, its lines below. An empty line, then another example of the same kind.',
+    'ask-hint' => 'The problem in the first line, its lines below. An empty line, then another example of the same '
+        . 'kind.',
     'example' => "2x² + 12x − 14 = 0\nx² + 6x − 7 = 0\nx² + 6x = 7\nx² + 6x + 9 = 7 + 9\n(x + 3)² = 16",
     'go' => 'Find our habits',
     'again' => 'Try again',
@@ -18,7 +19,6 @@ return [
     'way' => 'The way: :method',
     'set' => 'What is set for it',
     'usual' => 'Nothing has to be set: it is the usual style.',
-    'left' => 'Lines that it does not write',
     'wrong' => 'This line is wrong, so nothing has been learned from it.',
     'unread' => 'This line could not be read.',
     'other' => 'No habit that Runel knows writes this.',

@@ -35,7 +35,9 @@ const card = (page) => {
         const line = event.target.closest?.('.card-line');
         if (!line) return;
         const on = line.getAttribute('aria-pressed') !== 'true';
-        page.querySelectorAll('.card-line').forEach((one) => one.setAttribute('aria-pressed', String(one === line && on)));
+        page.querySelectorAll('.card-line').forEach(
+            (one) => one.setAttribute('aria-pressed', String(one === line && on)),
+        );
         page.querySelectorAll('.card-example [data-step]').forEach((step) =>
             step.classList.toggle('is-done', on && step.dataset.step === line.dataset.card));
     });

@@ -59,6 +59,7 @@ final class FiguresTest extends TestCase
             'heaps',
             'pair-hunt',
             'ringed-square', 'rows',
+            'signed-brackets',
             'square-tiles',
             'trial-brackets',
             'two-squares',

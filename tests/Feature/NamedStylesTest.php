@@ -42,7 +42,8 @@ final class NamedStylesTest extends TestCase
             ['Evening class', 'Harbour school'],
             NamedStyle::query()->orderBy('name')->pluck('name')->all(),
         );
-        self::assertSame(['times' => 'cross', 'house' => '3'], NamedStyle::query()->where('name', 'Harbour school')->sole()->standing);
+        $there = NamedStyle::query()->where('name', 'Harbour school')->sole();
+        self::assertSame(['times' => 'cross', 'house' => '3'], $there->standing);
         $left = self::cookie($in);
         $this->withUnencryptedCookie(self::COOKIE, $left)->get('/style')
             ->assertSee('There are two styles called “Harbour school”')->assertDontSee('called “Evening class”');

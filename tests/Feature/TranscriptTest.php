@@ -201,11 +201,11 @@ final class TranscriptTest extends TestCase
             'cross 2 6 3 5' => 'It makes 8, not 11. Go on to the next pair: 11 arrangements are still open.',
             'cross 5,5|3,5' => '5 times 5 is 25; the first coefficient is 12.',
             'cross 3,4|5,5' => '5 times 5 is 25; wanted is 15.',
-            'cross three' => 'Type the four numbers as they stand, as in 1, 6 | 2, 5, or both factors.',
+            'cross three' => 'Type the four numbers as they stand, as in 1, 6; 2, 5, or both factors.',
             'trial (3p − 5)(4p + 3)' => 'It makes −11: this is the arrangement.',
             'trial (3p + 5)(4p − 3)' => 'It makes 11, not −11: the right size. Swap the signs.',
             'trial p(12p − 11)' => '0 times −11 is 0; wanted is −15.',
-            'trial three' => 'Type both factors, as in (x + 2)(6x − 5), or four numbers: 1, 6 | 2, −5.',
+            'trial three' => 'Type both factors, as in (x + 2)(6x − 5), or four numbers: 1, 6; 2, −5.',
         ], self::arrangements());
     }
 

@@ -71,10 +71,12 @@ final class TroublesTest extends DiskTestCase
             $answer->assertSee($words)->assertSee($cure);
         }
         $typed = 'typed with care';
+        // More than the room that is left in a full page.
+        $much = $typed . str_repeat(' and at length', 60);
         $posts = [
-            "/learners/$learner->id/lines" => ['problem' => '2x=4', 'lines' => $typed],
+            "/learners/$learner->id/lines" => ['problem' => '2x=4', 'lines' => $much],
             '/learners' => ['name' => $typed],
-            "/lessons/$lesson->id/items" => ['kind' => 'goal', 'text' => $typed, 'version' => '1'],
+            "/lessons/$lesson->id/items" => ['kind' => 'goal', 'text' => $much, 'version' => '1'],
             $link => ['do' => 'write', 'next' => "x=7 ($typed)", 'seen' => '0'],
         ];
         $refused = 0;

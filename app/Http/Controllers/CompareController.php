@@ -124,7 +124,8 @@ final readonly class CompareController
         $style = $own->task->style;
         $values = [];
         $method = $this->method($own);
-        foreach ($method === null ? [] : (new Touching([$own->task->problem], $method))->values($style) as [$key, $value]) {
+        $touching = $method === null ? [] : (new Touching([$own->task->problem], $method))->values($style);
+        foreach ($touching as [$key, $value]) {
             $values[$key] ??= [$style->all()[$key]];
             $values[$key][] = $value;
         }

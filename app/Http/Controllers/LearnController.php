@@ -44,7 +44,7 @@ final readonly class LearnController
         }
         $road = $roads[0] ?? null;
 
-        return response()->view('style.learned', [
+        return response()->view('ways.learned', [
             'typed' => $typed,
             'learned' => $learned,
             'roads' => array_map(self::lines(...), $roads),

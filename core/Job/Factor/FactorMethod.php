@@ -257,7 +257,13 @@ abstract class FactorMethod implements FactorsQuadratics
             why: Message::of("factor.signs.$key", $terms),
             // Signs first are really written: into empty brackets, before any number is known.
             figure: $this->writesSigns($task) && $trinomial->b !== 0
-                ? new SignedBracketsFigure($terms['last'], $terms['middle'])
+                ? new SignedBracketsFigure(
+                    $terms['last'],
+                    $terms['middle'],
+                    $trinomial->term($trinomial->a, 2)->toExpression(),
+                    [$trinomial->term(1, 1)->toExpression(), $trinomial->term(1, 0)->toExpression()],
+                    $trinomial->primitive()->toExpression(),
+                )
                 : null,
             question: $key === 'both-zero' ? null : Question::howManyNegative(
                 Message::of($key === 'opposite' ? 'factor.signs.ask-opposite' : 'factor.signs.ask', $terms),

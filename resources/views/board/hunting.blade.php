@@ -1,7 +1,7 @@
 @if ($board->hunt() !== null)
     @php($example = match (true) {
         $board->hunt() instanceof \Runel\Demonstration\Figure\PairHuntFigure => '6, −10',
-        $board->hunt()->kind === 'cross' => '1, 6 | 2, 5',
+        $board->hunt()->kind === 'cross' => '1, 6; 2, 5',
         default => '(x + 2)(6x − 5)',
     })
     <form class="own-pair" action="{{ route('board', [], false) }}" method="get"

@@ -7,7 +7,8 @@
                 @foreach (['before' => null, 'after' => 'first'] as $which => $example)
                     <a @class(['option', 'is-taken' => $isExampleFirst === ($example !== null)])
                         href="{{ $address->to('card') }}{{ $example === null ? '' : '&example=first' }}"
-                        @if ($isExampleFirst === ($example !== null)) aria-current="true" @endif>{{ __("card.$which") }}</a>
+                        @if ($isExampleFirst === ($example !== null)) aria-current="true"
+                        @endif>{{ __("card.$which") }}</a>
                 @endforeach
             </nav>
         </div>

@@ -50,7 +50,7 @@
                 <span class="hint">{{ __($mine ? 'style.where-mine' : 'style.where') }}</span>
             </div>
         </form>
-        @include('style.learn', ['typed' => null])
+        @include('ways.learn', ['typed' => null])
         <section class="house-named" aria-labelledby="named">
             <h2 class="switch-subject" id="named">{{ __('style.named') }}</h2>
             @foreach ($clashes as $clash)

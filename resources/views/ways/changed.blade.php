@@ -39,12 +39,14 @@
         @if ($refusal !== null)
             <p @class(['notice' => $both !== null, 'refusal refusal-reason' => $both === null])
                 role="{{ $both === null ? 'alert' : 'status' }}">{!! $page->say($refusal) !!}@if ($both !== null)
-                {{ __('compare.other-way', ['method' => $page->methodName($both->right->job, $both->right->method)]) }}@endif</p>
+                @php($way = $page->methodName($both->right->job, $both->right->method))
+                {{ __('compare.other-way', ['method' => $way]) }}@endif</p>
         @endif
         @if ($both !== null)
             <p class="compare-said" role="status">{{ $both->differing() === 0 ? __('compare.alike')
                 : __('compare.from-here') }}</p>
-            <x-compared :both="$both" :leftpage="$page" :rightpage="$page" :lefthead="$page->text($own->task->problem->node)"
+            <x-compared :both="$both" :leftpage="$page" :rightpage="$page"
+                :lefthead="$page->text($own->task->problem->node)"
                 :righthead="$page->text($both->right->task->problem->node)" />
             <p><a class="button" href="{{ $address->about((string) $asked)->to('bench') }}">{{ __('compare.take') }}</a>
             </p>

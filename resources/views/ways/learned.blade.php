@@ -65,6 +65,6 @@
                 @endforeach
             </div>
         @endforeach
-        @include('style.learn')
+        @include('ways.learn')
     </main>
 </x-page>
