@@ -28,46 +28,46 @@ final readonly class HouseStyle
         2 => ['middle-terms' => ['in-head' => 'in-head-last']],
     ];
 
-    /** Every key with its values; of each the first is the default. */
+    /** Every key with its default, the first of its values. */
     private const KEYS = [
-        'words' => Words::class,
-        'moving' => Moving::class,
-        'unknown-side' => UnknownSide::class,
-        'collect-first' => CollectFirst::class,
-        'sides-turned' => SidesTurned::class,
-        'gathered' => Gathered::class,
-        'square-order' => SquareOrder::class,
-        'square-books' => SquareBooks::class,
-        'leading' => Leading::class,
-        'half-squared' => HalfSquared::class,
-        'square-shown' => SquareShown::class,
-        'why-this-way' => WhyThisWay::class,
-        'after-root' => AfterRoot::class,
-        'rational-pair' => RationalPair::class,
-        'root-of-fraction' => RootOfFraction::class,
-        'negative-root' => NegativeRoot::class,
-        'root-common' => RootCommon::class,
-        'root-square' => RootSquare::class,
-        'answers' => Answers::class,
-        'places' => Places::class,
-        'fractions' => Fractions::class,
-        'pair-order' => PairOrder::class,
-        'cross-signs' => CrossSigns::class,
-        'crossing-middle' => CrossingMiddle::class,
-        'crossing-letters' => CrossingLetters::class,
-        'turned-column' => TurnedColumn::class,
-        'pairs-listed' => PairsListed::class,
-        'minus-one' => MinusOne::class,
-        'outer-terms-first' => OuterTermsFirst::class,
-        'middle-terms' => MiddleTerms::class,
-        'bracket-back' => BracketBack::class,
-        'grid-long-edge' => GridLongEdge::class,
-        'zero-cells' => ZeroCells::class,
-        'grid-collect' => GridCollect::class,
-        'places-order' => PlacesOrder::class,
-        'times' => TimesSign::class,
-        'verdict' => VerdictTold::class,
-        'denominators' => Denominators::class,
+        'words' => Words::US,
+        'moving' => Moving::BothSides,
+        'unknown-side' => UnknownSide::Left,
+        'collect-first' => CollectFirst::Letters,
+        'sides-turned' => SidesTurned::AtOnce,
+        'gathered' => Gathered::Left,
+        'square-order' => SquareOrder::MoveFirst,
+        'square-books' => SquareBooks::BothSides,
+        'leading' => Leading::Divide,
+        'half-squared' => HalfSquared::Evaluate,
+        'square-shown' => SquareShown::AtOnce,
+        'why-this-way' => WhyThisWay::Off,
+        'after-root' => AfterRoot::PlusMinus,
+        'rational-pair' => RationalPair::Each,
+        'root-of-fraction' => RootOfFraction::Rationalised,
+        'negative-root' => NegativeRoot::None,
+        'root-common' => RootCommon::Before,
+        'root-square' => RootSquare::Grid,
+        'answers' => Answers::Exact,
+        'places' => Places::Two,
+        'fractions' => Fractions::Combined,
+        'pair-order' => PairOrder::BySum,
+        'cross-signs' => CrossSigns::First,
+        'crossing-middle' => CrossingMiddle::Below,
+        'crossing-letters' => CrossingLetters::Off,
+        'turned-column' => TurnedColumn::Last,
+        'pairs-listed' => PairsListed::Off,
+        'minus-one' => MinusOne::Outside,
+        'outer-terms-first' => OuterTermsFirst::Off,
+        'middle-terms' => MiddleTerms::Written,
+        'bracket-back' => BracketBack::Behind,
+        'grid-long-edge' => GridLongEdge::Top,
+        'zero-cells' => ZeroCells::Bare,
+        'grid-collect' => GridCollect::CornersFirst,
+        'places-order' => PlacesOrder::EndsFirst,
+        'times' => TimesSign::Dot,
+        'verdict' => VerdictTold::Held,
+        'denominators' => Denominators::Cleared,
     ];
 
     /** @param array<class-string<\BackedEnum>, \BackedEnum> $values by the enum of the key, in the table's order */
@@ -134,7 +134,9 @@ final readonly class HouseStyle
     /** @throws BadRequest for a key or a value that is not in the table */
     public function with(string $key, string $value): self
     {
-        return self::from([$key => $value] + $this->all());
+        $usual = self::usual($key);
+
+        return new self([$usual::class => self::value($usual::class, $key, $value)] + $this->values);
     }
 
     /**
@@ -157,38 +159,55 @@ final readonly class HouseStyle
     /** @return array<string, non-empty-list<string>> every key with its values, the default first */
     public static function table(): array
     {
-        return array_map(static fn(string $enum): array => array_map(
+        return array_map(static fn(\BackedEnum $usual): array => array_map(
             static fn(\BackedEnum $case): string => (string) $case->value,
-            $enum::cases(),
+            $usual::cases(),
         ), self::KEYS);
     }
 
     /** @return array<string, string> what differs from the default, in the table's order */
     public function chosen(): array
     {
-        return array_diff_assoc($this->all(), self::default()->all());
+        $chosen = [];
+        foreach (self::KEYS as $key => $usual) {
+            if ($this->values[$usual::class] !== $usual) {
+                $chosen[$key] = (string) $this->values[$usual::class]->value;
+            }
+        }
+
+        return $chosen;
     }
 
     /** @return array<string, string> every key with its value */
     public function all(): array
     {
-        return array_map(fn(string $enum): string => (string) $this->values[$enum]->value, self::KEYS);
+        return array_map(
+            fn(\BackedEnum $usual): string => (string) $this->values[$usual::class]->value,
+            self::KEYS,
+        );
     }
 
     /** @param array<string, string> $chosen */
     private static function from(array $chosen): self
     {
-        $unknown = array_key_first(array_diff_key($chosen, self::KEYS));
-        if ($unknown !== null) {
-            throw new BadRequest(Message::of('error.style-key', ['found' => mb_substr((string) $unknown, 0, 40)]));
-        }
-
         $values = [];
-        foreach (self::KEYS as $key => $enum) {
-            $values[$enum] = isset($chosen[$key]) ? self::value($enum, $key, $chosen[$key]) : $enum::cases()[0];
+        foreach (self::KEYS as $usual) {
+            $values[$usual::class] = $usual;
+        }
+        foreach ($chosen as $key => $value) {
+            $usual = self::usual((string) $key);
+            $values[$usual::class] = self::value($usual::class, $key, $value);
         }
 
         return new self($values);
+    }
+
+    /** @throws BadRequest when there is no such key */
+    private static function usual(string $key): \BackedEnum
+    {
+        return self::KEYS[$key] ?? throw new BadRequest(Message::of('error.style-key', [
+            'found' => mb_substr($key, 0, 40),
+        ]));
     }
 
     /**
