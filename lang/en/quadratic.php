@@ -204,7 +204,9 @@ return [
     'decimals' => [
         'title' => 'Rounded to one place|Rounded to :count places',
         'title-figures' => 'Rounded to one significant figure|Rounded to :count significant figures',
+        'title-exact' => 'As a decimal',
         'why' => 'From the exact form, rounded only now: :values.',
+        'why-exact' => 'It ends, so nothing is rounded: :values.',
     ],
     'check' => [
         'put' => 'Put :solution into the original',

@@ -126,7 +126,7 @@ final class FormulaWork
             $section->steps,
         )), $sections));
 
-        [$sections, $answer] = Decimals::asked(
+        [$sections, $answer] = Decimals::of(
             $this->task,
             $sections === [] ? throw new \LogicException('Nothing was read.') : $sections,
             new FormulaAnswer($this->subject, $this->results, $this->from),

@@ -102,7 +102,7 @@ final class BalanceWork
         $solution = $answer instanceof SolutionsAnswer ? $this->value($answer->solutions()[0]) : null;
 
         if ($sections !== []) {
-            [$sections, $answer] = Decimals::asked($this->task, $sections, $answer, $this->linear->letter);
+            [$sections, $answer] = Decimals::of($this->task, $sections, $answer, $this->linear->letter);
         }
 
         return new Demonstration(

@@ -135,7 +135,7 @@ final readonly class SolveByFactoring implements Method
         $values = array_map(static fn(LinearSteps $factor): Rational => $factor->root(), $linear);
         $fractions = array_filter($values, static fn(Rational $value): bool => !$value->isInteger()) !== [];
         $solved = new SolutionsAnswer($letter, array_map(Numeral::of(...), $values));
-        [$sections, $answer] = Decimals::asked($task, $sections, $solved, $letter);
+        [$sections, $answer] = Decimals::of($task, $sections, $solved, $letter);
 
         return new Demonstration(
             task: $task,

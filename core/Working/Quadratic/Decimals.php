@@ -17,6 +17,7 @@ use Runel\Expression\Letters;
 use Runel\Expression\Quotient;
 use Runel\Expression\Root;
 use Runel\Message\Message;
+use Runel\Number\Rational;
 use Runel\Polynomial\Polynomial;
 use Runel\Slip\Slip;
 use Runel\Style\Answers;
@@ -46,6 +47,7 @@ final class Decimals
         $places = $task->style->get(Places::class);
         $decimals = [];
         $written = [];
+        $isRounded = false;
         foreach ($solutions as $solution) {
             $value = RealNumber::of($solution);
             if ($value === null) {
@@ -55,9 +57,16 @@ final class Decimals
                 ? $value->toFigures($places->count())
                 : $value->toDecimal($places->count());
             $decimals[] = $decimal;
-            // A whole number is not rounded.
-            if (Polynomial::number($solution)?->isInteger() !== true) {
-                $written[] = "$letter ≈ " . str_replace('-', '−', $decimal);
+            $number = Polynomial::number($solution);
+            // A whole number is not rounded; what ends within the places is the number itself.
+            $isExact = $number?->equals(Rational::ofDecimal($decimal)) === true;
+            $isRounded = $isRounded || !$isExact;
+            if ($number?->isInteger() !== true) {
+                $written[] = $letter . ($isExact ? ' = ' : ' ≈ ') . str_replace(
+                    '-',
+                    '−',
+                    $isExact && str_contains($decimal, '.') ? rtrim(rtrim($decimal, '0'), '.') : $decimal,
+                );
             }
         }
         if ($written === []) {
@@ -66,30 +75,19 @@ final class Decimals
         $last = $sections[\count($sections) - 1];
         $sections[\count($sections) - 1] = $last->withSteps([...$last->steps, new Step(
             id: 'decimals',
-            title: Message::of(
+            title: $isRounded ? Message::of(
                 $places->isSignificant() ? 'quadratic.decimals.title-figures' : 'quadratic.decimals.title',
                 ['count' => $places->count()],
+            ) : Message::of('quadratic.decimals.title-exact'),
+            why: Message::of(
+                $isRounded ? 'quadratic.decimals.why' : 'quadratic.decimals.why-exact',
+                ['values' => implode(', ', $written)],
             ),
-            why: Message::of('quadratic.decimals.why', ['values' => implode(', ', $written)]),
             figure: Keypad::of($solutions[0]),
             watch: $solutions[0] instanceof Quotient && Inside::holds($solutions[0], Root::class)
                 ? Slip::StackedFraction : null,
         )]);
 
         return [array_values($sections), $answer->withDecimals($decimals)];
-    }
-
-    /**
-     * The same where the problem itself wants decimals.
-     *
-     * @param non-empty-list<Section> $sections
-     *
-     * @return array{non-empty-list<Section>, Answer}
-     */
-    public static function asked(Task $task, array $sections, Answer $answer, string $letter): array
-    {
-        return $task->problem->asked->rounding === null
-            ? [$sections, $answer]
-            : self::of($task, $sections, $answer, $letter);
     }
 }
