@@ -17,12 +17,12 @@ final class Changes
      *
      * A sign has only one other, under "more".
      *
-     * @return list<array{text: string, kind: 'number'|'sign'|'plain', less: string|null, more: string|null}>
+     * @return list<array{text: string, kind: 'number'|'sign'|'letter'|'plain', less: string|null, more: string|null}>
      */
     public static function of(Problem $problem): array
     {
         $text = $problem->subject === null ? Ascii::typed($problem->node) : $problem->source;
-        $pattern = '/(?<![\^\d.])\d+(?![\d.])|\s*[+\-−]\s*|[^\d+\-−]+|./u';
+        $pattern = '/(?<![\^\d.])\d+(?![\d.])|\s*[+\-−]\s*|\p{L}+|[^\p{L}\d+\-−]+|./u';
         preg_match_all($pattern, mb_substr($text, 0, self::LONGEST), $found);
         $pieces = [];
         $before = '';
@@ -41,7 +41,7 @@ final class Changes
         return strtr($piece, ['^' => '', ...array_combine(range(0, 9), mb_str_split('⁰¹²³⁴⁵⁶⁷⁸⁹'))]);
     }
 
-    /** @return array{text: string, kind: 'number'|'sign'|'plain', less: string|null, more: string|null} */
+    /** @return array{text: string, kind: 'number'|'sign'|'letter'|'plain', less: string|null, more: string|null} */
     private static function piece(string $piece, string $before, string $after): array
     {
         $sign = trim($piece);
@@ -64,7 +64,7 @@ final class Changes
 
         return [
             'text' => str_ends_with($before, '^') || str_contains($piece, '^') ? self::raised($piece) : $piece,
-            'kind' => 'plain',
+            'kind' => preg_match('/^\p{L}$/u', $piece) === 1 ? 'letter' : 'plain',
             'less' => null,
             'more' => null,
         ];

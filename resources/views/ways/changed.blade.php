@@ -9,7 +9,9 @@
         <p class="hint">{{ __('compare.changed-lead') }}</p>
         <div class="change-line" role="group" aria-label="{{ __('compare.changed-lead') }}">
             @foreach ($pieces as $piece)
-                @if ($piece['kind'] === 'plain')
+                @if ($piece['kind'] === 'letter')
+                    <i class="change-plain">{{ $piece['text'] }}</i>
+                @elseif ($piece['kind'] === 'plain')
                     <span class="change-plain">{{ $piece['text'] }}</span>
                 @elseif ($piece['kind'] === 'sign')
                     <a class="change-piece" href="{{ $to($piece['more']) }}"
@@ -32,7 +34,7 @@
             @foreach ($address->query(['step' => null, 'ask' => null, 'present' => null]) as $name => $value)
                 <input type="hidden" name="{{ $name }}" value="{{ $value }}">
             @endforeach
-            <label class="compare-typed">{{ __('compare.typed') }} <input class="input" name="changed"
+            <label class="compare-typed">{{ __('compare.typed') }}<input class="input" name="changed"
                 value="{{ $asked }}" maxlength="300" autocomplete="off" autocapitalize="off" spellcheck="false"></label>
             <button class="button ask-go">{{ __('compare.go') }}</button>
         </form>
@@ -51,7 +53,7 @@
             <p><a class="button" href="{{ $address->about((string) $asked)->to('bench') }}">{{ __('compare.take') }}</a>
             </p>
         @endif
-        <p><a class="button" id="pen-leave" href="{{ $address->to('board') }}">{{ __('ui.to-board') }}
+        <p class="compare-back"><a class="button" id="pen-leave" href="{{ $address->to('board') }}">{{ __('ui.to-board') }}
             <kbd>Esc</kbd></a></p>
     </main>
 </x-page>
