@@ -160,10 +160,11 @@ final readonly class ArrangementDrawing implements Drawing
         }
         $name = $this->hunt->letter;
         $tail = $this->hunt->second ?? '';
+        $isPlain = $this->hunt->isPlain();
         $bracket = static fn(int $m, int $r): string => '('
             . ($m === 1 ? '' : $m)
             . $name
-            . ($r < 0 ? ' − ' : ' + ')
+            . ($isPlain ? ' □ ' : ($r < 0 ? ' − ' : ' + '))
             . (abs($r) === 1 && $tail !== '' ? '' : abs($r))
             . $tail
             . ')';

@@ -34,6 +34,7 @@ final readonly class Miniatures
         'minus-one' => ['-3x^2 + 10x + 8', 'factor', 'trial', 'brackets|complete'],
         'pair-order' => ['x^2 + x - 42', 'factor', 'sum-product', 'pair-1'],
         'cross-signs' => ['2x^2 - 5x - 3', 'factor', 'cross', 'place-signs'],
+        'trial-signs' => ['2x^2 - 5x - 3', 'factor', 'trial', 'trial-1'],
         'crossing-middle' => ['6x^2 + 11x + 4', 'factor', 'product-grid', 'target'],
         'crossing-letters' => ['6x^2 + 11x + 4', 'factor', 'product-grid', 'target'],
         'pairs-listed' => ['6x^2 + 11x + 4', 'factor', 'trial', 'pairs-listed'],
@@ -66,7 +67,7 @@ final readonly class Miniatures
     ];
 
     /** Methods whose difference is in their figure. */
-    private const FIGURES = ['grid', 'by-degree', 'product-grid', 'cross'];
+    private const FIGURES = ['grid', 'by-degree', 'product-grid', 'cross', 'trial'];
 
     public function __construct(private Demonstrations $demonstrations, private PageFace $page) {}
 

@@ -19,7 +19,7 @@ final readonly class Switches
             'bracket-back',
         ],
         'factoring' => [
-            'favourite', 'minus-one', 'pair-order', 'cross-signs', 'crossing-middle', 'crossing-letters',
+            'favourite', 'minus-one', 'pair-order', 'cross-signs', 'trial-signs', 'crossing-middle', 'crossing-letters',
             'turned-column', 'pairs-listed', 'verdict',
         ],
         'solving' => [

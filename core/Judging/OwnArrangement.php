@@ -33,7 +33,7 @@ final readonly class OwnArrangement
         [$outer, $inner] = [$m * $s, $n * $r];
         $made = static fn(int $outer, int $inner): array => match ($hunt->mode) {
             'difference' => [abs($outer - $inner)],
-            'either' => [$outer + $inner, abs($outer - $inner)],
+            'either' => [$hunt->adds ? $outer + $inner : abs($outer - $inner)],
             default => [$outer + $inner],
         };
         $total = $made($outer, $inner);
@@ -42,7 +42,9 @@ final readonly class OwnArrangement
             $r * $s !== $hunt->last => 'last',
             \in_array($hunt->target, $total, true) => 'found',
             \in_array($hunt->target, $made($m * $r, $n * $s), true) => 'turn',
-            $hunt->kind !== 'cross' && $total[0] === -$hunt->target => 'swap',
+            !$hunt->isPlain() && $total[0] === -$hunt->target => 'swap',
+            $hunt->mode === 'either'
+                && \in_array($hunt->target, [$outer + $inner, abs($outer - $inner)], true) => 'signs',
             default => 'next',
         };
         $open = self::all($hunt) - \count($hunt->rows) - $hunt->passed;
@@ -81,7 +83,7 @@ final readonly class OwnArrangement
                 [$match[1], $match[2], $match[3], $match[4]],
             );
 
-            return $hunt->kind === 'cross' ? [$m, $n, abs($r), abs($s)] : [$m, $n, $r, $s];
+            return $hunt->isPlain() ? [$m, $n, abs($r), abs($s)] : [$m, $n, $r, $s];
         }
         try {
             $node = Parser::parse($typed)->node;
@@ -103,6 +105,6 @@ final readonly class OwnArrangement
 
         return $m === null || $n === null || $r === null || $s === null || $m === 0 || $n === 0
             ? null
-            : ($hunt->kind === 'cross' ? [$m, $n, abs($r), abs($s)] : [$m, $n, $r, $s]);
+            : ($hunt->isPlain() ? [$m, $n, abs($r), abs($s)] : [$m, $n, $r, $s]);
     }
 }

@@ -53,6 +53,7 @@ final readonly class HouseStyle
         'fractions' => Fractions::Combined,
         'pair-order' => PairOrder::BySum,
         'cross-signs' => CrossSigns::First,
+        'trial-signs' => TrialSigns::First,
         'crossing-middle' => CrossingMiddle::Below,
         'crossing-letters' => CrossingLetters::Off,
         'turned-column' => TurnedColumn::Last,

@@ -37,6 +37,11 @@ return [
         'why-same' => 'The last term is positive: both products take the sign of the middle.',
         'why-opposite' => 'The last term is negative: one plus, one minus. The larger product carries the sign of the '
             . 'middle, :middle.',
+        'option-fit' => 'The ones that fit',
+        'option-turned' => 'The wrong ones, then swapped',
+        'title-turned' => 'The signs, the wrong way round',
+        'why-turned' => 'So put, the products make :total, not :middle: the right size with the wrong sign. Nothing is '
+            . 'started over: the two signs are swapped.',
         'why-last' => 'All four sign combinations; the one that makes :middle, with a product of :last, is right.',
     ],
 ]

@@ -57,6 +57,7 @@ return [
         'last' => ':r times :s is :product; wanted is :last.',
         'found' => 'It makes :total: this is the arrangement.',
         'turn' => 'It makes :total, not :target. The numbers are right: turn one column over.',
+        'signs' => 'It could make :target, but only with signs that give the wrong last term.',
         'swap' => 'It makes :total, not :target: the right size. Swap the signs.',
         'next' => 'It makes :total, not :target. Go on to the next pair: one arrangement is still open.|It makes '
             . ':total, not :target. Go on to the next pair: :count arrangements are still open.',

@@ -118,7 +118,12 @@ return [
     'go-to' => 'Step :number: :title',
     'check-mark' => 'holds',
     'watch' => 'Watch out',
-    'choice' => ['first' => 'Which two first?', 'split' => 'Which one first?', 'by' => 'Factored by'],
+    'choice' => [
+        'first' => 'Which two first?',
+        'split' => 'Which one first?',
+        'signs' => 'Which signs first?',
+        'by' => 'Factored by',
+    ],
     'unfold' => 'The one passed over|The :count passed over',
     'picture' => 'See it as two heaps',
     'back' => 'Back',

@@ -191,7 +191,7 @@ final class TranscriptTest extends TestCase
         return $said;
     }
 
-    /** What is said of an arrangement of somebody's own, wanted: 12p² − 11p − 15, one looked at. */
+    /** What is said of an arrangement of somebody's own, one looked at. */
     public function testJudgesArrangementsAsItJudged(): void
     {
         self::assertSame([
@@ -206,6 +206,9 @@ final class TranscriptTest extends TestCase
             'trial (3p + 5)(4p − 3)' => 'It makes 11, not −11: the right size. Swap the signs.',
             'trial p(12p − 11)' => '0 times −11 is 0; wanted is −15.',
             'trial three' => 'Type both factors, as in (x + 2)(6x − 5), or four numbers: 1, 6; 2, −5.',
+            'trial (p + 3)(2p − 1)' => 'It makes 5: this is the arrangement.',
+            'trial 1,2|1,3' => 'It makes 1, not 5. The numbers are right: turn one column over.',
+            'trial 1,2|3,1' => 'It could make 7, but only with signs that give the wrong last term.',
         ], self::arrangements());
     }
 
@@ -215,10 +218,14 @@ final class TranscriptTest extends TestCase
         $wording = app(Faces::class)->text(HouseStyle::default());
         $said = [];
         foreach ([
-            'cross' => ['3, 4 | 5, 3', '(3p − 5)(4p + 3)', '3,4|3,5', '2 6 3 5', '5,5|3,5', '3,4|5,5', 'three'],
-            'trial' => ['(3p − 5)(4p + 3)', '(3p + 5)(4p − 3)', 'p(12p − 11)', 'three'],
-        ] as $method => $typed) {
-            $steps = app(Demonstrations::class)->of(self::task('12p^2-11p-15', []), 'factor', $method)->steps();
+            ['cross', '12p^2-11p-15', [], [
+                '3, 4 | 5, 3', '(3p − 5)(4p + 3)', '3,4|3,5', '2 6 3 5', '5,5|3,5', '3,4|5,5', 'three',
+            ]],
+            ['trial', '12p^2-11p-15', [], ['(3p − 5)(4p + 3)', '(3p + 5)(4p − 3)', 'p(12p − 11)', 'three']],
+            ['trial', '2p^2-5p-3', ['trial-signs' => 'last'], ['(p + 3)(2p − 1)', '1,2|1,3']],
+            ['trial', '2p^2-7p-3', ['trial-signs' => 'last'], ['1,2|3,1']],
+        ] as [$method, $problem, $style, $typed]) {
+            $steps = app(Demonstrations::class)->of(self::task($problem, $style), 'factor', $method)->steps();
             $figure = array_values(array_filter(
                 $steps,
                 static fn(Step $step): bool => $step->id === 'trial-1',

@@ -26,6 +26,7 @@ final readonly class ArrangementHuntFigure implements Figure
      * @param int                  $last   the last coefficient c; its magnitude where signs are not decided yet
      * @param int                  $target what outer and inner product have to make
      * @param string               $mode   sum, difference, or either
+     * @param bool                 $adds   whether the last term is positive, so that the products have to be added
      * @param list<ArrangementRow> $rows   the arrangements shown, in the order of the hunt
      * @param list<ArrangementRow> $folded some that were passed over quickly
      * @param string|null          $second the second letter, if there is one
@@ -36,6 +37,7 @@ final readonly class ArrangementHuntFigure implements Figure
         public int $last,
         public int $target,
         public string $mode,
+        public bool $adds,
         public string $letter,
         public ?string $second,
         public array $rows = [],
@@ -51,6 +53,7 @@ final readonly class ArrangementHuntFigure implements Figure
             $this->last,
             $this->target,
             $this->mode,
+            $this->adds,
             $this->letter,
             $this->second,
             [...$this->rows, $row],
@@ -68,12 +71,19 @@ final readonly class ArrangementHuntFigure implements Figure
             $this->last,
             $this->target,
             $this->mode,
+            $this->adds,
             $this->letter,
             $this->second,
             $this->rows,
             [...$this->folded, ...$rows],
             $this->passed + $count,
         );
+    }
+
+    /** Whether its numbers stand without their signs. */
+    public function isPlain(): bool
+    {
+        return $this->kind === 'cross' || $this->mode === 'either';
     }
 
     public function type(): string

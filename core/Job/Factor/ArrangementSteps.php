@@ -9,6 +9,7 @@ use Runel\Demonstration\Figure\ArrangementHuntFigure;
 use Runel\Demonstration\Figure\ArrangementRow;
 use Runel\Demonstration\Figure\TrialVerdict;
 use Runel\Demonstration\Line;
+use Runel\Demonstration\Option;
 use Runel\Demonstration\Question;
 use Runel\Demonstration\Role;
 use Runel\Demonstration\Step;
@@ -41,9 +42,18 @@ final class ArrangementSteps
         ]);
     }
 
-    /** @return list<Step> */
-    public static function of(Trinomial $trinomial, Arrangements $arrangements, string $kind, bool $listed): array
-    {
+    /**
+     * @param list<Option> $options what can be chosen before anything is tried
+     *
+     * @return list<Step>
+     */
+    public static function of(
+        Trinomial $trinomial,
+        Arrangements $arrangements,
+        string $kind,
+        bool $listed,
+        array $options = [],
+    ): array {
         $figure = $arrangements->figure($trinomial, $kind);
         $steps = $listed ? [self::listed($trinomial)] : [];
         $steps[] = new Step(
@@ -54,6 +64,7 @@ final class ArrangementSteps
                 'target' => Numeral::of($arrangements->target),
             ]),
             figure: $figure,
+            options: $options,
         );
         foreach (Window::over(
             $arrangements->looked(),
@@ -134,9 +145,11 @@ final class ArrangementSteps
         ArrangementHuntFigure $figure,
         string $kind,
     ): Step {
+        $isPlain = $kind === 'brackets' && $figure->isPlain();
+        $whole = static fn(int $number): Polynomial => $trinomial->linear($number, 0);
         $parameters = [
-            'first' => $trinomial->linear($row->m, $row->r)->toExpression(),
-            'second' => $trinomial->linear($row->n, $row->s)->toExpression(),
+            'first' => ($isPlain ? $whole($row->m) : $trinomial->linear($row->m, $row->r))->toExpression(),
+            'second' => ($isPlain ? $whole($row->n) : $trinomial->linear($row->n, $row->s))->toExpression(),
             'outer' => Numeral::of($row->outer()),
             'inner' => Numeral::of($row->inner()),
             'total' => Numeral::of($row->total),
@@ -147,7 +160,7 @@ final class ArrangementSteps
             TrialVerdict::Misses => "misses-{$arrangements->mode}",
             TrialVerdict::Fits => 'fits-'
                 . ($arrangements->mode !== 'either' ? $arrangements->mode : ($trinomial->c > 0 ? 'sum' : 'difference')),
-            default => $row->verdict->value,
+            default => $row->verdict->value . ($isPlain && $row->verdict === TrialVerdict::Shares ? '-either' : ''),
         };
 
         $lines = self::lines($arrangements, $row);
@@ -158,13 +171,15 @@ final class ArrangementSteps
         return new Step(
             id: 'trial-' . $row->number,
             role: Role::Trial,
-            title: Message::of($row->verdict->ends() ? "$kind.trial.title-fits" : "$kind.trial.title", $parameters),
+            title: Message::of("$kind.trial.title" . ($isPlain ? '-either' : '')
+                . ($row->verdict->ends() ? '-fits' : ''), $parameters),
             why: Message::of("$kind.trial.$why", $parameters + ['difference' => Numeral::of(abs(
                 $row->outer() - $row->inner(),
             ))]),
             lines: $lines,
             figure: $figure,
             question: $row->number > 1 && !$row->verdict->ends() ? null : Question::about($asked, match (true) {
+                $isPlain => Message::of('brackets.trial.ask-' . ($bySum ? 'sum' : 'difference'), $parameters),
                 $kind === 'brackets' => Message::of('brackets.trial.ask', $parameters),
                 $bySum => Message::of('cross.trial.ask', $parameters),
                 default => Message::of('cross.trial.ask-difference', $parameters),

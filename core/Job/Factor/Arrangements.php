@@ -46,9 +46,27 @@ final readonly class Arrangements
     /** Signs last: plain numbers that could make |b| either way; the four sign combinations come afterwards. */
     public static function signsLast(Trinomial $trinomial, TurnedColumn $turned): self
     {
+        return self::search($trinomial, false, 'either', abs($trinomial->b), $turned, self::eitherWay($trinomial));
+    }
+
+    /** Whole factors without their signs, the most even first; what shares a factor is passed over at sight. */
+    public static function unsigned(Trinomial $trinomial, TurnedColumn $turned): self
+    {
+        $either = self::eitherWay($trinomial);
+        $judge = static fn(int $outer, int $inner, int $m, int $n, int $r, int $s): array => [
+            $outer + $inner,
+            Integers::gcd($m, $r) > 1 || Integers::gcd($n, $s) > 1 ? TrialVerdict::Shares : $either($outer, $inner)[1],
+        ];
+
+        return self::search($trinomial, false, 'either', abs($trinomial->b), $turned, $judge, true);
+    }
+
+    /** @return \Closure(int, int): array{int, TrialVerdict} */
+    private static function eitherWay(Trinomial $trinomial): \Closure
+    {
         $target = abs($trinomial->b);
 
-        $judge = static function (int $outer, int $inner) use ($trinomial, $target): array {
+        return static function (int $outer, int $inner) use ($trinomial, $target): array {
             $total = $trinomial->c > 0 ? $outer + $inner : abs($outer - $inner);
             $possible = \in_array($target, [$outer + $inner, abs($outer - $inner)], true);
 
@@ -57,15 +75,25 @@ final readonly class Arrangements
                 $total === $target ? TrialVerdict::Fits : ($possible ? TrialVerdict::Signs : TrialVerdict::Misses),
             ];
         };
-
-        return self::search($trinomial, false, 'either', $target, $turned, $judge);
     }
 
     /**
      * Whole brackets with their signs, the most even factors first; a bracket whose terms share a factor is passed
      * over at sight, since the trinomial's terms share none. Exchanged signs are repaired on the spot.
+     *
+     * @param bool $wrongFirst whether the one that fits is to come with its signs exchanged
      */
-    public static function brackets(Trinomial $trinomial, TurnedColumn $turned): self
+    public static function brackets(Trinomial $trinomial, TurnedColumn $turned, bool $wrongFirst = false): self
+    {
+        $found = self::withSigns($trinomial, $turned, false);
+        $hit = $found->hit === null ? null : $found->rows[$found->hit];
+
+        return $wrongFirst && $hit?->verdict === TrialVerdict::Fits
+            ? self::withSigns($trinomial, $turned, true)
+            : $found;
+    }
+
+    private static function withSigns(Trinomial $trinomial, TurnedColumn $turned, bool $exchanged): self
     {
         $judge = static function (
             int $outer,
@@ -85,7 +113,7 @@ final readonly class Arrangements
             }];
         };
 
-        return self::search($trinomial, true, 'sum', $trinomial->b, $turned, $judge);
+        return self::search($trinomial, true, 'sum', $trinomial->b, $turned, $judge, true, $exchanged);
     }
 
     /** What the hunt arrives at as it stands: the plain numbers, whose signs are still to come. */
@@ -133,19 +161,21 @@ final readonly class Arrangements
         int $target,
         TurnedColumn $turned,
         callable $judge,
+        bool $evenFirst = false,
+        bool $exchanged = false,
     ): self {
         $rows = [];
         $hit = null;
         $firsts = Integers::factorPairs($trinomial->a);
         $lasts = Integers::factorPairs(abs($trinomial->c));
-        if ($signed) {
+        if ($evenFirst) {
             $firsts = array_reverse($firsts);
             $lasts = array_reverse($lasts);
         }
         $turnsFirst = $turned === TurnedColumn::Fewer && \count($firsts) < \count($lasts);
         foreach (self::ways($firsts, $lasts, $turnsFirst) as [$m, $n, $r, $s]) {
             if ($signed) {
-                [$r, $s] = self::withSigns($trinomial, $r, $s);
+                [$r, $s] = self::signed($trinomial, $r, $s, $exchanged);
             }
             [$total, $verdict] = $judge($m * $s, $n * $r, $m, $n, $r, $s);
             $rows[] = new ArrangementRow(\count($rows) + 1, $m, $n, $r, $s, $total, $verdict);
@@ -180,21 +210,21 @@ final readonly class Arrangements
     }
 
     /**
-     * @return array{int, int} both as the middle where the last term is positive, else plus before the second product
+     * @return array{int, int} both as the middle where the last term is positive, else one of each
      */
-    private static function withSigns(Trinomial $trinomial, int $r, int $s): array
+    private static function signed(Trinomial $trinomial, int $r, int $s, bool $exchanged): array
     {
         if ($trinomial->c > 0) {
             return $trinomial->b < 0 ? [-$r, -$s] : [$r, $s];
         }
 
-        return [$r, -$s];
+        return $exchanged ? [-$r, $s] : [$r, -$s];
     }
 
     /** The figure of the hunt before anything is tried. */
     public function figure(Trinomial $trinomial, string $kind): ArrangementHuntFigure
     {
-        $last = $kind === 'cross' ? abs($trinomial->c) : $trinomial->c;
+        $last = $kind === 'cross' || $this->mode === 'either' ? abs($trinomial->c) : $trinomial->c;
 
         return new ArrangementHuntFigure(
             $kind,
@@ -202,6 +232,7 @@ final readonly class Arrangements
             $last,
             $this->target,
             $this->mode,
+            $trinomial->c > 0,
             $trinomial->letter,
             $trinomial->second,
         );

@@ -5,18 +5,10 @@ declare(strict_types=1);
 namespace Runel\Job\Factor;
 
 use Runel\Algebra\Trinomial;
-use Runel\Demonstration\Figure\Figure;
-use Runel\Demonstration\Line;
 use Runel\Demonstration\Phase;
 use Runel\Demonstration\Section;
-use Runel\Demonstration\Step;
 use Runel\Demonstration\Task;
-use Runel\Expression\Mark;
-use Runel\Expression\Marked;
-use Runel\Expression\Numeral;
-use Runel\Expression\Sum;
 use Runel\Message\Message;
-use Runel\Slip\Slip;
 use Runel\Style\CrossSigns;
 use Runel\Style\TurnedColumn;
 use Runel\Working\Outer;
@@ -44,7 +36,7 @@ final class Cross extends FactorMethod
         if ($arrangements->hit !== null) {
             $sections[] = new Section(Phase::Writing, [
                 // The crossing stays while signs and rows are read off it.
-                $this->signs($trinomial, $arrangements->rows($trinomial), $last, $crossing),
+                ...SignsPlaced::steps($trinomial, $arrangements->rows($trinomial), $last, $crossing, $task),
                 Brackets::step(
                     $trinomial,
                     $outer,
@@ -84,40 +76,5 @@ final class Cross extends FactorMethod
         return $task->once(self::class, static fn(): Arrangements => self::isLast($task)
             ? Arrangements::signsLast($trinomial, $task->style->get(TurnedColumn::class))
             : Arrangements::signsFirst($trinomial, $task->style->get(TurnedColumn::class)));
-    }
-
-    /**
-     * The signs put to the plain numbers that fit; where they come last, all four combinations.
-     *
-     * @param array{array{int, int}, array{int, int}} $rows m and r, n and s, from top to bottom
-     */
-    private function signs(Trinomial $trinomial, array $rows, bool $last, ?Figure $crossing): Step
-    {
-        [[$m, $r], [$n, $s]] = $rows;
-        [$outer, $inner] = [abs($m * $s), abs($n * $r)];
-        $lines = [];
-        foreach ($last ? [[1, 1], [1, -1], [-1, 1], [-1, -1]] : [
-            [$s < 0 ? -1 : 1, $r < 0 ? -1 : 1],
-        ] as [$first, $second]) {
-            $total = Numeral::of($first * $outer + $second * $inner);
-            $fits = $first === ($s < 0 ? -1 : 1) && $second === ($r < 0 ? -1 : 1);
-            $lines[] = Line::side(Sum::of(
-                [Numeral::of($first * $outer), Numeral::of($second * $inner)],
-            ), $fits ? new Marked($total, Mark::written()) : $total);
-        }
-
-        return new Step(
-            id: 'place-signs',
-            title: Message::of('cross.signs.title'),
-            why: Message::of(
-                $last
-                    ? 'cross.signs.why-last'
-                    : ($trinomial->c > 0 ? 'cross.signs.why-same' : 'cross.signs.why-opposite'),
-                ['middle' => Numeral::of($trinomial->b), 'last' => Numeral::of($trinomial->c)],
-            ),
-            lines: $lines,
-            figure: $crossing,
-            watch: Slip::SignsInWrongBrackets,
-        );
     }
 }

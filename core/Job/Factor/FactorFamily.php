@@ -87,6 +87,7 @@ final readonly class FactorFamily extends PlainFamily implements WaysToFactor
 
         return [
             new Choice(SplitMiddle::CHOICE, ['small', 'large']),
+            new Choice(SignsPlaced::CHOICE, SignsPlaced::VALUES),
             new Choice(self::FAVOURITE, ['none', ...array_map(
                 static fn(Method $method): string => $method->id(),
                 array_values($hunts),

@@ -10,7 +10,7 @@ use Runel\Demonstration\Phase;
 use Runel\Demonstration\Section;
 use Runel\Demonstration\Task;
 use Runel\Message\Message;
-use Runel\Style\CrossSigns;
+use Runel\Style\TrialSigns;
 use Runel\Style\TurnedColumn;
 use Runel\Working\Outer;
 
@@ -29,21 +29,33 @@ final class Trial extends FactorMethod
 
     protected function work(Trinomial $trinomial, Outer $outer, Task $task): Work
     {
+        $last = self::isLast($task);
         $arrangements = self::arrangements($trinomial, $task);
+        $hunt = ArrangementSteps::of(
+            $trinomial,
+            $arrangements,
+            'brackets',
+            self::listsPairs($task),
+            $last ? [] : SignsPlaced::options($trinomial, $task),
+        );
+        $figure = $hunt === [] ? null : $hunt[\count($hunt) - 1]->figure;
         $sections = [new Section(
             Phase::Hunting,
-            ArrangementSteps::of($trinomial, $arrangements, 'brackets', self::listsPairs($task)),
-            outcome: ArrangementSteps::outcome(
+            $hunt,
+            outcome: $last ? $arrangements->outcome() : ArrangementSteps::outcome(
                 $arrangements->hit === null ? null : $this->brackets($trinomial, $task),
             ),
         )];
         if ($arrangements->hit !== null) {
             $repaired = $arrangements->rows[$arrangements->hit]->verdict === TrialVerdict::Repaired;
-            $sections[] = new Section(Phase::Writing, [Brackets::step(
+            $signs = $last
+                ? SignsPlaced::steps($trinomial, $arrangements->rows($trinomial), true, $figure, $task)
+                : [];
+            $sections[] = new Section(Phase::Writing, [...$signs, Brackets::step(
                 $trinomial,
                 $outer,
                 $repaired ? 'factor.brackets.why-repaired' : 'factor.brackets.why-trial',
-                null,
+                $last ? $figure : null,
                 $this->brackets($trinomial, $task),
             )]);
         }
@@ -64,14 +76,25 @@ final class Trial extends FactorMethod
 
     protected function writesSigns(Task $task): bool
     {
-        return $task->style->get(CrossSigns::class) === CrossSigns::First;
+        return !self::isLast($task);
+    }
+
+    private static function isLast(Task $task): bool
+    {
+        return $task->style->get(TrialSigns::class) === TrialSigns::Last;
     }
 
     private static function arrangements(Trinomial $trinomial, Task $task): Arrangements
     {
         return $task->once(
             self::class,
-            static fn(): Arrangements => Arrangements::brackets($trinomial, $task->style->get(TurnedColumn::class)),
+            static fn(): Arrangements => self::isLast($task)
+                ? Arrangements::unsigned($trinomial, $task->style->get(TurnedColumn::class))
+                : Arrangements::brackets(
+                    $trinomial,
+                    $task->style->get(TurnedColumn::class),
+                    SignsPlaced::areTurned($trinomial, $task),
+                ),
         );
     }
 }

@@ -53,7 +53,7 @@
             <p><a class="button" href="{{ $address->about((string) $asked)->to('bench') }}">{{ __('compare.take') }}</a>
             </p>
         @endif
-        <p class="compare-back"><a class="button" id="pen-leave" href="{{ $address->to('board') }}">{{ __('ui.to-board') }}
-            <kbd>Esc</kbd></a></p>
+        <p class="compare-back"><a class="button" id="pen-leave"
+            href="{{ $address->to('board') }}">{{ __('ui.to-board') }} <kbd>Esc</kbd></a></p>
     </main>
 </x-page>
