@@ -53,7 +53,7 @@ final readonly class Board
                 $stops[] = new Stop(\count($stops) + 1, $group, $step);
             }
         }
-        foreach ($demonstration->checks() as $check) {
+        foreach ($demonstration->furtherChecks() as $check) {
             $stops[] = new Stop(\count($stops) + 1, \count($demonstration->sections), $check);
         }
         $current = match (true) {

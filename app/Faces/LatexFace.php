@@ -50,8 +50,9 @@ final readonly class LatexFace implements Face
             }
             $text .= self::table(FigureTable::closing($section), $arranger);
         }
-        $text .= "\n\\subsection*{" . $wording->word('name.phase.checking') . "}\n";
-        foreach ($demonstration->checks() as $check) {
+        $checks = $demonstration->furtherChecks();
+        $text .= $checks === [] ? '' : "\n\\subsection*{" . $wording->word('name.phase.checking') . "}\n";
+        foreach ($checks as $check) {
             $text .= '\step{'
                 . $wording->say($check->title)
                 . '}{'

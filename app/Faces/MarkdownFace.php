@@ -36,8 +36,9 @@ final readonly class MarkdownFace implements Face
             }
             $text .= self::table(FigureTable::closing($section), $arranger);
         }
-        $text .= "\n## " . $wording->word('name.phase.checking') . "\n\n";
-        foreach ($demonstration->checks() as $check) {
+        $checks = $demonstration->furtherChecks();
+        $text .= $checks === [] ? '' : "\n## " . $wording->word('name.phase.checking') . "\n\n";
+        foreach ($checks as $check) {
             $text .= '- ✓ **'
                 . $wording->say($check->title)
                 . '** '

@@ -66,8 +66,9 @@ final readonly class TextFace implements Face
         }
         $reply = Reply::of($demonstration);
         $text .= $reply === null ? '' : "\n" . $wording->say($reply) . "\n";
-        $text .= "\n" . mb_strtoupper($wording->word('name.phase.checking')) . "\n";
-        foreach ($demonstration->checks() as $check) {
+        $checks = $demonstration->furtherChecks();
+        $text .= $checks === [] ? '' : "\n" . mb_strtoupper($wording->word('name.phase.checking')) . "\n";
+        foreach ($checks as $check) {
             $text .= ' ✓  ' . $wording->say($check->title) . "\n";
             foreach ($check->lines as $line) {
                 $text .= '        ' . $write($line->node) . "\n";

@@ -38,6 +38,12 @@ final class Demonstration
         return $this->checked ??= ($this->checking)();
     }
 
+    /** @return list<Check> those that no step has written already */
+    public function furtherChecks(): array
+    {
+        return array_values(array_filter($this->checks(), static fn(Check $check): bool => !$check->isWritten));
+    }
+
     /** @return list<Step> of all sections, in order */
     public function steps(): array
     {

@@ -38,7 +38,7 @@ final class PagesTest extends TestCase
                     'method' => $offer->method->id(),
                     HouseStyle::NUMBER => (string) HouseStyle::DEFAULTS,
                 ] + $style->chosen();
-                $count = \count($demonstration->steps()) + \count($demonstration->checks());
+                $count = \count($demonstration->steps()) + \count($demonstration->furtherChecks());
                 $titles = [];
                 // Of long ones every fifth stop, other ones in every style; the ends always.
                 $shown = array_values(array_filter(range(1, $count), static fn(int $step): bool => $count < 12

@@ -42,7 +42,7 @@ final class Transcript
         }
         $text .= "\n== checks\n";
         foreach ($demonstration->checks() as $check) {
-            $text .= "[{$check->kind->value}] " . $transcript->wording->say($check->title) . "\n";
+            $text .= "[{$check->kind->value}" . ($check->isWritten ? ', written above' : '') . '] ' . $transcript->wording->say($check->title) . "\n";
             $text .= '    ' . $transcript->wording->say($check->why) . "\n" . $transcript->lines($check->lines);
         }
 

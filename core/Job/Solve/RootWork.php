@@ -735,6 +735,8 @@ final class RootWork
                 }),
                 lines: $lines !== [] ? $lines : [$this->candidates->squares($candidate)],
                 holds: true,
+                // Finish and check are one: a candidate is put in once.
+                isWritten: $lines !== [],
             );
         }
         if ($checks === []) {

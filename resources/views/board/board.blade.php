@@ -33,8 +33,9 @@
         </ol>
         <p class="spine-count">{{ __('ui.step-of', ['step' => $board->current, 'steps' => count($board->stops)]) }}</p>
         {{-- Cards and forecasts count steps alone: here both are said, so that the numbers agree. --}}
-        <p class="hint spine-sum">{{ trans_choice('ui.steps', count($board->demonstration->steps())) }},
-            {{ trans_choice('ui.checks', count($board->demonstration->checks())) }}</p>
+        @php($checks = count($board->demonstration->furtherChecks()))
+        <p class="hint spine-sum">{{ trans_choice('ui.steps', count($board->demonstration->steps())) }}{{
+            $checks === 0 ? '' : ', ' . trans_choice('ui.checks', $checks) }}</p>
     </nav>
     <main id="work" class="sheet" tabindex="0">
         @foreach ($board->groups() as $group)

@@ -39,10 +39,10 @@
             </section>
         @endif
         @include('sheet.work')
-        @if ($sheet->fade === 0)
+        @if ($sheet->fade === 0 && $demonstration->furtherChecks() !== [])
             <section>
                 <h2>{{ $page->word('name.phase.checking') }}</h2>
-                @foreach ($demonstration->checks() as $check)
+                @foreach ($demonstration->furtherChecks() as $check)
                     <article class="print-step" data-thing="{{ \App\Board\Thing::check($check) }}">
                         <div class="print-work">@foreach ($check->lines as $line)<x-line :line="$line"
                                 :thing="\App\Board\Thing::line($check, $line)" />@endforeach
