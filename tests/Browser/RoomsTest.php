@@ -154,7 +154,6 @@ final class RoomsTest extends TestCase
         $this->assertSound('the shelf');
     }
 
-    /** A clicker sends page keys: it goes through what is asked as through everything else. */
     /** A style that is forgotten comes back for eight seconds, as what is taken off the shelf does. */
     public function testAForgottenStyleComesBack(): void
     {
@@ -179,6 +178,7 @@ final class RoomsTest extends TestCase
         self::assertStringContainsString('Harbour school', $this->text('.house-named'));
     }
 
+    /** A clicker sends page keys: it goes through what is asked as through everything else. */
     public function testAClickerGoesThroughABoardThatAsks(): void
     {
         $this->open('/board', ['problem' => self::PROBLEM, 'method' => 'grid', 'step' => 4, 'ask' => 1]);
@@ -236,6 +236,44 @@ final class RoomsTest extends TestCase
             'leftstep=last',
         ), 'both to the end');
         $this->assertSound('two ways');
+    }
+
+    /** Their own lines give the habits; with them a board, the other teacher's, one thing changed, and the card. */
+    public function testAStyleIsLearnedAndComparedWith(): void
+    {
+        $this->open('/style');
+        $this->reach('#lines')->sendKeys("3x - 7 = 14\n3x = 21\nx = 7\n\n5x + 2 = 12\n5x = 11\nx = 2");
+        $this->one('.learn-form button')->click();
+        $this->waitUntil(fn(): bool => $this->many('.learned-keys li') > 0, 'something is learned');
+        $this->assertSound('learned');
+        self::assertStringContainsString('3 of 4 lines', $this->text('.notice'));
+        self::assertSame('A number leaves its side: It crosses over', $this->text('.learned-keys'));
+        self::assertSame(1, $this->many('.compared-row.is-first'), 'the line that is wrong');
+        $this->one('.learned-keep [name=name]')->sendKeys('Slipway school');
+        $this->one('.learned-keep button')->click();
+        $this->waitUntil(fn(): bool => str_contains($this->text('.notice'), 'Slipway school'), 'kept by name');
+        $this->open('/board', ['problem' => '4x + 9 = 25', 'method' => 'balance']);
+        $this->press('o');
+        $this->waitUntil(fn(): bool => $this->many('.change-piece') === 1, 'one sign to turn');
+        $this->one('.change-piece')->click();
+        $this->waitUntil(fn(): bool => $this->many('#first-difference') === 1, 'both roads');
+        $said = preg_replace('/\s+/u', '', $this->text('.compared'));
+        self::assertStringContainsString('−9crossesover', (string) $said);
+        $this->assertSound('one thing changed');
+        $this->press(WebDriverKeys::ESCAPE);
+        $this->waitUntil(fn(): bool => $this->many('#pen-next') === 1, 'back on the board');
+        $this->open('/teachers', ['problem' => '4x + 9 = 25', 'method' => 'balance', 'moving' => 'across']);
+        $this->one('[name="other[moving]"] [value=both-sides]')->click();
+        $this->one('.compare-ask button')->click();
+        $this->waitUntil(fn(): bool => $this->many('#first-difference') === 1, 'they differ');
+        self::assertStringContainsString('crosses over', $this->text('#first-difference .compared-cell'));
+        self::assertStringContainsString('both sides', $this->text('#first-difference .compared-cell + .compared-cell'));
+        $this->assertSound('another teacher');
+        $this->open('/card', ['problem' => '4x + 9 = 25', 'method' => 'balance']);
+        $this->one('.card-line[data-card="2"]')->click();
+        self::assertSame('true', $this->one('.card-line[data-card="2"]')->getAttribute('aria-pressed'));
+        self::assertSame(1, $this->many('.print-step.is-done'), 'the step that does it is lit');
+        $this->assertSound('the card');
     }
 
     public function testHouseStyleAndPaper(): void
