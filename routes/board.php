@@ -14,6 +14,7 @@ use Illuminate\Support\Facades\Route;
 // Pure functions of the address: no session, no cookie but the house style's.
 Route::get('/board', [BoardController::class, 'show'])->name('board');
 Route::get('/why', [BoardController::class, 'why'])->name('why');
+Route::get('/calculator', [BoardController::class, 'calculator'])->name('calculator');
 Route::get('/figure.svg', [BoardController::class, 'figure'])->name('figure');
 Route::get('/two-ways', [TwoWaysController::class, 'show'])->name('two-ways');
 Route::get('/teachers', [CompareController::class, 'teacher'])->name('teachers');

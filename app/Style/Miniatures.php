@@ -11,9 +11,14 @@ use Runel\Demonstration\Link;
 use Runel\Demonstration\Step;
 use Runel\Demonstration\TaskReference;
 use Runel\Expression\Equation;
+use Runel\Expression\Negative;
 use Runel\Expression\Node;
+use Runel\Expression\Numeral;
+use Runel\Expression\Quotient;
 use Runel\Message\Refusal;
+use Runel\Style\Calculator;
 use Runel\Style\HouseStyle;
+use Runel\Working\Keypad;
 
 /** What each value of a house-style key changes, shown on a small problem of its own: real demonstrations, cut down. */
 final readonly class Miniatures
@@ -50,6 +55,7 @@ final readonly class Miniatures
         'denominators' => ['x/2 + x/3 = 5', 'solve', 'balance', 'clear|collect'],
         'answers' => ['x^2 - 4x + 1 = 0', 'solve', 'formula', 'decimals|solutions'],
         'places' => null,
+        'calculator' => null,
         'leading' => ['3x^2 + 12x = 6', 'solve', 'completing-square', 'divide|factor-out'],
         'square-order' => ['2x^2 + 12x - 14 = 0', 'solve', 'completing-square', 'divide|gather|factor-all'],
         'square-shown' => ['x^2 + 8x = 33', 'solve', 'completing-square', 'square|factored|ring-half'],
@@ -76,7 +82,11 @@ final readonly class Miniatures
     {
         $scene = self::SCENES[$key] ?? null;
         if ($scene === null) {
-            return $key === 'words' ? $this->page->in($style->with($key, $value))->word('style.sample') : '';
+            return match ($key) {
+                'words' => $this->page->in($style->with($key, $value))->word('style.sample'),
+                'calculator' => self::keys(Calculator::from($value)),
+                default => '',
+            };
         }
         [$problem, $job, $method, $wanted] = $scene;
         $own = $style->with($key, $value);
@@ -98,6 +108,17 @@ final readonly class Miniatures
 
         // What is held back is not there to be shown.
         return '…';
+    }
+
+    /** The keys of −5/2, which are the quickest to tell calculators apart. */
+    private static function keys(Calculator $kind): string
+    {
+        $number = new Negative(new Quotient(Numeral::of(5), Numeral::of(2)));
+
+        return implode(' ', array_map(
+            static fn(array $key): string => '<kbd>' . e($key[0]) . '</kbd>',
+            Keypad::of($number, $kind)->keys ?? [],
+        ));
     }
 
     private function step(Step $step, PageFace $page, bool $asFigure): string

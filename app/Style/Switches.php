@@ -24,6 +24,7 @@ final readonly class Switches
         ],
         'solving' => [
             'moving', 'unknown-side', 'collect-first', 'sides-turned', 'gathered', 'denominators', 'answers', 'places',
+            'calculator',
         ],
         'quadratics' => [
             'leading', 'square-order', 'square-books', 'half-squared', 'square-shown', 'why-this-way', 'after-root',

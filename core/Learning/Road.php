@@ -7,7 +7,9 @@ namespace Runel\Learning;
 use Runel\Demonstration\Demonstration;
 use Runel\Demonstration\Link;
 use Runel\Expression\Alternatives;
+use Runel\Expression\Negative;
 use Runel\Expression\Node;
+use Runel\Expression\Product;
 use Runel\Expression\Rewriter;
 use Runel\Notation\Ascii;
 use Runel\Notation\BothSigns;
@@ -40,7 +42,14 @@ final readonly class Road
     /** A line without its marks, in one spelling. */
     public static function written(Node $node): string
     {
-        $node = Rewriter::unmarked($node);
+        // A minus that begins a product is one of the product, or of its first factor: nobody sees which.
+        $node = Rewriter::everywhere(Rewriter::unmarked($node), static fn(Node $part): ?Node =>
+            $part instanceof Product && $part->factors[0] instanceof Negative
+                ? new Negative(Product::apart([
+                    $part->factors[0]->operand,
+                    ...\array_slice($part->factors, 1),
+                ]))
+                : null);
 
         // Which of two solutions is named first says nothing of the road.
         if ($node instanceof Alternatives) {

@@ -24,7 +24,7 @@ use Runel\Style\HouseStyle;
 final readonly class StyleLearner
 {
     /** So many ways are searched, those first that write most of the lines as they are. */
-    private const WAYS = 4;
+    private const WAYS = 6;
     /** So many habits are taken at most. */
     private const ROUNDS = 16;
     private const EFFORT = 2_000_000;

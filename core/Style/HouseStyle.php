@@ -50,6 +50,7 @@ final readonly class HouseStyle
         'root-square' => RootSquare::Grid,
         'answers' => Answers::Exact,
         'places' => Places::Two,
+        'calculator' => Calculator::Plain,
         'fractions' => Fractions::Combined,
         'pair-order' => PairOrder::BySum,
         'cross-signs' => CrossSigns::First,

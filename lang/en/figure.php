@@ -23,7 +23,7 @@ return [
     'square-tiles' => 'A square with side :letter, two strips :half wide beside it, the corner missing',
     'square-tiles-filled' => 'A square with side :letter, two strips :half wide beside it, the corner filled with '
         . ':corner',
-    'calculator' => 'The keys for :meant on a plain calculator, :keys, and what the display says: :display',
+    'calculator' => 'The keys for :meant on a calculator, :keys, and what the display says: :display',
     'curve' => 'Parabola of :function with its vertex at :place and :value, meeting the axis once|Parabola of '
         . ':function with its vertex at :place and :value, meeting the axis :count times',
     'graph' => 'Curve of :function, meeting the axis once|Curve of :function, meeting the axis :count times',

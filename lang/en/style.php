@@ -63,6 +63,7 @@ return [
         'gathered' => 'A quadratic is gathered',
         'answers' => 'Answers with roots',
         'places' => 'Decimal places',
+        'calculator' => 'The calculator on the table',
         'leading' => 'The number before the square',
         'square-order' => 'Number first, or division first',
         'square-books' => 'The completed square',
@@ -118,6 +119,7 @@ return [
         'sides-turned' => ['at-once' => 'At once', 'at-end' => 'At the end'],
         'gathered' => ['left' => 'On the left', 'positive' => 'Where the square keeps a plus'],
         'answers' => ['exact' => 'Exact', 'decimal' => 'As decimals', 'both' => 'Exact, then decimals'],
+        'calculator' => ['plain' => 'Plain', 'fraction-key' => 'With a fraction key'],
         'places' => [
             '1' => 'One', '2' => 'Two', '3' => 'Three', '4' => 'Four', '5' => 'Five', '6' => 'Six', '0' => 'None',
             '1sf' => '1 significant figure', '2sf' => '2 figures', '3sf' => '3 figures', '4sf' => '4 figures',

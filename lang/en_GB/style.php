@@ -6,6 +6,7 @@ return [
     'sample' => 'factorise, brackets',
     'key' => [
         'favourite' => 'My favourite way to factorise',
+        'trial-signs' => 'Signs of trial brackets',
         'bracket-back' => 'The bracket each term meets',
     ],
     'value' => [

@@ -7,6 +7,7 @@ return [
     'shelves' => [
         'factor-first' => 'Factorising, leading 1 and more',
     ],
+    'calculator' => ['wrong' => 'Keyed without the brackets, something else is worked out:'],
     'choice' => [
         'by' => 'Factorised by',
     ],

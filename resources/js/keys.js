@@ -5,7 +5,7 @@ export const CONTROLS = {
     w: 'pen-another', p: 'pen-present', q: 'pen-ask', 2: 'pen-ways', g: 'pen-go-on',
     y: 'pen-turn', n: 'pen-item', b: 'pen-item-back', i: 'pen-items', h: 'pen-hint', u: 'pen-undo', v: 'pen-watch',
     r: 'pen-room', o: 'pen-open', s: 'pen-stopped', t: 'pen-told',
-    e: 'pen-why', l: 'pen-point', d: 'pen-pen', '?': 'pen-help',
+    e: 'pen-why', k: 'pen-calculator', l: 'pen-point', d: 'pen-pen', '?': 'pen-help',
 };
 
 /** Whether something is typed into. */

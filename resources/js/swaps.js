@@ -32,10 +32,13 @@ const sameVersion = (page, plan) => {
     page.querySelectorAll('input[name=version]').forEach((field) => { field.value = now; });
 };
 
+/** What is opened in the margin, by what opens it. */
+const DEEPER = { 'pen-why': 'why-more', 'pen-calculator': 'keypad-more' };
+
 /** Asked once more, what is deeper is closed. */
 const closeDeeper = (page) => (event) => {
-    const deeper = page.getElementById('why-more');
-    if (!event.target.closest?.('#pen-why') || !deeper?.hasChildNodes()) return;
+    const deeper = page.getElementById(DEEPER[event.target.closest?.('.why-open')?.id] ?? '');
+    if (!deeper?.hasChildNodes()) return;
     deeper.replaceChildren();
     event.preventDefault();
     event.stopPropagation();

@@ -28,6 +28,21 @@ final class QuadraticsTest extends TestCase
         $this->assertSound('a completed square');
     }
 
+    /** The calculator beside a line, by its key: what to press, and what goes wrong without the brackets. */
+    public function testACalculatorLiesBesideALine(): void
+    {
+        $square = ['problem' => '2x^2-5x-1=0', 'job' => 'solve', 'method' => 'completing-square', 'step' => 9];
+        $this->open('/board', $square);
+        $this->press('k');
+        $this->waitUntil(fn(): bool => $this->many('.keypad-keys') === 3, 'two numbers, one of them wrongly, too');
+        self::assertStringContainsString('8.25', $this->text('.keypad-keys.is-wrong'));
+        $this->assertSound('a calculator');
+        $this->press('k');
+        $this->waitUntil(fn(): bool => $this->many('.keypad-keys') === 0, 'put away again');
+        $this->open('/calculator', $square + ['calculator' => 'fraction-key']);
+        self::assertSame('a/b', $this->text('.keypad-keys li + li kbd'));
+    }
+
     public function testDiagnosesTwoSlips(): void
     {
         $this->open('/board', [

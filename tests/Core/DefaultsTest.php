@@ -84,7 +84,9 @@ final class DefaultsTest extends TestCase
             $then['middle-terms'], $then['verdict'], $then['pair-order'],
         ]);
         $first = HouseStyle::of($kept + [HouseStyle::NUMBER => '1'])->all();
-        self::assertSame(['shown', 'from-one'], [$first['verdict'], $first['pair-order']]);
+        self::assertSame(['in-head-last', 'shown', 'from-one'], [
+            $first['middle-terms'], $first['verdict'], $first['pair-order'],
+        ]);
         $chosen = HouseStyle::of($kept + ['verdict' => 'held', HouseStyle::NUMBER => '2'])->all();
         self::assertSame('held', $chosen['verdict'], 'what was chosen stays chosen');
         $now = HouseStyle::of($kept);

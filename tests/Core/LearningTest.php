@@ -51,6 +51,11 @@ final class LearningTest extends TestCase
             $again = self::show($problem, $learned->job, $learned->method, $learned->style);
             self::assertTrue(Road::of($road)->equals(Road::of($again)), $where);
             self::assertSame(\count($lines), $learned->count(), $where);
+            foreach (array_keys($learned->style->chosen()) as $key) {
+                $plainer = $learned->style->with($key, HouseStyle::default()->all()[$key]);
+                $other = self::show($problem, $learned->job, $learned->method, $plainer);
+                self::assertFalse(Road::of($other)->equals(Road::of($again)), "$where: $key tells nothing");
+            }
             ++$seen;
         }
         self::assertGreaterThan(6, $seen);

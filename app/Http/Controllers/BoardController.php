@@ -14,7 +14,9 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Runel\Message\Refusal;
 use Runel\Method\Catalogue;
+use Runel\Style\Calculator;
 use Runel\Why\ButWhy;
+use Runel\Why\KeyedNumbers;
 
 /** A demonstration at one of its stops; a pure function of the address. */
 final readonly class BoardController
@@ -44,6 +46,20 @@ final readonly class BoardController
             'why' => $why,
             'not' => $not,
             'asked' => \is_string($asked) ? $asked : null,
+        ]);
+    }
+
+    /** Which keys work out the numbers of a stop. */
+    public function calculator(Request $request, Address $address): Response
+    {
+        $board = $this->board($address);
+        $content = $board->stop()?->content;
+        $kind = $board->demonstration->task->style->get(Calculator::class);
+
+        return response()->view(Part::isAsked($request) ? 'board.keypad' : 'board.keypad-page', [
+            'board' => $board,
+            'kind' => $kind,
+            'keyed' => $content === null ? [] : KeyedNumbers::of($content, $kind),
         ]);
     }
 

@@ -21,7 +21,9 @@ use Runel\Number\Rational;
 use Runel\Polynomial\Polynomial;
 use Runel\Slip\Slip;
 use Runel\Style\Answers;
+use Runel\Style\Calculator;
 use Runel\Style\Places;
+use Runel\Working\Keypad;
 
 /** Solutions as decimals, correctly rounded from the exact ones. */
 final class Decimals
@@ -83,7 +85,9 @@ final class Decimals
                 $isRounded ? 'quadratic.decimals.why' : 'quadratic.decimals.why-exact',
                 ['values' => implode(', ', $written)],
             ),
-            figure: Keypad::of($solutions[0]),
+            figure: Inside::holds($solutions[0], Root::class)
+                ? Keypad::of($solutions[0], $task->style->get(Calculator::class))
+                : null,
             watch: $solutions[0] instanceof Quotient && Inside::holds($solutions[0], Root::class)
                 ? Slip::StackedFraction : null,
         )]);

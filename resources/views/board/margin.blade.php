@@ -12,6 +12,12 @@
         hx-push-url="false">{{ __('why.title') }} <kbd>e</kbd></a>
     <div class="why-more" id="why-more" aria-live="polite"></div>
 @endif
+@if (\Runel\Why\KeyedNumbers::areIn($board->stop()->content))
+    @php($keypad = $board->address->to('calculator', ['step' => $board->shown, 'ask' => null]))
+    <a class="why-open" id="pen-calculator" href="{{ $keypad }}" hx-get="{{ $keypad }}" hx-target="#keypad-more"
+        hx-push-url="false">{{ __('ui.calculator.title') }} <kbd>k</kbd></a>
+    <div class="why-more" id="keypad-more" aria-live="polite"></div>
+@endif
 @if (!$board->isChecking() && $board->stop()->content->options !== [])
     <h3 class="margin-label">{{ __('ui.choice.' . $board->stop()->content->options[0]->key) }}</h3>
     <ul class="options">
