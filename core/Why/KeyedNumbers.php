@@ -15,7 +15,6 @@ use Runel\Expression\Node;
 use Runel\Expression\Rewriter;
 use Runel\Expression\Sum;
 use Runel\Law\Claim\Claim;
-use Runel\Notation\Ascii;
 use Runel\Proof\Proof;
 use Runel\Style\Calculator;
 use Runel\Working\Keypad;
@@ -32,10 +31,11 @@ final class KeyedNumbers
         foreach (array_reverse($content->lines) as $line) {
             foreach (self::numbers(Rewriter::unmarked($line->node)) as $number) {
                 // The same with the other sign has the same keys.
-                $size = Ascii::write($number instanceof Negative ? $number->operand : $number);
-                $figure = isset($figures[$size]) ? null : Keypad::of($number, $kind);
+                $isKnown = array_filter($figures, static fn(CalculatorFigure $known): bool =>
+                    self::size($known->meant)->equals(self::size($number))) !== [];
+                $figure = $isKnown ? null : Keypad::of($number, $kind);
                 if ($figure !== null && self::isProved($figure)) {
-                    $figures[$size] = $figure;
+                    $figures[] = $figure;
                 }
                 if (\count($figures) === self::MOST) {
                     break 2;
@@ -43,7 +43,12 @@ final class KeyedNumbers
             }
         }
 
-        return array_values($figures);
+        return $figures;
+    }
+
+    private static function size(Expression $number): Expression
+    {
+        return $number instanceof Negative ? $number->operand : $number;
     }
 
     /** Whether there is anything to be keyed. */

@@ -83,7 +83,9 @@ final readonly class WithoutBrackets
             return new Negative($raised($base->operand));
         }
 
-        return $base instanceof Negative && $base->operand instanceof Numeral ? null : $this->lastNumber($base, $raised);
+        $isSigned = $base instanceof Negative && $base->operand instanceof Numeral;
+
+        return $isSigned ? null : $this->lastNumber($base, $raised);
     }
 
     /** A key for the root that comes first takes the first part only, one that comes last the last. */

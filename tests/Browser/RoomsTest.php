@@ -267,7 +267,8 @@ final class RoomsTest extends TestCase
         $this->one('.compare-ask button')->click();
         $this->waitUntil(fn(): bool => $this->many('#first-difference') === 1, 'they differ');
         self::assertStringContainsString('crosses over', $this->text('#first-difference .compared-cell'));
-        self::assertStringContainsString('both sides', $this->text('#first-difference .compared-cell + .compared-cell'));
+        $theirs = $this->text('#first-difference .compared-cell + .compared-cell');
+        self::assertStringContainsString('both sides', $theirs);
         $this->assertSound('another teacher');
         $this->open('/card', ['problem' => '4x + 9 = 25', 'method' => 'balance']);
         $this->one('.card-line[data-card="2"]')->click();

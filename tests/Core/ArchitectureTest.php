@@ -40,7 +40,7 @@ final class ArchitectureTest extends TestCase
         'Marking' => 'Algebra Demonstration Expression Judging Law Message Method Notation Number Parsing '
             . 'Polynomial Problem Proof Slip Working',
         'Learning' => 'Demonstration Expression Marking Message Method Notation Problem Proof Style',
-        'Why' => 'Demonstration Expression Law Message Number Polynomial Proof Working',
+        'Why' => 'Demonstration Expression Law Message Number Polynomial Proof Style Working',
         'Lesson' => 'Demonstration Expression Ladder Message Method Notation Practice Slip Style',
     ];
     /** Rooms of the application that know the web or the console; nothing else may. */

@@ -42,7 +42,8 @@ final class Transcript
         }
         $text .= "\n== checks\n";
         foreach ($demonstration->checks() as $check) {
-            $text .= "[{$check->kind->value}" . ($check->isWritten ? ', written above' : '') . '] ' . $transcript->wording->say($check->title) . "\n";
+            $where = $check->isWritten ? ', written above' : '';
+            $text .= "[{$check->kind->value}$where] " . $transcript->wording->say($check->title) . "\n";
             $text .= '    ' . $transcript->wording->say($check->why) . "\n" . $transcript->lines($check->lines);
         }
 

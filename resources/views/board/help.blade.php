@@ -4,7 +4,8 @@
         <dl>
             @foreach (['next' => ['→', __('ui.space')], 'back' => ['←'], 'first' => ['Home'], 'all' => ['End'],
                 'ask' => ['q'], 'turn' => ['y'], 'ways' => ['2'], 'another' => ['w'], 'go-on' => ['g'],
-                'why' => ['e'], 'calculator' => ['k'], 'point' => ['l'], 'pen' => ['d'], 'aloud' => ['v'], 'changed' => ['o'],
+                'why' => ['e'], 'calculator' => ['k'], 'point' => ['l'],
+                'pen' => ['d'], 'aloud' => ['v'], 'changed' => ['o'],
                 'rub' => ['x'], 'room' => ['r'], 'present' => ['p'], 'seat' => ['+', '-'], 'figure' => ['f'],
                 'blank' => ['.'], 'rooms' => ['m'], 'copy' => ['c'], 'help' => ['?'],
                 'close' => ['Esc']] as $what => $keys)
