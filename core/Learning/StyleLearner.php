@@ -18,8 +18,8 @@ use Runel\Style\HouseStyle;
 
 /**
  * Finds the habits under which our own road writes somebody's lines. A search over the keys that change anything on
- * that road, by what each changes: the value that wins the most lines is taken, until none wins any more; then every
- * value that wins nothing is given back. The lines are never taken for right: each has been judged before.
+ * that road, by what each changes: the value that wins the most lines is taken, until none wins any more. The lines are
+ * never taken for right: each has been judged before.
  */
 final readonly class StyleLearner
 {
@@ -134,26 +134,6 @@ final readonly class StyleLearner
             [$score, $style] = $best;
             // What is set may open a road on which other keys begin to count.
             $values = $this->touching($examples, $method, $style);
-        }
-
-        return $this->plainest($examples, $method, $style, $score);
-    }
-
-    /**
-     * Without what wins nothing.
-     *
-     * @param non-empty-list<Example> $examples
-     * @param array{int, int}         $score
-     */
-    private function plainest(array $examples, Method $method, HouseStyle $style, array $score): HouseStyle
-    {
-        $usual = HouseStyle::default()->all();
-        foreach (array_keys($style->chosen()) as $key) {
-            $plainer = $style->with($key, $usual[$key]);
-            $own = $this->scored($examples, $method, $plainer);
-            if ($own !== null && !self::isBetter($score, $own)) {
-                $style = $plainer;
-            }
         }
 
         return $style;
