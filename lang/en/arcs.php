@@ -14,6 +14,8 @@ return [
         'title' => 'Leave :count places for the answer',
         'why' => 'Degree :left and degree :right add to :degree, so there is a place for every power from :degree '
             . 'down to 0: :count places.',
+        'why-powers' => 'Degree :left and degree :right add to :degree, so there is a place for every power from '
+            . ':degree down to 0: :count places. :letter counts as :one, a number alone as :none.',
         'ask' => 'How many places will the answer have?',
     ],
     'place' => [

@@ -12,9 +12,11 @@ use Runel\Demonstration\Phase;
 use Runel\Demonstration\Question;
 use Runel\Demonstration\Step;
 use Runel\Demonstration\Task;
+use Runel\Expression\Letter;
 use Runel\Expression\Mark;
 use Runel\Expression\Marked;
 use Runel\Expression\Numeral;
+use Runel\Expression\Power;
 use Runel\Expression\Product;
 use Runel\Expression\Sum;
 use Runel\Law\Claim\Identity;
@@ -78,11 +80,14 @@ final class ByDegree extends MultiplyMethod
         $setUp[] = new Step(
             id: $stage->id('blanks'),
             title: Message::of('arcs.blanks.title', ['count' => $degree + 1]),
-            why: Message::of('arcs.blanks.why', [
+            why: Message::of(self::countsPowers($stage) ? 'arcs.blanks.why-powers' : 'arcs.blanks.why', [
                 'left' => $pair->left->degree(),
                 'right' => $pair->right->degree(),
                 'degree' => $degree,
                 'count' => $degree + 1,
+                'letter' => new Letter($pair->letter ?? ''),
+                'one' => new Power(new Letter($pair->letter ?? ''), Numeral::of(1)),
+                'none' => new Power(new Letter($pair->letter ?? ''), Numeral::of(0)),
             ]),
             figure: $figure,
             question: Question::count(
@@ -115,6 +120,17 @@ final class ByDegree extends MultiplyMethod
         }
 
         return $sections;
+    }
+
+    /** Whether a letter without an exponent and a lone number stand there: how they count is said once. */
+    private static function countsPowers(Stage $stage): bool
+    {
+        $degrees = array_map(
+            static fn(Term $term): ?int => $term->coefficient->isZero() ? null : $term->monomial->degree,
+            [...$stage->pair->leftTerms, ...$stage->pair->rightTerms],
+        );
+
+        return $stage->number === 1 && \in_array(0, $degrees, true) && \in_array(1, $degrees, true);
     }
 
     /** @return non-empty-list<int> the powers in the order in which their places are filled */
