@@ -115,7 +115,7 @@ return [
     'daily' => 'Comes back a day, at most',
     'restyle' => 'Their school writes',
     'restyle-group' => 'Give a house style to all of them',
-    'style-as-is' => 'as it did',
+    'style-as-is' => 'as it is',
     'style-now' => 'as the house style is set now',
     'style-give' => 'Give it',
     'style-own' => 'Their house style differs from Runel’s in one habit|Their house style differs from Runel’s in '

@@ -25,9 +25,9 @@
                 <label>{{ __('lesson.held-at') }} <input class="input" type="datetime-local" name="held_at"
                     value="{{ $typed['held_at'] ?? $model->held_at?->format('Y-m-d\\TH:i') }}"></label>
                 @php($differs = count($model->style->chosen()))
+                <x-give-style :names="$styles" :label="__('lesson.restyle')" />
                 <p class="hint">{{ $differs === 0 ? __('lesson.style-usual') : trans_choice('lesson.style-own',
                     $differs) }}</p>
-                <x-give-style :names="$styles" :label="__('lesson.restyle')" />
                 <button class="button" id="save-lesson">{{ __('lesson.save') }}</button>
             </form>
             <h2 class="margin-label lesson-adding">{{ __('lesson.add') }}</h2>
