@@ -7,14 +7,20 @@ namespace Tests\Feature;
 use App\Kept\Archive;
 use App\Kept\Copies;
 use App\Kept\Forgetting;
+use App\Learners\Handings;
 use App\Learners\LearnerRecord;
 use App\Models\Attempt;
+use App\Models\Example;
+use App\Models\Handing;
 use App\Models\Learner;
+use App\Models\Lesson;
+use App\Style\NamedStyles;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Runel\Message\BadRequest;
+use Runel\Style\HouseStyle;
 
 /** What is kept outlives upgrades, damage and accidents, and leaves every file when it has to go. */
 final class KeepingTest extends DiskTestCase
@@ -52,6 +58,32 @@ final class KeepingTest extends DiskTestCase
                 ->assertRedirect();
         }
         $this->get('/')->assertOk();
+    }
+
+    /** Whatever carries a style from before the defaults changed is opened as it was written. */
+    public function testStylesOfAnEarlierStageSayWhatTheySaid(): void
+    {
+        $this->dumped(__DIR__ . '/../Fixtures/styles/2026-11-28.sql');
+        self::assertSame(0, Artisan::call('migrate', ['--force' => true]));
+        $this->signIn();
+        $then = static fn(HouseStyle $style): array => array_intersect_key($style->all(), [
+            'middle-terms' => 1, 'verdict' => 1, 'times' => 1,
+        ]);
+        $inHead = ['middle-terms' => 'in-head-last', 'times' => 'cross', 'verdict' => 'shown'];
+        self::assertEquals($inHead, $then(Learner::query()->where('name', 'Ilias')->sole()->style));
+        self::assertEquals($inHead, $then(app(NamedStyles::class)->all()['Harbour school']->style));
+        $lesson = Lesson::query()->sole();
+        self::assertEquals(['middle-terms' => 'written'] + $inHead, $then($lesson->style));
+        $shelf = Example::query()->where('task', 'like', '%in-head%')->sole();
+        self::assertEquals(['times' => 'dot'] + $inHead, $then($shelf->task->style));
+        $this->get("/lessons/$lesson->id")->assertOk();
+        $this->followingRedirects()->post("/lessons/$lesson->id/plays")->assertOk();
+        $handing = Handing::query()->sole();
+        $door = $this->followingRedirects()->get(app(Handings::class)->address($handing))->assertOk();
+        self::assertStringContainsString('Multiply (x+6)', self::visible((string) $door->getContent()));
+        foreach (['/', '/style', '/sets', "/learners/$handing->learner_id"] as $room) {
+            $this->get($room)->assertOk();
+        }
     }
 
     public function testDoublesAreJoinedAndNothingOfThemIsDropped(): void
