@@ -42,6 +42,9 @@ return [
         'title-turned' => 'The signs, the wrong way round',
         'why-turned' => 'So put, the products make :total, not :middle: the right size with the wrong sign. Nothing is '
             . 'started over: the two signs are swapped.',
+        'why-opposite-none' => 'The last term is negative: one plus, one minus. Both products are of the same size, so '
+            . 'either may have the minus.',
+        'why-last-none' => 'All four sign combinations; two of them make 0, and they give the same factors.',
         'why-last' => 'All four sign combinations; the one that makes :middle, with a product of :last, is right.',
     ],
 ]

@@ -110,14 +110,18 @@ final class SignsPlaced
             id: 'place-signs',
             title: Message::of('cross.signs.title'),
             why: Message::of(
-                $last
-                    ? 'cross.signs.why-last'
-                    : ($trinomial->c > 0 ? 'cross.signs.why-same' : 'cross.signs.why-opposite'),
+                match (true) {
+                    $last && $trinomial->b === 0 => 'cross.signs.why-last-none',
+                    $last => 'cross.signs.why-last',
+                    $trinomial->c > 0 => 'cross.signs.why-same',
+                    $trinomial->b === 0 => 'cross.signs.why-opposite-none',
+                    default => 'cross.signs.why-opposite',
+                },
                 ['middle' => Numeral::of($trinomial->b), 'last' => Numeral::of($trinomial->c)],
             ),
             lines: $lines,
             figure: $figure,
-            watch: Slip::SignsInWrongBrackets,
+            watch: $trinomial->b === 0 ? null : Slip::SignsInWrongBrackets,
             options: $options,
         );
     }
