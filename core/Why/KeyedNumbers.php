@@ -12,6 +12,7 @@ use Runel\Expression\Expression;
 use Runel\Expression\Letters;
 use Runel\Expression\Negative;
 use Runel\Expression\Node;
+use Runel\Expression\Numeral;
 use Runel\Expression\Rewriter;
 use Runel\Expression\Sum;
 use Runel\Law\Claim\Claim;
@@ -55,8 +56,8 @@ final class KeyedNumbers
     public static function areIn(Step|Check $content): bool
     {
         return array_filter($content->lines, static fn(Line $line): bool => array_filter(
-            self::numbers($line->node),
-            static fn(Expression $number): bool => $number->number() === null,
+            self::numbers(Rewriter::unmarked($line->node)),
+            static fn(Expression $number): bool => !self::size($number) instanceof Numeral,
         ) !== []) !== [];
     }
 
