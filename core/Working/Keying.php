@@ -117,7 +117,7 @@ final class Keying
 
     private function turned(Expression $number): void
     {
-        $this->whole($number, !$number instanceof Sum && !$number instanceof Negative);
+        $this->whole($number, !$number instanceof Sum);
         $this->press('±', $this->shown(new Negative($number)));
     }
 
