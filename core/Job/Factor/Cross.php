@@ -8,28 +8,22 @@ use Runel\Algebra\Trinomial;
 use Runel\Demonstration\Phase;
 use Runel\Demonstration\Section;
 use Runel\Demonstration\Task;
-use Runel\Message\Message;
 use Runel\Style\CrossSigns;
 use Runel\Style\TurnedColumn;
 use Runel\Working\Outer;
 
 /** Factoring by cross products: factors of a in one column, of c in the other, multiplied crosswise. */
-final class Cross extends FactorMethod
+final class Cross extends ArrangementHunt
 {
     public function id(): string
     {
         return 'cross';
     }
 
-    protected function refusalOf(Trinomial $trinomial): ?Message
-    {
-        return null;
-    }
-
     protected function work(Trinomial $trinomial, Outer $outer, Task $task): Work
     {
-        $last = self::isLast($task);
-        $arrangements = self::arrangements($trinomial, $task);
+        $last = $this->isLast($task);
+        $arrangements = $this->arrangements($trinomial, $task);
         $hunt = ArrangementSteps::of($trinomial, $arrangements, 'cross', self::listsPairs($task));
         $crossing = $hunt === [] ? null : $hunt[\count($hunt) - 1]->figure;
         $sections = [new Section(Phase::Hunting, $hunt, outcome: $arrangements->outcome())];
@@ -47,33 +41,17 @@ final class Cross extends FactorMethod
             ]);
         }
 
-        return new Work($sections, $arrangements->looked(), 2 * $arrangements->looked(), Advice::hunt(
-            'cross',
-            $arrangements->count(),
-            $arrangements->hit === null ? null : $arrangements->hit + 1,
-        ));
+        return $this->worked($sections, $arrangements);
     }
 
-    protected function brackets(Trinomial $trinomial, Task $task): array
-    {
-        [[$m, $r], [$n, $s]] = self::arrangements($trinomial, $task)->rows($trinomial);
-
-        return [$trinomial->linear($m, $r), $trinomial->linear($n, $s)];
-    }
-
-    protected function writesSigns(Task $task): bool
-    {
-        return !self::isLast($task);
-    }
-
-    private static function isLast(Task $task): bool
+    protected function isLast(Task $task): bool
     {
         return $task->style->get(CrossSigns::class) === CrossSigns::Last;
     }
 
-    private static function arrangements(Trinomial $trinomial, Task $task): Arrangements
+    protected function arrangements(Trinomial $trinomial, Task $task): Arrangements
     {
-        return $task->once(self::class, static fn(): Arrangements => self::isLast($task)
+        return $task->once(self::class, fn(): Arrangements => $this->isLast($task)
             ? Arrangements::signsLast($trinomial, $task->style->get(TurnedColumn::class))
             : Arrangements::signsFirst($trinomial, $task->style->get(TurnedColumn::class)));
     }

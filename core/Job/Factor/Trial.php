@@ -9,28 +9,22 @@ use Runel\Demonstration\Figure\TrialVerdict;
 use Runel\Demonstration\Phase;
 use Runel\Demonstration\Section;
 use Runel\Demonstration\Task;
-use Runel\Message\Message;
 use Runel\Style\TrialSigns;
 use Runel\Style\TurnedColumn;
 use Runel\Working\Outer;
 
 /** Factoring by inspection: whole brackets tried in a sensible order, outer plus inner compared with the middle. */
-final class Trial extends FactorMethod
+final class Trial extends ArrangementHunt
 {
     public function id(): string
     {
         return 'trial';
     }
 
-    protected function refusalOf(Trinomial $trinomial): ?Message
-    {
-        return null;
-    }
-
     protected function work(Trinomial $trinomial, Outer $outer, Task $task): Work
     {
-        $last = self::isLast($task);
-        $arrangements = self::arrangements($trinomial, $task);
+        $last = $this->isLast($task);
+        $arrangements = $this->arrangements($trinomial, $task);
         $hunt = ArrangementSteps::of(
             $trinomial,
             $arrangements,
@@ -60,35 +54,19 @@ final class Trial extends FactorMethod
             )]);
         }
 
-        return new Work($sections, $arrangements->looked(), 2 * $arrangements->looked(), Advice::hunt(
-            'trial',
-            $arrangements->count(),
-            $arrangements->hit === null ? null : $arrangements->hit + 1,
-        ));
+        return $this->worked($sections, $arrangements);
     }
 
-    protected function brackets(Trinomial $trinomial, Task $task): array
-    {
-        [[$m, $r], [$n, $s]] = self::arrangements($trinomial, $task)->rows($trinomial);
-
-        return [$trinomial->linear($m, $r), $trinomial->linear($n, $s)];
-    }
-
-    protected function writesSigns(Task $task): bool
-    {
-        return !self::isLast($task);
-    }
-
-    private static function isLast(Task $task): bool
+    protected function isLast(Task $task): bool
     {
         return $task->style->get(TrialSigns::class) === TrialSigns::Last;
     }
 
-    private static function arrangements(Trinomial $trinomial, Task $task): Arrangements
+    protected function arrangements(Trinomial $trinomial, Task $task): Arrangements
     {
         return $task->once(
             self::class,
-            static fn(): Arrangements => self::isLast($task)
+            fn(): Arrangements => $this->isLast($task)
                 ? Arrangements::unsigned($trinomial, $task->style->get(TurnedColumn::class))
                 : Arrangements::brackets(
                     $trinomial,
