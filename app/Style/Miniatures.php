@@ -36,7 +36,7 @@ final readonly class Miniatures
         'grid-collect' => ['(2x + 1)(x + 4)', 'multiply', 'grid', 'corners|collect-2'],
         'places-order' => ['(x^2 + 2x + 3)(x + 4)', 'multiply', 'by-degree', 'degree-3|degree-0|degree-2'],
         'bracket-back' => ['(x + 6)(x - 2)', 'multiply', 'term-by-term', 'split'],
-        'minus-one' => ['-3x^2 + 10x + 8', 'factor', 'trial', 'brackets|complete'],
+        'minus-one' => ['-4x^2 + 10x + 6', 'factor', 'trial', 'brackets|complete'],
         'pair-order' => ['x^2 + x - 42', 'factor', 'sum-product', 'pair-1'],
         'cross-signs' => ['2x^2 - 5x - 3', 'factor', 'cross', 'place-signs'],
         'trial-signs' => ['2x^2 - 5x - 3', 'factor', 'trial', 'trial-1'],

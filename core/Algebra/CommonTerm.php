@@ -29,14 +29,21 @@ final readonly class CommonTerm
         public Polynomial $rest,
     ) {}
 
-    /** @param Polynomial $whole not 0 */
-    public static function of(Polynomial $whole): self
+    /**
+     * @param Polynomial $whole      not 0
+     * @param bool       $minusAlone whether of whole numbers without a common letter only −1 is taken out, where they
+     *                               begin with a minus, and the greatest common factor stays
+     */
+    public static function of(Polynomial $whole, bool $minusAlone = false): self
     {
         $content = $whole->content();
         $negative = $whole->terms[0]->coefficient->isNegative();
         $letters = $whole->terms[0]->monomial;
         foreach ($whole->terms as $term) {
             $letters = $letters->common($term->monomial);
+        }
+        if ($minusAlone && $negative && $letters->exponents === [] && $content->isInteger()) {
+            $content = Rational::one();
         }
         $unit = ($negative ? $content->negated() : $content)->reciprocal();
         $rest = Polynomial::ofTerms(array_map(static function (Term $term) use ($unit, $letters): Term {

@@ -13,9 +13,9 @@ use Runel\Polynomial\Polynomial;
 use Runel\Polynomial\Term;
 
 /**
- * A quadratic ax² + bx + c made ready for hunting: the common term and −1 taken out, so
- * that a, b, c are whole numbers without a common factor and a is positive. With a second letter it
- * is ax² + bxy + cy².
+ * A quadratic ax² + bx + c made ready for hunting: the common term and −1 taken out, so that a, b, c are whole numbers
+ * and a is positive; they have no common factor, unless only −1 was to be taken out. With a second letter it is
+ * ax² + bxy + cy².
  */
 final readonly class Trinomial
 {
@@ -38,14 +38,16 @@ final readonly class Trinomial
      * The trinomial left when the common term of a polynomial is taken out; null when that is no quadratic in one
      * letter, or in two with every term of degree 2.
      *
+     * @param bool $minusAlone whether only −1 is taken out of whole numbers that begin with a minus
+     *
      * @throws TooLarge when its numbers are too large to hunt through
      */
-    public static function of(Polynomial $whole): ?self
+    public static function of(Polynomial $whole, bool $minusAlone = false): ?self
     {
         if ($whole->isZero()) {
             return null;
         }
-        $common = CommonTerm::of($whole);
+        $common = CommonTerm::of($whole, $minusAlone);
         $rest = $common->rest;
         $letters = $rest->letters();
         $second = $letters[1] ?? null;
@@ -85,6 +87,12 @@ final readonly class Trinomial
         return $this->a * $this->c;
     }
 
+    /** The greatest common factor of a, b and c; more than 1 only where it was to stay. */
+    public function content(): int
+    {
+        return Integers::gcd(Integers::gcd($this->a, $this->b), $this->c);
+    }
+
     public function discriminant(): int
     {
         return $this->b * $this->b - 4 * $this->product();
@@ -119,7 +127,8 @@ final readonly class Trinomial
     }
 
     /**
-     * The two factors (mx + r) and (nx + s), m and n positive: [[m, r], [n, s]].
+     * The two factors (mx + r) and (nx + s), m and n positive: [[m, r], [n, s]]. A common factor that was to stay is in
+     * the second.
      *
      * @return array{array{int, int}, array{int, int}}|null null when it is prime
      */
@@ -134,8 +143,9 @@ final readonly class Trinomial
 
             return [intdiv($this->a, $divisor), intdiv($number, $divisor)];
         }, $pair);
+        $content = $this->content();
 
-        return [$first, $second];
+        return [$first, [$second[0] * $content, $second[1] * $content]];
     }
 
     /**

@@ -7,6 +7,7 @@ namespace Runel\Demonstration;
 use Runel\Problem\Problem;
 use Runel\Style\Answers;
 use Runel\Style\HouseStyle;
+use Runel\Style\MinusOne;
 use Runel\Style\Places;
 use Runel\Style\RootOfFraction;
 
@@ -80,6 +81,12 @@ final class Task
     public function leavesRoots(): bool
     {
         return $this->style->get(RootOfFraction::class) !== RootOfFraction::Rationalised;
+    }
+
+    /** Whether a common factor may stay in a factor where only a minus was taken out, by the habit of the house. */
+    public function leavesCommonFactor(): bool
+    {
+        return $this->style->get(MinusOne::class) === MinusOne::Alone;
     }
 
     /** Whether even the root of a fraction may be left as it is. */

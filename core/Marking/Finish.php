@@ -8,12 +8,16 @@ use Runel\Expression\Equation;
 use Runel\Expression\Expression;
 use Runel\Expression\Indeterminates;
 use Runel\Expression\Inside;
+use Runel\Expression\Negative;
 use Runel\Expression\Node;
 use Runel\Expression\Pi;
+use Runel\Expression\Product;
 use Runel\Expression\Root;
+use Runel\Judging\FactorsOf;
 use Runel\Judging\Form;
 use Runel\Law\Claim\Solves;
 use Runel\Method\Wanting;
+use Runel\Polynomial\Polynomial;
 use Runel\Proof\Proof;
 use Runel\Working\SolutionForm;
 
@@ -46,6 +50,9 @@ final readonly class Finish
         if ($wants === Wanting::Root && $this->isRootOfTheHouse($joined->line)) {
             $wants = null;
         }
+        if ($wants === Wanting::Factored && $this->isFactoredByTheHouse($joined->line)) {
+            $wants = null;
+        }
         $wants = $wants !== null || !$this->page->family->seeksSolutions($problem)
             || Indeterminates::of($joined->line) === []
             ? $wants
@@ -58,6 +65,23 @@ final readonly class Finish
     private function isRootOfTheHouse(Node $line): bool
     {
         return $this->page->task->leavesRoots() && Form::leavesRoots($line, $this->page->task->keepsRoots());
+    }
+
+    /** Whether only the common factor is missing, where the house takes out a minus and nothing else. */
+    private function isFactoredByTheHouse(Node $line): bool
+    {
+        if (!$line instanceof Negative || !$this->page->task->leavesCommonFactor()) {
+            return false;
+        }
+        $without = array_map(static function (Expression $factor): Expression {
+            $polynomial = Polynomial::tryFrom($factor);
+
+            return $polynomial === null || $polynomial->isZero()
+                ? $factor
+                : $polynomial->scaledBy($polynomial->content()->reciprocal())->toExpression();
+        }, FactorsOf::expression($line));
+
+        return $this->page->family->wants(Product::of($without), $this->page->task->problem) === null;
     }
 
     /** Whether numbers with roots are left where rounded ones were asked for. */

@@ -147,6 +147,8 @@ return [
         'why' => 'Each factor\'s own common factor is 1: nothing more can be taken out.',
         'why-content' => 'Each factor\'s own common factor is 1, and the one taken out stands in front.',
         'why-outside' => 'Each factor\'s own common factor is 1; the minus stays in front.',
+        'title-alone' => 'Factored, with the minus in front',
+        'why-alone' => 'Only the minus was to be taken out: a factor may keep its common factor :content.',
         'why-inside' => 'Each factor\'s own common factor is 1; the −1 goes into exactly one of them.',
         'why-common' => ':rest has no common factor of its own: nothing more can be taken out.',
     ],
@@ -154,6 +156,8 @@ return [
         'title' => 'Prime over the integers',
         'title-inside' => 'What is left is prime over the integers',
         'why-inside' => 'Every possibility has been tried and none fits: only the common factor could be taken out.',
+        'title-alone' => 'Behind the minus it stays as it is',
+        'why-alone' => 'Every possibility has been tried and none fits; only the minus was to be taken out.',
         'why' => 'Every possibility has been tried and none fits: it stays as it is.',
     ],
 ]

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 return [
     'refusal' => 'Scaling is for a leading coefficient other than 1.',
+    'refusal-content' => 'All terms still have :content in common, and scaling would lose it: take it out first.',
     'refusal-prime' => 'Scaling leads nowhere here: the trinomial is prime.',
     'scale' => [
         'title' => 'Multiply the last coefficient by the first',

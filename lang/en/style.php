@@ -105,7 +105,7 @@ return [
         ],
         'verdict' => ['shown' => 'Said at once', 'held' => 'Held back'],
         'denominators' => ['cleared' => 'Cleared first', 'carried' => 'Carried along'],
-        'minus-one' => ['outside' => 'Left outside', 'inside' => 'Into one factor'],
+        'minus-one' => ['outside' => 'Left outside', 'inside' => 'Into one factor', 'alone' => 'Nothing but the minus'],
         'pair-order' => ['by-sum' => 'From the nearer end', 'from-one' => 'From 1 upwards'],
         'cross-signs' => ['first' => 'Signs first', 'last' => 'Signs last'],
         'trial-signs' => ['first' => 'Signs first', 'last' => 'Signs last'],

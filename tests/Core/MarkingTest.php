@@ -384,6 +384,20 @@ final class MarkingTest extends TestCase
         yield 'a formula' => ['A=1/2(a+b)h for b', ['2A=(a+b)h', 'b=2A/h-a'], ['follows', 'follows'], null];
     }
 
+    public function testWhereOnlyTheMinusIsTakenOutACommonFactorMayStay(): void
+    {
+        $wants = function (string $habit, string $line): ?Wanting {
+            $style = HouseStyle::default()->with('minus-one', $habit);
+
+            return $this->mark(new Task(Problem::read('-4x^2+10x+6'), $style), 'factor', [$line])->wants;
+        };
+        self::assertNull($wants('alone', '-(4x+2)(x-3)'));
+        self::assertNull($wants('alone', '-2(2x+1)(x-3)'));
+        self::assertSame(Wanting::Factored, $wants('outside', '-(4x+2)(x-3)'));
+        self::assertSame(Wanting::Factored, $wants('alone', '-(4x^2-10x-6)'));
+        self::assertSame(Wanting::Factored, $wants('alone', '(-4x-2)(x-3)'));
+    }
+
     /**
      * @param list<string> $lines
      * @param list<string> $verdicts

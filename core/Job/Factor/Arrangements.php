@@ -55,7 +55,7 @@ final readonly class Arrangements
         $either = self::eitherWay($trinomial);
         $judge = static fn(int $outer, int $inner, int $m, int $n, int $r, int $s): array => [
             $outer + $inner,
-            Integers::gcd($m, $r) > 1 || Integers::gcd($n, $s) > 1 ? TrialVerdict::Shares : $either($outer, $inner)[1],
+            self::shares($trinomial, $m, $n, $r, $s) ? TrialVerdict::Shares : $either($outer, $inner)[1],
         ];
 
         return self::search($trinomial, false, 'either', abs($trinomial->b), $turned, $judge, true);
@@ -108,12 +108,18 @@ final readonly class Arrangements
             return [$total, match (true) {
                 $total === $trinomial->b => TrialVerdict::Fits,
                 $trinomial->c < 0 && -$total === $trinomial->b => TrialVerdict::Repaired,
-                Integers::gcd($m, $r) > 1 || Integers::gcd($n, $s) > 1 => TrialVerdict::Shares,
+                self::shares($trinomial, $m, $n, $r, $s) => TrialVerdict::Shares,
                 default => TrialVerdict::Misses,
             }];
         };
 
         return self::search($trinomial, true, 'sum', $trinomial->b, $turned, $judge, true, $exchanged);
+    }
+
+    /** Whether a row has a common factor that the trinomial does not have. */
+    private static function shares(Trinomial $trinomial, int $m, int $n, int $r, int $s): bool
+    {
+        return $trinomial->content() === 1 && (Integers::gcd($m, $r) > 1 || Integers::gcd($n, $s) > 1);
     }
 
     /** What the hunt arrives at as it stands: the plain numbers, whose signs are still to come. */
@@ -133,11 +139,17 @@ final readonly class Arrangements
      */
     public function rows(Trinomial $trinomial): array
     {
-        $row = $this->hit === null ? null : $this->rows[$this->hit];
-        [$first, $second] = $trinomial->factors() ?? throw new \LogicException('A prime trinomial has no factors.');
-        $isFirst = $row === null || ($first[0] === $row->m && abs($first[1]) === abs($row->r));
+        $row = $this->hit === null
+            ? throw new \LogicException('A hunt that found nothing has no factors.')
+            : $this->rows[$this->hit];
+        [$m, $n, $r, $s] = [$row->m, $row->n, abs($row->r), abs($row->s)];
+        foreach ([[$r, $s], [-$r, $s], [$r, -$s], [-$r, -$s]] as [$upper, $lower]) {
+            if ($m * $lower + $n * $upper === $trinomial->b && $upper * $lower === $trinomial->c) {
+                return [[$m, $upper], [$n, $lower]];
+            }
+        }
 
-        return $isFirst ? [$first, $second] : [$second, $first];
+        throw new \LogicException('No signs fit what was found.');
     }
 
     public function count(): int

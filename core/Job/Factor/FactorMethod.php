@@ -69,7 +69,7 @@ abstract class FactorMethod implements FactorsQuadratics
         $reason = match (true) {
             $trinomial !== null => $this->refusalOf($trinomial),
             \count($gathered->whole->terms) === 1 => throw new \LogicException('A single term was not refused.'),
-            default => $this->refusalOfCommon(CommonTerm::of($gathered->whole)),
+            default => $this->refusalOfCommon(self::common($gathered, $task)),
         };
 
         return $reason === null ? null : new MethodDoesNotApply($reason);
@@ -79,7 +79,7 @@ abstract class FactorMethod implements FactorsQuadratics
     {
         $gathered = self::ready($task);
         $trinomial = self::trinomial($task);
-        $common = CommonTerm::of($gathered->whole);
+        $common = self::common($gathered, $task);
         $outer = new Outer($common, $gathered->equation !== null);
         $reading = Preliminaries::steps($task, $gathered, $common, $outer);
         $work = new Work([], 0, 0, Message::of('advice.special-common'));
@@ -123,7 +123,7 @@ abstract class FactorMethod implements FactorsQuadratics
         $trinomial = self::trinomial($task);
         $demonstration = $this->demonstrate($task);
         $answer = $demonstration->answer->node();
-        $common = CommonTerm::of($gathered->whole);
+        $common = self::common($gathered, $task);
         $factors = [];
         foreach ($common->letters->exponents as $letter => $exponent) {
             $power = Polynomial::ofTerms([new Term(Rational::one(), Monomial::power((string) $letter, 1))]);
@@ -207,11 +207,17 @@ abstract class FactorMethod implements FactorsQuadratics
         return $task->once(Trinomial::class, static function () use ($task): Trinomial|Refusal|null {
             $gathered = Known::standardForm($task);
             try {
-                return $gathered === null ? null : Trinomial::of($gathered->whole);
+                return $gathered === null ? null : Trinomial::of($gathered->whole, $task->leavesCommonFactor());
             } catch (Refusal $refusal) {
                 return $refusal;
             }
         });
+    }
+
+    /** What is taken out in front, by the habit of the house. */
+    private static function common(StandardForm $gathered, Task $task): CommonTerm
+    {
+        return CommonTerm::of($gathered->whole, $task->leavesCommonFactor());
     }
 
     private static function ready(Task $task): StandardForm
@@ -329,23 +335,31 @@ abstract class FactorMethod implements FactorsQuadratics
             $steps = $task->style->get(VerdictTold::class) === VerdictTold::Held
                 ? [$this->verdict($trinomial, true)]
                 : [];
+            [$title, $why] = match (true) {
+                $trinomial->content() > 1 => ['factor.prime.title-alone', 'factor.prime.why-alone'],
+                $common->isOne() => ['factor.prime.title', 'factor.prime.why'],
+                default => ['factor.prime.title-inside', 'factor.prime.why-inside'],
+            };
             $steps[] = new Step(
                 id: 'prime',
-                title: Message::of($common->isOne() ? 'factor.prime.title' : 'factor.prime.title-inside'),
-                why: Message::of($common->isOne() ? 'factor.prime.why' : 'factor.prime.why-inside'),
+                title: Message::of($title),
+                why: Message::of($why),
                 lines: [$outer->result($answer)],
             );
         } else {
             $answer = $outer->finished($this->brackets($trinomial, $task), $inside);
             $steps = [new Step(
                 id: 'complete',
-                title: Message::of('factor.complete.title'),
+                title: Message::of(
+                    $trinomial->content() > 1 ? 'factor.complete.title-alone' : 'factor.complete.title',
+                ),
                 why: Message::of(match (true) {
                     $inside => 'factor.complete.why-inside',
+                    $trinomial->content() > 1 => 'factor.complete.why-alone',
                     $minusAlone => 'factor.complete.why-outside',
                     !$common->isOne() => 'factor.complete.why-content',
                     default => 'factor.complete.why',
-                }),
+                }, ['content' => Numeral::of($trinomial->content())]),
                 lines: [$outer->result($answer)],
                 watch: $inside ? Slip::MinusOneTwice : ($common->isOne() ? null : Slip::CommonFactorForgotten),
             )];

@@ -59,6 +59,12 @@ final readonly class Grouping
         return [$this->split($options), $this->grouped(), $this->takenOut(), $this->commonBracket()];
     }
 
+    /** @return array{Polynomial, Polynomial} the common bracket, and what is left in front */
+    public function brackets(): array
+    {
+        return [$this->bracket, $this->trinomial->linear($this->firstFactor, $this->secondFactor)];
+    }
+
     /** @param list<Option> $options */
     private function split(array $options): Step
     {
@@ -119,8 +125,10 @@ final readonly class Grouping
 
     private function commonBracket(): Step
     {
-        $bracket = $this->bracket->toExpression();
-        $left = $this->trinomial->linear($this->firstFactor, $this->secondFactor)->toExpression();
+        [$bracket, $left] = array_map(
+            static fn(Polynomial $factor): Expression => $factor->toExpression(),
+            $this->brackets(),
+        );
         $accepted = Product::of([$bracket, $left]);
 
         return new Step(

@@ -54,10 +54,18 @@ final class ProductGrid extends FactorMethod
                 : null,
         ))], outcome: $search->outcome())];
         if (!$trinomial->isPrime()) {
-            $sections[] = new Section(Phase::Writing, $this->grid($trinomial, $outer));
+            $sections[] = new Section(Phase::Writing, $this->grid($trinomial, $outer, $task));
         }
 
         return new Work($sections, $search->looked(), 1, Advice::pairs('product-grid', $search));
+    }
+
+    protected function brackets(Trinomial $trinomial, Task $task): array
+    {
+        // A common factor that was to stay is where it stands on the edges.
+        ['m' => [$m, $r], 'n' => [$n, $s]] = self::numbers($trinomial);
+
+        return [$trinomial->linear($m, $r), $trinomial->linear($n, $s)];
     }
 
     protected function ownChecks(Trinomial $trinomial): array
@@ -85,7 +93,7 @@ final class ProductGrid extends FactorMethod
     }
 
     /** @return list<Step> */
-    private function grid(Trinomial $trinomial, Outer $outer): array
+    private function grid(Trinomial $trinomial, Outer $outer, Task $task): array
     {
         ['cells' => $cells, 'side' => $side, 'top' => $top] = $this->edges($trinomial);
         $whole = $trinomial->primitive()->toExpression();
@@ -128,9 +136,25 @@ final class ProductGrid extends FactorMethod
                 watch: $negative ? Slip::SignOfProduct : null,
             );
         }
-        $steps[] = Brackets::step($trinomial, $outer, 'factor.brackets.why-edges');
+        $steps[] = Brackets::step(
+            $trinomial,
+            $outer,
+            'factor.brackets.why-edges',
+            null,
+            $this->brackets($trinomial, $task),
+        );
 
         return $steps;
+    }
+
+    /** @return array{m: array{int, int}, n: array{int, int}} the numbers of the upper edge and of the side */
+    private static function numbers(Trinomial $trinomial): array
+    {
+        [$p, $q] = $trinomial->pair() ?? throw new \LogicException('A prime trinomial has no edges.');
+        $row1 = Integers::gcd($trinomial->a, $p);
+        $row2 = Integers::gcd($q, $trinomial->c) * ($q < 0 ? -1 : 1);
+
+        return ['m' => [intdiv($trinomial->a, $row1), intdiv($p, $row1)], 'n' => [$row1, $row2]];
     }
 
     /**
@@ -140,10 +164,7 @@ final class ProductGrid extends FactorMethod
     private function edges(Trinomial $trinomial): array
     {
         [$p, $q] = $trinomial->pair() ?? [0, 0];
-        $row1 = Integers::gcd($trinomial->a, $p);
-        $row2 = Integers::gcd($q, $trinomial->c) * ($q < 0 ? -1 : 1);
-        $column1 = intdiv($trinomial->a, $row1);
-        $column2 = intdiv($p, $row1);
+        ['m' => [$column1, $column2], 'n' => [$row1, $row2]] = self::numbers($trinomial);
         $letter = static fn(int $number): Expression => $trinomial->linear($number, 0)->toExpression();
         $plain = static fn(int $number): Expression =>
             $trinomial->second === null

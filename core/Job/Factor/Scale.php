@@ -38,7 +38,19 @@ final class Scale extends FactorMethod
 
     protected function refusalOf(Trinomial $trinomial): ?Message
     {
-        return $trinomial->a === 1 ? Message::of('scale.refusal') : null;
+        return self::refused($trinomial);
+    }
+
+    /** Why a cannot be shared out again, or null where it can: 1, or with a factor that is no denominator's. */
+    public static function refused(Trinomial $trinomial): ?Message
+    {
+        return match (true) {
+            $trinomial->a === 1 => Message::of('scale.refusal'),
+            $trinomial->content() > 1 => Message::of('scale.refusal-content', [
+                'content' => Numeral::of($trinomial->content()),
+            ]),
+            default => null,
+        };
     }
 
     protected function work(Trinomial $trinomial, Outer $outer, Task $task): Work

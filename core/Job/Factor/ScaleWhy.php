@@ -37,11 +37,8 @@ final class ScaleWhy extends FactorMethod
 
     protected function refusalOf(Trinomial $trinomial): ?Message
     {
-        return match (true) {
-            $trinomial->a === 1 => Message::of('scale.refusal'),
-            $trinomial->isPrime() => Message::of('scale.refusal-prime'),
-            default => null,
-        };
+        return Scale::refused($trinomial)
+            ?? ($trinomial->isPrime() ? Message::of('scale.refusal-prime') : null);
     }
 
     protected function work(Trinomial $trinomial, Outer $outer, Task $task): Work

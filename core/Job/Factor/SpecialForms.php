@@ -18,6 +18,7 @@ use Runel\Expression\Numeral;
 use Runel\Expression\Power;
 use Runel\Expression\Product;
 use Runel\Message\Message;
+use Runel\Number\Integers;
 use Runel\Polynomial\Term;
 use Runel\Slip\Slip;
 use Runel\Working\Identities;
@@ -108,12 +109,13 @@ final class SpecialForms extends FactorMethod
 
     private static function isSquare(Trinomial $trinomial): bool
     {
-        return $trinomial->discriminant() === 0;
+        return $trinomial->discriminant() === 0 && Integers::squareRoot($trinomial->a) !== null;
     }
 
     private static function isDifference(Trinomial $trinomial): bool
     {
-        return $trinomial->b === 0 && $trinomial->c < 0 && !$trinomial->isPrime();
+        return $trinomial->b === 0 && $trinomial->c < 0 && !$trinomial->isPrime()
+            && Integers::squareRoot($trinomial->a) !== null;
     }
 
     /** @return array{Term, Term} the terms whose squares are the first and the last one, both positive */

@@ -36,14 +36,32 @@ final class SplitMiddle extends FactorMethod
             $trinomial,
             'factor.product.why',
         ), ...$search->steps()], outcome: $search->outcome())];
-        $pair = $trinomial->pair();
-        if ($pair !== null) {
-            $large = $task->choice(self::CHOICE) === 'large';
-            $grouping = new Grouping($trinomial, $outer, $large ? [$pair[1], $pair[0]] : $pair);
-            $sections[] = new Section(Phase::Writing, $grouping->steps(self::options($large)));
+        $grouping = self::grouping($trinomial, $outer, $task);
+        if ($grouping !== null) {
+            $sections[] = new Section(Phase::Writing, $grouping->steps(self::options(self::isLarge($task))));
         }
 
         return new Work($sections, $search->looked(), 1, Advice::pairs('split-middle', $search));
+    }
+
+    protected function brackets(Trinomial $trinomial, Task $task): array
+    {
+        return self::grouping($trinomial, new Outer($trinomial->common, false), $task)?->brackets()
+            ?? parent::brackets($trinomial, $task);
+    }
+
+    private static function grouping(Trinomial $trinomial, Outer $outer, Task $task): ?Grouping
+    {
+        $pair = $trinomial->pair();
+
+        return $pair === null
+            ? null
+            : new Grouping($trinomial, $outer, self::isLarge($task) ? [$pair[1], $pair[0]] : $pair);
+    }
+
+    private static function isLarge(Task $task): bool
+    {
+        return $task->choice(self::CHOICE) === 'large';
     }
 
     /** @return list<Option> which of the two numbers comes first */
