@@ -80,6 +80,7 @@ return [
         'cancelling' => 'The two middle products cancel.',
         // Factoring
         'signs' => 'Read the signs: they say what kind of numbers to look for.',
+        'letters' => 'Write the letters into the empty factors.',
         'verdict' => 'Look at the discriminant: a square means that it factors.',
         'target' => 'Write down what is wanted.',
         'pair' => 'Go through the pairs with the right product until the sum fits.',

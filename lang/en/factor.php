@@ -55,6 +55,12 @@ return [
         'title' => 'Take out −1',
         'why' => 'The hunt wants a positive leading coefficient. Every sign inside turns.',
     ],
+    'letters' => [
+        'title' => 'The letters, then the numbers',
+        'why' => ':square is :letter times :letter: each factor has one. The numbers are still to come.',
+        'why-two' => ':square is :letter times :letter, and :last is :second times :second: each factor has one of '
+            . 'each. The numbers are still to come.',
+    ],
     'signs' => [
         'title-sum' => 'The signs: hunt for a sum',
         'title-difference' => 'The signs: hunt for a difference',

@@ -31,6 +31,10 @@ return [
     'root-hunt' => 'Candidates for roots of :polynomial, one judged|Candidates for roots of :polynomial, :count judged',
     'curve-none' => 'Parabola of :function with its vertex at :place and :value, not meeting the axis',
     'signed-brackets' => 'Two factors still empty but for their signs, :first and :second',
+    'signed-brackets-letter' => 'Two factors that begin with :letter, their signs :first and :second, their numbers '
+        . 'still to come',
+    'signed-brackets-letters' => 'Two factors with :letter and :last, their signs :first and :second, their numbers '
+        . 'still to come',
     'ringed-square' => 'A perfect square of three terms, one thing ringed and brought down|A perfect square of '
         . 'three terms, :count things ringed and brought down',
     'number-line' => 'A line of numbers with :count jumps from 0, ending at :end',

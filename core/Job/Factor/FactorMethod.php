@@ -85,7 +85,8 @@ abstract class FactorMethod implements FactorsQuadratics
         $work = new Work([], 0, 0, Message::of('advice.special-common'));
         if ($trinomial instanceof Trinomial) {
             if ($this->hunts()) {
-                $reading[] = $this->signs($trinomial, $task);
+                $reading[] = $signs = $this->signs($trinomial, $task);
+                array_push($reading, ...self::letters($trinomial, $signs));
             }
             if ($this->hunts() && $task->style->get(VerdictTold::class) === VerdictTold::Shown) {
                 $reading[] = $this->verdict($trinomial);
@@ -256,18 +257,22 @@ abstract class FactorMethod implements FactorsQuadratics
         };
 
         $terms = ['last' => Numeral::of($trinomial->c), 'middle' => Numeral::of($trinomial->b)];
+        // With a second letter the last term is no number.
+        $said = $trinomial->second === null ? $terms : [
+            'last' => $trinomial->term($trinomial->c, 0)->toExpression(),
+            'middle' => $trinomial->term($trinomial->b, 1)->toExpression(),
+        ];
 
         return new Step(
             id: 'signs',
             title: Message::of($trinomial->c > 0 ? 'factor.signs.title-sum' : 'factor.signs.title-difference'),
-            why: Message::of("factor.signs.$key", $terms),
+            why: Message::of("factor.signs.$key", $said),
             // Signs first are really written: into empty brackets, before any number is known.
             figure: $this->writesSigns($task) && $trinomial->b !== 0
                 ? new SignedBracketsFigure(
-                    $terms['last'],
-                    $terms['middle'],
-                    $trinomial->term($trinomial->a, 2)->toExpression(),
-                    [$trinomial->term(1, 1)->toExpression(), $trinomial->term(1, 0)->toExpression()],
+                    [$trinomial->a, $trinomial->b, $trinomial->c],
+                    $trinomial->linear(1, 0)->toExpression(),
+                    $trinomial->linear(0, 1)->toExpression(),
                     $trinomial->primitive()->toExpression(),
                 )
                 : null,
@@ -282,6 +287,29 @@ abstract class FactorMethod implements FactorsQuadratics
                 },
             ),
         );
+    }
+
+    /**
+     * The letters written into the factors whose signs stand, before any number does.
+     *
+     * @return list<Step> none where no signs were written
+     */
+    private static function letters(Trinomial $trinomial, Step $signs): array
+    {
+        if (!$signs->figure instanceof SignedBracketsFigure) {
+            return [];
+        }
+        $square = static fn(int $power): Expression => $trinomial->term(1, $power)->toExpression();
+        $letter = static fn(int $power): Expression => $trinomial->linear($power, 1 - $power)->toExpression();
+
+        return [new Step(
+            id: 'letters',
+            title: Message::of('factor.letters.title'),
+            why: Message::of($trinomial->second === null ? 'factor.letters.why' : 'factor.letters.why-two', [
+                'square' => $square(2), 'letter' => $letter(1), 'last' => $square(0), 'second' => $letter(0),
+            ]),
+            figure: $signs->figure->lettered(),
+        )];
     }
 
     /** @param bool $after whether the hunt has failed already, and it is said why it had to */
