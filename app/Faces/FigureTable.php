@@ -8,6 +8,7 @@ use Runel\Demonstration\Figure\ArcsFigure;
 use Runel\Demonstration\Figure\AreaFigure;
 use Runel\Demonstration\Figure\ArrangementHuntFigure;
 use Runel\Demonstration\Figure\ArrangementRow;
+use Runel\Demonstration\Figure\ArrowsFigure;
 use Runel\Demonstration\Figure\BalanceFigure;
 use Runel\Demonstration\Figure\BridgeFigure;
 use Runel\Demonstration\Figure\BridgeStage;
@@ -88,6 +89,7 @@ final readonly class FigureTable
                 default => $figure->division,
             }),
             // What is drawn only: its numbers stand in the lines beside it.
+            $figure instanceof ArrowsFigure,
             $figure instanceof BalanceFigure,
             $figure instanceof CalculatorFigure,
             $figure instanceof CurveFigure,

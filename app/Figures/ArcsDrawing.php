@@ -5,14 +5,11 @@ declare(strict_types=1);
 namespace App\Figures;
 
 use Runel\Demonstration\Figure\ArcsFigure;
-use Runel\Expression\Expression;
-use Runel\Expression\Negative;
 use Runel\Message\Message;
 
 /** Two brackets in a line, nested arcs below them joining the pairs of one degree, the answer's places underneath. */
 final readonly class ArcsDrawing implements Drawing
 {
-    private const SIZE = 28;
     private const TOP = 44;
 
     public function __construct(private ArcsFigure $arcs) {}
@@ -31,8 +28,8 @@ final readonly class ArcsDrawing implements Drawing
         $joined = $this->arcs->degree === null ? [] : $this->arcs->joined($this->arcs->degree);
         $usedLeft = array_column($joined, 0);
         $usedRight = array_column($joined, 1);
-        [$leftCentres, $x] = $this->bracket($pen, $this->arcs->left, 10, $usedLeft);
-        [$rightCentres, $x] = $this->bracket($pen, $this->arcs->right, $x + 14, $usedRight);
+        [$leftCentres, $x] = BracketTerms::factor($pen, $this->arcs->left, 10, self::TOP + 8, $usedLeft);
+        [$rightCentres, $x] = BracketTerms::factor($pen, $this->arcs->right, $x + 14, self::TOP + 8, $usedRight);
         $depth = 34 + 17 * min(\count($this->arcs->left), \count($this->arcs->right));
         $colour = Ink::colour($this->arcs->degree ?? 0);
         foreach ($joined as $place => [$left, $right]) {
@@ -63,37 +60,5 @@ final readonly class ArcsDrawing implements Drawing
             $sums,
             $this->arcs->degree,
         ))->draw($pen, $x + 10, self::TOP + 40 + $depth);
-    }
-
-    /**
-     * One bracket, term by term.
-     *
-     * @param list<Expression> $terms
-     * @param list<int>        $used  the places joined by arcs
-     *
-     * @return array{list<float>, float} the middle of each term, and where the bracket ends
-     */
-    private function bracket(Pen $pen, array $terms, float $x, array $used): array
-    {
-        $pen->words('(', $x, self::TOP + 9, self::SIZE + 6, Ink::TEXT);
-        $x += 12;
-        $centres = [];
-        foreach ($terms as $place => $term) {
-            $bare = $term->bare();
-            if ($place > 0 || $term instanceof Negative) {
-                $pen->words($term instanceof Negative ? '−' : '+', $x + 13, self::TOP + 8, self::SIZE, Ink::TEXT);
-                $x += $place > 0 ? 31 : 24;
-            }
-            $width = $pen->measure($bare, self::SIZE)->width;
-            if (\in_array($place, $used, true)) {
-                $pen->box($x - 5, self::TOP - 26, $width + 10, 44, Ink::LIGHT, Ink::LIGHT_EDGE, 1.5, '', 6);
-            }
-            $pen->starting($bare, $x, self::TOP + 8, self::SIZE);
-            $centres[] = $x + $width / 2;
-            $x += $width + 9;
-        }
-        $pen->words(')', $x + 5, self::TOP + 9, self::SIZE + 6, Ink::TEXT);
-
-        return [$centres, $x + 12];
     }
 }

@@ -8,6 +8,7 @@ use App\Faces\Faces;
 use Runel\Demonstration\Figure\ArcsFigure;
 use Runel\Demonstration\Figure\AreaFigure;
 use Runel\Demonstration\Figure\ArrangementHuntFigure;
+use Runel\Demonstration\Figure\ArrowsFigure;
 use Runel\Demonstration\Figure\BalanceFigure;
 use Runel\Demonstration\Figure\BridgeFigure;
 use Runel\Demonstration\Figure\CalculatorFigure;
@@ -61,6 +62,7 @@ final readonly class Figures
             $figure instanceof ArrangementHuntFigure => new ArrangementDrawing($figure, $stacked),
             $figure instanceof SquareTilesFigure => new SquareTilesDrawing($figure),
             $figure instanceof CalculatorFigure => new CalculatorDrawing($figure),
+            $figure instanceof ArrowsFigure => new ArrowsDrawing($figure),
             $figure instanceof CurveFigure => new CurveDrawing($figure),
             $figure instanceof RingedSquareFigure => new RingedSquareDrawing($figure),
             $figure instanceof SignedBracketsFigure => new SignedBracketsDrawing($figure),

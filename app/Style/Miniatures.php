@@ -35,6 +35,7 @@ final readonly class Miniatures
         'zero-cells' => ['(x^2 + 3)(x + 2)', 'multiply', 'grid', 'zeros'],
         'grid-collect' => ['(2x + 1)(x + 4)', 'multiply', 'grid', 'corners|collect-2'],
         'places-order' => ['(x^2 + 2x + 3)(x + 4)', 'multiply', 'by-degree', 'degree-3|degree-0|degree-2'],
+        'arrows' => ['(x + 6)(x - 2)', 'multiply', 'term-by-term', 'product-2-1'],
         'bracket-back' => ['(x + 6)(x - 2)', 'multiply', 'term-by-term', 'split'],
         'minus-one' => ['-4x^2 + 10x + 6', 'factor', 'trial', 'brackets|complete'],
         'pair-order' => ['x^2 + x - 42', 'factor', 'sum-product', 'pair-1'],

@@ -16,7 +16,7 @@ final readonly class Switches
         'writing' => ['words', 'times'],
         'multiplying' => [
             'grid-long-edge', 'outer-terms-first', 'zero-cells', 'grid-collect', 'places-order', 'middle-terms',
-            'bracket-back',
+            'bracket-back', 'arrows',
         ],
         'factoring' => [
             'favourite', 'minus-one', 'pair-order', 'cross-signs', 'trial-signs', 'crossing-middle', 'crossing-letters',

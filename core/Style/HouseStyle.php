@@ -63,6 +63,7 @@ final readonly class HouseStyle
         'outer-terms-first' => OuterTermsFirst::Off,
         'middle-terms' => MiddleTerms::Written,
         'bracket-back' => BracketBack::Behind,
+        'arrows' => Arrows::Off,
         'grid-long-edge' => GridLongEdge::Top,
         'zero-cells' => ZeroCells::Bare,
         'grid-collect' => GridCollect::CornersFirst,

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 return [
     'grid' => 'Grid with :columns and :rows, :filled cells filled',
+    'arrows' => 'Two factors side by side, one arrow from term to term|Two factors side by side, :count arrows from '
+        . 'term to term',
     'rows' => ':rows rows of products in columns of like powers, :filled products written',
     'arcs' => 'Two factors above :places places for the answer',
     'arcs-degree' => 'Arc joining the pair of terms of degree :degree|:count arcs joining the pairs of terms of '

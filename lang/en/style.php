@@ -43,6 +43,7 @@ return [
         'outer-terms-first' => 'Outer cells of a grid',
         'middle-terms' => 'The two middle terms',
         'bracket-back' => 'The parentheses each term meets',
+        'arrows' => 'Arrows from term to term',
         'zero-cells' => 'Cells of a missing power',
         'grid-collect' => 'Collecting in a grid',
         'places-order' => 'Places, degree by degree',
@@ -96,6 +97,7 @@ return [
             'inwards' => 'From both ends inwards',
             'falling' => 'From the highest power down',
         ],
+        'arrows' => ['off' => 'Products in rows', 'on' => 'Drawn as they are written'],
         'bracket-back' => ['behind' => 'Behind the term', 'front' => 'In front of it'],
         'outer-terms-first' => ['off' => 'Cell by cell', 'on' => 'First and last cell first'],
         'middle-terms' => [

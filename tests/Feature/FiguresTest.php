@@ -50,6 +50,7 @@ final class FiguresTest extends TestCase
         ksort($types);
         self::assertSame([
             'arcs',
+            'arrows',
             'columns',
             'cross',
             'crossing',

@@ -14,6 +14,7 @@ use Runel\Law\Claim\Claim;
  * @phpstan-sealed ArcsFigure
  *     |AreaFigure
  *     |ArrangementHuntFigure
+ *     |ArrowsFigure
  *     |BalanceFigure
  *     |BridgeFigure
  *     |CalculatorFigure

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Runel\Job\Multiply;
 
+use Runel\Demonstration\Figure\ArrowedProduct;
+use Runel\Demonstration\Figure\ArrowsFigure;
 use Runel\Demonstration\Figure\RowsFigure;
 use Runel\Demonstration\Figure\Total;
 use Runel\Demonstration\Line;
@@ -20,6 +22,7 @@ use Runel\Expression\Sum;
 use Runel\Message\Message;
 use Runel\Polynomial\Term;
 use Runel\Slip\Slip;
+use Runel\Style\Arrows;
 use Runel\Style\BracketBack;
 use Runel\Style\MiddleTerms;
 
@@ -81,6 +84,13 @@ final class TermByTerm extends MultiplyMethod
             [],
             [],
         );
+        if ($task->style->get(Arrows::class) === Arrows::On) {
+            $figure = ArrowsFigure::blank(
+                $pair->left->expressions(),
+                $pair->right->expressions(),
+                $pair->product->toExpression(),
+            );
+        }
         $middle = $task->style->get(MiddleTerms::class);
         $inHead = $middle !== MiddleTerms::Written
             && $pair->isTwoBinomials()
@@ -153,15 +163,19 @@ final class TermByTerm extends MultiplyMethod
     /**
      * One step a product, row by row.
      *
-     * @return array{list<Step>, RowsFigure}
+     * @return array{list<Step>, RowsFigure|ArrowsFigure}
      */
-    private function products(Stage $stage, RowsFigure $figure): array
+    private function products(Stage $stage, RowsFigure|ArrowsFigure $figure): array
     {
         $pair = $stage->pair;
         $steps = [];
         foreach ($pair->left->terms as $row => $left) {
             foreach ($pair->right->terms as $column => $right) {
-                $figure = $figure->fill($row, $pair->ink($left->times($right)->monomial));
+                $product = $left->times($right);
+                $ink = $pair->ink($product->monomial);
+                $figure = $figure instanceof RowsFigure
+                    ? $figure->fill($row, $ink)
+                    : $figure->write(new ArrowedProduct([[$row, $column]], $product->toExpression(), $ink));
                 $steps[] = Steps::product(
                     $stage->id('product-' . ($row + 1) . '-' . ($column + 1)),
                     $pair->isTwoBinomials()
@@ -185,19 +199,45 @@ final class TermByTerm extends MultiplyMethod
      *
      * @param bool $last whether the middle is written last; second else
      *
-     * @return array{list<Step>, RowsFigure}
+     * @return array{list<Step>, RowsFigure|ArrowsFigure}
      */
-    private function inHead(Stage $stage, RowsFigure $figure, bool $last): array
+    private function inHead(Stage $stage, RowsFigure|ArrowsFigure $figure, bool $last): array
     {
         $pair = $stage->pair;
         [$first, $second] = $pair->left->terms;
         [$third, $fourth] = $pair->right->terms;
         $steps = [];
-        foreach (['first' => [$first, $third], 'last' => [$second, $fourth]] as $name => [$left, $right]) {
-            $steps[] = Steps::product($stage->id($name), Message::of(
-                'rows.product.title-' . $name,
-            ), $left, $right, null);
+        foreach ($last ? ['first', 'last', 'middle'] : ['first', 'middle', 'last'] as $name) {
+            [$joined, $term] = match ($name) {
+                'first' => [[[0, 0]], $first->times($third)],
+                'last' => [[[1, 1]], $second->times($fourth)],
+                'middle' => [[[0, 1], [1, 0]], $pair->total(self::middleInk($pair))],
+            };
+            // Without arrows nothing stands beside it: the middle products are not written.
+            if ($figure instanceof ArrowsFigure) {
+                $figure = $figure->write(
+                    new ArrowedProduct($joined, $term->toExpression(), $pair->ink($term->monomial)),
+                );
+            }
+            $beside = $figure instanceof ArrowsFigure ? $figure : null;
+            $steps[] = $name === 'middle' ? self::middle($stage, $beside) : Steps::product(
+                $stage->id($name),
+                Message::of('rows.product.title-' . $name),
+                $name === 'first' ? $first : $second,
+                $name === 'first' ? $third : $fourth,
+                $beside,
+            );
         }
+
+        return [$steps, $figure];
+    }
+
+    /** Both middle products added without being written. */
+    private static function middle(Stage $stage, ?ArrowsFigure $figure): Step
+    {
+        $pair = $stage->pair;
+        [$first, $second] = $pair->left->terms;
+        [$third, $fourth] = $pair->right->terms;
         $middle = $pair->total(self::middleInk($pair));
         $products = Sum::of([
             Product::of([$first->toExpression(), $fourth->toExpression()]),
@@ -207,18 +247,17 @@ final class TermByTerm extends MultiplyMethod
             $first->times($fourth),
             $second->times($third),
         ], $middle, 0, Message::of('rows.middle.title'), null);
-        $written = new Step(
+
+        return new Step(
             id: $stage->id('middle'),
             title: Message::of('rows.middle.title'),
             why: Message::of('rows.middle.why'),
             lines: [Line::side($products, new Marked($middle->toExpression(), Mark::written()))],
+            figure: $figure,
             question: $collected->question,
             watch: $collected->watch,
             aside: $collected->aside,
         );
-        array_splice($steps, $last ? 2 : 1, 0, [$written]);
-
-        return [$steps, $figure];
     }
 
     private static function middlesAreLike(Pair $pair): bool
@@ -235,7 +274,7 @@ final class TermByTerm extends MultiplyMethod
     }
 
     /** @return list<Step> */
-    private function collecting(Stage $stage, RowsFigure $figure): array
+    private function collecting(Stage $stage, RowsFigure|ArrowsFigure $figure): array
     {
         $pair = $stage->pair;
         $written = [];
