@@ -352,7 +352,9 @@ final readonly class FigureTable
             array_values($row),
         );
 
-        return self::right([$numbers($twin->sums), $numbers($twin->digits)], [0]);
+        ['sums' => $sums, 'digits' => $digits] = $twin->data();
+
+        return self::right([$numbers((array) $sums), $numbers((array) $digits)], [0]);
     }
 
     /**

@@ -13,7 +13,7 @@ use Runel\Style\Moving;
 final readonly class MethodCard
 {
     /** What belongs to a problem and not to the way. */
-    private const LEFT_OUT = ['see', 'seen', 'twin', 'agree', 'none'];
+    private const LEFT_OUT = ['see', 'seen', 'twin', 'twin-product', 'agree', 'none'];
     /** Work on what is left over is the same work. */
     private const INNER = '/^(?:rest|quadratic|square)-(?=[a-z])/';
 

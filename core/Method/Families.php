@@ -88,8 +88,12 @@ final readonly class Families
     private function weighed(Problem $problem): array
     {
         $weights = [];
-        foreach ($problem->letters === [] ? [] : $this->all as $family) {
-            $weight = $family->weight($problem);
+        foreach ($this->all as $family) {
+            $weight = match (true) {
+                $problem->letters !== [] => $family->weight($problem),
+                $family instanceof TakesNumbers => $family->weightOfNumbers($problem),
+                default => Weight::NOT,
+            };
             if ($weight > Weight::NOT) {
                 $weights[$family->job()] = $weight;
             }

@@ -128,6 +128,7 @@ final class English
         'term by term' => ['multiply' => 'term-by-term', 'divide' => 'term-by-term'],
         'in columns' => ['multiply' => 'columns'],
         'degree by degree' => ['multiply' => 'by-degree'],
+        'place by place' => ['multiply' => 'by-place'],
     ];
 
     /**

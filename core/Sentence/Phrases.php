@@ -24,6 +24,7 @@ final class Phrases
             'term-by-term' => 'term by term',
             'by-degree' => 'degree by degree',
             'columns' => 'in columns',
+            'by-place' => 'place by place',
         ],
         'factor' => [
             'split-middle' => 'by splitting the middle term',

@@ -96,6 +96,9 @@ return [
         'scaled-factors' => 'Write the factors with that pair.',
         'hand-back' => 'Divide both numbers by the first coefficient again.',
         'reduce' => 'Reduce the fractions; what is left below goes before the letter.',
+        'place' => 'Take one place after another, from the ones up: the products of the digits that meet there, and '
+            . 'what was carried.',
+        'product' => 'Read the digits that stayed.',
         'complete' => 'See whether anything more can be taken out.',
         'prime' => 'Where no pair fits, it stays as it is.',
         'candidates' => 'List what can be a root: factors of the last over factors of the first.',

@@ -102,7 +102,8 @@ return [
     'root-index' => 'The small number at a root has to be a whole number from 2 up.',
     'no-numerator' => 'The fraction has no numerator here. Write \frac{…}{…}.',
     'no-denominator' => 'The fraction has no denominator here. Write \frac{…}{…}.',
-    'no-letter' => 'There is no letter in this problem. Runel demonstrates algebra: use a letter such as x.',
+    'no-letter' => 'There is no letter in this problem. Runel demonstrates algebra: use a letter such as x, or '
+        . 'multiply two whole numbers.',
     'not-polynomial' => 'A letter stands in an exponent, under a root or in a denominator. Runel cannot work with '
         . 'that here.',
     'remainder-of-what' => 'A remainder is left by a division, and none stands here. Write what is divided by what.',

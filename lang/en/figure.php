@@ -21,6 +21,8 @@ return [
         . ':count steps, of which :undone undone',
     'tableau' => 'Synthetic division with :corner in the corner, :count numbers written below the coefficients',
     'heaps' => 'Two heaps of counters, :plus plus and :minus minus, cancelling to :total',
+    'twin-begun' => ':left times :right in whole numbers, the sum of one place written|:left times :right in whole '
+        . 'numbers, the sums of :count places written',
     'twin' => ':left times :right in whole numbers, with carries, is :product',
     'square-tiles' => 'A square with side :letter, two strips :half wide beside it, the corner missing',
     'square-tiles-filled' => 'A square with side :letter, two strips :half wide beside it, the corner filled with '

@@ -11,6 +11,7 @@ return [
     'method' => [
         'multiply' => [
             'grid' => 'Grid', 'term-by-term' => 'Term by term', 'by-degree' => 'Degree by degree',
+            'by-place' => 'Place by place',
             'columns' => 'In columns', 'special' => 'Special product',
         ],
         'factor' => [

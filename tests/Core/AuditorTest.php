@@ -251,7 +251,7 @@ final class AuditorTest extends TestCase
         )];
         yield 'a twin without carries' => [static fn(self $t): Demonstration => $t->eachStep(
             self::show('(2x^2+3x+4)(x^2+x+6)', 'by-degree'),
-            static fn(Step $step): Step => $step->id !== 'twin' ? $step : $t->with($step, ['figure' => $t->with(
+            static fn(Step $step): Step => $step->id !== 'twin-product' ? $step : $t->with($step, ['figure' => $t->with(
                 $step->figure,
                 ['carries' => array_map(static fn(int $carry): int => 0, (array) $t->held($step->figure, 'carries'))],
             )]),

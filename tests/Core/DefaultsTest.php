@@ -29,11 +29,11 @@ final class DefaultsTest extends TestCase
         yield ['4x^2+8x', ['factor' => 'special', 'complete-square' => 'vertex']];
         yield ['x^3-2x^2-5x+6', ['factor' => 'rational-roots']];
         yield ['x^2+6x+1', ['factor' => 'sum-product', 'complete-square' => 'vertex']];
-        yield ['2x^2-8x+3=0', ['solve' => 'formula', 'factor' => 'cross', 'complete-square' => 'equation']];
+        yield ['2x^2-8x+3=0', ['solve' => 'formula', 'factor' => 'split-middle', 'complete-square' => 'equation']];
         yield ['y=x^2-4x+7', ['complete-square' => 'vertex']];
         yield ['x^2=49', ['solve' => 'square-roots', 'factor' => 'special']];
         yield ['x^2-x-12=0', ['solve' => 'factoring', 'factor' => 'sum-product', 'complete-square' => 'equation']];
-        yield ['3x^2+5x-1=0', ['solve' => 'formula', 'factor' => 'cross', 'complete-square' => 'equation']];
+        yield ['3x^2+5x-1=0', ['solve' => 'formula', 'factor' => 'split-middle', 'complete-square' => 'equation']];
         yield ['5x+2=2x+11', ['solve' => 'balance']];
         yield ['x/3-2=4', ['solve' => 'balance']];
         yield ['x^3-7x+6=0', ['solve' => 'rational-roots', 'factor' => 'rational-roots']];

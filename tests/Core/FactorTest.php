@@ -350,10 +350,14 @@ final class FactorTest extends TestCase
     /** The answer with its factors in a fixed order and form, to compare. */
     private function canonical(Demonstration $demonstration): string
     {
-        return self::sorted(Ascii::write($demonstration->answer->node()));
+        return self::sorted(
+            Ascii::write($demonstration->answer->node()),
+            $demonstration->task->leavesCommonFactor(),
+        );
     }
 
-    private static function sorted(string $ascii): string
+    /** @param bool $leaves whether a factor may keep its common factor */
+    private static function sorted(string $ascii, bool $leaves = false): string
     {
         $node = Parser::parse($ascii)->node;
         \assert(!$node instanceof Equation);
@@ -364,6 +368,11 @@ final class FactorTest extends TestCase
             if ($polynomial->degree() === 0) {
                 $number = $number->times($polynomial->terms[0]->coefficient);
                 continue;
+            }
+            if ($leaves) {
+                // Where it stays is the way's own.
+                $number = $number->times($polynomial->content());
+                $polynomial = $polynomial->scaledBy($polynomial->content()->reciprocal());
             }
             if ($polynomial->terms[0]->coefficient->isNegative()) {
                 $polynomial = $polynomial->negated();

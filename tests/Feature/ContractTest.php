@@ -259,7 +259,10 @@ final class ContractTest extends TestCase
         $list = json_decode(Artisan::output(), true, flags: \JSON_THROW_ON_ERROR);
         self::assertSame(['multiply'], $list['jobs']);
         self::assertSame(
-            ['grid' => true, 'term-by-term' => true, 'by-degree' => false, 'columns' => false, 'special' => false],
+            [
+                'grid' => true, 'term-by-term' => true, 'by-degree' => false, 'columns' => false, 'special' => false,
+                'by-place' => false,
+            ],
             array_column($list['methods'], 'applies', 'method'),
         );
     }

@@ -197,9 +197,10 @@ final class FacesTest extends TestCase
                 array_filter($data['candidates'], static fn(array $one): bool => $one['remainder'] !== null
                     || $one['verdict'] === 'fits'),
             )) ?: null,
-            'whole-number-twin' => [array_map(strval(...), $row($data['sums'])), array_map(
-                strval(...),
-                $row($data['digits']),
+            'whole-number-twin' => [array_map(strval(...), $row($data['sums'])), array_pad(
+                array_map(strval(...), $row($data['digits'])),
+                -\count($row($data['sums'])),
+                '',
             )],
             'long-division' => self::divided($data, $figure instanceof LongDivisionFigure && $figure->turns),
             default => null,

@@ -97,10 +97,15 @@ final class ByDegree extends MultiplyMethod
                 $pair->product->toExpression(),
             ),
         );
+        $twin = $stage->isLast() ? WholeNumberTwinFigure::of(
+            $pair->left->coefficients($pair->letter ?? ''),
+            $pair->right->coefficients($pair->letter ?? ''),
+        ) : null;
         $steps = [];
         foreach (self::order($degree, $task->style->get(PlacesOrder::class)) as $power) {
             $figure = $figure->write(new Total($power, $pair->total($power)->toExpression()));
-            $steps[] = $this->place($stage, $power, $degree, $figure);
+            $twin = $twin?->summed($power);
+            $steps[] = $this->place($stage, $power, $degree, $figure, $twin);
         }
         $sections = [
             $stage->section(Phase::SettingUp, $setUp),
@@ -111,12 +116,8 @@ final class ByDegree extends MultiplyMethod
             ),
             $stage->section(Phase::Collecting, [Steps::standardForm($stage, $figure->quiet())]),
         ];
-        $twin = $stage->isLast() ? WholeNumberTwinFigure::of(
-            $pair->left->coefficients($pair->letter ?? ''),
-            $pair->right->coefficients($pair->letter ?? ''),
-        ) : null;
         if ($twin !== null) {
-            $sections[] = $stage->section(Phase::Twin, [$this->twin($stage, $twin)]);
+            $sections[] = $stage->section(Phase::Twin, $this->twin($stage, $twin));
         }
 
         return $sections;
@@ -149,8 +150,13 @@ final class ByDegree extends MultiplyMethod
         return [$degree, 0, ...$inner];
     }
 
-    private function place(Stage $stage, int $power, int $degree, ArcsFigure $figure): Step
-    {
+    private function place(
+        Stage $stage,
+        int $power,
+        int $degree,
+        ArcsFigure $figure,
+        ?WholeNumberTwinFigure $twin,
+    ): Step {
         $pair = $stage->pair;
         $pairs = [];
         $terms = [];
@@ -205,19 +211,35 @@ final class ByDegree extends MultiplyMethod
                 new Identity($sum, $accepted = $total->toExpression()),
                 $accepted,
             ),
+            aside: $twin,
         );
     }
 
-    private function twin(Stage $stage, WholeNumberTwinFigure $twin): Step
+    /** @return non-empty-list<Step> the same with 10 for the letter: only the carrying is new */
+    private function twin(Stage $stage, WholeNumberTwinFigure $twin): array
     {
-        return new Step(
-            id: $stage->id('twin'),
-            title: Message::of('arcs.twin.title', ['left' => $twin->left, 'right' => $twin->right]),
-            why: Message::of('arcs.twin.why', ['letter' => $stage->pair->letter ?? '']),
-            lines: [Line::side(Product::of(
-                [Numeral::of($twin->left), Numeral::of($twin->right)],
-            ), Numeral::of($twin->product))],
-            figure: $twin,
+        [$steps, $whole] = WholeNumberPlaces::steps(
+            $twin,
+            static fn(int $power): string => $stage->id("twin-$power"),
         );
+
+        return [
+            new Step(
+                id: $stage->id('twin'),
+                title: Message::of('arcs.twin.title', ['left' => $twin->left(), 'right' => $twin->right()]),
+                why: Message::of('arcs.twin.why', ['letter' => $stage->pair->letter ?? '']),
+                figure: $twin->quiet(),
+            ),
+            ...$steps,
+            new Step(
+                id: $stage->id('twin-product'),
+                title: Message::of('places.product.title'),
+                why: Message::of('places.product.why'),
+                lines: [Line::side(Product::of(
+                    [Numeral::of($twin->left()), Numeral::of($twin->right())],
+                ), Numeral::of($twin->product()))],
+                figure: $whole,
+            ),
+        ];
     }
 }

@@ -15,13 +15,15 @@ use Runel\Judging\Form;
 use Runel\Method\Choice;
 use Runel\Method\Help;
 use Runel\Method\PlainFamily;
+use Runel\Method\TakesNumbers;
 use Runel\Method\Wanting;
 use Runel\Method\WaysToMultiply;
+use Runel\Method\Weight;
 use Runel\Problem\Problem;
 use Runel\Slip\WrongRules;
 
 /** The ways to multiply. */
-final readonly class MultiplyFamily extends PlainFamily implements WaysToMultiply
+final readonly class MultiplyFamily extends PlainFamily implements WaysToMultiply, TakesNumbers
 {
     public const JOB = 'multiply';
     /** The standing choice of how a factoring is multiplied back. */
@@ -29,6 +31,7 @@ final readonly class MultiplyFamily extends PlainFamily implements WaysToMultipl
 
     /** @var list<MultiplyMethod> */
     private array $methods;
+    private MultiplyWholeNumbers $numbers;
 
     public function __construct()
     {
@@ -39,6 +42,7 @@ final readonly class MultiplyFamily extends PlainFamily implements WaysToMultipl
             new MultiplyInColumns($this),
             new SpecialProducts($this),
         ];
+        $this->numbers = new MultiplyWholeNumbers();
     }
 
     public function job(): string
@@ -51,9 +55,14 @@ final readonly class MultiplyFamily extends PlainFamily implements WaysToMultipl
         return MultiplyRecogniser::weight($problem);
     }
 
+    public function weightOfNumbers(Problem $problem): int
+    {
+        return MultiplyWholeNumbers::numbers($problem) === null ? Weight::NOT : Weight::LIKELY;
+    }
+
     public function methods(): array
     {
-        return $this->methods;
+        return [...$this->methods, $this->numbers];
     }
 
     public function choices(): array

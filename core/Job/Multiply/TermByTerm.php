@@ -208,16 +208,15 @@ final class TermByTerm extends MultiplyMethod
         [$third, $fourth] = $pair->right->terms;
         $steps = [];
         foreach ($last ? ['first', 'last', 'middle'] : ['first', 'middle', 'last'] as $name) {
-            [$joined, $term] = match ($name) {
-                'first' => [[[0, 0]], $first->times($third)],
-                'last' => [[[1, 1]], $second->times($fourth)],
-                'middle' => [[[0, 1], [1, 0]], $pair->total(self::middleInk($pair))],
-            };
             // Without arrows nothing stands beside it: the middle products are not written.
             if ($figure instanceof ArrowsFigure) {
-                $figure = $figure->write(
-                    new ArrowedProduct($joined, $term->toExpression(), $pair->ink($term->monomial)),
-                );
+                $middle = self::middleInk($pair);
+                [$joined, $term, $ink] = match ($name) {
+                    'first' => [[[0, 0]], $product = $first->times($third), $pair->ink($product->monomial)],
+                    'last' => [[[1, 1]], $product = $second->times($fourth), $pair->ink($product->monomial)],
+                    'middle' => [[[0, 1], [1, 0]], $pair->total($middle), $middle],
+                };
+                $figure = $figure->write(new ArrowedProduct($joined, $term->toExpression(), $ink));
             }
             $beside = $figure instanceof ArrowsFigure ? $figure : null;
             $steps[] = $name === 'middle' ? self::middle($stage, $beside) : Steps::product(
