@@ -11,6 +11,7 @@ use Runel\Demonstration\Check;
 use Runel\Demonstration\Demonstration;
 use Runel\Demonstration\Figure\ArrangementHuntFigure;
 use Runel\Demonstration\Figure\ArrangementRow;
+use Runel\Demonstration\Figure\CrossingGridFigure;
 use Runel\Demonstration\Figure\Figure;
 use Runel\Demonstration\Figure\PairHuntFigure;
 use Runel\Demonstration\Figure\PairRow;
@@ -250,6 +251,7 @@ final readonly class Board
     public function hunt(): PairHuntFigure|ArrangementHuntFigure|null
     {
         $figure = $this->figure();
+        $figure = $figure instanceof CrossingGridFigure ? $figure->hunt : $figure;
 
         return $figure instanceof PairHuntFigure || $figure instanceof ArrangementHuntFigure ? $figure : null;
     }
@@ -257,7 +259,7 @@ final readonly class Board
     /** @return list<string> what a hunt passed over quickly, a line each; the first of many */
     public function passedOver(): array
     {
-        $figure = $this->figure();
+        $figure = $this->hunt();
 
         return match (true) {
             $figure instanceof PairHuntFigure => array_map(
@@ -275,9 +277,7 @@ final readonly class Board
 
     public function passedCount(): int
     {
-        $figure = $this->figure();
-
-        return $figure instanceof PairHuntFigure || $figure instanceof ArrangementHuntFigure ? $figure->passed : 0;
+        return $this->hunt()->passed ?? 0;
     }
 
     /** @return array<string, string> the addresses of the whole demonstration as a file, by format */

@@ -14,6 +14,7 @@ use Runel\Demonstration\Figure\BridgeFigure;
 use Runel\Demonstration\Figure\BridgeStage;
 use Runel\Demonstration\Figure\CalculatorFigure;
 use Runel\Demonstration\Figure\ColumnsFigure;
+use Runel\Demonstration\Figure\CrossingGridFigure;
 use Runel\Demonstration\Figure\CurveFigure;
 use Runel\Demonstration\Figure\DivisionGridFigure;
 use Runel\Demonstration\Figure\FactorGridFigure;
@@ -77,6 +78,10 @@ final readonly class FigureTable
             $figure instanceof ColumnsFigure => self::columns($figure),
             $figure instanceof ArcsFigure => self::arcs($figure),
             $figure instanceof PairHuntFigure => self::pairs($figure),
+            // The pairs while they are hunted, the grid once it has edges.
+            $figure instanceof CrossingGridFigure => array_filter($figure->grid->side) === []
+                ? self::pairs($figure->hunt)
+                : self::factorGrid($figure->grid),
             $figure instanceof ArrangementHuntFigure => self::arrangements($figure),
             $figure instanceof WholeNumberTwinFigure => self::twin($figure),
             $figure instanceof RootHuntFigure => self::roots($figure),

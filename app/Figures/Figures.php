@@ -13,6 +13,7 @@ use Runel\Demonstration\Figure\BalanceFigure;
 use Runel\Demonstration\Figure\BridgeFigure;
 use Runel\Demonstration\Figure\CalculatorFigure;
 use Runel\Demonstration\Figure\ColumnsFigure;
+use Runel\Demonstration\Figure\CrossingGridFigure;
 use Runel\Demonstration\Figure\CurveFigure;
 use Runel\Demonstration\Figure\DivisionGridFigure;
 use Runel\Demonstration\Figure\FactorGridFigure;
@@ -63,6 +64,7 @@ final readonly class Figures
             $figure instanceof SquareTilesFigure => new SquareTilesDrawing($figure),
             $figure instanceof CalculatorFigure => new CalculatorDrawing($figure),
             $figure instanceof ArrowsFigure => new ArrowsDrawing($figure),
+            $figure instanceof CrossingGridFigure => new CrossingGridDrawing($figure, $stacked),
             $figure instanceof CurveFigure => new CurveDrawing($figure),
             $figure instanceof RingedSquareFigure => new RingedSquareDrawing($figure),
             $figure instanceof SignedBracketsFigure => new SignedBracketsDrawing($figure),

@@ -11,6 +11,7 @@ use App\Figures\Figures;
 use Runel\Demonstration\Figure\ArrangementHuntFigure;
 use Runel\Demonstration\Figure\BridgeFigure;
 use Runel\Demonstration\Figure\CalculatorFigure;
+use Runel\Demonstration\Figure\CrossingGridFigure;
 use Runel\Demonstration\Figure\CurveFigure;
 use Runel\Demonstration\Figure\Figure;
 use Runel\Demonstration\Figure\PairHuntFigure;
@@ -157,6 +158,7 @@ final class PageFace
     {
         return ($figure instanceof ArrangementHuntFigure && $figure->kind === 'cross')
             || ($figure instanceof PairHuntFigure && $figure->crossing !== null)
+            || $figure instanceof CrossingGridFigure
             || $figure instanceof BridgeFigure;
     }
 

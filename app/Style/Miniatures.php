@@ -43,6 +43,7 @@ final readonly class Miniatures
         'trial-signs' => ['2x^2 - 5x - 3', 'factor', 'trial', 'trial-1'],
         'crossing-middle' => ['6x^2 + 11x + 4', 'factor', 'product-grid', 'target'],
         'crossing-letters' => ['6x^2 + 11x + 4', 'factor', 'product-grid', 'target'],
+        'crossing-grid' => ['6x^2 + 11x + 4', 'factor', 'product-grid', 'target'],
         'pairs-listed' => ['6x^2 + 11x + 4', 'factor', 'trial', 'pairs-listed'],
         'turned-column' => ['3x^2 + 8x - 16', 'factor', 'cross', 'trial-2'],
         'verdict' => ['2x^2 + 9x + 7', 'factor', 'trial', 'verdict'],

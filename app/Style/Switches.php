@@ -20,7 +20,7 @@ final readonly class Switches
         ],
         'factoring' => [
             'favourite', 'minus-one', 'pair-order', 'cross-signs', 'trial-signs', 'crossing-middle', 'crossing-letters',
-            'turned-column', 'pairs-listed', 'verdict',
+            'crossing-grid', 'turned-column', 'pairs-listed', 'verdict',
         ],
         'solving' => [
             'moving', 'unknown-side', 'collect-first', 'sides-turned', 'gathered', 'denominators', 'answers', 'places',

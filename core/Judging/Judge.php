@@ -256,13 +256,15 @@ final readonly class Judge
         if ($wanted !== $given) {
             return Verdict::wrong(Message::of('judge.form-factored'), Slip::NotFactoredCompletely);
         }
+        $whole = Form::isWhole($accepted);
+        // Where the accepted one keeps a common factor in a bracket, the answer may as well.
+        $leaves = self::hidesCommonFactor($accepted);
         foreach (FactorsOf::expression($answer) as $factor) {
             $polynomial = Polynomial::fromExpression($factor);
-            $whole = Form::isWhole($accepted);
             if ($whole && \count($polynomial->terms) > 1 && $polynomial->hasFractions()) {
                 return Verdict::wrong(Message::of('judge.form-integers'), Slip::NotFactoredCompletely);
             }
-            if ($whole && \count($polynomial->terms) > 1 && !$polynomial->content()->isOne()) {
+            if ($whole && !$leaves && self::hidesCommonFactor($factor)) {
                 return Verdict::wrong(Message::of('judge.form-content', [
                     'factor' => $factor,
                     'content' => Numeral::of($polynomial->content()),
@@ -271,6 +273,16 @@ final readonly class Judge
         }
 
         return Verdict::right();
+    }
+
+    /** Whether a factor of several terms could have a number taken out. */
+    private static function hidesCommonFactor(Expression $product): bool
+    {
+        return array_filter(FactorsOf::expression($product), static function (Expression $factor): bool {
+            $polynomial = Polynomial::fromExpression($factor);
+
+            return \count($polynomial->terms) > 1 && !$polynomial->content()->isOne();
+        }) !== [];
     }
 
     /**

@@ -57,6 +57,7 @@ final readonly class HouseStyle
         'trial-signs' => TrialSigns::First,
         'crossing-middle' => CrossingMiddle::Below,
         'crossing-letters' => CrossingLetters::Off,
+        'crossing-grid' => CrossingGrid::After,
         'turned-column' => TurnedColumn::Last,
         'pairs-listed' => PairsListed::Off,
         'minus-one' => MinusOne::Outside,

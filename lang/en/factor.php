@@ -98,6 +98,7 @@ return [
         'title' => 'Multiply first and last coefficient',
         'why' => 'Two numbers are wanted: they multiply to this product and add to the middle coefficient.',
         'why-crossing' => 'The product goes above the crossing, the middle coefficient below.',
+        'why-crossing-above' => 'The middle coefficient goes above the crossing, the product below.',
         'ask' => 'What is first times last coefficient?',
     ],
     'brackets' => [
@@ -137,6 +138,7 @@ return [
         'corners' => [
             'title' => 'First and last term in opposite corners',
             'why' => 'The product of the two corners is the product that was hunted.',
+            'why-before' => 'The product of the two corners is what will be hunted; the grid waits for the pair.',
         ],
         'middle' => ['title' => 'The two middle terms in the other corners', 'why' => 'Either way round works.'],
         'row-1' => 'First row: :factor',

@@ -47,5 +47,6 @@ return [
         . 'rectangle with sides :sum and :difference',
     'pair-hunt' => 'Hunt for two numbers with product :product and sum :sum, :count pairs shown',
     'arrangements' => 'Hunt through arrangements of factors, :count shown',
+    'crossing-grid' => ':crossing; beside it: :grid',
     'factor-grid' => 'Grid of two rows and two columns, its edges found from common factors',
 ];

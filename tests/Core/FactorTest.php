@@ -9,6 +9,7 @@ use Runel\Algebra\Trinomial;
 use Runel\Demonstration\AnswerKind;
 use Runel\Demonstration\Demonstration;
 use Runel\Demonstration\Figure\ArrangementHuntFigure;
+use Runel\Demonstration\Figure\CrossingGridFigure;
 use Runel\Demonstration\Figure\PairHuntFigure;
 use Runel\Demonstration\Question;
 use Runel\Demonstration\Task;
@@ -319,7 +320,7 @@ final class FactorTest extends TestCase
         self::assertCount($demonstration->forecast->steps, $demonstration->steps(), $where);
         $looked = 0;
         foreach ($demonstration->steps() as $step) {
-            $figure = $step->figure;
+            $figure = $step->figure instanceof CrossingGridFigure ? $step->figure->hunt : $step->figure;
             if ($figure instanceof PairHuntFigure || $figure instanceof ArrangementHuntFigure) {
                 $looked = max($looked, \count($figure->rows) + $figure->passed);
             }
@@ -334,7 +335,7 @@ final class FactorTest extends TestCase
     private function assertEveryTrialOnce(Demonstration $demonstration, bool $prime, string $where): void
     {
         foreach ($demonstration->steps() as $step) {
-            $figure = $step->figure;
+            $figure = $step->figure instanceof CrossingGridFigure ? $step->figure->hunt : $step->figure;
             if ($figure instanceof PairHuntFigure) {
                 $pairs = array_map(static fn($row): string => "{$row->left},{$row->right}", [
                     ...$figure->rows,

@@ -54,6 +54,7 @@ final class FiguresTest extends TestCase
             'columns',
             'cross',
             'crossing',
+            'crossing-grid',
             'curve',
             'factor-grid',
             'grid',

@@ -19,6 +19,7 @@ use Runel\Law\Claim\Claim;
  *     |BridgeFigure
  *     |CalculatorFigure
  *     |ColumnsFigure
+ *     |CrossingGridFigure
  *     |CurveFigure
  *     |DivisionGridFigure
  *     |FactorGridFigure

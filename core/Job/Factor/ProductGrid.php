@@ -8,7 +8,9 @@ use Runel\Algebra\Trinomial;
 use Runel\Demonstration\Check;
 use Runel\Demonstration\CheckKind;
 use Runel\Demonstration\Figure\Crossing;
+use Runel\Demonstration\Figure\CrossingGridFigure;
 use Runel\Demonstration\Figure\FactorGridFigure;
+use Runel\Demonstration\Figure\PairHuntFigure;
 use Runel\Demonstration\Line;
 use Runel\Demonstration\Phase;
 use Runel\Demonstration\Question;
@@ -23,6 +25,7 @@ use Runel\Message\Message;
 use Runel\Number\Integers;
 use Runel\Polynomial\Term;
 use Runel\Slip\Slip;
+use Runel\Style\CrossingGrid;
 use Runel\Style\CrossingLetters;
 use Runel\Style\CrossingMiddle;
 use Runel\Style\PairOrder;
@@ -44,20 +47,85 @@ final class ProductGrid extends FactorMethod
     protected function work(Trinomial $trinomial, Outer $outer, Task $task): Work
     {
         $search = PairSearch::of($trinomial->product(), $trinomial->b, $task->style->get(PairOrder::class));
-        $sections = [new Section(Phase::Hunting, [PairSearch::productStep(
-            $trinomial,
-            'factor.product.why-crossing',
-        ), ...$search->steps(new Crossing(
-            $task->style->get(CrossingMiddle::class) === CrossingMiddle::Above,
+        $isBeside = $task->style->get(CrossingGrid::class) === CrossingGrid::Beside;
+        $isAbove = $task->style->get(CrossingMiddle::class) === CrossingMiddle::Above;
+        $hunt = $search->steps(new Crossing(
+            $isAbove,
             $task->style->get(CrossingLetters::class) === CrossingLetters::On && $trinomial->second === null
                 ? $trinomial->letter
                 : null,
-        ))], outcome: $search->outcome())];
-        if (!$trinomial->isPrime()) {
-            $sections[] = new Section(Phase::Writing, $this->grid($trinomial, $outer, $task));
+        ));
+        $grid = $trinomial->isPrime() ? [] : $this->grid($trinomial, $outer, $task);
+        $product = PairSearch::productStep(
+            $trinomial,
+            $isAbove ? 'factor.product.why-crossing-above' : 'factor.product.why-crossing',
+        );
+        $sections = $isBeside
+            ? self::beside($product, $hunt, $grid, $trinomial, $search->outcome())
+            : [new Section(Phase::Hunting, [$product, ...$hunt], outcome: $search->outcome())];
+        if (!$isBeside && $grid !== []) {
+            $sections[] = new Section(Phase::Writing, $grid);
         }
 
         return new Work($sections, $search->looked(), 1, Advice::pairs('product-grid', $search));
+    }
+
+    /**
+     * Crossing and grid beside each other: the corners stand there before the hunt, and the crossing stays.
+     *
+     * @param list<Step> $hunt
+     * @param list<Step> $grid the corners first; none where nothing fits
+     *
+     * @return list<Section>
+     */
+    private static function beside(
+        Step $product,
+        array $hunt,
+        array $grid,
+        Trinomial $trinomial,
+        Message $outcome,
+    ): array {
+        $corners = self::corners($trinomial, 'factor.grid.corners.why-before');
+        $lit = $corners->figure instanceof FactorGridFigure ? $corners->figure : throw new \LogicException('No grid.');
+        $quiet = new FactorGridFigure($lit->cells, $lit->side, $lit->top, $lit->whole, null);
+        $crossing = null;
+        $hunting = [];
+        foreach ($hunt as $step) {
+            $crossing = $step->figure instanceof PairHuntFigure ? $step->figure : $crossing;
+            $hunting[] = $crossing === null ? $step : $step->withFigure(new CrossingGridFigure($crossing, $quiet));
+        }
+        $writing = [];
+        foreach (\array_slice($grid, 1) as $step) {
+            $writing[] = $crossing !== null && $step->figure instanceof FactorGridFigure
+                ? $step->withFigure(new CrossingGridFigure($crossing, $step->figure))
+                : $step;
+        }
+
+        return [
+            new Section(Phase::SettingUp, [$corners]),
+            new Section(Phase::Hunting, [$product, ...$hunting], outcome: $outcome),
+            ...($writing === [] ? [] : [new Section(Phase::Writing, $writing)]),
+        ];
+    }
+
+    /** The first and the last term in their corners. */
+    private static function corners(Trinomial $trinomial, string $why): Step
+    {
+        return new Step(
+            id: 'corners',
+            title: Message::of('factor.grid.corners.title'),
+            why: Message::of($why),
+            figure: new FactorGridFigure(
+                [
+                    [$trinomial->term($trinomial->a, 2)->toExpression(), null],
+                    [null, $trinomial->term($trinomial->c, 0)->toExpression()],
+                ],
+                [null, null],
+                [null, null],
+                $trinomial->primitive()->toExpression(),
+                'corners',
+            ),
+        );
     }
 
     protected function brackets(Trinomial $trinomial, Task $task): array
@@ -92,18 +160,15 @@ final class ProductGrid extends FactorMethod
         )];
     }
 
-    /** @return list<Step> */
+    /** @return non-empty-list<Step> the corners first */
     private function grid(Trinomial $trinomial, Outer $outer, Task $task): array
     {
         ['cells' => $cells, 'side' => $side, 'top' => $top] = $this->edges($trinomial);
         $whole = $trinomial->primitive()->toExpression();
         $none = [null, null];
-        $corners = new FactorGridFigure([[$cells[0][0], null], [null, $cells[1][1]]], $none, $none, $whole, 'corners');
         $full = new FactorGridFigure($cells, $none, $none, $whole, 'middle');
         $steps = [
-            new Step(id: 'corners', title: Message::of(
-                'factor.grid.corners.title',
-            ), why: Message::of('factor.grid.corners.why'), figure: $corners),
+            self::corners($trinomial, 'factor.grid.corners.why'),
             new Step(id: 'middle', title: Message::of(
                 'factor.grid.middle.title',
             ), why: Message::of('factor.grid.middle.why'), figure: $full),
