@@ -6,6 +6,8 @@ namespace Runel\Working;
 
 use Runel\Demonstration\Line;
 use Runel\Expression\Expression;
+use Runel\Expression\Mark;
+use Runel\Expression\Marked;
 use Runel\Expression\Negative;
 use Runel\Expression\Numeral;
 use Runel\Expression\Product;
@@ -19,70 +21,133 @@ use Runel\Polynomial\Term;
 final class FractionWork
 {
     /**
-     * The terms over their least common denominator, not reduced.
+     * The way to the least common denominator: whole numbers over 1, above and below times the same number, and all
+     * over it, not reduced.
      *
      * @param list<Term> $terms
      *
-     * @return Expression|null null where nothing has to be brought to it
+     * @return list<Expression> none where nothing has to be brought to it
      */
-    public static function overCommonDenominator(array $terms): ?Expression
+    public static function toCommonDenominator(array $terms): array
     {
         $denominators = [];
         foreach ($terms as $term) {
-            $denominators[] = self::plain($term->coefficient) ? $term->coefficient->denominator()->toInt() : null;
+            $denominator = self::plain($term->coefficient) ? $term->coefficient->denominator()->toInt() : null;
+            if ($denominator === null) {
+                return [];
+            }
+            $denominators[] = $denominator;
         }
         $common = 1;
         foreach ($denominators as $denominator) {
-            $common = $denominator === null ? 0 : intdiv($common, Integers::gcd($common, $denominator)) * $denominator;
-            if (!\is_int($common) || $common === 0) {
-                return null;
+            $common = intdiv($common, Integers::gcd($common, $denominator)) * $denominator;
+            if (!\is_int($common)) {
+                return [];
             }
         }
         if (\count(array_unique($denominators)) < 2) {
-            return null;
+            return [];
         }
+        $over = static fn(bool $isTimes): Expression => Sum::of(array_map(
+            static function (Term $term, int $below) use ($common, $isTimes): Expression {
+                $top = Numeral::of($term->coefficient->absolute()->numerator());
+                $times = Numeral::of(intdiv($common, $below));
+                $isThere = !$isTimes || $times->isOne() || $term->isZero();
 
-        return Sum::of(array_map(static function (Term $term) use ($common): Expression {
-            $top = $term->coefficient->absolute()->times(Rational::of($common));
-            $fraction = new Quotient(Numeral::of($top), Numeral::of($common));
+                return self::signed(new Quotient(
+                    $isThere ? $top : Product::apart([$top, $times]),
+                    $isThere ? Numeral::of($below) : Product::apart([Numeral::of($below), $times]),
+                ), $term);
+            },
+            $terms,
+            $denominators,
+        ));
+        $result = Sum::of(array_map(static fn(Term $term): Expression => self::signed(new Quotient(
+            Numeral::of($term->coefficient->absolute()->times(Rational::of($common))),
+            Numeral::of($common),
+        ), $term), $terms));
 
-            return self::signed($fraction, $term);
-        }, $terms));
+        return [...(\in_array(1, $denominators, true) ? [$over(false)] : []), $over(true), $result];
     }
 
     /**
-     * The lines that lead from a product of two terms to its value: top times top over bottom times bottom, multiplied,
-     * then reduced.
+     * Side lines, each from the one before.
+     *
+     * @param list<Expression> $between
+     *
+     * @return non-empty-list<Line>
+     */
+    public static function chain(Expression $from, array $between, Expression $to): array
+    {
+        $lines = [];
+        foreach ([...$between, $to] as $next) {
+            $lines[] = Line::side($from, $next);
+            $from = $next;
+        }
+
+        return $lines;
+    }
+
+    /**
+     * The lines that lead from a product of two terms to its value: a whole number over 1, top times top over bottom
+     * times bottom, what cancels struck out, then multiplied.
      *
      * @return non-empty-list<Line>
      */
     public static function product(Term $left, Term $right, Expression $written, Expression $value): array
     {
-        $product = $left->times($right);
-        if (
-            !self::plain($left->coefficient) || !self::plain($right->coefficient)
-            || ($left->coefficient->isInteger() && $right->coefficient->isInteger())
-        ) {
+        if (!self::has($left, $right)) {
             return [Line::side($written, $value)];
         }
+        $product = $left->times($right);
         $tops = [$left->coefficient->absolute()->numerator(), $right->coefficient->absolute()->numerator()];
         $bottoms = [$left->coefficient->denominator(), $right->coefficient->denominator()];
-        $bar = new Quotient(self::together($tops), self::together($bottoms));
-        $multiplied = new Quotient(
-            Numeral::of($tops[0]->times($tops[1])),
-            Numeral::of($bottoms[0]->times($bottoms[1])),
+        $between = self::overOne($left, $right);
+        $isOverOne = $between !== [];
+        // Each fraction is in lowest terms: what cancels stands crosswise.
+        $shared = [$tops[0]->commonDivisor($bottoms[1]), $tops[1]->commonDivisor($bottoms[0])];
+        $across = array_reverse($shared);
+        $bar = new Quotient(
+            self::together($tops, $shared, $isOverOne),
+            self::together($bottoms, $across, $isOverOne),
         );
-        $lines = [];
-        $before = $written;
-        if (!$bar->numerator instanceof Numeral || !$bar->denominator instanceof Numeral) {
-            $lines[] = Line::side($before, $before = self::signed($bar, $product));
+        $isCancelling = array_filter($shared, static fn(Rational $factor): bool => !$factor->isOne()) !== [];
+        if ($isCancelling || !$bar->numerator instanceof Numeral || !$bar->denominator instanceof Numeral) {
+            $between[] = self::signed($bar, $product);
         }
-        if (!$tops[0]->times($tops[1])->equals($product->coefficient->absolute()->numerator())) {
-            $lines[] = Line::side($before, $before = self::signed($multiplied, $product));
+        if ($isCancelling) {
+            $rest = new Quotient(
+                self::together([
+                    $tops[0]->dividedBy($shared[0]),
+                    $tops[1]->dividedBy($shared[1]),
+                ], null, false),
+                self::together([
+                    $bottoms[0]->dividedBy($across[0]),
+                    $bottoms[1]->dividedBy($across[1]),
+                ], null, false),
+            );
+            // One number over another is the value already.
+            if ($rest->numerator instanceof Product || $rest->denominator instanceof Product) {
+                $between[] = self::signed($rest, $product);
+            }
         }
-        $lines[] = Line::side($before, $value);
 
-        return $lines;
+        return self::chain($written, $between, $value);
+    }
+
+    /** @return list<Expression> the product with its whole number over 1; none where a letter stands beside it */
+    private static function overOne(Term $left, Term $right): array
+    {
+        $isWhole = static fn(Term $term): bool => $term->coefficient->isInteger()
+            && $term->monomial->exponents === []
+            && !$term->coefficient->absolute()->isOne();
+        if (!$isWhole($left) && !$isWhole($right)) {
+            return [];
+        }
+
+        return [Product::apart(array_map(static fn(Term $term): Expression => $isWhole($term)
+            ? self::signed(new Quotient(Numeral::of($term->coefficient->absolute()), Numeral::of(1)), $term)
+            : $term->toExpression(), [$left, $right]))];
     }
 
     /** Whether a product of two terms has fractions to be worked with. */
@@ -92,14 +157,24 @@ final class FractionWork
             && !($left->coefficient->isInteger() && $right->coefficient->isInteger());
     }
 
-    /** @param array{Rational, Rational} $factors a 1 beside another number is not written */
-    private static function together(array $factors): Expression
+    /**
+     * @param array{Rational, Rational}      $factors
+     * @param array{Rational, Rational}|null $shared  by what each is cancelled; left out, by nothing
+     * @param bool                           $isFull  whether a 1 beside another number is written
+     */
+    private static function together(array $factors, ?array $shared, bool $isFull): Expression
     {
-        $written = array_values(array_filter($factors, static fn(Rational $factor): bool => !$factor->isOne()));
+        $written = [];
+        foreach ($factors as $place => $factor) {
+            if ($isFull || !$factor->isOne()) {
+                $number = Numeral::of($factor);
+                $written[] = $shared === null || $shared[$place]->isOne()
+                    ? $number
+                    : new Marked($number, Mark::cancels());
+            }
+        }
 
-        return \count($written) === 2
-            ? Product::apart([Numeral::of($written[0]), Numeral::of($written[1])])
-            : Numeral::of($written[0] ?? 1);
+        return \count($written) === 2 ? Product::apart($written) : ($written[0] ?? Numeral::of(1));
     }
 
     private static function plain(Rational $value): bool

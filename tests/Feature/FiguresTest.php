@@ -22,7 +22,7 @@ final class FiguresTest extends TestCase
     private const PROBLEMS = [
         '15x^2-7x-4', '-12x^2+27', '5040x^2+143x+1', '6x^2+19xy+10y^2', 'x^2+x-5039', '4x^2=12x+7', '(2x+3y)(x-4y+5)',
         '(3p+8)^2', '(x+5)(x-3)(2x+1)',
-        '(1/2x-3/4)(x^2+2/3)', '(123456x+7)(x-98765)', '(4x^2+x+5)(x^2+3x+2)', '720720x^2+x-1386000',
+        '(1/2x-3/4)(x^2+2/3)', '(123456x+7)(x-98765)', '(4x^2+x+5)(x^2+3x+2)', '720720x^2+x-1386000', '9x^2-25',
     ];
 
     public function testEveryFigureIsDrawnWithinItsFrame(): void

@@ -166,7 +166,7 @@ final readonly class VertexWork
                 watch: Slip::OuterFactorForgotten,
             );
         }
-        $common = FractionWork::overCommonDenominator([
+        $common = FractionWork::toCommonDenominator([
             Term::constant($inside->negated()),
             Term::constant($this->c),
         ]);
@@ -178,9 +178,7 @@ final readonly class VertexWork
                 title: Message::of('quadratic.vertex.collect.title'),
                 why: Message::of('quadratic.vertex.collect.why'),
                 lines: [
-                    ...($common === null
-                        ? [Line::side($sum, $value)]
-                        : [Line::side($sum, $common), Line::side($common, $value)]),
+                    ...FractionWork::chain($sum, $common, $value),
                     $this->line($this->form(), true),
                 ],
                 question: Question::form(

@@ -194,10 +194,8 @@ final class ByDegree extends MultiplyMethod
         if (\count($terms) === 1) {
             $lines = FractionWork::product(...[...$pairs[0], $sum, $written]);
         } elseif ($terms !== []) {
-            $common = FractionWork::overCommonDenominator($terms);
-            $lines = $common === null
-                ? [Line::side($sum, $worked), Line::side($worked, $written)]
-                : [Line::side($sum, $worked), Line::side($worked, $common), Line::side($common, $written)];
+            $common = FractionWork::toCommonDenominator($terms);
+            $lines = FractionWork::chain($sum, [$worked, ...$common], $written);
         }
 
         return new Step(

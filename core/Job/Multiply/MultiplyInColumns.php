@@ -134,8 +134,7 @@ final class MultiplyInColumns extends MultiplyMethod
         $entries = $figure->column($power);
         $terms = array_map(static fn(Rational $entry): Term => Term::constant($entry), $entries);
         $added = Sum::of(Steps::expressions($terms));
-        $line = Line::side($added, new Marked(Numeral::of($figure->sums()[$power]), Mark::ofDegree($power)));
-        $common = FractionWork::overCommonDenominator($terms);
+        $value = new Marked(Numeral::of($figure->sums()[$power]), Mark::ofDegree($power));
 
         return new Step(
             id: $stage->id("sum-$power"),
@@ -143,13 +142,11 @@ final class MultiplyInColumns extends MultiplyMethod
                 'power' => Monomial::power($stage->pair->letter ?? '', $power)->toExpression(),
             ]),
             why: Message::of(\count($entries) === 1 ? 'columns.sum.why-alone' : 'columns.sum.why'),
-            lines: match (true) {
-                \count($entries) === 1 => [],
-                $common === null => [$line],
-                default => [Line::side($added, $common), Line::side($common, Numeral::of($figure->sums()[$power]))],
-            },
+            lines: \count($entries) === 1
+                ? []
+                : FractionWork::chain($added, FractionWork::toCommonDenominator($terms), $value),
             figure: $figure,
-            question: \count($entries) === 1 ? null : Question::about($line, Message::of(
+            question: \count($entries) === 1 ? null : Question::about(Line::side($added, $value), Message::of(
                 'product.collect.ask',
                 ['sum' => $added],
             ), ),

@@ -137,17 +137,15 @@ final class Steps
             Mark::ofDegree($ink),
         ), $terms));
         $written = new Marked($total->toExpression(), Mark::written());
-        $common = FractionWork::overCommonDenominator($terms);
-        $lines = $common === null
-            ? [Line::side($sum, $written)]
-            : [Line::side($sum, $common), Line::side($common, $written)];
+        $common = FractionWork::toCommonDenominator($terms);
+        $lines = FractionWork::chain($sum, $common, $written);
         $asked = Term::sum($terms);
         $why = match (true) {
             \count($terms) === 1 => 'product.collect.why-alone',
             $total->isZero() => \count($terms) > 2
                 ? 'product.collect.why-cancel-together'
                 : 'product.collect.why-cancel',
-            $common !== null => 'product.collect.why-fractions',
+            $common !== [] => 'product.collect.why-fractions',
             $mixed => 'product.collect.why-mixed',
             default => 'product.collect.why-same',
         };

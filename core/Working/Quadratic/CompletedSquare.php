@@ -368,10 +368,13 @@ final readonly class CompletedSquare
         if (!$outside->isOne()) {
             $lines[] = Line::side($added, Numeral::of($whole));
         }
-        $common = FractionWork::overCommonDenominator([Term::constant($this->shape->right), Term::constant($whole)]);
-        if ($common !== null && !$this->shape->right->isZero()) {
-            $lines[] = Line::side($sum, $common);
-            $sum = $common;
+        $common = $this->shape->right->isZero()
+            ? []
+            : FractionWork::toCommonDenominator([Term::constant($this->shape->right), Term::constant($whole)]);
+        if ($common !== []) {
+            $last = $common[\count($common) - 1];
+            array_push($lines, ...FractionWork::chain($sum, \array_slice($common, 0, -1), $last));
+            $sum = $last;
         }
         $right = Numeral::of($total);
         $steps = [];
@@ -379,7 +382,7 @@ final readonly class CompletedSquare
             $steps[] = new Step(
                 id: 'tidy',
                 title: Message::of('quadratic.tidy.title'),
-                why: Message::of($common !== null ? 'quadratic.tidy.why-fractions' : 'quadratic.tidy.why'),
+                why: Message::of($common !== [] ? 'quadratic.tidy.why-fractions' : 'quadratic.tidy.why'),
                 lines: [
                     ...$lines,
                     Line::equivalent(new Equation($this->shape->inFront($squared), $right), new Rewrite()),

@@ -467,12 +467,10 @@ final readonly class Rooting
     private function workedOut(Expression $written, Rational $value, Expression $solution): array
     {
         $common = $this->m->isOne() && !$this->n->isZero() && $written instanceof Sum
-            ? FractionWork::overCommonDenominator([Term::constant($this->n->negated()), Term::constant($value)])
-            : null;
+            ? FractionWork::toCommonDenominator([Term::constant($this->n->negated()), Term::constant($value)])
+            : [];
 
-        return $common === null
-            ? [Line::side($written, new Marked($solution, Mark::written()))]
-            : [Line::side($written, $common), Line::side($common, new Marked($solution, Mark::written()))];
+        return FractionWork::chain($written, $common, new Marked($solution, Mark::written()));
     }
 
     /** @param list<Expression> $rights */
@@ -503,11 +501,10 @@ final readonly class Rooting
                 ? $mx
                 : Sum::of([...$this->base->terms(), $taken]);
             $lines[] = Line::equivalent(new Equation($left, Sum::of($right)), $move, $branch);
-            $common = $value->isZero() ? null : FractionWork::overCommonDenominator(
+            foreach ($value->isZero() ? [] : FractionWork::toCommonDenominator(
                 [Term::constant($value), Term::constant($this->n->negated())],
-            );
-            if ($common !== null) {
-                $lines[] = Line::equivalent(new Equation($mx, $common), new Rewrite(), $branch);
+            ) as $right) {
+                $lines[] = Line::equivalent(new Equation($mx, $right), new Rewrite(), $branch);
             }
         }
         $reached = new Equation($mx, Numeral::of($after));
