@@ -19,6 +19,8 @@ final readonly class SquareRoot
 {
     /** Larger than this, squares are not looked for. */
     private const LARGEST = 1e12;
+    /** More splittings than these are not written. */
+    private const MOST_TRIED = 6;
 
     private function __construct(
         private Rational $radicand,
@@ -136,6 +138,31 @@ final readonly class SquareRoot
         }
 
         return $equal;
+    }
+
+    /**
+     * The ways to split a whole radicand in two that are tried until one part is the largest square in it.
+     *
+     * @return list<array{int, int}> the last is the right one; none where the first is, or where they are many
+     */
+    public function splittings(): array
+    {
+        $number = $this->radicand->toInt() ?? 1;
+        [$outside, $inside] = Integers::squareFreePart($number);
+        if ($this->isKept || $outside === 1 || $inside === 1) {
+            return [];
+        }
+        $tried = [];
+        for ($part = 2; \count($tried) < self::MOST_TRIED && $part * $part <= $number; ++$part) {
+            if ($number % $part === 0) {
+                $tried[] = [$part, intdiv($number, $part)];
+                if (\in_array($outside ** 2, [$part, intdiv($number, $part)], true)) {
+                    return \count($tried) > 1 ? $tried : [];
+                }
+            }
+        }
+
+        return [];
     }
 
     /** @return list<Expression> */

@@ -9,6 +9,8 @@ use Runel\Expression\Equation;
 use Runel\Expression\Expression;
 use Runel\Expression\Mark;
 use Runel\Expression\Marked;
+use Runel\Expression\Numeral;
+use Runel\Expression\Same;
 use Runel\Expression\Sum;
 use Runel\Law\Move\Operation;
 use Runel\Law\Move\Rewrite;
@@ -41,7 +43,11 @@ final class BothSides
             ? new ToBothSides(Operation::Add, $taken->negated()->toExpression())
             : new ToBothSides(Operation::Subtract, $taken->toExpression());
         if ($moving === Moving::Across) {
-            return [Line::equivalent($wanted, $move)];
+            $crossed = self::crossed($left->expressions(), $right->expressions(), $taken->expressions());
+
+            return $crossed === null || Same::nodes($crossed, $wanted)
+                ? [Line::equivalent($wanted, $move)]
+                : [Line::equivalent($crossed, $move), Line::equivalent($wanted, new Rewrite())];
         }
         $sides = array_map(
             static fn(Polynomial $side): Expression => self::written($side->terms, $taken->terms),
@@ -52,6 +58,51 @@ final class BothSides
             Line::equivalent(new Equation($sides[0], $sides[1]), $move),
             Line::equivalent($wanted, new Rewrite()),
         ];
+    }
+
+    /**
+     * What is taken gone from its side and standing behind the other one with its sign turned.
+     *
+     * @param list<Expression> $left
+     * @param list<Expression> $right
+     * @param list<Expression> $taken
+     *
+     * @return Equation|null null where a term stands on neither side as it is
+     */
+    public static function crossed(array $left, array $right, array $taken): ?Equation
+    {
+        foreach ($taken as $term) {
+            $isSame = static fn(Expression $own): bool => $own->equals($term);
+            $turned = new Marked($term->negated(), Mark::written());
+            if (array_filter($right, $isSame) !== []) {
+                $right = self::without($right, $isSame);
+                $left = [...$left, $turned];
+            } elseif (array_filter($left, $isSame) !== []) {
+                $left = self::without($left, $isSame);
+                $right = [...$right, $turned];
+            } else {
+                return null;
+            }
+        }
+
+        return new Equation(self::sum($left), self::sum($right));
+    }
+
+    /** @param list<Expression> $terms */
+    private static function sum(array $terms): Expression
+    {
+        return $terms === [] ? Numeral::of(0) : Sum::of($terms);
+    }
+
+    /**
+     * @param list<Expression>           $terms
+     * @param \Closure(Expression): bool $isSame
+     *
+     * @return list<Expression> those that are not, and no 0 among them
+     */
+    private static function without(array $terms, \Closure $isSame): array
+    {
+        return array_values(array_filter($terms, static fn(Expression $term): bool => !$isSame($term)));
     }
 
     /**

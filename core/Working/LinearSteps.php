@@ -126,7 +126,15 @@ final readonly class LinearSteps
         $left = $this->term();
         $after = new Equation($left, Numeral::of($this->left()));
         if ($this->across()) {
-            return [Line::equivalent($after, $move, $branch)];
+            $crossed = $this->right->isZero() ? null : BothSides::crossed(
+                $this->written->terms(),
+                [Numeral::of($this->right)],
+                [Numeral::of($this->r)],
+            );
+
+            return $crossed === null
+                ? [Line::equivalent($after, $move, $branch)]
+                : [Line::equivalent($crossed, $move, $branch), Line::equivalent($after, new Rewrite(), $branch)];
         }
         $size = Numeral::of($this->r->absolute());
         $taken = $this->r->isNegative() ? $size : new Negative($size);

@@ -152,6 +152,8 @@ return [
         'why-decimal' => ':root times :root is :value.',
         'why-imaginary' => 'The root of −1 is called i; what is left is an ordinary root.',
         'why-square' => 'The largest square under it comes out.',
+        'why-tried' => ':number is split in two, one way after another, until one part is the largest square in it: '
+            . ':square. That square comes out.',
         'why-whole' => 'It comes out as a whole.',
         'title-numbers' => 'Work out the other numbers',
         'why-nothing' => 'No square comes out of :root, so it stays as it is.',
@@ -239,10 +241,7 @@ return [
             'why' => 'Inside, :square is added and taken away at once: nothing changes.',
             'why-alone' => ':square is added and taken away at once: nothing changes.',
         ],
-        'square' => [
-            'title' => 'Write the perfect square',
-            'why' => 'Three of the terms are a perfect square by construction.',
-        ],
+        'worked' => ['title' => 'Work out the square of the half'],
         'release' => [
             'title' => 'Multiply what is left by :a',
             'why' => 'What was taken away stood inside, so it is multiplied by :a outside.',

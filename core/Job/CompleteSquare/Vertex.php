@@ -23,7 +23,6 @@ use Runel\Number\DivisionByZero;
 use Runel\Number\Rational;
 use Runel\Polynomial\NotPolynomial;
 use Runel\Polynomial\Polynomial;
-use Runel\Style\SquareOrder;
 use Runel\Working\Expansion;
 
 /** A quadratic function or expression in vertex form: there is no other side, so the leading number stays outside. */
@@ -53,7 +52,7 @@ final readonly class Vertex implements Method
             static fn(int $power): Rational => $polynomial->coefficient($letter, $power)->plain(),
             [2, 1, 0],
         );
-        $work = new VertexWork($letter, $name, $a, $b, $c, $task->style->get(SquareOrder::class));
+        $work = new VertexWork($letter, $name, $a, $b, $c, $task->style);
         $node = $task->problem->node;
         $given = $node instanceof Equation ? $node->right : $node;
         // Without a middle term nothing is to be completed: put in order, it is vertex form.

@@ -31,9 +31,14 @@ use Runel\Number\Rational;
 use Runel\Polynomial\Polynomial;
 use Runel\Polynomial\Term;
 use Runel\Slip\Slip;
+use Runel\Style\HalfSquared;
+use Runel\Style\HouseStyle;
 use Runel\Style\SquareOrder;
+use Runel\Style\SquareShown;
 use Runel\Working\Arithmetic;
 use Runel\Working\FractionWork;
+use Runel\Working\Quadratic\HalfSquare;
+use Runel\Working\Quadratic\PerfectSquare;
 
 /** The steps from ax² + bx + c to a(x + h)² + k. */
 final readonly class VertexWork
@@ -49,7 +54,7 @@ final readonly class VertexWork
         private Rational $a,
         private Rational $b,
         private Rational $c,
-        private SquareOrder $order = SquareOrder::MoveFirst,
+        private HouseStyle $style,
     ) {
         $this->x = new Letter($letter);
         $this->p = $b->dividedBy($a);
@@ -100,7 +105,7 @@ final readonly class VertexWork
             $steps[] = new Step(
                 id: 'factor-out',
                 title: Message::of('quadratic.vertex.out.title', ['a' => Numeral::of($this->a)]),
-                why: $this->name !== null && $this->order === SquareOrder::AllTerms
+                why: $this->name !== null && $this->style->get(SquareOrder::class) === SquareOrder::AllTerms
                     ? Message::of('quadratic.vertex.out.why-named', [
                         'name' => $this->name,
                         'a' => Numeral::of($this->a),
@@ -111,7 +116,7 @@ final readonly class VertexWork
             );
         }
         $steps[] = $this->halved();
-        $square = Numeral::of($this->square);
+        $square = $this->squareWritten();
         $terms = $monic->expressions();
         $steps[] = new Step(
             id: 'add',
@@ -126,23 +131,17 @@ final readonly class VertexWork
                 new Negative(new Marked($square, Mark::written())),
             ]))))],
         );
-        $steps[] = new Step(
-            id: 'square',
-            title: Message::of('quadratic.vertex.square.title'),
-            why: Message::of('quadratic.vertex.square.why'),
-            lines: [$this->line($this->withNumber($this->inFront(Sum::of([
-                $this->squared(),
+        $found = new PerfectSquare(
+            $this->x,
+            $this->half,
+            fn(Expression $inFor): Line => $this->line($this->withNumber($this->inFront(Sum::of([
+                $inFor,
                 new Negative($square),
-            ]))), $this->a->isOne() && $this->c->isZero())],
-            question: Question::factoring(
-                Message::of('quadratic.square.ask', [
-                    'trinomial' => $trinomial = $monic->plus(Polynomial::constant($this->square))->toExpression(),
-                ]),
-                [new Identity($trinomial, $this->squared())],
-            ),
+            ]))), $inFor instanceof Power && $this->a->isOne() && $this->c->isZero() && !$this->keepsSquare()),
+            null,
         );
 
-        return $steps;
+        return [...$steps, ...$found->steps($this->style->get(SquareShown::class))];
     }
 
     /** @return non-empty-list<Step> */
@@ -151,12 +150,24 @@ final readonly class VertexWork
         $steps = [];
         $inside = $this->a->times($this->square);
         $collects = !$this->c->isZero();
+        $worked = $this->keepsSquare()
+            ? [Line::side($this->squareWritten(), Numeral::of($this->square))]
+            : [];
+        if ($worked !== [] && $this->a->isOne() && !$collects) {
+            $steps[] = new Step(
+                id: 'square-worked',
+                title: Message::of('quadratic.vertex.worked.title'),
+                why: Message::of('quadratic.vertex.collect.why'),
+                lines: [...$worked, $this->line($this->form(), true)],
+            );
+        }
         if (!$this->a->isOne()) {
             $steps[] = new Step(
                 id: 'release',
                 title: Message::of('quadratic.vertex.release.title', ['a' => Numeral::of($this->a)]),
                 why: Message::of('quadratic.vertex.release.why', ['a' => Numeral::of($this->a)]),
                 lines: [
+                    ...$worked,
                     Line::side(
                         Product::apart([Numeral::of($this->a), Numeral::of($this->square->negated())]),
                         Numeral::of($inside->negated()),
@@ -178,6 +189,7 @@ final readonly class VertexWork
                 title: Message::of('quadratic.vertex.collect.title'),
                 why: Message::of('quadratic.vertex.collect.why'),
                 lines: [
+                    ...($this->a->isOne() ? $worked : []),
                     ...FractionWork::chain($sum, $common, $value),
                     $this->line($this->form(), true),
                 ],
@@ -294,6 +306,17 @@ final readonly class VertexWork
             ),
             watch: Slip::HalfNotSquared,
         );
+    }
+
+    /** Whether the half stays a square until the numbers are worked out. */
+    private function keepsSquare(): bool
+    {
+        return $this->style->get(HalfSquared::class) !== HalfSquared::Evaluate;
+    }
+
+    private function squareWritten(): Expression
+    {
+        return HalfSquare::written($this->half, $this->style->get(HalfSquared::class));
     }
 
     /** @return list<Expression> where the value is 0 */

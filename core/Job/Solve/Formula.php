@@ -343,12 +343,12 @@ final readonly class Formula implements Method
         return new Step(
             id: 'simplify-root',
             title: Message::of($isOut ? 'quadratic.simplify.title' : 'quadratic.simplify.title-numbers'),
-            why: Message::of(match (true) {
-                $root->isImaginary() => 'quadratic.simplify.why-imaginary',
-                $root->isRational() => 'quadratic.simplify.why-whole',
-                $isOut => 'quadratic.simplify.why-square',
-                default => 'quadratic.simplify.why-nothing',
-            }, ['root' => $root->simplified()]),
+            why: match (true) {
+                $root->isImaginary() => Message::of('quadratic.simplify.why-imaginary'),
+                $root->isRational() => Message::of('quadratic.simplify.why-whole'),
+                $isOut => RootLines::why($root),
+                default => Message::of('quadratic.simplify.why-nothing', ['root' => $root->simplified()]),
+            },
             lines: [...$comesOut, $line],
             watch: $isOut && !$root->isRational() && !$root->isImaginary() ? Slip::RootNotSimplified : null,
         );

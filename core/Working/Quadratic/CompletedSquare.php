@@ -6,7 +6,6 @@ namespace Runel\Working\Quadratic;
 
 use Runel\Algebra\Quadratic;
 use Runel\Demonstration\Answer\Answer;
-use Runel\Demonstration\Figure\RingedSquareFigure;
 use Runel\Demonstration\Figure\SquareTilesFigure;
 use Runel\Demonstration\Line;
 use Runel\Demonstration\Phase;
@@ -20,7 +19,6 @@ use Runel\Expression\Mark;
 use Runel\Expression\Marked;
 use Runel\Expression\Numeral;
 use Runel\Expression\Power;
-use Runel\Expression\Product;
 use Runel\Expression\Quotient;
 use Runel\Expression\Sum;
 use Runel\Law\Claim\Identity;
@@ -215,94 +213,12 @@ final readonly class CompletedSquare
     /** @return non-empty-list<Step> the perfect square found again, as the house shows it */
     private function found(): array
     {
-        return match ($this->task->style->get(SquareShown::class)) {
-            SquareShown::AtOnce => [$this->bracket($this->bracketWhy())],
-            SquareShown::Factored => [$this->factored(), $this->bracket(Message::of('quadratic.square.why-twice'))],
-            SquareShown::Ringed => [...$this->ringed(), $this->bracket(Message::of('quadratic.square.why-ringed'))],
-        };
-    }
-
-    /** @return non-empty-list<Step> the three things that make the bracket, ringed one after another */
-    private function ringed(): array
-    {
-        $figure = RingedSquareFigure::of($this->shape->x, $this->shape->half);
-        $steps = [];
-        foreach (['root', 'sign', 'half'] as $part) {
-            $figure = $figure->next();
-            $minus = $part === 'sign' && $this->shape->half->isNegative() ? '-minus' : '';
-            $steps[] = new Step(
-                id: "ring-$part",
-                title: Message::of("quadratic.ring.title-$part$minus"),
-                why: Message::of("quadratic.ring.why-$part$minus", [
-                    'letter' => $this->shape->x,
-                    'half' => Numeral::of($this->shape->half->absolute()),
-                    'middle' => Numeral::of($this->shape->p->absolute()),
-                ]),
-                figure: $figure,
-            );
-        }
-
-        return $steps;
-    }
-
-    /** Two equal brackets, looked up by their product and their sum. */
-    private function factored(): Step
-    {
-        $base = $this->shape->base();
-        $half = Numeral::of($this->shape->half);
-
-        return new Step(
-            id: 'factored',
-            title: Message::of('quadratic.factored.title'),
-            why: Message::of('quadratic.factored.why', [
-                'square' => Numeral::of($this->shape->square),
-                'middle' => Numeral::of($this->shape->p),
-                'half' => $half,
-            ]),
-            lines: [
-                Line::side(Product::apart([$half, $half]), Numeral::of($this->shape->square)),
-                Line::side(Sum::of([$half, $half]), Numeral::of($this->shape->p)),
-                Line::equivalent(
-                    $this->afterFilling(Product::of([$base, $base])),
-                    new Rewrite(),
-                ),
-            ],
-            question: Question::factoring(
-                Message::of('quadratic.factored.ask', ['trinomial' => $this->shape->trinomial()]),
-                [new Identity($this->shape->trinomial(), Product::of([$base, $base]))],
-            ),
-        );
-    }
-
-    private function bracketWhy(): Message
-    {
-        return Message::of($this->shape->half->isNegative() ? 'quadratic.square.why-minus' : 'quadratic.square.why', [
-            'letter' => $this->shape->x,
-            'half' => Numeral::of($this->shape->half->absolute()),
-        ]);
-    }
-
-    /** The perfect square, by construction: root of the first term, sign of the middle, the half. */
-    private function bracket(Message $why): Step
-    {
-        $base = $this->shape->base();
-        $lit = Sum::of(array_map(
-            static fn(Expression $term): Expression => new Marked($term, Mark::written()),
-            $base->terms(),
-        ));
-        $trinomial = $this->shape->trinomial();
-
-        return new Step(
-            id: 'square',
-            title: Message::of('quadratic.square.title'),
-            why: $why,
-            lines: [Line::equivalent($this->afterFilling(new Power($lit, Numeral::of(2))), new Rewrite())],
-            question: Question::factoring(
-                Message::of('quadratic.square.ask', ['trinomial' => $trinomial]),
-                [new Identity($trinomial, $this->squared())],
-            ),
-            aside: $this->shape->pair(),
-        );
+        return (new PerfectSquare(
+            $this->shape->x,
+            $this->shape->half,
+            fn(Expression $square): Line => Line::equivalent($this->afterFilling($square), new Rewrite()),
+            $this->shape->pair(),
+        ))->steps($this->task->style->get(SquareShown::class));
     }
 
     /** The equation with something in place of the filled trinomial. */

@@ -364,14 +364,17 @@ final readonly class Rooting
         return [new Step(
             id: 'simplify-root',
             title: Message::of('quadratic.simplify.title'),
-            why: Message::of(match (true) {
-                $this->value->isNegative() => 'quadratic.simplify.why-imaginary',
-                $this->value->isInteger() => 'quadratic.simplify.why-square',
-                $root->coefficient->decimal() !== null => 'quadratic.simplify.why-decimal',
-                $root->isRational() => 'quadratic.simplify.why-fraction',
-                $root->isSplit => 'quadratic.simplify.why-split',
-                default => 'quadratic.simplify.why',
-            }, ['root' => $simple, 'value' => Numeral::of($this->value)]),
+            why: match (true) {
+                $this->value->isNegative() => Message::of('quadratic.simplify.why-imaginary'),
+                $this->value->isInteger() => RootLines::why($root),
+                $root->coefficient->decimal() !== null => Message::of('quadratic.simplify.why-decimal', [
+                    'root' => $simple,
+                    'value' => Numeral::of($this->value),
+                ]),
+                $root->isRational() => Message::of('quadratic.simplify.why-fraction'),
+                $root->isSplit => Message::of('quadratic.simplify.why-split'),
+                default => Message::of('quadratic.simplify.why'),
+            },
             lines: [...$lines, Line::equivalent($this->either($simple), new JoinBranches())],
             question: $root->isRational() ? Question::form(
                 Message::of('quadratic.simplify.ask', ['root' => $root->written()]),

@@ -13,7 +13,6 @@ use Runel\Expression\Expression;
 use Runel\Expression\Letter;
 use Runel\Expression\Negative;
 use Runel\Expression\Numeral;
-use Runel\Expression\Power;
 use Runel\Expression\Product;
 use Runel\Expression\Sum;
 use Runel\Number\Rational;
@@ -83,11 +82,7 @@ final readonly class SquareShape
     /** The half's square as the house writes it: 25/4, (5/2)², or with the sign inside, (−5/2)². */
     public function squareWritten(): Expression
     {
-        return match ($this->written) {
-            HalfSquared::Evaluate => Numeral::of($this->square),
-            HalfSquared::Keep => new Power(Numeral::of($this->half->absolute()), Numeral::of(2)),
-            HalfSquared::Signed => new Power(Numeral::of($this->half), Numeral::of(2)),
-        };
+        return HalfSquare::written($this->half, $this->written);
     }
 
     /** x² + px. */
