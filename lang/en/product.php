@@ -75,8 +75,10 @@ return [
     'letters' => [
         'none' => 'No letter.',
         'kept' => 'Letter: :product stays.',
+        'kept-counted' => 'Letter: a number alone counts as :none, so :product stays.',
         'joined' => 'Letters: different ones stand side by side, :product.',
         'added' => 'Letter: exponents add, :left times :right is :product.',
+        'added-counted' => 'Letter: exponents add, and :letter counts as :one; :left times :right is :product.',
     ],
     'cell-ask' => 'What is :product?',
     'collect' => [

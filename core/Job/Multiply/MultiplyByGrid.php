@@ -179,6 +179,10 @@ final class MultiplyByGrid extends MultiplyMethod
         if ($style->get(OuterTermsFirst::class) === OuterTermsFirst::On && \count($cells) > 2) {
             $cells = [$cells[0], $cells[\count($cells) - 1], ...\array_slice($cells, 1, -1)];
         }
+        $counted = Steps::counted($stage, array_map(
+            static fn(array $cell): array => [$pair->leftTerms[$cell[1]], $pair->rightTerms[$cell[0]]],
+            $cells,
+        ));
         foreach ($cells as [$row, $column]) {
             $side = $pair->rightTerms[$row];
             $top = $pair->leftTerms[$column];
@@ -194,6 +198,7 @@ final class MultiplyByGrid extends MultiplyMethod
                 $top,
                 $side,
                 $figure,
+                \in_array([$top, $side], $counted, true),
             );
         }
 

@@ -9,9 +9,12 @@ use Runel\Demonstration\Line;
 use Runel\Demonstration\Question;
 use Runel\Demonstration\Step;
 use Runel\Expression\Expression;
+use Runel\Expression\Letter;
 use Runel\Expression\Mark;
 use Runel\Expression\Marked;
 use Runel\Expression\Negative;
+use Runel\Expression\Numeral;
+use Runel\Expression\Power;
 use Runel\Expression\Product;
 use Runel\Expression\Sum;
 use Runel\Law\Claim\Identity;
@@ -38,8 +41,36 @@ final class Steps
         );
     }
 
+    /**
+     * Of some pairs, the first in which exponents add and a letter stands without one, and the first in which a number
+     * alone meets a letter: there it is said how they count.
+     *
+     * @param list<array{Term, Term}> $pairs in the order in which they are multiplied
+     *
+     * @return list<array{Term, Term}>
+     */
+    public static function counted(Stage $stage, array $pairs): array
+    {
+        $first = [];
+        foreach ($stage->number === 1 ? $pairs : [] as [$left, $right]) {
+            $degrees = [$left->monomial->letters()->degree, $right->monomial->letters()->degree];
+            $kind = match (true) {
+                $left->monomial->letters()->sharesLetterWith($right->monomial->letters()) =>
+                    \in_array(1, $degrees, true) ? 'letter' : null,
+                min($degrees) === 0 && max($degrees) > 0 => 'number',
+                default => null,
+            };
+            if ($kind !== null) {
+                $first[$kind] ??= [$left, $right];
+            }
+        }
+
+        // Where no exponents add, there is nothing to count.
+        return isset($first['letter']) ? array_values($first) : [];
+    }
+
     /** Sign, then number, then letter. */
-    private static function productWhy(Term $left, Term $right): Message
+    private static function productWhy(Term $left, Term $right, bool $isCounted): Message
     {
         $signs = match (true) {
             !$left->coefficient->isNegative() && !$right->coefficient->isNegative() => 'both-plus',
@@ -50,9 +81,9 @@ final class Steps
         $letters = $own->times($other)->exponents === []
             ? 'none'
             : match (true) {
-                $own->sharesLetterWith($other) => 'added',
+                $own->sharesLetterWith($other) => $isCounted ? 'added-counted' : 'added',
                 $own->degree > 0 && $other->degree > 0 => 'joined',
-                default => 'kept',
+                default => $isCounted ? 'kept-counted' : 'kept',
             };
         [$first, $second] = array_map(
             static fn(Term $term): Term => new Term($term->coefficient->absolute(), $term->monomial->constants()),
@@ -78,20 +109,40 @@ final class Steps
                 'left' => $own->toExpression(),
                 'right' => $other->toExpression(),
                 'product' => $own->times($other)->toExpression(),
-            ]),
+            ] + match ($letters) {
+                'added-counted' => [
+                    'letter' => $letter = ($own->degree === 1 ? $own : $other)->toExpression(),
+                    'one' => new Power($letter, Numeral::of(1)),
+                ],
+                'kept-counted' => ['none' => new Power(
+                    new Letter((string) array_key_first(($own->degree > 0 ? $own : $other)->exponents)),
+                    Numeral::of(0),
+                )],
+                default => [],
+            }),
         ]);
     }
 
-    /** One single product worked out. */
-    public static function product(string $id, Message $title, Term $left, Term $right, ?Figure $figure): Step
-    {
+    /**
+     * One single product worked out.
+     *
+     * @param bool $isCounted whether it is said that a letter without an exponent counts as its first power
+     */
+    public static function product(
+        string $id,
+        Message $title,
+        Term $left,
+        Term $right,
+        ?Figure $figure,
+        bool $isCounted = false,
+    ): Step {
         $asked = Product::apart([$left->toExpression(), $right->toExpression()]);
         $product = $left->times($right)->toExpression();
 
         return new Step(
             id: $id,
             title: $title,
-            why: self::productWhy($left, $right),
+            why: self::productWhy($left, $right, $isCounted),
             lines: self::productLines($left, $right),
             figure: $figure,
             question: Question::form(

@@ -169,6 +169,13 @@ final class TermByTerm extends MultiplyMethod
     {
         $pair = $stage->pair;
         $steps = [];
+        $pairs = [];
+        foreach ($pair->left->terms as $left) {
+            foreach ($pair->right->terms as $right) {
+                $pairs[] = [$left, $right];
+            }
+        }
+        $counted = Steps::counted($stage, $pairs);
         foreach ($pair->left->terms as $row => $left) {
             foreach ($pair->right->terms as $column => $right) {
                 $product = $left->times($right);
@@ -187,6 +194,7 @@ final class TermByTerm extends MultiplyMethod
                     $left,
                     $right,
                     $figure,
+                    \in_array([$left, $right], $counted, true),
                 );
             }
         }
