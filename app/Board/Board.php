@@ -17,6 +17,7 @@ use Runel\Demonstration\Figure\PairHuntFigure;
 use Runel\Demonstration\Figure\PairRow;
 use Runel\Demonstration\Line;
 use Runel\Demonstration\Link;
+use Runel\Demonstration\Phase;
 use Runel\Demonstration\Question;
 use Runel\Demonstration\Step;
 use Runel\Job\Jobs;
@@ -247,13 +248,15 @@ final readonly class Board
         };
     }
 
-    /** The hunt that stands open, if one does. */
+    /** The hunt that is on, if one is: its figure may stay beside what is written afterwards. */
     public function hunt(): PairHuntFigure|ArrangementHuntFigure|null
     {
         $figure = $this->figure();
         $figure = $figure instanceof CrossingGridFigure ? $figure->hunt : $figure;
+        $isHunt = $figure instanceof PairHuntFigure || $figure instanceof ArrangementHuntFigure;
+        $section = $this->demonstration->sections[$this->stop()->group ?? 0] ?? null;
 
-        return $figure instanceof PairHuntFigure || $figure instanceof ArrangementHuntFigure ? $figure : null;
+        return $isHunt && $section?->phase === Phase::Hunting ? $figure : null;
     }
 
     /** @return list<string> what a hunt passed over quickly, a line each; the first of many */

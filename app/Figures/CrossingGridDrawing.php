@@ -25,10 +25,13 @@ final readonly class CrossingGridDrawing implements Drawing
 
     public function draw(Pen $pen): array
     {
-        [$width, $height] = $this->crossing()->draw($pen);
+        // Where only one of them is in sight, it is the one that is written into.
+        $isGridFirst = $this->stacked && $this->figure->grid->lit !== null;
+        [$first, $second] = $isGridFirst ? [$this->grid(), $this->crossing()] : [$this->crossing(), $this->grid()];
+        [$width, $height] = $first->draw($pen);
         $right = $this->stacked ? 0.0 : $width + self::GAP;
         $down = $this->stacked ? $height + 14 : 0.0;
-        [$across, $deep] = $pen->shifted($right, $down, fn(): array => $this->grid()->draw($pen));
+        [$across, $deep] = $pen->shifted($right, $down, static fn(): array => $second->draw($pen));
 
         return [max($width, $right + $across), max($height, $down + $deep)];
     }
