@@ -55,6 +55,7 @@ final readonly class Miniatures
         'sides-turned' => ['17 = 2x + 3', 'solve', 'balance', 'number'],
         'gathered' => ['10 - 3x - x^2 = 0', 'solve', 'factoring', 'standard-form|minus-one'],
         'denominators' => ['x/2 + x/3 = 5', 'solve', 'balance', 'clear|collect'],
+        'substitution' => ['x^4 - 5x^2 + 4 = 0', 'solve', 'substitution', 'name|back'],
         'answers' => ['x^2 - 4x + 1 = 0', 'solve', 'formula', 'decimals|solutions'],
         'places' => null,
         'calculator' => null,

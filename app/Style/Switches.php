@@ -23,8 +23,8 @@ final readonly class Switches
             'crossing-grid', 'turned-column', 'pairs-listed', 'verdict',
         ],
         'solving' => [
-            'moving', 'unknown-side', 'collect-first', 'sides-turned', 'gathered', 'denominators', 'answers', 'places',
-            'calculator',
+            'moving', 'unknown-side', 'collect-first', 'sides-turned', 'gathered', 'denominators', 'substitution',
+            'answers', 'places', 'calculator',
         ],
         'quadratics' => [
             'leading', 'square-order', 'square-books', 'half-squared', 'square-shown', 'why-this-way', 'after-root',

@@ -72,6 +72,24 @@ final readonly class Quadratic
             : null;
     }
 
+    /**
+     * The term of the left side that is a square already, where nothing but one number stands beside it and a number
+     * opposite; null where there is none, or no number beside it.
+     */
+    public function squareBesideNumber(): ?Expression
+    {
+        $terms = $this->equation->left->terms();
+        $squares = array_values(array_filter(
+            $terms,
+            static fn(Expression $term): bool => !$term->isNumber() && StandingSquare::of($term) !== null,
+        ));
+        $isFit = \count($terms) === 2 && \count($squares) === 1
+            && ($this->right->isZero() || $this->right->isConstant())
+            && ($terms[0]->isNumber() || $terms[1]->isNumber());
+
+        return $isFit ? $squares[0] : null;
+    }
+
     private static function of(Equation $equation, string $letter): ?self
     {
         $left = Polynomial::fromExpression($equation->left);

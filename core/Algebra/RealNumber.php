@@ -7,7 +7,9 @@ namespace Runel\Algebra;
 use Runel\Expression\Evaluation;
 use Runel\Expression\Expression;
 use Runel\Expression\Inside;
+use Runel\Expression\Node;
 use Runel\Expression\Pi;
+use Runel\Expression\Root;
 use Runel\Number\DivisionByZero;
 use Runel\Number\Field\FiftyPlaces;
 use Runel\Number\Field\Surds;
@@ -17,12 +19,15 @@ use Runel\Number\Surd;
 /** What a number comes to, to be rounded or compared with a rounded one. */
 final class RealNumber
 {
-    /** Exactly, or, where π stands in it, to thirty places; null where it has no value, or none that is real. */
+    /**
+     * Exactly or, where π or a root that is not square stands in it, to thirty places; null where it has no value, or
+     * none that is real.
+     */
     public static function of(Expression $expression): ?Surd
     {
         try {
-            $value = Inside::holds($expression, Pi::class)
-                ? self::withPi($expression)
+            $value = Inside::holds($expression, Pi::class) || self::holdsOtherRoot($expression)
+                ? self::inPlaces($expression)
                 : Evaluation::at(new Surds(), [])->of($expression);
         } catch (NoExactValue | DivisionByZero) {
             return null;
@@ -31,7 +36,13 @@ final class RealNumber
         return $value->isReal() ? $value : null;
     }
 
-    private static function withPi(Expression $expression): Surd
+    private static function holdsOtherRoot(Node $node): bool
+    {
+        return ($node instanceof Root && $node->index !== 2)
+            || array_filter($node->children(), self::holdsOtherRoot(...)) !== [];
+    }
+
+    private static function inPlaces(Expression $expression): Surd
     {
         $field = new FiftyPlaces();
         $value = Evaluation::at($field, [Pi::NAME => $field->pi()])->of($expression);

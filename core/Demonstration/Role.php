@@ -19,6 +19,8 @@ enum Role
     case Isolating;
     /** It squares both sides. */
     case Squaring;
+    /** It leaves room for a guess, before any method. */
+    case Guessing;
     /** It gathers the solutions. */
     case Gathering;
 }

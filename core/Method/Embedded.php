@@ -110,7 +110,8 @@ final class Embedded
                     static fn(?Line $line): bool => $line !== null,
                 ));
                 // What only reads the part, or gathers its solutions, is said by the whole.
-                if ($step->role !== Role::Gathering && ($step->role !== Role::Reading || $lines !== [])) {
+                $isOwn = \in_array($step->role, [Role::Gathering, Role::Guessing], true);
+                if (!$isOwn && ($step->role !== Role::Reading || $lines !== [])) {
                     // The parabola of a part is not the picture of the whole.
                     $steps[] = ($step->figure instanceof CurveFigure ? $step->withFigure(null) : $step)
                         ->named($prefix . $step->id)

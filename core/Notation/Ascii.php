@@ -72,10 +72,11 @@ final class Ascii
                 self::ATOM,
             )],
             $node instanceof Root && self::isUnit($node) => [self::ATOM, 'i'],
-            $node instanceof Root => [self::ATOM, ($node->index === 2 ? 'sqrt(' : "root{$node->index}(") . self::at(
-                $node->radicand,
-                self::SUM,
-            ) . ')'],
+            $node instanceof Root => [self::ATOM, match ($node->index) {
+                2 => 'sqrt(',
+                3 => 'cbrt(',
+                default => "root($node->index,",
+            } . self::at($node->radicand, self::SUM) . ')'],
             default => throw new \LogicException('No notation for ' . $node::class),
         };
 

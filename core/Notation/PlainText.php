@@ -72,7 +72,12 @@ final readonly class PlainText implements Writer
     /** A root of one number or letter needs no brackets, unless something follows that would be read under it. */
     private function radical(Radical $radical, bool $followed): string
     {
-        $sign = $radical->index === 2 ? '√' : "√[{$radical->index}]";
+        $sign = match ($radical->index) {
+            2 => '√',
+            3 => '∛',
+            4 => '∜',
+            default => "√[$radical->index]",
+        };
         $bare = !$followed && ($radical->radicand instanceof Digits || $radical->radicand instanceof Name);
         $radicand = $this->write($radical->radicand);
 

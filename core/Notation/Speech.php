@@ -24,8 +24,8 @@ final readonly class Speech implements Writer
 {
     /**
      * @param array<string, string> $words by key: plus, minus, opposite, times, equals, open, close, over, squared,
-     *                                     cubed, to-the, end-power, fraction, end-fraction, root-of, root-index,
-     *                                     root-index-of, end-root, or, cancels
+     *                                     cubed, to-the, end-power, fraction, end-fraction, root-of,
+     *                                     cube-root-of, root-index, root-index-of, end-root, or, cancels
      */
     public function __construct(private array $words) {}
 
@@ -52,10 +52,11 @@ final readonly class Speech implements Writer
                 . ($box->mark->kind === MarkKind::Cancels ? ' ' . $this->word('cancels') : ''),
             $box instanceof Fraction => $this->fraction($box),
             $box instanceof Raised => $this->say($box->base) . ' ' . $this->exponent($this->write($box->exponent)),
-            $box instanceof Radical => ($box->index === 2
-                ? $this->word('root-of')
-                : "{$this->word('root-index')} $box->index {$this->word('root-index-of')}")
-                . ' ' . $this->say($box->radicand) . ' ' . $this->word('end-root'),
+            $box instanceof Radical => match ($box->index) {
+                2 => $this->word('root-of'),
+                3 => $this->word('cube-root-of'),
+                default => "{$this->word('root-index')} $box->index {$this->word('root-index-of')}",
+            } . ' ' . $this->say($box->radicand) . ' ' . $this->word('end-root'),
             default => throw new \LogicException('No speech for ' . $box::class),
         };
     }

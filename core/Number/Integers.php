@@ -86,6 +86,23 @@ final class Integers
         return null;
     }
 
+    /** @return array<int, positive-int> how often each prime goes into a positive number, by the prime */
+    public static function primePowers(int $number): array
+    {
+        $powers = [];
+        for ($prime = 2; $prime * $prime <= $number; $prime += $prime === 2 ? 1 : 2) {
+            while ($number % $prime === 0) {
+                $powers[$prime] = ($powers[$prime] ?? 0) + 1;
+                $number = intdiv($number, $prime);
+            }
+        }
+        if ($number > 1) {
+            $powers[$number] = ($powers[$number] ?? 0) + 1;
+        }
+
+        return $powers;
+    }
+
     /**
      * The prime factors of a square-free number that squareFreePart() has given.
      *

@@ -13,7 +13,7 @@ enum LexemeKind
     case Operator;
     case Open;
     case Close;
-    /** √, sqrt or \sqrt */
+    /** √, ∛, ∜, sqrt, cbrt, root(n, or \sqrt */
     case Root;
     /** \frac */
     case Fraction;

@@ -117,8 +117,8 @@ final class Lexer
             $this->add(LexemeKind::Open, $spelling, 1);
         } elseif (str_contains(')]}', $spelling)) {
             $this->add(LexemeKind::Close, $spelling, 1);
-        } elseif ($character === '√') {
-            $this->add(LexemeKind::Root, '√', 1);
+        } elseif (\in_array($character, ['√', '∛', '∜'], true)) {
+            $this->add(LexemeKind::Root, $character, 1);
         } elseif ($character === '\\') {
             $this->command();
         } elseif (preg_match('/^[A-Za-zα-ωΑ-Ω]$/u', $character) === 1) {
@@ -287,6 +287,12 @@ final class Lexer
         $letter = $this->characters[$this->place];
         if (str_starts_with($rest, 'sqrt')) {
             $this->add(LexemeKind::Root, 'sqrt', 4);
+        } elseif (str_starts_with($rest, 'cbrt')) {
+            $this->add(LexemeKind::Root, 'cbrt', 4);
+        } elseif (preg_match('/^root(\(\s*(\d{1,2})\s*,)/', $rest, $match) === 1) {
+            // The comma ends the index: it is no decimal one.
+            $this->add(LexemeKind::Root, 'root' . $match[2], 4);
+            $this->add(LexemeKind::Open, '(', \strlen($match[1]));
         } elseif (($letter === 'x' || $letter === 'X') && $this->standsForTimes()) {
             throw new SyntaxError(Message::of('error.times-or-letter', ['found' => $letter]), $this->place + 1);
         } elseif (preg_match('/^pi(?![A-Za-z])/', $rest) === 1 && !$this->isWithinLetters()) {

@@ -222,19 +222,20 @@ final class Parser
         return $content;
     }
 
-    /** √ and sqrt take a bracket, or the one number or letter that follows. */
+    /** √, ∛ and sqrt take a bracket, or the one number or letter that follows; root takes its index first. */
     private function root(Lexeme $root): Root
     {
         $this->enter($root->at);
-        $index = 2;
+        $index = match (true) {
+            $root->text === 'cbrt', $root->text === '∛' => 3,
+            $root->text === '∜' => 4,
+            preg_match('/^root(\d+)$/', $root->text, $match) === 1 => $this->index((int) $match[1], $root->at),
+            default => 2,
+        };
         if ($root->text === '\\sqrt' && $this->peek()->is(LexemeKind::Open, '[')) {
             $at = $this->peek()->at;
             $written = $this->base();
-            $value = $written instanceof Numeral ? $written->value->toInt() : null;
-            if ($value === null || $value < 2 || $value > Limits::DEGREE) {
-                throw new SyntaxError(Message::of('error.root-index'), $at);
-            }
-            $index = $value;
+            $index = $this->index($written instanceof Numeral ? $written->value->toInt() : null, $at);
         }
         $start = $this->peek();
         if (!\in_array(
@@ -249,6 +250,14 @@ final class Parser
         $this->awkward($radicand, $root->at);
 
         return new Root($radicand, $index);
+    }
+
+    /** @throws SyntaxError where it is no whole number from 2 on */
+    private function index(?int $value, int $at): int
+    {
+        return $value === null || $value < 2 || $value > Limits::DEGREE
+            ? throw new SyntaxError(Message::of('error.root-index'), $at)
+            : $value;
     }
 
     private function fraction(Lexeme $command): Expression

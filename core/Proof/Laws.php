@@ -32,6 +32,9 @@ use Runel\Law\Move\SwapSides;
 use Runel\Law\Move\TakeLeftSide;
 use Runel\Law\Move\ToBothSides;
 use Runel\Law\Move\ZeroProduct;
+use Runel\Number\DivisionByZero;
+use Runel\Number\Field\Floats;
+use Runel\Number\NoExactValue;
 
 /** Each move's law: what has to be the same for a line to follow by it. A move without a law proves nothing. */
 final readonly class Laws
@@ -50,7 +53,7 @@ final readonly class Laws
             $move instanceof JoinBranches && $before->equals($after) => Entailment::Equivalent,
             $move instanceof ZeroProduct, $move instanceof JoinBranches => $this->equations->compare($before, $after),
             $move instanceof RootBothSides => $before instanceof Equation
-                ? $this->rooted($before, $after)
+                ? $this->rooted($before, $after, $move->index)
                 : Entailment::Undecided,
             $move instanceof TakeLeftSide => $before instanceof Equation
                 && $after instanceof Expression
@@ -73,8 +76,8 @@ final readonly class Laws
             ), $after, Entailment::Equivalent),
             $move instanceof ToBothSides => $this->toBothSides($before, $after, $move),
             $move instanceof SquareBothSides => $this->sides(new Equation(
-                self::squared($before->left),
-                self::squared($before->right),
+                self::raised($before->left, 2),
+                self::raised($before->right, 2),
             ), $after, Entailment::Implies),
             $move instanceof Substitute => $this->sides(
                 new Equation(
@@ -133,48 +136,72 @@ final readonly class Laws
         return $this->equations->compare($before, $after);
     }
 
-    /** A² = B and A = √B or A = −√B; on the way √(A²) = √B may be written, where B is a number that is not negative. */
-    private function rooted(Equation $before, Node $after): Entailment
+    /**
+     * Aⁿ = B and A = ⁿ√B or, where n is even, A = −ⁿ√B; on the way ⁿ√(Aⁿ) = ⁿ√B may be written, where B is a number
+     * that is not negative. Of an odd index there is one such real number, and only real ones are meant.
+     */
+    private function rooted(Equation $before, Node $after, int $index): Entailment
     {
-        if ($after instanceof Equation && self::underRoots($after) !== null) {
-            $under = self::underRoots($after);
+        $under = $after instanceof Equation ? self::underRoots($after, $index) : null;
+        if ($under !== null) {
             $number = $this->evaluation->of($before->right)->toRational();
             $isRooted = $number !== null && !$number->isNegative()
                 && $this->sides($under, $before, Entailment::Same) === Entailment::Same;
 
             return $isRooted ? Entailment::Equivalent : Entailment::Unrelated;
         }
-        $before = self::underRoots($before) ?? $before;
+        $before = self::underRoots($before, $index) ?? $before;
         $alternatives = $after instanceof Alternatives
             ? $after->equations
             : ($after instanceof Equation ? [$after] : []);
         $rights = [];
         foreach ($alternatives as $equation) {
-            $squares = $this->same(
-                self::squared($equation->left),
-                $before->left,
-            ) && $this->same(self::squared($equation->right), $before->right);
-            if (!$squares || !$this->same($equation->left, $alternatives[0]->left)) {
+            $isPower = $this->same(self::raised($equation->left, $index), $before->left)
+                && $this->same(self::raised($equation->right, $index), $before->right);
+            if (!$isPower || !$this->same($equation->left, $alternatives[0]->left)) {
                 return Entailment::Unrelated;
             }
             $rights[] = $equation->right;
         }
+        $isZero = fn(Expression $value): bool => $this->same($value, Numeral::of(0));
 
-        return match (\count($rights)) {
-            1 => $this->same($before->right, Numeral::of(0)) ? Entailment::Equivalent : Entailment::Unrelated,
-            2 => $this->same(Sum::of($rights), Numeral::of(0)) ? Entailment::Equivalent : Entailment::Unrelated,
+        return match (true) {
+            $index % 2 === 1 => \count($rights) === 1 && self::isReal($rights[0])
+                ? Entailment::Equivalent
+                : Entailment::Unrelated,
+            \count($rights) === 1 => $isZero($before->right) ? Entailment::Equivalent : Entailment::Unrelated,
+            \count($rights) === 2 && ($index === 2 || self::isReal($rights[0])) => $isZero(Sum::of($rights))
+                ? Entailment::Equivalent
+                : Entailment::Unrelated,
             default => Entailment::Unrelated,
         };
     }
 
-    /** A = B of √A = √B; null of any other equation. */
-    private static function underRoots(Equation $equation): ?Equation
+    /** Whether a number without letters is real. */
+    private static function isReal(Expression $number): bool
+    {
+        try {
+            Evaluation::at(new Floats(), [])->of($number);
+
+            return true;
+        } catch (NoExactValue | DivisionByZero) {
+            return false;
+        }
+    }
+
+    /** A = B of ⁿ√A = ⁿ√B; null of any other equation. */
+    private static function underRoots(Equation $equation, int $index): ?Equation
     {
         [$left, $right] = [$equation->left, $equation->right];
 
-        return $left instanceof Root && $right instanceof Root && $left->index === 2 && $right->index === 2
+        return $left instanceof Root && $right instanceof Root && $left->index === $index && $right->index === $index
             ? new Equation($left->radicand, $right->radicand)
             : null;
+    }
+
+    private static function raised(Expression $side, int $index): Expression
+    {
+        return new Power($side, Numeral::of($index));
     }
 
     /** Of a divisor that is a multiple of x − r, the dividend's value at r is the remainder. */
@@ -204,10 +231,5 @@ final readonly class Laws
         $value = $after->left instanceof Letter ? ($move->values[$after->left->name] ?? null) : null;
 
         return $value !== null && $this->same($value, $after->right) ? Entailment::Implies : Entailment::Unrelated;
-    }
-
-    private static function squared(Expression $side): Expression
-    {
-        return new Power($side, Numeral::of(2));
     }
 }

@@ -27,6 +27,8 @@ final class NormalForms implements Field
     private const MOST_DEGREE = 120;
     /** More terms than this are not worked with. */
     private const MOST_TERMS = 4000;
+    /** Larger numbers under a root from the third on are not taken apart. */
+    private const LARGEST_ROOTED = 1_000_000_000_000;
 
     /** @var array<string, int> the place of each symbol: a letter, or what stands under a root */
     private array $places = [];
@@ -279,6 +281,12 @@ final class NormalForms implements Field
         if ($index === 2 && $number !== null) {
             return $this->fromSurd(Surd::rootOf($number));
         }
+        if ($index > 2 && $number !== null) {
+            $root = $this->rootOfNumber($number, $index);
+            if ($root !== null) {
+                return $root;
+            }
+        }
         if (
             $index === 2
             && ($surd = $this->inOneLetter($under, '')[0] ?? null) !== null
@@ -296,6 +304,40 @@ final class NormalForms implements Field
         ], $this->whole, max(1, intdiv($degree + $index - 1, $index)));
 
         return $outside === null ? $symbol : $this->product($this->fromSurd($outside), $symbol);
+    }
+
+    /**
+     * The root of a number with an index from 3 on, taken apart into the roots of primes; null where it is too large,
+     * or negative with an even index.
+     */
+    private function rootOfNumber(Rational $number, int $index): ?RationalFunction
+    {
+        $top = $number->absolute()->numerator()->toInt();
+        $bottom = $number->denominator()->toInt();
+        $isTooLarge = $top === null || $bottom === null || max($top, $bottom) > self::LARGEST_ROOTED;
+        if ($isTooLarge || ($number->isNegative() && $index % 2 === 0)) {
+            return null;
+        }
+        // The root of n/d is the root of n·d^(index − 1), over d.
+        $times = Integers::primePowers($top);
+        foreach (Integers::primePowers($bottom) as $prime => $count) {
+            $times[$prime] = ($times[$prime] ?? 0) + $count * ($index - 1);
+        }
+        $root = $this->number(Rational::fraction($number->isNegative() ? -1 : 1, $bottom));
+        foreach ($times as $prime => $count) {
+            $root = $this->product($root, $this->number(Rational::of($prime)->power(intdiv($count, $index))));
+            $symbol = 1 << self::BITS * $this->rootPlace([0 => Rational::of($prime)], $index);
+            $left = $count % $index;
+            if ($left > 0) {
+                $root = $this->product($root, new RationalFunction(
+                    [$left * $symbol => Rational::one()],
+                    $this->whole,
+                    $left,
+                ));
+            }
+        }
+
+        return $root;
     }
 
     /**

@@ -34,6 +34,7 @@ use Runel\Law\Claim\Solves;
 use Runel\Law\Claim\SubjectOf;
 use Runel\Law\Move\Move;
 use Runel\Number\DivisionByZero;
+use Runel\Number\Field\Floats;
 use Runel\Number\Field\Surds;
 use Runel\Number\NoExactValue;
 use Runel\Number\Surd;
@@ -44,6 +45,9 @@ use Runel\Number\Surd;
  */
 final readonly class Proof
 {
+    /** Numbers that differ by more than this part of themselves are different, however they were worked out. */
+    private const CLEAR = 1e-9;
+
     private NormalForms $forms;
     /** @var Evaluation<RationalFunction> */
     private Evaluation $evaluation;
@@ -65,9 +69,7 @@ final readonly class Proof
         try {
             return match (true) {
                 $claim instanceof Identity => $this->laws->same($claim->left, $claim->right),
-                $claim instanceof Comparison => self::value($claim->left)->equals(
-                    self::value($claim->right),
-                ) === $claim->equal,
+                $claim instanceof Comparison => self::compares($claim),
                 $claim instanceof Count => $claim->said === $claim->counted,
                 $claim instanceof SameDegree => $this->haveDegree($claim->terms, $claim->degree),
                 $claim instanceof LikeTerms => $this->areLike($claim->terms),
@@ -245,12 +247,24 @@ final readonly class Proof
         return [$there->of($equation->left), $there->of($equation->right)];
     }
 
+    /** Exactly; where that cannot be, numbers that lie clearly apart are different. */
+    private static function compares(Comparison $claim): bool
+    {
+        try {
+            return self::value($claim->left)->equals(self::value($claim->right)) === $claim->equal;
+        } catch (NoExactValue) {
+            $there = Evaluation::at(new Floats(), []);
+            [$left, $right] = [$there->of($claim->left), $there->of($claim->right)];
+
+            return !$claim->equal && abs($left - $right) > self::CLEAR * max(1.0, abs($left), abs($right));
+        }
+    }
+
     private static function value(Expression $number): Surd
     {
         return Evaluation::at(new Surds(), [])->of($number);
     }
 
-    /** A single term goes into each term of the whole. */
     /** Whether a square root, or a positive number of times one, is said to be a negative number: it never is. */
     private static function isRootBelowZero(Equation $equation): bool
     {
@@ -263,7 +277,8 @@ final readonly class Proof
             }
             try {
                 $front = \count($factors) === 2 ? Evaluation::rational($factors[0]) : null;
-                $isBelow = Evaluation::rational($number)->isNegative();
+                $value = self::value($number);
+                $isBelow = $value->isReal() && $value->sign() < 0;
             } catch (NoExactValue | DivisionByZero) {
                 continue;
             }

@@ -54,6 +54,7 @@ enum Slip: string
     case Arithmetic = 'arithmetic';
     case Copying = 'copying';
     case ExtraneousKept = 'extraneous-kept';
+    case ExcludedKept = 'excluded-kept';
     case CoefficientNotSquared = 'coefficient-not-squared';
     case FractionsAddedAcross = 'fractions-added-across';
     case MinusOfBLost = 'minus-of-b-lost';

@@ -72,6 +72,7 @@ final readonly class HouseStyle
         'times' => TimesSign::Dot,
         'verdict' => VerdictTold::Held,
         'denominators' => Denominators::Cleared,
+        'substitution' => SomethingNamed::Named,
     ];
 
     /** @param array<class-string<\BackedEnum>, \BackedEnum> $values by the enum of the key, in the table's order */

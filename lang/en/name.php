@@ -24,6 +24,8 @@ return [
         'solve' => [
             'balance' => 'In balance',
             'isolate-roots' => 'Isolating roots',
+            'clear-denominators' => 'Clearing denominators', 'powers' => 'Root of a power',
+            'substitution' => 'A quadratic in something',
             'factoring' => 'By factoring',
             'square-roots' => 'Square roots',
             'completing-square' => 'Completing the square',

@@ -117,6 +117,34 @@ return [
             . 'away again.',
         'ask' => 'What is the equation with :square in the gap?',
     ],
+    'squares' => [
+        'advice' => 'Both sides are squares: root them, nothing has to be multiplied out.',
+        'read' => 'Both sides are squares: that is seen before any factor is multiplied out.',
+        'option-equations' => 'two equations',
+        'option-difference' => 'the difference of two squares',
+        'why-one' => 'Both equations have the same solution, so it is said once.',
+        'root' => [
+            'title' => 'Take the root of both sides: equal or opposite',
+            'why' => 'Two numbers have the same square when they are equal or opposite.',
+        ],
+        'zero' => [
+            'title' => 'One side 0',
+            'why' => 'The right side is taken from both: a difference of two squares is 0.',
+        ],
+        'split' => [
+            'title' => 'Write the difference of two squares as a product',
+            'why' => 'It is what is squared minus what is squared, times their sum; then like terms are collected.',
+            'ask' => 'What is :difference, as a product?',
+        ],
+    ],
+    'beside' => [
+        'title' => 'The square alone on one side',
+        'title-power' => 'The power alone on one side',
+        'why-add' => ':number is added to both sides; nothing is multiplied out.',
+        'why-subtract' => ':number is taken from both sides; nothing is multiplied out.',
+        'why-across' => ':number crosses over with its sign turned; nothing is multiplied out.',
+        'ask' => 'The power is to stand alone. Which equation is next?',
+    ],
     'square' => [
         'title' => 'Write the perfect square',
         'why' => 'It was built to be one: the root of the first term, :letter, the sign of the middle, plus, and the '

@@ -313,6 +313,11 @@ return [
         'watch' => 'A side with two terms is squared as a whole: there is a middle term.',
         'diagnosis' => 'The terms were squared one by one: the double product is missing.',
     ],
+    'excluded-kept' => [
+        'name' => 'excluded value kept',
+        'watch' => 'What makes a denominator 0 cannot be a solution.',
+        'diagnosis' => 'One of these makes a denominator 0, so it solves nothing.',
+    ],
     'extraneous-kept' => [
         'name' => 'false solution kept',
         'watch' => 'Squaring can bring in numbers that solve nothing: each one is put into the original.',

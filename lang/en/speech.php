@@ -11,6 +11,7 @@ return [
     'cubed' => 'cubed',
     'to-the' => 'to the power', 'end-power' => 'end power', 'fraction' => 'fraction', 'end-fraction' => 'end fraction',
     'root-of' => 'the square root of',
+    'cube-root-of' => 'the cube root of',
     'root-index' => 'the root of index',
     'root-index-of' => 'of',
     'end-root' => 'end root',

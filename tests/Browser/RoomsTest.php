@@ -66,7 +66,7 @@ final class RoomsTest extends TestCase
         $this->press(WebDriverKeys::ENTER);
         $this->waitUntil(fn(): bool => str_contains($this->text('.sheet-line'), '1 of 2'), 'the first problem');
         $this->press(WebDriverKeys::END);
-        $this->waitUntil(fn(): bool => $this->text('.spine-count') === '8 of 8', 'its end');
+        $this->waitUntil(fn(): bool => $this->text('.spine-count') === '9 of 9', 'its end');
         $this->press(WebDriverKeys::ARROW_RIGHT);
         $this->waitUntil(fn(): bool => str_contains($this->text('.sheet-line'), '2 of 2'), 'the second problem');
         self::assertStringContainsString('3 x minus 4', $this->heard('.board-problem'));

@@ -43,7 +43,12 @@ final class DefaultsTest extends TestCase
         yield ['(x+1)^2-(x-1)^2=4x', ['show' => 'both-sides', 'solve' => 'balance']];
         yield ['v=u+at for t', ['rearrange' => 'balance']];
         yield ['A=1/2(a+b)h for a', ['rearrange' => 'balance']];
-        yield ['x^4-5x^2+4=0', ['solve' => 'rational-roots', 'factor' => 'rational-roots']];
+        yield ['x^4-5x^2+4=0', ['solve' => 'substitution', 'factor' => 'rational-roots']];
+        yield ['3/(x+1)=2/(x-1)', ['solve' => 'clear-denominators']];
+        yield ['(x-1)^3=27', ['solve' => 'powers', 'factor' => 'rational-roots']];
+        yield ['3(x+1)^2-12=0', [
+            'solve' => 'square-roots', 'factor' => 'sum-product', 'complete-square' => 'equation',
+        ]];
     }
 
     /** @param array<string, string> $ways */

@@ -56,7 +56,7 @@ final class NotationTest extends TestCase
             'fraction x plus 1 over x minus 2 end fraction',
         ];
         yield ['sqrt(x+4)', '√(x + 4)', '\sqrt{x + 4}', 'the square root of x plus 4 end root'];
-        yield ['\sqrt[3]{x}', '√[3]x', '\sqrt[3]{x}', 'the root of index 3 of x end root'];
+        yield ['\sqrt[3]{x}', '∛x', '\sqrt[3]{x}', 'the cube root of x end root'];
         yield ['x^n', 'x^(n)', 'x^{n}', 'x to the power n'];
         yield ['x=0.50', 'x = 0.50', 'x = 0.50', 'x equals 0.50'];
     }

@@ -168,6 +168,7 @@ final class BalanceWork
     {
         return new Step(
             id: 'see',
+            role: Role::Guessing,
             title: Message::of('balance.see.title'),
             why: Message::of('balance.see.why', ['letter' => new Letter($this->letter)]),
             question: Question::solutions(

@@ -46,7 +46,9 @@ final readonly class QuadraticRoads
             && $quadratic->b->dividedBy(Rational::of(2))->isInteger();
 
         return match (true) {
-            $method instanceof SquareRoots => 0,
+            $method instanceof SquareRoots,
+            $method instanceof SolveBySubstitution,
+            $method instanceof SolvePowers => 0,
             $method instanceof SolveByFactoring => 1,
             $method instanceof CompletingSquare => $halves ? 2 : 4,
             $method instanceof Formula => 3,

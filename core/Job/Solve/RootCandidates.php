@@ -15,8 +15,6 @@ use Runel\Number\Field\Floats;
 use Runel\Number\Field\Surds;
 use Runel\Number\NoExactValue;
 use Runel\Number\Rational;
-use Runel\Working\Arithmetic;
-use Runel\Working\Quadratic\RootArithmetic;
 
 /** Values put into the equation with roots as it was typed, both sides worked out: squaring may have let some in. */
 final readonly class RootCandidates
@@ -94,16 +92,8 @@ final readonly class RootCandidates
         if ($under !== []) {
             return $under;
         }
-        $lines = [];
-        foreach ([$this->equation->equation->left, $this->equation->equation->right] as $side) {
-            $put = Substitution::into($side, $this->equation->letter, $candidate);
-            // A number alone is worked out already.
-            if ($put !== $side && !$put->bare() instanceof Numeral) {
-                array_push($lines, ...self::workedOut($put));
-            }
-        }
 
-        return $lines;
+        return PutIn::lines($this->equation->equation, $this->equation->letter, $candidate);
     }
 
     /** @return array{Expression, Expression}|null what both sides come to; null where that is no single value */
@@ -112,7 +102,7 @@ final readonly class RootCandidates
         $values = [];
         foreach ([$this->equation->equation->left, $this->equation->equation->right] as $side) {
             $put = Substitution::into($side, $this->equation->letter, $candidate);
-            $lines = $put->bare() instanceof Numeral ? [] : self::workedOut($put);
+            $lines = $put->bare() instanceof Numeral ? [] : PutIn::workedOut($put);
             $last = $lines === [] ? $put : $lines[\count($lines) - 1]->node;
             $value = $last instanceof Equation ? $last->right : $last;
             $isWorked = $lines !== [] || $put->bare() instanceof Numeral || $put->equals($candidate);
@@ -130,7 +120,7 @@ final readonly class RootCandidates
     {
         $put = $this->underNegative($candidate);
 
-        return $put === null ? [] : self::workedOut($put);
+        return $put === null ? [] : PutIn::workedOut($put);
     }
 
     /** What stands under a root with the candidate put in, where that is negative or not real. */
@@ -151,26 +141,12 @@ final readonly class RootCandidates
         return null;
     }
 
-    /** @return list<Line> */
-    private static function workedOut(Expression $written): array
-    {
-        try {
-            return Arithmetic::lines($written);
-        } catch (NoExactValue | DivisionByZero) {
-            try {
-                return RootArithmetic::lines($written);
-            } catch (NoExactValue) {
-                return [];
-            }
-        }
-    }
-
     /** Where a root of a root is left, what stands under the first root is worked out. */
     public function squares(Expression $candidate): Line
     {
         $root = $this->equation->whole()->roots[0];
         $put = Substitution::into($root->radicand->toExpression(), $this->equation->letter, $candidate);
-        $lines = self::workedOut($put);
+        $lines = PutIn::workedOut($put);
 
         return $lines[\count($lines) - 1] ?? Line::side($put, $put);
     }

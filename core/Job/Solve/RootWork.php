@@ -19,7 +19,6 @@ use Runel\Demonstration\Figure\GridState;
 use Runel\Demonstration\Figure\SidesCurveFigure;
 use Runel\Demonstration\Forecast;
 use Runel\Demonstration\Line;
-use Runel\Demonstration\Link;
 use Runel\Demonstration\Option;
 use Runel\Demonstration\Phase;
 use Runel\Demonstration\Question;
@@ -190,7 +189,7 @@ final class RootWork
             ? $this->equation->equation
             : new Equation($this->left->toExpression(), $this->right->toExpression());
         if ($steps !== []) {
-            array_push($this->sections, ...self::ended([new Section(Phase::Isolating, $steps)]));
+            array_push($this->sections, ...LastLine::ended([new Section(Phase::Isolating, $steps)]));
         }
         $number = $this->left->roots === [] ? $this->left : $this->right;
         $this->sections[] = new Section(Phase::Finishing, [new Step(
@@ -583,7 +582,7 @@ final class RootWork
         $answer = $this->rest->answer;
         $sections = Embedded::onBranch($this->rest->sections, 'rest-', $part, null, null);
         if ($answer instanceof NoSolutionAnswer) {
-            array_push($this->sections, ...self::ended($sections));
+            array_push($this->sections, ...LastLine::ended($sections));
 
             return;
         }
@@ -783,32 +782,5 @@ final class RootWork
                 }
             }
         }
-    }
-
-    /**
-     * The last line of a part that has no solution is the last line of all.
-     *
-     * @param list<Section> $sections
-     *
-     * @return list<Section>
-     */
-    private static function ended(array $sections): array
-    {
-        for ($number = \count($sections) - 1; $number >= 0; --$number) {
-            $steps = $sections[$number]->steps;
-            for ($place = \count($steps) - 1; $place >= 0; --$place) {
-                $lines = $steps[$place]->lines;
-                $end = array_key_last(array_filter($lines, static fn(Line $line): bool => $line->link !== Link::Side));
-                if ($end !== null) {
-                    $lines[$end] = Line::result($lines[$end]->node, $lines[$end]->move);
-                    $steps[$place] = $steps[$place]->withLines(array_values($lines));
-                    $sections[$number] = $sections[$number]->withSteps(array_values($steps));
-
-                    return array_values($sections);
-                }
-            }
-        }
-
-        return $sections;
     }
 }

@@ -43,9 +43,15 @@ final readonly class SolveFamily extends PlainFamily
     {
         $quadratic = [new SolveByFactoring($this->factoring), new SquareRoots(), new CompletingSquare(), new Formula()];
         $roads = new QuadraticRoads($quadratic);
+        $rational = new SolveByRationalRoots($this->factoring, $roads);
+        $isolate = new IsolateRoots($roads);
+        $clear = new ClearDenominators($roads, $rational);
+        $powers = new SolvePowers();
 
         return [
-            new Balance(), ...$quadratic, new SolveByRationalRoots($this->factoring, $roads), new IsolateRoots($roads),
+            new Balance(), ...$quadratic, $rational, $isolate, $clear,
+            new SolveBySubstitution($this->factoring, $roads, [new Balance(), $powers, $rational, $isolate, $clear]),
+            $powers,
         ];
     }
 
@@ -56,7 +62,11 @@ final readonly class SolveFamily extends PlainFamily
 
     public function choices(): array
     {
-        return [new Choice(SolveByFactoring::CHOICE, null), new Choice(IsolateRoots::CHOICE, ['1', '2'])];
+        return [
+            new Choice(SolveByFactoring::CHOICE, null),
+            new Choice(IsolateRoots::CHOICE, ['1', '2']),
+            new Choice(EqualSquares::CHOICE, EqualSquares::VALUES),
+        ];
     }
 
     public function rules(): array

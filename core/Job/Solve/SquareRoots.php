@@ -58,10 +58,13 @@ final readonly class SquareRoots implements Method
         if ($quadratic === null) {
             return new MethodDoesNotApply(Message::of('quadratic.refusal'));
         }
+        if (EqualSquares::of($task, $quadratic) !== null) {
+            return null;
+        }
         [, , $value] = self::square($quadratic);
 
         return match (true) {
-            !$quadratic->b->isZero() && $quadratic->standingSquare() === null => new MethodDoesNotApply(
+            !$quadratic->b->isZero() && self::standing($quadratic) === null => new MethodDoesNotApply(
                 Message::of('quadratic.refusal-middle'),
             ),
             !Rooting::fits($value) => new TooLarge(Message::of('quadratic.too-large')),
@@ -72,6 +75,10 @@ final readonly class SquareRoots implements Method
     public function demonstrate(Task $task): Demonstration
     {
         $quadratic = Known::quadratic($task) ?? throw new \LogicException('No quadratic was not refused.');
+        $squares = EqualSquares::of($task, $quadratic);
+        if ($squares !== null) {
+            return $squares->demonstration($this);
+        }
         [$base, $front, $value] = self::square($quadratic);
         $squared = new Equation(new Power($base, Numeral::of(2)), Numeral::of($value));
         [$steps, $answer, $roots] = (new Rooting(
@@ -96,7 +103,7 @@ final readonly class SquareRoots implements Method
     /** @return array{Expression, Rational, Rational} the base, the number in front of its square, and what it equals */
     private static function square(Quadratic $quadratic): array
     {
-        $standing = $quadratic->standingSquare();
+        $standing = self::standing($quadratic);
         $square = $standing === null ? null : StandingSquare::of($standing);
         if ($square === null) {
             return [
@@ -105,19 +112,62 @@ final readonly class SquareRoots implements Method
                 $quadratic->c->negated()->dividedBy($quadratic->a)->like($quadratic->like()),
             ];
         }
-        $right = $quadratic->right->terms[0]->coefficient ?? Rational::zero();
+        $right = self::opposite($quadratic);
 
         return [$square->base, $square->front, $right->dividedBy($square->front)->like($quadratic->like())];
+    }
+
+    /** The square that stands already, alone or with a number beside it. */
+    private static function standing(Quadratic $quadratic): ?Expression
+    {
+        return $quadratic->standingSquare() ?? $quadratic->squareBesideNumber();
+    }
+
+    /** What the square with its number in front equals, once nothing stands beside it. */
+    private static function opposite(Quadratic $quadratic): Rational
+    {
+        $right = $quadratic->right->value() ?? Rational::zero();
+        $beside = self::beside($quadratic)?->number();
+
+        return $beside === null ? $right : $right->minus($beside);
+    }
+
+    /** The number beside the square. */
+    private static function beside(Quadratic $quadratic): ?Expression
+    {
+        $square = $quadratic->standingSquare() === null ? $quadratic->squareBesideNumber() : null;
+        foreach ($square === null ? [] : $quadratic->equation->left->terms() as $term) {
+            if ($term->isNumber()) {
+                return $term;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<Step> the number beside the square taken to the other side */
+    private static function besideTaken(Task $task, Quadratic $quadratic, Expression $square): array
+    {
+        $beside = self::beside($quadratic);
+
+        return $beside === null ? [] : [NumberBeside::taken(
+            $quadratic->equation,
+            $beside,
+            new Equation($square, Numeral::of(self::opposite($quadratic)->like($quadratic->like()))),
+            Message::of('quadratic.beside.title'),
+            $task->style->get(Moving::class),
+        )];
     }
 
     /** @return non-empty-list<Step> the square alone on the left */
     private function isolated(Task $task, Quadratic $quadratic, Rational $front, Equation $squared): array
     {
+        $standing = self::standing($quadratic);
         $steps = [new Step(
             id: 'read',
             role: Role::Reading,
             title: Message::of('factor.read.title'),
-            why: Message::of($quadratic->standingSquare() === null
+            why: Message::of($standing === null
                 ? 'quadratic.read.why-no-middle'
                 : 'quadratic.read.why-standing'),
             lines: [Line::given($task->problem->node)],
@@ -130,9 +180,9 @@ final readonly class SquareRoots implements Method
                 lines: [Line::equivalent($quadratic->equation, new SwapSides())],
             );
         }
-        if ($quadratic->standingSquare() === null) {
-            array_push($steps, ...$this->gathered($task, $quadratic));
-        }
+        array_push($steps, ...($standing === null
+            ? $this->gathered($task, $quadratic)
+            : self::besideTaken($task, $quadratic, $standing)));
         if (!$front->isOne()) {
             $number = Numeral::of($front);
             $steps[] = new Step(
@@ -157,7 +207,7 @@ final readonly class SquareRoots implements Method
     /** @return list<Line> the quotient before it is reduced, where it can be: 8/12 before 2/3 */
     private static function unreduced(Quadratic $quadratic, Rational $front, Equation $squared): array
     {
-        $number = $quadratic->standingSquare() === null ? $quadratic->c->negated() : null;
+        $number = self::standing($quadratic) === null ? $quadratic->c->negated() : null;
         if ($number === null || !$number->isInteger() || !$front->isInteger() || $number->isZero()) {
             return [];
         }

@@ -24,6 +24,8 @@ final readonly class FiftyPlaces implements Field
     private const SURE_PLACES = 30;
     /** Powers beyond this are none that anybody rounds. */
     private const LARGEST = '1e100';
+    /** Of Newton's iteration, from twelve right places. */
+    private const ROUNDS = 4;
 
     public function pi(): BigDecimal
     {
@@ -67,8 +69,35 @@ final readonly class FiftyPlaces implements Field
 
     public function root(mixed $radicand, int $index): BigDecimal
     {
-        return $index === 2 && !$radicand->isNegative()
-            ? $radicand->sqrt(self::PLACES)
-            : throw new NoExactValue('root');
+        if ($radicand->isNegative()) {
+            return $index % 2 === 1
+                ? $this->root($radicand->negated(), $index)->negated()
+                : throw new NoExactValue('root');
+        }
+
+        return $index === 2 ? $radicand->sqrt(self::PLACES) : self::rootOfIndex($radicand, $index);
+    }
+
+    /** By Newton's iteration, from a float. */
+    private static function rootOfIndex(BigDecimal $radicand, int $index): BigDecimal
+    {
+        if ($radicand->isZero()) {
+            return $radicand;
+        }
+        $root = BigDecimal::of(\sprintf('%.12F', $radicand->toFloat() ** (1 / $index)));
+        if ($root->isZero()) {
+            throw new NoExactValue('too small');
+        }
+        // Each round doubles the places that are right.
+        for ($round = 0; $round < self::ROUNDS; ++$round) {
+            $quotient = $radicand->dividedBy($root->power($index - 1), 2 * self::PLACES, RoundingMode::HALF_UP);
+            $root = $root->multipliedBy($index - 1)->plus($quotient)->dividedBy(
+                $index,
+                self::PLACES + 5,
+                RoundingMode::HALF_UP,
+            );
+        }
+
+        return $root->toScale(self::PLACES, RoundingMode::HALF_UP);
     }
 }

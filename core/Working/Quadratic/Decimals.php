@@ -7,6 +7,7 @@ namespace Runel\Working\Quadratic;
 use Runel\Algebra\RealNumber;
 use Runel\Demonstration\Answer\Answer;
 use Runel\Demonstration\Answer\FormulaAnswer;
+use Runel\Demonstration\Answer\RealSolutionsAnswer;
 use Runel\Demonstration\Answer\SolutionsAnswer;
 use Runel\Demonstration\Section;
 use Runel\Demonstration\Step;
@@ -38,7 +39,7 @@ final class Decimals
     public static function of(Task $task, array $sections, Answer $answer, string $letter): array
     {
         $solutions = match (true) {
-            $answer instanceof SolutionsAnswer => $answer->solutions(),
+            $answer instanceof SolutionsAnswer, $answer instanceof RealSolutionsAnswer => $answer->solutions(),
             $answer instanceof FormulaAnswer => $answer->results(),
             default => [],
         };

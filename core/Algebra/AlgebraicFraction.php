@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Algebra;
+
+use Runel\Expression\Expression;
+use Runel\Expression\Marked;
+use Runel\Expression\Negative;
+use Runel\Expression\Numeral;
+use Runel\Expression\Power;
+use Runel\Expression\Product;
+use Runel\Expression\Quotient;
+use Runel\Number\DivisionByZero;
+use Runel\Number\Rational;
+use Runel\Polynomial\NotPolynomial;
+use Runel\Polynomial\Polynomial;
+
+/** One polynomial over another, both factored; not reduced. The sign and all numbers that are fractions are above. */
+final readonly class AlgebraicFraction
+{
+    /**
+     * @param Polynomial         $top    as it stands above, over whole numbers
+     * @param FactoredPolynomial $bottom its number whole and positive
+     */
+    private function __construct(public Polynomial $top, public FactoredPolynomial $bottom) {}
+
+    /**
+     * A term read as one fraction: quotients and products of polynomials, powers of them.
+     *
+     * @throws NotPolynomial  where a letter stands under a root or in an exponent, or below a line below a line
+     * @throws DivisionByZero where 0 stands below
+     */
+    public static function read(Expression $term): self
+    {
+        if ($term instanceof Marked) {
+            return self::read($term->content);
+        }
+        if ($term instanceof Negative) {
+            $inside = self::read($term->operand);
+
+            return new self($inside->top->negated(), $inside->bottom);
+        }
+        if ($term instanceof Quotient) {
+            return self::over(self::read($term->numerator), Polynomial::fromExpression($term->denominator));
+        }
+        if ($term instanceof Product) {
+            $product = new self(Polynomial::constant(1), FactoredPolynomial::one());
+            foreach ($term->factors as $factor) {
+                $product = $product->times(self::read($factor));
+            }
+
+            return $product;
+        }
+        $exponent = $term instanceof Power ? $term->exponent->number()?->toInt() : null;
+        if ($term instanceof Power && $exponent !== null && $exponent < 0) {
+            return self::over(
+                new self(Polynomial::constant(1), FactoredPolynomial::one()),
+                Polynomial::fromExpression(new Power($term->base, Numeral::of(-$exponent))),
+            );
+        }
+
+        return self::of(Polynomial::fromExpression($term), FactoredPolynomial::one());
+    }
+
+    /** Numbers below the line of a coefficient go below that of the whole. */
+    public static function of(Polynomial $top, FactoredPolynomial $bottom): self
+    {
+        $below = Rational::one();
+        foreach ($top->terms as $term) {
+            $own = $term->coefficient->denominator();
+            $below = $below->times($own)->dividedBy($below->commonDivisor($own));
+        }
+
+        return new self($top->scaledBy($below), $bottom->scaledBy($below));
+    }
+
+    public function times(self $other): self
+    {
+        return new self($this->top->times($other->top), $this->bottom->times($other->bottom));
+    }
+
+    private static function over(self $top, Polynomial $below): self
+    {
+        if ($below->isZero()) {
+            throw new DivisionByZero();
+        }
+        $factored = FactoredPolynomial::of($below);
+        $sign = $factored->number->isNegative() ? -1 : 1;
+        $bottom = $top->bottom->times($factored->scaledBy(Rational::of($sign)));
+        $scale = $bottom->number->denominator();
+
+        return new self(
+            $top->top->scaledBy(Rational::of($sign))->scaledBy($scale),
+            $bottom->scaledBy($scale),
+        );
+    }
+}

@@ -1,0 +1,235 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Algebra;
+
+use Runel\Expression\Expression;
+use Runel\Expression\Inside;
+use Runel\Expression\Letter;
+use Runel\Expression\Letters;
+use Runel\Expression\Negative;
+use Runel\Expression\Node;
+use Runel\Expression\Numeral;
+use Runel\Expression\Power;
+use Runel\Expression\Product;
+use Runel\Expression\Quotient;
+use Runel\Expression\Rewriter;
+use Runel\Expression\Root;
+use Runel\Expression\Sum;
+use Runel\Number\Rational;
+use Runel\Polynomial\Monomial;
+use Runel\Polynomial\Polynomial;
+
+/** A quadratic in something: in a bracket, in a power or product of letters, in the root of a letter, in 1 over it. */
+final readonly class HiddenQuadratic
+{
+    /**
+     * @param Expression $something what it is a quadratic in
+     * @param string     $unknown   a letter that does not stand in it
+     * @param Polynomial $quadratic of degree 2 in the unknown, with a last coefficient
+     */
+    private function __construct(
+        public Expression $something,
+        public string $unknown,
+        public Polynomial $quadratic,
+    ) {}
+
+    /** Null where there is none, or where it is a quadratic as it stands. */
+    public static function of(Expression $whole): ?self
+    {
+        $letters = Letters::of($whole);
+        $unknown = isset($letters['u']) ? (isset($letters['v']) ? 'w' : 'v') : 'u';
+        if ($letters === [] || isset($letters[$unknown])) {
+            return null;
+        }
+        foreach (self::brackets($whole) as $bracket) {
+            $found = self::in($whole, $bracket, $unknown, [[$bracket, self::power($unknown, 1)]]);
+            if ($found !== null) {
+                return $found;
+            }
+        }
+
+        $letter = \count($letters) === 1 ? (string) array_key_first($letters) : null;
+
+        return self::inPowers($whole, $unknown) ?? ($letter === null
+            ? null
+            : self::inRoot($whole, $letter, $unknown) ?? self::inReciprocal($whole, $letter, $unknown));
+    }
+
+    public function coefficient(int $power): Rational
+    {
+        return $this->quadratic->coefficient($this->unknown, $power);
+    }
+
+    /** The quadratic with what the unknown stands for written in its place. */
+    public function written(): Expression
+    {
+        $terms = [];
+        foreach ([2, 1, 0] as $power) {
+            $coefficient = $this->coefficient($power);
+            if ($coefficient->isZero()) {
+                continue;
+            }
+            $size = Numeral::of($coefficient->absolute());
+            $body = match ($power) {
+                2 => [new Power($this->something, Numeral::of(2))],
+                1 => [$this->something],
+                default => [],
+            };
+            $written = $body !== [] && $size->isOne() ? $body[0] : Product::of([$size, ...$body]);
+            $terms[] = $coefficient->isNegative() ? new Negative($written) : $written;
+        }
+
+        return Sum::of($terms);
+    }
+
+    /** A linear factor in the unknown with what it stands for put back: m·something + r. */
+    public function back(Polynomial $factor): Expression
+    {
+        [$m, $r] = [$factor->coefficient($this->unknown, 1), $factor->coefficient($this->unknown, 0)];
+        $size = $m->absolute()->isOne()
+            ? $this->something
+            : Product::of([Numeral::of($m->absolute()), $this->something]);
+        $first = $m->isNegative() ? new Negative($size) : $size;
+        $polynomial = Polynomial::tryFrom($r->isZero() ? $first : Sum::of([$first, Numeral::of($r)]));
+
+        return match (true) {
+            // What stands in a bracket is tidied up; a root or a fraction stays as it is.
+            $polynomial !== null && !$polynomial->isZero() => $polynomial->toExpression(),
+            $r->isZero() => $first,
+            default => Sum::of([$first, Numeral::of($r)]),
+        };
+    }
+
+    /** @return list<Expression> the brackets with a letter that stand in it, each once */
+    private static function brackets(Expression $whole): array
+    {
+        $brackets = [];
+        $walk = static function (Node $node) use (&$walk, &$brackets, $whole): void {
+            if ($node instanceof Sum && $node !== $whole && Letters::of($node) !== []) {
+                $isKnown = array_filter($brackets, static fn(Sum $one): bool => $one->equals($node)) !== [];
+                $brackets = $isKnown ? $brackets : [...$brackets, $node];
+            }
+            foreach ($node->children() as $child) {
+                $walk($child);
+            }
+        };
+        $walk($whole);
+
+        return $brackets;
+    }
+
+    private static function inPowers(Expression $whole, string $unknown): ?self
+    {
+        $polynomial = Polynomial::tryFrom($whole);
+        if ($polynomial === null || \count($polynomial->terms) < 2 || \count($polynomial->terms) > 3) {
+            return null;
+        }
+        $exponents = $polynomial->terms[0]->monomial->exponents;
+        $halves = array_map(static fn(int $exponent): int => intdiv($exponent, 2), $exponents);
+        $half = Monomial::one();
+        foreach ($halves as $letter => $exponent) {
+            $half = $half->times(Monomial::power((string) $letter, $exponent));
+        }
+        $isSquare = array_filter($exponents, static fn(int $exponent): bool => $exponent % 2 === 1) === [];
+        if (!$isSquare || $half->degree < 2) {
+            return null;
+        }
+        $coefficients = [Rational::zero(), Rational::zero(), Rational::zero()];
+        foreach ($polynomial->terms as $term) {
+            $power = match (true) {
+                $term->monomial->exponents === $exponents => 2,
+                $term->monomial->key === $half->key => 1,
+                $term->monomial->exponents === [] => 0,
+                default => null,
+            };
+            if ($power === null) {
+                return null;
+            }
+            $coefficients[2 - $power] = $term->coefficient;
+        }
+
+        return self::checked($half->toExpression(), $unknown, Polynomial::ofCoefficients($unknown, $coefficients));
+    }
+
+    private static function inRoot(Expression $whole, string $letter, string $unknown): ?self
+    {
+        $root = new Root(new Letter($letter), 2);
+
+        return Inside::holds($whole, Root::class) ? self::in($whole, $root, $unknown, [
+            [$root, self::power($unknown, 1)],
+            [new Letter($letter), self::power($unknown, 2)],
+        ]) : null;
+    }
+
+    private static function inReciprocal(Expression $whole, string $letter, string $unknown): ?self
+    {
+        $below = static function (Node $node) use ($letter, $unknown): ?Node {
+            if ($node instanceof Power && $node->base->equals(new Letter($letter))) {
+                $exponent = $node->exponent->number()?->toInt() ?? 0;
+
+                return $exponent === -1 || $exponent === -2 ? self::power($unknown, -$exponent) : null;
+            }
+            if (!$node instanceof Quotient || !$node->numerator->isNumber()) {
+                return null;
+            }
+            $denominator = $node->denominator;
+            $power = match (true) {
+                $denominator->equals(new Letter($letter)) => 1,
+                $denominator->equals(new Power(new Letter($letter), Numeral::of(2))) => 2,
+                default => null,
+            };
+
+            return $power === null ? null : Product::of([$node->numerator, self::power($unknown, $power)]);
+        };
+        $replaced = Rewriter::everywhere($whole, $below);
+
+        return $replaced instanceof Expression ? self::read(
+            new Quotient(Numeral::of(1), new Letter($letter)),
+            $unknown,
+            $replaced,
+        ) : null;
+    }
+
+    /** @param non-empty-list<array{Expression, Expression}> $pairs what is replaced, in this order */
+    private static function in(Expression $whole, Expression $something, string $unknown, array $pairs): ?self
+    {
+        $replaced = $whole;
+        foreach ($pairs as [$old, $new]) {
+            $next = Rewriter::everywhere(
+                $replaced,
+                static fn(Node $node): ?Node => $node instanceof Expression && $node->equals($old) ? $new : null,
+            );
+            if (!$next instanceof Expression) {
+                return null;
+            }
+            $replaced = $next;
+        }
+
+        return self::read($something, $unknown, $replaced);
+    }
+
+    private static function read(Expression $something, string $unknown, Expression $replaced): ?self
+    {
+        if (array_keys(Letters::of($replaced)) !== [$unknown]) {
+            return null;
+        }
+        $polynomial = Polynomial::tryFrom($replaced);
+
+        return $polynomial === null ? null : self::checked($something, $unknown, $polynomial);
+    }
+
+    private static function checked(Expression $something, string $unknown, Polynomial $quadratic): ?self
+    {
+        $isFit = !$quadratic->isZero() && $quadratic->degree() === 2 && $quadratic->letters() === [$unknown]
+            && !$quadratic->coefficient($unknown, 0)->isZero();
+
+        return $isFit ? new self($something, $unknown, $quadratic) : null;
+    }
+
+    private static function power(string $unknown, int $power): Expression
+    {
+        return Monomial::power($unknown, $power)->toExpression();
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'refusal' => 'No quadratic in something is hidden here.',
+    'refusal-part' => 'There is a quadratic in something here, but what it leads to cannot be solved exactly.',
+    'advice' => 'A quadratic in :something.',
+    'read' => 'It is a quadratic in :something: that is seen before anything is multiplied out.',
+    'gather' => [
+        'title' => 'See it as a quadratic',
+        'title-zero' => 'One side 0, seen as a quadratic',
+        'why' => ':something stands there squared, by itself, or not at all.',
+    ],
+    'name' => [
+        'title' => 'Call :something :unknown',
+        'why' => 'Then it is an ordinary quadratic: :equation. What :unknown was is put back afterwards.',
+    ],
+    'back' => [
+        'title' => 'Write the factors',
+        'why' => 'Where :unknown stood, :something stands again.',
+        'why-straight' => 'It is factored as a quadratic in :something.',
+    ],
+    'formula' => [
+        'title' => 'It does not factor: the discriminant',
+        'why' => 'The formula gives the values of :something.',
+        'why-negative' => 'It is negative: no real value of :something makes the quadratic 0.',
+        'why-none' => 'What no value solves as a quadratic, no number solves.',
+        'title-values' => 'The two values of :something',
+        'why-values' => 'The formula, with :something in place of the letter.',
+    ],
+    'dead' => 'no solution',
+    'root' => [
+        'why' => 'The root stands alone and is not negative, so both sides are squared.',
+        'why-none' => 'A square root is never negative, so it cannot be :value.',
+    ],
+    'solutions' => [
+        'why' => 'Each way was put back by itself; these are all solutions.',
+        'why-one' => 'Each way was put back by itself; only this is left.',
+        'why-none' => 'None of the ways leads to a number.',
+    ],
+    'check-none' => 'Whatever is put in, both sides stay apart.',
+];
