@@ -10,6 +10,7 @@ use Runel\Job\Factor\FactorFamily;
 use Runel\Job\Multiply\MultiplyFamily;
 use Runel\Job\Rearrange\RearrangeFamily;
 use Runel\Job\Show\ShowFamily;
+use Runel\Job\Simplify\SimplifyFamily;
 use Runel\Job\Solve\SolveFamily;
 use Runel\Ladder\Ladders;
 use Runel\Method\Catalogue;
@@ -32,6 +33,7 @@ final class Jobs
             new DivideFamily($multiplying),
             new RearrangeFamily(),
             new ShowFamily(),
+            new SimplifyFamily(),
         ]);
     }
 

@@ -66,6 +66,8 @@ final class LineReader
             static fn(array $aside): string => str_repeat(' ', mb_strlen($aside[0])),
             $typed,
         );
+        // The comma of root(4, 7) parts nothing.
+        $typed = (string) preg_replace('/\broot\((\s*)(\d{1,2})(\s*),/', 'root$2($1$3 ', $typed);
         if (preg_match(PageWords::NONE, $typed) === 1) {
             return Statement::none();
         }

@@ -289,6 +289,8 @@ final class Lexer
             $this->add(LexemeKind::Root, 'sqrt', 4);
         } elseif (str_starts_with($rest, 'cbrt')) {
             $this->add(LexemeKind::Root, 'cbrt', 4);
+        } elseif (preg_match('/^root(\d{1,2})(?=\()/', $rest, $match) === 1) {
+            $this->add(LexemeKind::Root, 'root' . $match[1], \strlen($match[0]));
         } elseif (preg_match('/^root(\(\s*(\d{1,2})\s*,)/', $rest, $match) === 1) {
             // The comma ends the index: it is no decimal one.
             $this->add(LexemeKind::Root, 'root' . $match[2], 4);

@@ -98,6 +98,21 @@ final readonly class Equations
             || (!$isZero($after->left) && !$isZero($after->right) && $explained($after->left, $after->right));
     }
 
+    /**
+     * Where something has no value because 0 stands below a line in it.
+     *
+     * @throws NoExactValue when that cannot be seen as a polynomial in the letter
+     */
+    public function poles(Node $node, string $letter): Univariate
+    {
+        $poles = Univariate::one();
+        foreach ($this->denominators($node) as $denominator) {
+            $poles = $poles->times($this->polynomial($denominator, $letter));
+        }
+
+        return $poles->withoutRepeats();
+    }
+
     private function solutions(Node $node, string $letter): SolutionSet
     {
         if ($node instanceof Alternatives) {

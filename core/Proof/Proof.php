@@ -22,6 +22,7 @@ use Runel\Law\Claim\Count;
 use Runel\Law\Claim\Divides;
 use Runel\Law\Claim\DivisionHolds;
 use Runel\Law\Claim\DoesNotSolve;
+use Runel\Law\Claim\Excluded;
 use Runel\Law\Claim\Identity;
 use Runel\Law\Claim\LikeTerms;
 use Runel\Law\Claim\NamedValues;
@@ -89,6 +90,7 @@ final readonly class Proof
                 $claim instanceof DivisionHolds => $this->divides($claim),
                 $claim instanceof SubjectOf => $this->isSubject($claim),
                 $claim instanceof NamedValues => $this->isNamed($claim),
+                $claim instanceof Excluded => $this->areAllPoles($claim),
                 default => false,
             };
         } catch (NoExactValue | DivisionByZero) {
@@ -288,6 +290,23 @@ final readonly class Proof
         }
 
         return false;
+    }
+
+    /** Each is a pole, no two are the same, and there are no more real ones. */
+    private function areAllPoles(Excluded $claim): bool
+    {
+        $poles = $this->equations->poles($claim->given, $claim->letter);
+        $found = [];
+        foreach ($claim->values as $value) {
+            $at = Evaluation::rational($value);
+            $zero = Univariate::of([Surd::rational($at->negated()), Surd::rational(1)]);
+            if ($zero->without($poles)->degree() > 0 || isset($found[(string) $at])) {
+                return false;
+            }
+            $found[(string) $at] = true;
+        }
+
+        return $poles->realZeros() === \count($found);
     }
 
     private function goesInto(Divides $claim): bool

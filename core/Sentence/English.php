@@ -405,6 +405,10 @@ final class English
         // nothing in particular
         ['collect|combine|gather ?up ?the like terms ?in|of {the}* {kind}* M:a', null, 'plain', null],
         ['simplify {fully}* {the}* {kind}* M:a {fully}*', null, 'simplify', null],
+        [
+            'rationalise|rationalize|rationalising|rationalizing ?the denominator ?of ?in {the}* M:a',
+            'simplify', 'plain', null,
+        ],
         ['find|calculate|evaluate|compute|determine {the}* {kind}* M:a', null, 'plain', null],
         ['work out {the}* {kind}* M:a', null, 'worked', null],
         ['what is|are {the}* {kind}* M:a', null, 'plain', null],

@@ -15,6 +15,7 @@ final class Phrases
         'complete-square' => 'complete the square of',
         'divide' => 'divide',
         'show' => 'show that',
+        'simplify' => 'simplify',
     ];
 
     /** @var array<string, array<string, string>> how a way is asked for, by job and method */

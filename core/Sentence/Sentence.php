@@ -19,7 +19,6 @@ use Runel\Expression\Product;
 use Runel\Expression\Quotient;
 use Runel\Expression\Sum;
 use Runel\Message\Message;
-use Runel\Message\NotYet;
 use Runel\Message\OutOfReach;
 use Runel\Message\Refusal;
 use Runel\Message\SyntaxError;
@@ -306,15 +305,15 @@ final class Sentence
             $this->methods += ['multiply' => 'term-by-term'];
         }
         [$node, $function, $awkwardAt, $remainder] = $this->mathematics($work, $runs);
-        if ($work === 'simplify') {
-            self::simplified($node, $runs['a']);
+        if ($work === 'simplify' && self::isSimplified($node)) {
+            $job = 'simplify';
         }
         if ($work === 'form') {
             [$job, $node] = $this->inForm($runs, $node);
         }
         $job ??= $this->jobOfForm() ?? (\count($this->methods) === 1 ? array_key_first($this->methods) : null);
-        if ($this->form === 'fraction') {
-            throw new NotYet(Message::of('error.single-fraction'));
+        if ($this->form === 'fraction' && $job === null && $node instanceof Expression) {
+            $job = 'simplify';
         }
         $subject = \in_array($work, ['unknown-factor', 'unknown-remainder', 'remainder'], true) ? $letter : null;
         if ($work === 'letter' && $letter !== null) {
@@ -370,30 +369,21 @@ final class Sentence
         return [$node, $isAbout ? $a->function : null, $a->awkwardAt ?? $b?->awkwardAt, $remainder];
     }
 
-    /**
-     * What is to be simplified is multiplied out, or divided where a sum stands over a number.
-     *
-     * @throws NotYet where letters stand below a line, or like terms alone are to be collected
-     */
-    private static function simplified(Expression|Equation $node, Token $run): void
+    /** Whether simplifying is meant as such: a product is multiplied out, one polynomial over a smaller one divided. */
+    private static function isSimplified(Expression|Equation $node): bool
     {
-        // One polynomial over a smaller one is divided.
         $isDivision = $node instanceof Quotient
             && (Polynomial::tryFrom($node->numerator)?->degree() ?? 0)
                 > (Polynomial::tryFrom($node->denominator)?->degree() ?? \PHP_INT_MAX);
         $isBelow = Inside::some($node, static fn(Node $part): bool => $part instanceof Quotient
             && Letters::of($part->denominator) !== []);
-        $isMultiplied = Inside::some($node, static fn(Node $part): bool => match (true) {
+        $isMultiplied = Letters::of($node) !== [] && Inside::some($node, static fn(Node $part): bool => match (true) {
             $part instanceof Product, $part instanceof Power, $part instanceof Quotient
                 => Inside::holds($part, Sum::class),
             default => false,
         });
-        if (!$isDivision && ($isBelow || !$isMultiplied)) {
-            throw new NotYet(
-                Message::of($isBelow ? 'error.simplify-fractions' : 'error.simplify-terms'),
-                $run->from + 1,
-            );
-        }
+
+        return $node instanceof Expression && !$isDivision && ($isBelow || !$isMultiplied);
     }
 
     /** A value that is said to solve something: x = 3, or 3. */

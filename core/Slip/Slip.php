@@ -55,6 +55,7 @@ enum Slip: string
     case Copying = 'copying';
     case ExtraneousKept = 'extraneous-kept';
     case ExcludedKept = 'excluded-kept';
+    case ConjugateSign = 'conjugate-sign';
     case CoefficientNotSquared = 'coefficient-not-squared';
     case FractionsAddedAcross = 'fractions-added-across';
     case MinusOfBLost = 'minus-of-b-lost';

@@ -16,11 +16,6 @@ return [
     'expression-wanted' => 'An equation stands here where an expression is wanted.',
     'letter-not-there' => 'The letter :letter does not stand in the equation.',
     'for-pi' => 'π is a number, so nothing is solved for it. Name another letter.',
-    'simplify-fractions' => 'Simplifying a fraction with letters below the line is understood, but Runel does not do '
-        . 'it so far. It factors what is above and what is below, typed by themselves.',
-    'simplify-terms' => 'Simplifying this is understood, but Runel does not collect like terms, powers or roots by '
-        . 'themselves so far.',
-    'single-fraction' => 'Writing it as a single fraction is understood, but Runel does not do it so far.',
     'not-done-graph' => 'Runel draws no graphs by themselves. Of a quadratic it shows the curve where its vertex is '
         . 'found: “find the vertex of y = x² − 3”.',
     'not-done-calculus' => 'This is a task of calculus, which Runel does not do. It works with the algebra in it: '
@@ -78,6 +73,8 @@ return [
         . 'the left one is :left, the right one :right. Without “show that” it is an equation.',
     'asked-show-apart-more' => 'That cannot be shown: the sides are not the same for all values. With one set of small '
         . 'numbers the left one is :left, the right one :right.',
+    'asked-simplify' => 'Nothing is simpler here than it stands: no like terms, no common factor, no root that comes '
+        . 'out.',
     'asked-rearrange' => 'To rearrange, an equation in several letters is wanted.',
     'mixed-number' => 'A number stands right before a fraction. For a mixed number write it as one fraction, for a '
         . 'product put × between.',

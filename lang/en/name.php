@@ -7,6 +7,7 @@ return [
         'multiply' => 'Multiply', 'factor' => 'Factor', 'complete-square' => 'Complete the square',
         'divide' => 'Divide', 'solve' => 'Solve', 'rearrange' => 'Rearrange',
         'show' => 'Show that both sides are the same',
+        'simplify' => 'Simplify',
     ],
     'method' => [
         'multiply' => [
@@ -36,6 +37,10 @@ return [
             'term-by-term' => 'Term by term',
             'long' => 'Long division', 'synthetic' => 'Synthetic division', 'grid' => 'Grid, filled backwards',
             'bridge' => 'From long to synthetic',
+        ],
+        'simplify' => [
+            'collect' => 'Like terms', 'powers' => 'Laws of powers', 'cancel' => 'Cancelling',
+            'combine' => 'One denominator', 'radicals' => 'Roots',
         ],
         'rearrange' => ['balance' => 'In balance'],
         'complete-square' => ['equation' => 'The equation, solved', 'vertex' => 'Vertex form'],

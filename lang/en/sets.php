@@ -94,5 +94,6 @@ return [
         'divide' => 'Divide:',
         'rearrange' => 'Make :letter the subject:',
         'show' => 'Show that both sides are the same:',
+        'simplify' => 'Simplify:',
     ],
 ];

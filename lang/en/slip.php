@@ -313,6 +313,12 @@ return [
         'watch' => 'A side with two terms is squared as a whole: there is a middle term.',
         'diagnosis' => 'The terms were squared one by one: the double product is missing.',
     ],
+    'conjugate-sign' => [
+        'name' => 'conjugate with the same sign',
+        'watch' => 'Only the other sign takes the root away: sum times difference.',
+        'diagnosis' => 'It was multiplied by the same sum again, so the root below stays; the other sign takes it '
+            . 'away.',
+    ],
     'excluded-kept' => [
         'name' => 'excluded value kept',
         'watch' => 'What makes a denominator 0 cannot be a solution.',

@@ -44,6 +44,8 @@ final class DefaultsTest extends TestCase
         yield ['v=u+at for t', ['rearrange' => 'balance']];
         yield ['A=1/2(a+b)h for a', ['rearrange' => 'balance']];
         yield ['x^4-5x^2+4=0', ['solve' => 'substitution', 'factor' => 'rational-roots']];
+        yield ['3x+2y-x+5y', ['simplify' => 'collect']];
+        yield ['(x^2-9)/(x^2+5x+6)', ['divide' => 'long', 'simplify' => 'cancel']];
         yield ['3/(x+1)=2/(x-1)', ['solve' => 'clear-denominators']];
         yield ['(x-1)^3=27', ['solve' => 'powers', 'factor' => 'rational-roots']];
         yield ['3(x+1)^2-12=0', [

@@ -515,6 +515,13 @@ final class MarkingTest extends TestCase
                 "$letter/{$chance->dice->getInt(2, 9)}" . sprintf('%+d', $number()) . '=' . $number(),
             ]),
             'divide' => "({$chance->polynomial($chance->coefficients(3), $letter)})/({$linear(1)})",
+            'simplify' => $chance->one([
+                "{$number()}$letter" . sprintf('%+db%+d%s%+db', $number(), $number(), $letter, $number()),
+                sprintf('%1$d%2$s^2*%3$d%2$s^3', $chance->dice->getInt(2, 9), $letter, $chance->dice->getInt(2, 9)),
+                sprintf('%d/(%s-1)-%d/(%2$s+2)', $chance->dice->getInt(2, 9), $letter, $chance->dice->getInt(2, 9)),
+                sprintf('(%s^2-%d)/(%1$s%+d)', $letter, ($root = $chance->dice->getInt(2, 9)) ** 2, $root),
+                sprintf('%d/%s+%d/(%2$s+1)', $chance->dice->getInt(2, 9), $letter, $chance->dice->getInt(2, 9)),
+            ]),
             'show' => self::identity($chance->dice->getInt(1, 9), $letter),
             'rearrange' => $chance->one(['v=u+at for t', 'P=2a+2b for b', 'E=1/2mv^2 for v', 'y=(x+1)/(x-2) for x']),
             default => $letter . '^2' . sprintf('%+d', 2 * $number()) . $letter . sprintf('%+d', $number()),

@@ -21,7 +21,10 @@ final class ProblemTest extends TestCase
     {
         yield ['(5x-2)(3x+7)', ['multiply']];
         yield ['(x-2)^3', ['multiply']];
-        yield ['3x·5x²', ['multiply']];
+        yield ['3x·5x²', ['multiply', 'simplify']];
+        yield ['3x+2y-x+5y', ['simplify']];
+        yield ['(6x^2+9x)/(3x)', ['divide', 'simplify']];
+        yield ['sqrt(12)+sqrt(27)', ['simplify']];
         yield ['6x^2+19x+10', ['factor', 'complete-square']];
         yield ['6x^2+19xy+10y^2', ['factor']];
         yield ['3(x^2-4)', ['factor', 'multiply', 'complete-square']];

@@ -118,7 +118,7 @@ final class ContractTest extends TestCase
             ['problem' => 'x^3+x+1=0', 'job' => 'solve', 'code' => 'out-of-reach', 'at' => null],
             ['problem' => '2^x=8', 'code' => 'out-of-reach', 'at' => null],
             ['problem' => 'y=mx+c', 'job' => 'rearrange', 'code' => 'out-of-reach', 'at' => null],
-            ['problem' => '3x^2+1/(x+1)', 'code' => 'out-of-reach', 'at' => 8],
+            ['problem' => '3x^2+2^x/(x+1)', 'code' => 'out-of-reach', 'at' => 8],
             ['problem' => '2x+1', 'code' => 'out-of-reach', 'at' => 1],
             ['problem' => '1000001x^2+x-1000000', 'method' => 'cross', 'code' => 'too-large', 'at' => null],
             ['problem' => 'x^2+x+1=0', 'method' => 'factoring', 'code' => 'method-does-not-apply', 'at' => null],

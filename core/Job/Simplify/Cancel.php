@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Job\Simplify;
+
+use Runel\Demonstration\Answer\SimplifiedAnswer;
+use Runel\Demonstration\Demonstration;
+use Runel\Demonstration\Forecast;
+use Runel\Demonstration\Line;
+use Runel\Demonstration\Phase;
+use Runel\Demonstration\Question;
+use Runel\Demonstration\Role;
+use Runel\Demonstration\Section;
+use Runel\Demonstration\Step;
+use Runel\Demonstration\Task;
+use Runel\Expression\Expression;
+use Runel\Expression\Inside;
+use Runel\Expression\Letters;
+use Runel\Expression\Quotient;
+use Runel\Law\Claim\Identity;
+use Runel\Message\Message;
+use Runel\Message\MethodDoesNotApply;
+use Runel\Message\Refusal;
+use Runel\Method\Method;
+
+/** One fraction, or fractions multiplied and divided: factored above and below, common factors cancelled. */
+final readonly class Cancel implements Method
+{
+    public function id(): string
+    {
+        return 'cancel';
+    }
+
+    public function job(): string
+    {
+        return SimplifyFamily::JOB;
+    }
+
+    public function refusal(Task $task): ?Refusal
+    {
+        return self::read($task) === null ? new MethodDoesNotApply(Message::of('simplify.cancel.refusal')) : null;
+    }
+
+    public function demonstrate(Task $task): Demonstration
+    {
+        $product = self::read($task) ?? throw new \LogicException('It was not refused.');
+        $node = $task->problem->node;
+        $whole = $node instanceof Expression ? $node : throw new \LogicException('It is an expression.');
+        $reducing = new Reducing($product->top(), $product->bottom());
+        $excluded = ExcludedValues::of($whole, $product->divisors);
+        $result = $reducing->result();
+        $steps = [];
+        $reached = $whole;
+        if ($product->turns || !$whole->bare() instanceof Quotient) {
+            $reached = $product->written();
+            $steps[] = new Step(
+                id: 'turn',
+                title: Message::of($product->turns ? 'simplify.cancel.turn.title' : 'simplify.cancel.one.title'),
+                why: Message::of($product->turns ? 'simplify.cancel.turn.why' : 'simplify.cancel.one.why'),
+                lines: [Line::equal($reached)],
+            );
+        }
+        $factored = $reducing->factored();
+        if (!$factored->equals($reached)) {
+            $steps[] = new Step(
+                id: 'factor',
+                title: Message::of('simplify.cancel.factor.title'),
+                why: Message::of('simplify.cancel.factor.why'),
+                lines: [...FactoredSides::lines([...$product->above, ...$product->below]), Line::equal($factored)],
+            );
+        }
+        array_push($steps, ...$excluded->steps());
+        if (!$reducing->isReduced()) {
+            $steps[] = $reducing->step();
+        }
+        $sections = [
+            new Section(Phase::Reading, [new Step(
+                id: 'read',
+                role: Role::Reading,
+                title: Message::of('factor.read.title'),
+                why: Message::of('simplify.cancel.read'),
+                lines: [Line::given($whole)],
+            )]),
+            ...($steps === [] ? [] : [new Section(Phase::Tidying, $steps)]),
+            new Section(Phase::Finishing, [new Step(
+                id: 'result',
+                title: Message::of('simplify.result.title'),
+                why: Message::of('simplify.cancel.result-why'),
+                lines: [Line::result($result)],
+                question: Question::expression(Message::of('simplify.ask'), new Identity($whole, $result), $result),
+            )]),
+        ];
+
+        return new Demonstration(
+            task: $task,
+            job: $this->job(),
+            method: $this->id(),
+            forecast: Forecast::of(sections: $sections, advice: Message::of('simplify.cancel.advice')),
+            sections: $sections,
+            answer: new SimplifiedAnswer($result, $excluded->letter, $excluded->values),
+            checking: static fn(): array => [PutBeside::check($whole, $result)],
+        );
+    }
+
+    private static function read(Task $task): ?FractionProduct
+    {
+        return $task->once(self::class, static function () use ($task): ?FractionProduct {
+            $node = $task->problem->node;
+            if (!$node instanceof Expression || !Inside::holds($node, Quotient::class) || Letters::of($node) === []
+                || PowerProduct::ofTask($task) !== null) {
+                return null;
+            }
+            try {
+                $product = FractionProduct::of($node);
+                $hasLetters = $product !== null && !$product->bottom()->isNumber();
+                $isDone = $product === null
+                    || (new Reducing($product->top(), $product->bottom()))->isReduced() && !$product->turns
+                        && $node->bare() instanceof Quotient;
+            } catch (Refusal) {
+                return null;
+            }
+
+            return $hasLetters && !$isDone ? $product : null;
+        });
+    }
+}

@@ -1,0 +1,223 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Job\Simplify;
+
+use Runel\Algebra\FactoredPolynomial;
+use Runel\Demonstration\Answer\SimplifiedAnswer;
+use Runel\Demonstration\Demonstration;
+use Runel\Demonstration\Forecast;
+use Runel\Demonstration\Line;
+use Runel\Demonstration\Phase;
+use Runel\Demonstration\Question;
+use Runel\Demonstration\Role;
+use Runel\Demonstration\Section;
+use Runel\Demonstration\Step;
+use Runel\Demonstration\Task;
+use Runel\Expression\Expression;
+use Runel\Expression\Numeral;
+use Runel\Expression\Quotient;
+use Runel\Expression\Sum;
+use Runel\Law\Claim\Identity;
+use Runel\Message\Message;
+use Runel\Message\MethodDoesNotApply;
+use Runel\Message\Refusal;
+use Runel\Method\Method;
+use Runel\Polynomial\Polynomial;
+use Runel\Slip\Slip;
+
+/** Fractions added and subtracted over their least common denominator; fractions within a fraction cleared with it. */
+final readonly class Combine implements Method
+{
+    public function id(): string
+    {
+        return 'combine';
+    }
+
+    public function job(): string
+    {
+        return SimplifyFamily::JOB;
+    }
+
+    public function refusal(Task $task): ?Refusal
+    {
+        return self::read($task) === null ? new MethodDoesNotApply(Message::of('simplify.combine.refusal')) : null;
+    }
+
+    public function demonstrate(Task $task): Demonstration
+    {
+        $read = self::read($task) ?? throw new \LogicException('It was not refused.');
+        $node = $task->problem->node;
+        $whole = $node instanceof Expression ? $node : throw new \LogicException('It is an expression.');
+        [$steps, $top, $bottom, $divisors] = \count($read) === 1
+            ? self::added($read[0])
+            : self::within($whole, $read[0], $read[1]);
+        $excluded = ExcludedValues::of($whole, $divisors);
+        $result = Numeral::of(0);
+        $reached = $steps[\count($steps) - 1]->lines;
+        $last = $reached === [] ? null : $reached[\count($reached) - 1]->node;
+        array_push($steps, ...$excluded->steps());
+        if (!$top->isZero()) {
+            $reducing = new Reducing(FactoredPolynomial::of($top), $bottom);
+            if (!$reducing->isReduced()) {
+                $factored = $reducing->factored();
+                if (!$last?->equals($factored)) {
+                    $steps[] = new Step(
+                        id: 'factor',
+                        title: Message::of('simplify.cancel.factor.title'),
+                        why: Message::of('simplify.cancel.factor.why'),
+                        lines: [...FactoredSides::lines([$top->toExpression()]), Line::equal($factored)],
+                    );
+                }
+                $steps[] = $reducing->step();
+            }
+            $result = $reducing->result();
+        }
+        $sections = [
+            new Section(Phase::Reading, [new Step(
+                id: 'read',
+                role: Role::Reading,
+                title: Message::of('factor.read.title'),
+                why: Message::of('simplify.combine.read'),
+                lines: [Line::given($whole)],
+            )]),
+            new Section(Phase::Tidying, $steps),
+            new Section(Phase::Finishing, [new Step(
+                id: 'result',
+                title: Message::of('simplify.result.title'),
+                why: Message::of('simplify.combine.result-why'),
+                lines: [Line::result($result)],
+                question: Question::expression(Message::of('simplify.ask'), new Identity($whole, $result), $result),
+            )]),
+        ];
+
+        return new Demonstration(
+            task: $task,
+            job: $this->job(),
+            method: $this->id(),
+            forecast: Forecast::of(sections: $sections, advice: Message::of('simplify.combine.advice')),
+            sections: $sections,
+            answer: new SimplifiedAnswer($result, $excluded->letter, $excluded->values),
+            checking: static fn(): array => [PutBeside::check($whole, $result)],
+        );
+    }
+
+    /** @return array{non-empty-list<Step>, Polynomial, FactoredPolynomial, list<Expression>} */
+    private static function added(FractionSum $sum): array
+    {
+        $common = $sum->common();
+        $below = $common->toExpression();
+        $factored = FactoredSides::lines($sum->denominators());
+        $top = $sum->top();
+        $written = new Quotient($sum->cleared(), $below);
+        $collected = self::fraction($top, $common);
+        $expanded = $sum->expanded();
+        $steps = [
+            ...($factored === [] ? [] : [new Step(
+                id: 'factor-below',
+                title: Message::of('clear.factor.title'),
+                why: Message::of('clear.factor.why'),
+                lines: $factored,
+            )]),
+            new Step(
+                id: 'common-denominator',
+                title: Message::of('clear.common.title', ['denominator' => $below]),
+                why: Message::of($sum->makings() === []
+                    ? 'clear.common.why'
+                    : 'simplify.combine.common-why'),
+                lines: $sum->makings(),
+            ),
+            new Step(
+                id: 'expand',
+                title: Message::of('simplify.combine.expand.title'),
+                why: Message::of('simplify.combine.expand.why'),
+                lines: [Line::equal($expanded)],
+                watch: Slip::FractionsAddedAcross,
+            ),
+        ];
+        if (!$written->equals($expanded)) {
+            $steps[] = new Step(
+                id: 'one',
+                title: Message::of('simplify.combine.one.title'),
+                why: Message::of('simplify.combine.one.why'),
+                lines: [Line::equal($written)],
+                watch: Slip::MinusNotCarried,
+            );
+        }
+        if (!$top->isZero() && !$collected->equals($written)) {
+            $steps[] = new Step(
+                id: 'collect',
+                title: Message::of('simplify.combine.collect.title'),
+                why: Message::of('simplify.combine.collect.why'),
+                lines: [Line::equal($collected)],
+            );
+        }
+
+        return [$steps, $top, $common, $sum->denominators()];
+    }
+
+    /**
+     * Above and below times the common denominator of all fractions within.
+     *
+     * @return array{non-empty-list<Step>, Polynomial, FactoredPolynomial, list<Expression>}
+     */
+    private static function within(Expression $whole, FractionSum $above, FractionSum $below): array
+    {
+        $common = $above->common()->multiple($below->common());
+        $written = new Quotient($above->times($common), $below->times($common));
+        $cleared = new Quotient($above->cleared($common), $below->cleared($common));
+        [$top, $bottom] = [$above->top($common), $below->top($common)];
+
+        return [
+            [
+                new Step(
+                    id: 'common-denominator',
+                    title: Message::of('clear.common.title', ['denominator' => $common->toExpression()]),
+                    why: Message::of('simplify.combine.within.why-common'),
+                ),
+                new Step(
+                    id: 'clear-within',
+                    title: Message::of('simplify.combine.within.title', ['denominator' => $common->toExpression()]),
+                    why: Message::of('simplify.combine.within.why'),
+                    lines: [Line::equal($written), ...($cleared->equals($written) ? [] : [Line::equal($cleared)])],
+                    watch: Slip::FractionClearedOneTerm,
+                ),
+            ],
+            $top,
+            FactoredPolynomial::of($bottom),
+            [...$above->denominators(), ...$below->denominators(), $bottom->toExpression()],
+        ];
+    }
+
+    private static function fraction(Polynomial $top, FactoredPolynomial $bottom): Expression
+    {
+        return $bottom->isOne() ? $top->toExpression() : new Quotient($top->toExpression(), $bottom->toExpression());
+    }
+
+    /** @return array{FractionSum}|array{FractionSum, FractionSum}|null one sum, or one above and one below */
+    private static function read(Task $task): ?array
+    {
+        return $task->once(self::class, static function () use ($task): ?array {
+            $node = $task->problem->node;
+            if (!$node instanceof Expression) {
+                return null;
+            }
+            if ($node instanceof Sum) {
+                $sum = FractionSum::of($node);
+
+                return $sum === null || $sum->common()->isNumber() ? null : [$sum];
+            }
+            if (!$node instanceof Quotient) {
+                return null;
+            }
+            [$above, $below] = [FractionSum::of($node->numerator), FractionSum::of($node->denominator)];
+            $isWithin = $above !== null && $below !== null
+                && (\count($above->terms) > 1 || \count($below->terms) > 1)
+                && !$above->common()->multiple($below->common())->isNumber()
+                && !$below->top($above->common()->multiple($below->common()))->isZero();
+
+            return $isWithin ? [$above, $below] : null;
+        });
+    }
+}

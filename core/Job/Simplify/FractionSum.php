@@ -1,0 +1,155 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Job\Simplify;
+
+use Runel\Algebra\AlgebraicFraction;
+use Runel\Algebra\FactoredPolynomial;
+use Runel\Demonstration\Line;
+use Runel\Expression\Expression;
+use Runel\Expression\Negative;
+use Runel\Expression\Numeral;
+use Runel\Expression\Product;
+use Runel\Expression\Quotient;
+use Runel\Expression\Sum;
+use Runel\Message\Refusal;
+use Runel\Number\DivisionByZero;
+use Runel\Polynomial\NotPolynomial;
+use Runel\Polynomial\Polynomial;
+
+/** Terms that are fractions or polynomials, added and subtracted. */
+final readonly class FractionSum
+{
+    /** @param non-empty-list<array{Expression, AlgebraicFraction}> $terms as they stand, each with what it is */
+    private function __construct(public array $terms) {}
+
+    /** Null where a term is something else. */
+    public static function of(Expression $whole): ?self
+    {
+        $terms = [];
+        try {
+            foreach ($whole->terms() as $term) {
+                $terms[] = [$term, AlgebraicFraction::read($term)];
+            }
+        } catch (NotPolynomial | DivisionByZero | Refusal) {
+            return null;
+        }
+
+        return $terms === [] ? null : new self($terms);
+    }
+
+    /** The least common denominator. */
+    public function common(): FactoredPolynomial
+    {
+        $common = FactoredPolynomial::one();
+        foreach ($this->terms as [, $fraction]) {
+            $common = $common->multiple($fraction->bottom);
+        }
+
+        return $common;
+    }
+
+    /** @return list<Expression> what stands below, as it is written, each once */
+    public function denominators(): array
+    {
+        $below = [];
+        foreach ($this->terms as [$term]) {
+            $bare = $term->bare();
+            $own = $bare instanceof Quotient && Polynomial::tryFrom($bare->denominator)?->isConstant() === false
+                ? $bare->denominator
+                : null;
+            $isKnown = $own === null
+                || array_filter($below, static fn(Expression $one): bool => $one->equals($own)) !== [];
+            $below = $isKnown ? $below : [...$below, $own];
+        }
+
+        return $below;
+    }
+
+    /** @return list<Line> what each denominator lacks of the common one, each once */
+    public function makings(): array
+    {
+        $common = $this->common();
+        $lines = [];
+        foreach ($this->terms as [, $fraction]) {
+            $missing = $common->over($fraction->bottom);
+            $own = $fraction->bottom->toExpression();
+            $isKnown = array_filter($lines, static fn(array $line): bool => $line[0]->equals($own)) !== [];
+            if (!$missing->isOne() && !$fraction->bottom->isOne() && !$isKnown) {
+                $lines[] = [$own, $missing->toExpression()];
+            }
+        }
+
+        return array_map(static fn(array $line): Line => Line::side(
+            new Quotient($common->toExpression(), $line[0]),
+            $line[1],
+        ), $lines);
+    }
+
+    /** Each term over the common denominator, nothing multiplied out. */
+    public function expanded(): Expression
+    {
+        $common = $this->common();
+
+        return Sum::of(array_map(static function (array $term) use ($common): Expression {
+            [, $fraction] = $term;
+            $cleared = self::clearedTerm($fraction, $common);
+            $isMinus = $cleared instanceof Negative;
+            $quotient = new Quotient($isMinus ? $cleared->operand : $cleared, $common->toExpression());
+
+            return $isMinus ? new Negative($quotient) : $quotient;
+        }, $this->terms));
+    }
+
+    /** The terms times a denominator that all go into, as they stand: brackets stay after a minus. */
+    public function cleared(?FactoredPolynomial $by = null): Expression
+    {
+        $common = $by ?? $this->common();
+        $cleared = [];
+        foreach ($this->terms as [, $fraction]) {
+            $term = self::clearedTerm($fraction, $common);
+            array_push($cleared, ...($term instanceof Sum ? $term->terms : [$term]));
+        }
+
+        return Sum::of($cleared);
+    }
+
+    /** The same multiplied out and collected. */
+    public function top(?FactoredPolynomial $by = null): Polynomial
+    {
+        $common = $by ?? $this->common();
+        $top = Polynomial::constant(0);
+        foreach ($this->terms as [, $fraction]) {
+            $top = $top->plus($fraction->top->times($common->over($fraction->bottom)->polynomial()));
+        }
+
+        return $top;
+    }
+
+    /** The sum as it stands, times something. */
+    public function times(FactoredPolynomial $by): Expression
+    {
+        $whole = Sum::of(array_column($this->terms, 0));
+
+        return Product::of([...$by->toExpression()->factors(), $whole]);
+    }
+
+    private static function clearedTerm(AlgebraicFraction $fraction, FactoredPolynomial $common): Expression
+    {
+        $missing = $common->over($fraction->bottom);
+        $value = $fraction->top->value();
+        if ($value !== null) {
+            return $value->isZero() ? Numeral::of(0) : $missing->scaledBy($value)->toExpression();
+        }
+        $isMinus = $fraction->top->terms[0]->coefficient->isNegative();
+        $top = ($isMinus ? $fraction->top->negated() : $fraction->top)->toExpression();
+        $product = match (true) {
+            $missing->isOne() => $top,
+            $top instanceof Sum => Product::of([...$missing->toExpression()->factors(), $top]),
+            default => Product::apart([$top, ...$missing->toExpression()->factors()]),
+        };
+
+        return $isMinus ? new Negative($product) : $product;
+    }
+}

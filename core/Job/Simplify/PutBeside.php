@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Job\Simplify;
+
+use Runel\Demonstration\Check;
+use Runel\Demonstration\CheckKind;
+use Runel\Demonstration\Line;
+use Runel\Expression\Expression;
+use Runel\Expression\Letters;
+use Runel\Expression\Numeral;
+use Runel\Expression\Substitution;
+use Runel\Message\Message;
+use Runel\Number\DivisionByZero;
+use Runel\Number\NoExactValue;
+use Runel\Working\Arithmetic;
+
+/** The original and what it has become, both with numbers in place of the letters. */
+final class PutBeside
+{
+    /** Tried for the letters, until both sides have a value and neither is 0. */
+    private const VALUES = [[2, 3, 5, 7], [3, 2, 7, 5], [5, 7, 2, 3], [7, 5, 11, 2], [11, 13, 7, 5], [13, 17, 5, 2]];
+
+    public static function check(Expression $original, Expression $result): Check
+    {
+        $letters = array_keys(Letters::of($original));
+        foreach (self::VALUES as $values) {
+            $put = array_map(static function (Expression $side) use ($letters, $values): Expression {
+                foreach ($letters as $place => $letter) {
+                    $side = Substitution::into($side, (string) $letter, Numeral::of($values[$place % \count($values)]));
+                }
+
+                return $side;
+            }, [$original, $result]);
+            try {
+                $lines = [];
+                foreach ($put as $side) {
+                    array_push($lines, ...($side->isNumber() ? [] : Arithmetic::lines($side)));
+                }
+                if ($lines !== []) {
+                    return self::of($lines);
+                }
+            } catch (DivisionByZero | NoExactValue) {
+                continue;
+            }
+        }
+
+        return self::of([Line::side($original, $result)]);
+    }
+
+    /** @param non-empty-list<Line> $lines */
+    private static function of(array $lines): Check
+    {
+        return new Check(
+            kind: CheckKind::Substitution,
+            title: Message::of('simplify.check.title'),
+            why: Message::of('simplify.check.why'),
+            lines: $lines,
+            holds: true,
+        );
+    }
+}

@@ -1,0 +1,353 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Job\Simplify;
+
+use Runel\Algebra\SquareRoot;
+use Runel\Demonstration\Answer\SimplifiedAnswer;
+use Runel\Demonstration\Check;
+use Runel\Demonstration\CheckKind;
+use Runel\Demonstration\Demonstration;
+use Runel\Demonstration\Forecast;
+use Runel\Demonstration\Line;
+use Runel\Demonstration\Phase;
+use Runel\Demonstration\Question;
+use Runel\Demonstration\Role;
+use Runel\Demonstration\Section;
+use Runel\Demonstration\Step;
+use Runel\Demonstration\Task;
+use Runel\Expression\Evaluation;
+use Runel\Expression\Expression;
+use Runel\Expression\Inside;
+use Runel\Expression\Letters;
+use Runel\Expression\Node;
+use Runel\Expression\Numeral;
+use Runel\Expression\Pi;
+use Runel\Expression\Power;
+use Runel\Expression\Product;
+use Runel\Expression\Quotient;
+use Runel\Expression\Rewriter;
+use Runel\Expression\Root;
+use Runel\Expression\Sum;
+use Runel\Law\Claim\Identity;
+use Runel\Message\Message;
+use Runel\Message\MethodDoesNotApply;
+use Runel\Message\Refusal;
+use Runel\Method\Method;
+use Runel\Number\DivisionByZero;
+use Runel\Number\Field\Surds;
+use Runel\Number\NoExactValue;
+use Runel\Number\Rational;
+use Runel\Number\Surd;
+use Runel\Slip\Slip;
+use Runel\Working\Quadratic\RootLines;
+
+/** Numbers with square roots: each root simplified, like roots collected, no root left below a line. */
+final readonly class Radicals implements Method
+{
+    public function id(): string
+    {
+        return 'radicals';
+    }
+
+    public function job(): string
+    {
+        return SimplifyFamily::JOB;
+    }
+
+    public function refusal(Task $task): ?Refusal
+    {
+        $node = $task->problem->node;
+
+        return $node instanceof Expression && self::canGoOn($node)
+            ? null
+            : new MethodDoesNotApply(Message::of('simplify.radicals.refusal'));
+    }
+
+    /** Whether it is a number with square roots that is not written most simply. */
+    public static function canGoOn(Expression $whole): bool
+    {
+        if (Letters::of($whole) !== [] || !Inside::holds($whole, Root::class) || Inside::holds($whole, Pi::class)) {
+            return false;
+        }
+        $value = self::value($whole);
+
+        return $value !== null && $value->isReal() && self::isShaped($whole)
+            && !SurdWritten::of($value)->equals($whole);
+    }
+
+    public function demonstrate(Task $task): Demonstration
+    {
+        $node = $task->problem->node;
+        $whole = $node instanceof Expression ? $node : throw new \LogicException('It is an expression.');
+        $value = self::value($whole) ?? throw new \LogicException('It was not refused.');
+        $result = SurdWritten::of($value);
+        $steps = [];
+        $reached = $whole;
+        foreach ([$this->simplified(...), $this->rationalised(...), $this->multiplied(...)] as $part) {
+            [$own, $reached] = $part($reached);
+            array_push($steps, ...$own);
+        }
+        $isCollected = !$reached->equals($result);
+        $sections = [
+            new Section(Phase::Reading, [new Step(
+                id: 'read',
+                role: Role::Reading,
+                title: Message::of('factor.read.title'),
+                why: Message::of('simplify.radicals.read'),
+                lines: [Line::given($whole)],
+            )]),
+            ...($steps === [] ? [] : [new Section(Phase::Tidying, $steps)]),
+            new Section(Phase::Finishing, [new Step(
+                id: 'result',
+                title: Message::of($isCollected && $reached instanceof Sum
+                    ? 'simplify.radicals.collect.title'
+                    : 'simplify.result.title'),
+                why: Message::of($isCollected && $reached instanceof Sum
+                    ? 'simplify.radicals.collect.why'
+                    : 'simplify.radicals.result-why'),
+                lines: [Line::result($result)],
+                question: Question::expression(Message::of('simplify.ask'), new Identity($whole, $result), $result),
+                watch: $isCollected && $reached instanceof Sum ? Slip::RootOfSumSplit : null,
+            )]),
+        ];
+
+        return new Demonstration(
+            task: $task,
+            job: $this->job(),
+            method: $this->id(),
+            forecast: Forecast::of(
+                sections: $sections,
+                roots: $value->toRational() === null,
+                advice: Message::of('simplify.radicals.advice'),
+            ),
+            sections: $sections,
+            answer: new SimplifiedAnswer($result),
+            checking: static fn(): array => [self::check($whole, $result, $value)],
+        );
+    }
+
+    /** @return array{list<Step>, Expression} every root by itself, then the whole with what they are */
+    private function simplified(Expression $whole): array
+    {
+        $steps = [];
+        $known = [];
+        foreach (self::roots($whole) as $root) {
+            $radicand = $root->radicand->number();
+            $square = $radicand === null ? null : SquareRoot::of($radicand);
+            $lines = $square === null ? [] : RootLines::of($square);
+            if ($square === null || $lines === []) {
+                continue;
+            }
+            $known[] = [$root, $square->simplified()];
+            $steps[] = new Step(
+                id: 'root-' . (\count($known)),
+                title: Message::of('simplify.radicals.root.title', ['root' => $root]),
+                why: match (true) {
+                    $square->isRational() => Message::of('simplify.radicals.root.why-whole'),
+                    $radicand?->isInteger() === true => RootLines::why($square),
+                    default => Message::of('simplify.radicals.root.why-fraction'),
+                },
+                lines: $lines,
+                question: Question::expression(
+                    Message::of('quadratic.simplify.ask', ['root' => $root]),
+                    new Identity($root, $simple = $square->simplified()),
+                    $simple,
+                ),
+                watch: Slip::RootNotSimplified,
+            );
+        }
+        if ($known === []) {
+            return [[], $whole];
+        }
+        $put = Rewriter::everywhere($whole, static function (Node $node) use ($known): ?Node {
+            foreach ($known as [$root, $simple]) {
+                if ($node instanceof Expression && $node->equals($root)) {
+                    return $simple;
+                }
+            }
+
+            return null;
+        });
+        if (!$put->equals($whole) && !$whole instanceof Root) {
+            $steps[] = new Step(
+                id: 'put',
+                title: Message::of('simplify.radicals.put.title'),
+                why: Message::of('simplify.radicals.put.why'),
+                lines: [Line::equal($put)],
+            );
+        }
+
+        return [$steps, $put];
+    }
+
+    /** @return array{list<Step>, Expression} above and below times what takes the root away below */
+    private function rationalised(Expression $whole): array
+    {
+        if (!$whole instanceof Quotient || !Inside::holds($whole->denominator, Root::class)) {
+            return [[], $whole];
+        }
+        $below = self::value($whole->denominator) ?? throw new \LogicException('It was evaluated.');
+        $isOne = \count($below->parts) === 1;
+        $parts = $below->parts;
+        $by = $isOne
+            ? new Root(Numeral::of((int) array_key_first($parts)), 2)
+            : SurdWritten::of(self::conjugate($below));
+        $product = $below->times(self::value($by) ?? $below);
+        $above = self::value($whole->numerator)?->times(self::value($by) ?? $below)
+            ?? throw new \LogicException('It was evaluated.');
+        $written = new Quotient(
+            Product::of([$whole->numerator, $by]),
+            Product::of([$whole->denominator, $by]),
+        );
+        $worked = new Quotient(SurdWritten::of($above), SurdWritten::of($product));
+
+        return [[new Step(
+            id: 'rationalise',
+            title: Message::of('simplify.radicals.below.title', ['by' => $by]),
+            why: Message::of($isOne ? 'simplify.radicals.below.why' : 'simplify.radicals.below.why-conjugate'),
+            lines: [
+                Line::equal($written),
+                Line::side($written->denominator, $worked->denominator),
+                Line::equal($worked),
+            ],
+            watch: $isOne ? Slip::RootNotSimplified : Slip::ConjugateSign,
+        )], $worked];
+    }
+
+    /** @return array{list<Step>, Expression} a product written as its single products */
+    private function multiplied(Expression $whole): array
+    {
+        $factors = match (true) {
+            $whole instanceof Power && $whole->exponent->number()?->toInt() === 2 => [$whole->base, $whole->base],
+            $whole instanceof Product => $whole->factors,
+            default => [],
+        };
+        if (\count($factors) !== 2) {
+            return [[], $whole];
+        }
+        [$left, $right] = [$factors[0]->terms(), $factors[1]->terms()];
+        if (\count($left) * \count($right) === 1) {
+            return [[], $whole];
+        }
+        $singles = [];
+        foreach ($left as $one) {
+            foreach ($right as $other) {
+                $singles[] = SurdWritten::of(
+                    (self::value($one) ?? Surd::rational(0))->times(self::value($other) ?? Surd::rational(0)),
+                );
+            }
+        }
+        $expanded = Sum::of($singles);
+
+        return [[new Step(
+            id: 'multiply',
+            title: Message::of('simplify.radicals.multiply.title'),
+            why: Message::of('simplify.radicals.multiply.why'),
+            lines: [Line::equal($expanded)],
+            watch: Slip::DoubleProductForgotten,
+        )], $expanded];
+    }
+
+    /** @return list<Root> each once */
+    private static function roots(Node $node): array
+    {
+        $roots = $node instanceof Root ? [$node] : [];
+        foreach ($node->children() as $child) {
+            foreach (self::roots($child) as $root) {
+                if (array_filter($roots, static fn(Root $one): bool => $one->equals($root)) === []) {
+                    $roots[] = $root;
+                }
+            }
+        }
+
+        return $roots;
+    }
+
+    /** Whether it has a form that is worked line by line here. */
+    private static function isShaped(Expression $whole): bool
+    {
+        foreach (self::roots($whole) as $root) {
+            $radicand = $root->radicand->number();
+            $isSquare = $root->index === 2 && $radicand !== null && !$radicand->isNegative();
+            if (!$isSquare || SquareRoot::of($radicand) === null) {
+                return false;
+            }
+        }
+        if ($whole instanceof Quotient) {
+            $below = self::value($whole->denominator);
+
+            return self::isFlat($whole->numerator) && self::isFlat($whole->denominator)
+                && $below !== null && !$below->isZero() && \count($below->parts) < 3
+                && (\count($below->parts) < 2 || self::conjugate($below)->times($below)->toRational() !== null);
+        }
+        if ($whole instanceof Power) {
+            return $whole->exponent->number()?->toInt() === 2 && self::isFlat($whole->base);
+        }
+        if ($whole instanceof Product && Inside::holds($whole, Sum::class)) {
+            return \count($whole->factors) === 2
+                && array_filter($whole->factors, static fn(Expression $one): bool => !self::isFlat($one)) === [];
+        }
+
+        return self::isFlat($whole);
+    }
+
+    /** A sum of numbers times roots, or such a product. */
+    private static function isFlat(Expression $whole): bool
+    {
+        foreach ($whole->terms() as $term) {
+            $bare = $term->bare();
+            $isBelow = !$bare instanceof Root
+                && Inside::holds($bare, Quotient::class)
+                && Inside::holds($bare, Root::class);
+            if ($isBelow || Inside::holds($bare, Sum::class)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** The same with the sign of one root turned. */
+    private static function conjugate(Surd $value): Surd
+    {
+        $parts = $value->parts;
+        $root = max([1, ...array_keys($parts)]);
+
+        return $value->minus(
+            Surd::rational($parts[$root]->times(Rational::of(2)))->times(Surd::rootOf(Rational::of($root))),
+        );
+    }
+
+    private static function value(Expression $whole): ?Surd
+    {
+        try {
+            return Evaluation::at(new Surds(), [])->of($whole);
+        } catch (NoExactValue | DivisionByZero) {
+            return null;
+        }
+    }
+
+    private static function check(Expression $whole, Expression $result, Surd $value): Check
+    {
+        $squared = $value->times($value)->toRational();
+        // A single root is checked by its square, anything else by its value.
+        $isSingle = $squared !== null && !$result->isNumber();
+
+        return new Check(
+            kind: CheckKind::Substitution,
+            title: Message::of('simplify.radicals.check.title'),
+            why: Message::of($isSingle ? 'simplify.radicals.check.why-square' : 'simplify.radicals.check.why', [
+                'value' => Numeral::of(Rational::ofDecimal($value->toDecimal(3))->asDecimal()),
+            ]),
+            lines: $isSingle
+                ? [
+                    Line::side(new Power($whole, Numeral::of(2)), Numeral::of($squared)),
+                    Line::side(new Power($result, Numeral::of(2)), Numeral::of($squared)),
+                ]
+                : [Line::side($whole, $result)],
+            holds: true,
+        );
+    }
+}

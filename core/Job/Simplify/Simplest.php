@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Job\Simplify;
+
+use Runel\Algebra\AlgebraicFraction;
+use Runel\Algebra\FactoredPolynomial;
+use Runel\Expression\Expression;
+use Runel\Expression\Inside;
+use Runel\Expression\Quotient;
+use Runel\Expression\Root;
+use Runel\Expression\Sum;
+use Runel\Judging\Form;
+use Runel\Message\Refusal;
+use Runel\Method\Wanting;
+use Runel\Number\DivisionByZero;
+use Runel\Polynomial\NotPolynomial;
+use Runel\Polynomial\Polynomial;
+
+/** What a line still lacks to be simple: like terms, one fraction, common factors, roots. */
+final class Simplest
+{
+    public static function wants(Expression $line): ?Wanting
+    {
+        if (Inside::holds($line, Root::class)) {
+            return Form::leavesRoots($line, false) || !self::isRooted($line) ? null : Wanting::Root;
+        }
+        if (Polynomial::tryFrom($line) !== null) {
+            return Form::isCollected($line) ? null : Wanting::Collected;
+        }
+        $bare = $line->bare();
+        // One fraction, with or without factors before it.
+        $fractions = \count(array_filter(
+            $bare->factors(),
+            static fn(Expression $factor): bool => Inside::holds($factor, Quotient::class),
+        ));
+        if ($bare instanceof Sum || $fractions !== 1) {
+            return Wanting::Collected;
+        }
+        try {
+            $fraction = AlgebraicFraction::read($bare);
+            $top = FactoredPolynomial::of($fraction->top);
+        } catch (NotPolynomial | DivisionByZero | Refusal) {
+            return Wanting::Collected;
+        }
+
+        return $top->common($fraction->bottom)->isOne() ? null : Wanting::LowestTerms;
+    }
+
+    /** Whether a root stands there that could be simplified, or one below the line. */
+    private static function isRooted(Expression $line): bool
+    {
+        return !Form::isCollected($line) && Radicals::canGoOn($line);
+    }
+}

@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Job\Simplify;
+
+use Runel\Demonstration\Task;
+use Runel\Expression\Expression;
+use Runel\Expression\Node;
+use Runel\Judging\Form;
+use Runel\Method\Method;
+use Runel\Method\PlainFamily;
+use Runel\Method\TakesNumbers;
+use Runel\Method\Wanting;
+use Runel\Method\Weight;
+use Runel\Problem\Problem;
+use Runel\Slip\Rule\AcrossRule;
+use Runel\Slip\Slip;
+use Runel\Slip\WrongRules;
+use Runel\Style\HouseStyle;
+
+/** The ways to write the same more simply. */
+final readonly class SimplifyFamily extends PlainFamily implements TakesNumbers
+{
+    public const JOB = 'simplify';
+
+    /** @var list<Method> */
+    private array $methods;
+
+    public function __construct()
+    {
+        $this->methods = [new Collect(), new Powers(), new Cancel(), new Combine(), new Radicals()];
+    }
+
+    public function job(): string
+    {
+        return self::JOB;
+    }
+
+    public function weight(Problem $problem): int
+    {
+        return $this->applies($problem) ? Weight::ALSO : Weight::NOT;
+    }
+
+    public function weightOfNumbers(Problem $problem): int
+    {
+        return $this->applies($problem) ? Weight::LIKELY : Weight::NOT;
+    }
+
+    public function methods(): array
+    {
+        return $this->methods;
+    }
+
+    public function rules(): array
+    {
+        return [
+            new AcrossRule(Slip::FractionsAddedAcross),
+            ...WrongRules::fractions(),
+            ...WrongRules::products(),
+            ...WrongRules::roots(),
+        ];
+    }
+
+    public function wants(Node $line, Problem $problem): ?Wanting
+    {
+        return match (true) {
+            !$line instanceof Expression => Wanting::Collected,
+            !Form::isReduced($line) => Wanting::LowestTerms,
+            default => Simplest::wants($line),
+        };
+    }
+
+    private function applies(Problem $problem): bool
+    {
+        if (!$problem->node instanceof Expression || $problem->isAboutForm()) {
+            return false;
+        }
+        $task = new Task($problem, HouseStyle::default());
+
+        return array_filter(
+            $this->methods,
+            static fn(Method $method): bool => $method->refusal($task) === null,
+        ) !== [];
+    }
+}

@@ -1,0 +1,139 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'ask' => 'What is it, simplified?',
+    'excluded-why' => 'There a denominator is 0, and nothing is divided by 0. That is said before anything is '
+        . 'cancelled, since afterwards it may not show.',
+    'result' => ['title' => 'What is left'],
+    'check' => [
+        'title' => 'Put numbers for the letters',
+        'why' => 'The original and what it has become have to come to the same.',
+    ],
+    'collect' => [
+        'refusal' => 'Like terms are collected where plain terms are added and at least two of them are alike.',
+        'advice' => ':count kinds of terms.',
+        'read' => 'Terms are added and subtracted: those with the same letters and exponents can be put together.',
+        'result-why' => 'No two terms are alike any more.',
+        'mark' => [
+            'title' => 'Mark what is alike',
+            'why' => 'Alike are terms with the same letters and the same exponents. The sign before a term belongs to '
+                . 'it.',
+        ],
+        'together' => [
+            'title' => 'Put like terms side by side',
+            'why' => 'Each term takes its sign along; the sum stays the same.',
+        ],
+        'group' => [
+            'title' => 'Collect the terms with :letters',
+            'title-number' => 'Collect the numbers',
+            'why' => 'The numbers in front are added with their signs; letters and exponents stay as they are.',
+            'ask' => 'What is :sum?',
+        ],
+    ],
+    'powers' => [
+        'refusal' => 'The laws of powers are for letters with exponents that are multiplied, divided or raised.',
+        'advice' => 'One law after another: open, gather, work out.',
+        'read' => 'Letters with exponents are multiplied, divided or raised: nothing is added.',
+        'result-why' => 'Each letter stands once.',
+        'result-why-below' => 'What has a negative exponent stands below the line with the positive one.',
+        'open' => [
+            'title' => 'Open the parentheses',
+            'why' => 'Every factor inside gets the exponent, the number too; a power of a power multiplies the '
+                . 'exponents.',
+        ],
+        'gather' => [
+            'title' => 'Gather numbers and each letter',
+            'why' => 'Times times: the exponents of one letter are added.',
+            'why-quotient' => 'What stands above adds its exponents, what stands below takes them away.',
+        ],
+        'work' => [
+            'title' => 'Work them out',
+            'why' => 'Number by number and letter by letter.',
+        ],
+    ],
+    'cancel' => [
+        'refusal' => 'Cancelling is for fractions with letters below the line that have something in common above and '
+            . 'below.',
+        'advice' => 'Factor above and below, then cancel what both have.',
+        'read' => 'A fraction is made simpler by cancelling factors, never terms: so factors are found first.',
+        'result-why' => 'Above and below have no factor in common any more.',
+        'turn' => [
+            'title' => 'Turn over what is divided by',
+            'why' => 'Dividing by a fraction is multiplying by it turned over: above times above, below times below.',
+        ],
+        'one' => [
+            'title' => 'Write one fraction',
+            'why' => 'Above times above, below times below; nothing is multiplied out.',
+        ],
+        'factor' => [
+            'title' => 'Factor above and below',
+            'why' => 'Only factors can be cancelled.',
+        ],
+        'strike' => [
+            'title' => 'Cancel :common',
+            'why' => 'It stands above and below as a factor of the whole: divided by itself it is 1.',
+        ],
+    ],
+    'combine' => [
+        'refusal' => 'This way is for fractions with letters below the line that are added or subtracted.',
+        'advice' => 'Over the least common denominator, then one fraction.',
+        'read' => 'Fractions can be added once they have the same denominator.',
+        'result-why' => 'It is one fraction, with nothing in common above and below.',
+        'common-why' => 'Each denominator goes into it: every factor stands there as often as in the one where it '
+            . 'stands most often. Divided by each, it shows what that one lacks.',
+        'expand' => [
+            'title' => 'Bring each fraction to it',
+            'why' => 'Above and below times what the own denominator lacks: the value stays.',
+        ],
+        'one' => [
+            'title' => 'Write one fraction',
+            'why' => 'Over one denominator the numerators are added; after a minus the whole numerator stays in '
+                . 'parentheses.',
+        ],
+        'collect' => [
+            'title' => 'Multiply out above and collect',
+            'why' => 'Below, the factors stay: they may still cancel.',
+        ],
+        'within' => [
+            'title' => 'Above and below times :denominator',
+            'why' => 'Every term within is multiplied by it, and no fraction is left within; the value stays.',
+            'why-common' => 'All denominators within the fraction go into it.',
+        ],
+    ],
+    'radicals' => [
+        'refusal' => 'This way is for numbers with square roots that can be written more simply.',
+        'advice' => 'Each root by itself, then like roots together.',
+        'read' => 'Roots are made as small as they can be first: then it shows which are alike.',
+        'result-why' => 'Under each root no square is left, each root stands once, and none stands below a line.',
+        'root' => [
+            'title' => 'Simplify :root',
+            'why-whole' => 'It comes out as a whole.',
+            'why-fraction' => 'The root of a fraction is root over root, with no root left below.',
+        ],
+        'put' => [
+            'title' => 'Put them in',
+            'why' => 'Each root is replaced by what it is.',
+        ],
+        'below' => [
+            'title' => 'Above and below times :by',
+            'why' => 'A root times itself is what stands under it: no root is left below.',
+            'why-conjugate' => 'Sum times difference: the square of the one minus the square of the other, and no root '
+                . 'is left below.',
+        ],
+        'multiply' => [
+            'title' => 'Every term times every term',
+            'why' => 'Numbers times numbers, and under the roots number times number, each made simple at once.',
+        ],
+        'collect' => [
+            'title' => 'Collect like roots',
+            'why' => 'Roots of the same number are alike: the numbers in front are added. Different roots stay apart.',
+        ],
+        'check' => [
+            'title' => 'Compare both',
+            'why' => 'Both are about :value.',
+            'why-square' => 'Both have the same sign and the same square.',
+        ],
+    ],
+];
