@@ -84,7 +84,28 @@ final readonly class HiddenQuadratic
         return Sum::of($terms);
     }
 
-    /** A linear factor in the unknown with what it stands for put back: m·something + r. */
+    /** A linear factor in the unknown as a bracket in which the something stands as it is. */
+    public function bracket(Polynomial $factor): Expression
+    {
+        $terms = [];
+        foreach ([1, 0] as $power) {
+            $coefficient = $factor->coefficient($this->unknown, $power);
+            if ($coefficient->isZero()) {
+                continue;
+            }
+            $size = Numeral::of($coefficient->absolute());
+            $written = match (true) {
+                $power === 0 => $size,
+                $size->isOne() => $this->something,
+                default => Product::of([$size, $this->something]),
+            };
+            $terms[] = $coefficient->isNegative() ? new Negative($written) : $written;
+        }
+
+        return Sum::of($terms);
+    }
+
+    /** A linear factor in the unknown with what it stands for put back, tidied up. */
     public function back(Polynomial $factor): Expression
     {
         [$m, $r] = [$factor->coefficient($this->unknown, 1), $factor->coefficient($this->unknown, 0)];

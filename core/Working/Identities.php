@@ -56,4 +56,23 @@ final readonly class Identities
             Sum::of([new Power($this->p, $two), new Negative(new Power($this->q, $two))]),
         ];
     }
+
+    /** @return array{Expression, Expression} (p ± q)(p² ∓ pq + q²) and p³ ± q³ */
+    public function cubes(bool $minus): array
+    {
+        [$two, $three] = [Numeral::of(2), Numeral::of(3)];
+        $signed = static fn(Expression $size, bool $isMinus): Expression => $isMinus ? new Negative($size) : $size;
+
+        return [
+            Product::of([
+                Sum::of([$this->p, $signed($this->q, $minus)]),
+                Sum::of([
+                    new Power($this->p, $two),
+                    $signed(Product::of([$this->p, $this->q]), !$minus),
+                    new Power($this->q, $two),
+                ]),
+            ]),
+            Sum::of([new Power($this->p, $three), $signed(new Power($this->q, $three), $minus)]),
+        ];
+    }
 }

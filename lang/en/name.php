@@ -16,7 +16,8 @@ return [
             'columns' => 'In columns', 'special' => 'Special product',
         ],
         'factor' => [
-            'special' => 'Special form', 'sum-product' => 'Sum and product', 'split-middle' => 'Split the middle',
+            'special' => 'Special form', 'grouping' => 'Grouping', 'substitution' => 'A quadratic in something',
+            'sum-product' => 'Sum and product', 'split-middle' => 'Split the middle',
             'product-grid' => 'Product grid', 'cross' => 'Cross products', 'trial' => 'Trial factors',
             'scale' => 'Scaling', 'scale-why' => 'Why scaling works',
             'rational-roots' => 'Rational roots',

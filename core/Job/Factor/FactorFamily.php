@@ -41,15 +41,21 @@ final readonly class FactorFamily extends PlainFamily implements WaysToFactor
     /** @var list<FactorMethod> for quadratics */
     private array $quadratic;
     private FactorByRationalRoots $roots;
+    /** @var list<Method> by what is seen: in higher powers, in four terms, in something */
+    private array $structures;
+    private Special $special;
 
     public function __construct(WaysToMultiply $multiplying)
     {
         $back = new MultiplyBack($multiplying);
+        $forms = new SpecialForms($back);
+        $this->special = new Special($forms, new SpecialPowers($back));
         $this->quadratic = [
-            new SpecialForms($back), new SumProduct($back), new SplitMiddle($back), new ProductGrid($back),
+            $forms, new SumProduct($back), new SplitMiddle($back), new ProductGrid($back),
             new Cross($back), new Trial($back), new Scale($back), new ScaleWhy($back),
         ];
         $this->roots = new FactorByRationalRoots($back, $this);
+        $this->structures = [new GroupTerms($back), new FactorBySubstitution($back, $this)];
     }
 
     public function job(): string
@@ -64,7 +70,7 @@ final readonly class FactorFamily extends PlainFamily implements WaysToFactor
 
     public function methods(): array
     {
-        return [...$this->quadratic, $this->roots];
+        return [$this->special, ...\array_slice($this->quadratic, 1), ...$this->structures, $this->roots];
     }
 
     /** The favourite, then the special forms, then fewer trials, then fewer steps; explanations come last. */
@@ -72,7 +78,11 @@ final readonly class FactorFamily extends PlainFamily implements WaysToFactor
     {
         return [
             $offer->method->id() === $task->choice(self::FAVOURITE) ? 0 : 1,
-            $offer->method instanceof SpecialForms ? 0 : ($offer->method instanceof ScaleWhy ? 2 : 1),
+            match (true) {
+                $offer->method instanceof Special, $offer->method instanceof StructureMethod => 0,
+                $offer->method instanceof ScaleWhy => 2,
+                default => 1,
+            },
             $offer->forecast->trials ?? 0,
             $offer->forecast->steps ?? 0,
         ];

@@ -36,7 +36,6 @@ use Runel\Expression\Numeral;
 use Runel\Expression\Power;
 use Runel\Expression\Product;
 use Runel\Expression\Root;
-use Runel\Expression\Sum;
 use Runel\Law\Claim\Identity;
 use Runel\Law\Move\JoinBranches;
 use Runel\Law\Move\Operation;
@@ -220,7 +219,7 @@ final class SubstitutionWork
                 $this->hidden->quadratic->toExpression(),
             ));
         }
-        $factors = array_map($this->bracket(...), $factored->factors);
+        $factors = array_map($this->hidden->bracket(...), $factored->factors);
         $front = $this->front($factored);
         $isDouble = \count(self::different($factored->factors)) === 1;
         if ($isDouble && !$front->isOne()) {
@@ -289,27 +288,6 @@ final class SubstitutionWork
         }
 
         return $this->hidden->coefficient(2)->dividedBy($product);
-    }
-
-    /** A factor as a bracket in which the something stands as it is. */
-    private function bracket(Polynomial $factor): Expression
-    {
-        $terms = [];
-        foreach ([1, 0] as $power) {
-            $coefficient = $factor->coefficient($this->hidden->unknown, $power);
-            if ($coefficient->isZero()) {
-                continue;
-            }
-            $size = Numeral::of($coefficient->absolute());
-            $written = match (true) {
-                $power === 0 => $size,
-                $size->isOne() => $this->hidden->something,
-                default => Product::of([$size, $this->hidden->something]),
-            };
-            $terms[] = $coefficient->isNegative() ? $written->negated() : $written;
-        }
-
-        return Sum::of($terms);
     }
 
     /** The quadratic does not factor: its solutions by the formula. */

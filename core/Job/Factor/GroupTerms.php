@@ -1,0 +1,269 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Job\Factor;
+
+use Runel\Algebra\CommonTerm;
+use Runel\Demonstration\Line;
+use Runel\Demonstration\Phase;
+use Runel\Demonstration\Question;
+use Runel\Demonstration\Role;
+use Runel\Demonstration\Section;
+use Runel\Demonstration\Step;
+use Runel\Demonstration\Task;
+use Runel\Expression\Expression;
+use Runel\Expression\Letters;
+use Runel\Expression\Negative;
+use Runel\Expression\Numeral;
+use Runel\Expression\Power;
+use Runel\Expression\Product;
+use Runel\Expression\Sum;
+use Runel\Law\Claim\Identity;
+use Runel\Message\Message;
+use Runel\Polynomial\Polynomial;
+use Runel\Polynomial\Term;
+use Runel\Slip\Slip;
+use Runel\Working\Outer;
+
+/** A common bracket taken out; or four terms in two pairs, in any letters, that turn out to have one. */
+final class GroupTerms extends StructureMethod
+{
+    private const PAIRINGS = [[[0, 1], [2, 3]], [[0, 2], [1, 3]], [[0, 3], [1, 2]]];
+
+    public function id(): string
+    {
+        return 'grouping';
+    }
+
+    protected function refused(): Message
+    {
+        return Message::of('structure.grouping.refusal');
+    }
+
+    protected function look(Task $task, Polynomial $rest, Outer $outer): ?SeenStructure
+    {
+        $node = $task->problem->node;
+
+        return ($node instanceof Sum ? self::commonBracket($node) : null) ?? self::pairs($rest, $outer);
+    }
+
+    /** The same bracket in every term. */
+    private static function commonBracket(Sum $whole): ?SeenStructure
+    {
+        $bracket = null;
+        foreach ($whole->terms[0]->factors() as $factor) {
+            $base = $factor->bare() instanceof Power ? $factor->bare()->base : $factor->bare();
+            $bracket ??= $base instanceof Sum && Letters::of($base) !== [] ? $base : null;
+        }
+        if ($bracket === null) {
+            return null;
+        }
+        $left = [];
+        foreach ($whole->terms as $term) {
+            $without = self::without($term, $bracket);
+            if ($without === null) {
+                return null;
+            }
+            $left[] = $without;
+        }
+        $rest = Sum::of($left);
+        $polynomial = Polynomial::tryFrom($rest);
+        $own = Polynomial::tryFrom($bracket);
+        if ($polynomial === null || $own === null || $polynomial->isConstant() || $polynomial->isZero()
+            || !CommonTerm::of($own)->isOne() || CommonTerm::of($own)->negative
+            || !CommonTerm::of($polynomial)->isOne() || CommonTerm::of($polynomial)->negative) {
+            return null;
+        }
+        $written = Product::of([$bracket, $rest]);
+        $collected = Product::of([$own->toExpression(), $polynomial->toExpression()]);
+        $steps = [new Step(
+            id: 'common-bracket',
+            title: Message::of('factor.common-bracket.title', ['bracket' => $bracket]),
+            why: Message::of('structure.bracket.why', ['bracket' => $bracket]),
+            lines: [Line::equal($written), ...($collected->equals($written) ? [] : [Line::equal($collected)])],
+            question: Question::form(
+                Message::of('factor.common-bracket.ask'),
+                new Identity($whole, $collected),
+                $collected,
+            ),
+        )];
+
+        return new SeenStructure(
+            [new Section(Phase::Writing, $steps)],
+            [$own, $polynomial],
+            Message::of('structure.bracket.advice'),
+            0,
+            [new Step(
+                id: 'read',
+                role: Role::Reading,
+                title: Message::of('factor.read.title'),
+                why: Message::of('structure.bracket.read', ['bracket' => $bracket]),
+                lines: [Line::given($whole)],
+            )],
+        );
+    }
+
+    /** A term with a bracket taken out of it once; null where it has none. */
+    private static function without(Expression $term, Sum $bracket): ?Expression
+    {
+        if ($term instanceof Negative) {
+            $inside = self::without($term->operand, $bracket);
+
+            return $inside === null ? null : new Negative($inside);
+        }
+        $factors = $term->factors();
+        foreach ($factors as $place => $factor) {
+            $exponent = $factor instanceof Power && $factor->base->equals($bracket)
+                ? $factor->exponent->number()?->toInt()
+                : null;
+            if ($exponent !== null && $exponent > 1) {
+                $factors[$place] = $exponent === 2 ? $bracket : new Power($bracket, Numeral::of($exponent - 1));
+
+                return Product::of($factors);
+            }
+            if ($factor->equals($bracket)) {
+                unset($factors[$place]);
+
+                return $factors === [] ? Numeral::of(1) : Product::of(array_values($factors));
+            }
+        }
+
+        return null;
+    }
+
+    private static function pairs(Polynomial $rest, Outer $outer): ?SeenStructure
+    {
+        if (\count($rest->terms) !== 4) {
+            return null;
+        }
+        $steps = [];
+        foreach (self::PAIRINGS as $number => $pairing) {
+            [$first, $second] = array_map(
+                static fn(array $places): Polynomial => Polynomial::ofTerms(array_map(
+                    static fn(int $place): Term => $rest->terms[$place],
+                    $places,
+                )),
+                $pairing,
+            );
+            [$one, $other] = [CommonTerm::of($first), CommonTerm::of($second)];
+            if ($one->rest->equals($other->rest)) {
+                array_push($steps, ...self::grouped($rest, $pairing, $one, $other, $outer));
+                $left = self::out($one)->plus(self::out($other));
+
+                return new SeenStructure(
+                    [new Section(Phase::Writing, $steps)],
+                    [$one->rest, $left],
+                    Message::of('structure.grouping.advice', ['place' => $number + 1]),
+                    $number + 1,
+                );
+            }
+            $steps[] = self::failed($number, $first, $second, $one, $other);
+        }
+
+        return null;
+    }
+
+    /** What a pair has in common, its sign with it. */
+    private static function out(CommonTerm $pair): Polynomial
+    {
+        $term = $pair->term();
+
+        return Polynomial::ofTerms([$pair->negative ? $term->negated() : $term]);
+    }
+
+    private static function failed(
+        int $number,
+        Polynomial $first,
+        Polynomial $second,
+        CommonTerm $one,
+        CommonTerm $other,
+    ): Step {
+        $lines = [];
+        foreach ([[$first, $one], [$second, $other]] as [$pair, $common]) {
+            $product = self::product(self::out($common), $common->rest);
+            if (!$product->equals($pair->toExpression())) {
+                $lines[] = Line::side($pair->toExpression(), $product);
+            }
+        }
+
+        return new Step(
+            id: 'pairing-' . ($number + 1),
+            role: Role::Trial,
+            title: Message::of('structure.grouping.try.title', [
+                'first' => $first->toExpression(),
+                'second' => $second->toExpression(),
+            ]),
+            why: Message::of('structure.grouping.try.why', [
+                'one' => $one->rest->toExpression(),
+                'other' => $other->rest->toExpression(),
+            ]),
+            lines: $lines,
+        );
+    }
+
+    private static function product(Polynomial $out, Polynomial $bracket): Expression
+    {
+        $term = $out->terms[0];
+        $size = $term->coefficient->isNegative() ? $term->negated() : $term;
+        $isOne = $size->toExpression()->isOne();
+        $product = $isOne ? $bracket->toExpression() : Product::of([$size->toExpression(), $bracket->toExpression()]);
+
+        return $term->coefficient->isNegative() ? new Negative($product) : $product;
+    }
+
+    /**
+     * @param array{array{int, int}, array{int, int}} $pairing
+     *
+     * @return non-empty-list<Step>
+     */
+    private static function grouped(
+        Polynomial $rest,
+        array $pairing,
+        CommonTerm $one,
+        CommonTerm $other,
+        Outer $outer,
+    ): array {
+        [$first, $second] = array_map(static fn(array $places): array => array_map(
+            static fn(int $place): Term => $rest->terms[$place],
+            $places,
+        ), $pairing);
+        $turns = $second[0]->coefficient->isNegative();
+        $group = $turns
+            ? new Negative(Term::sum(array_map(static fn(Term $term): Term => $term->negated(), $second)))
+            : Term::sum($second);
+        $bracket = $one->rest->toExpression();
+        $taken = Sum::of([
+            self::product(self::out($one), $one->rest),
+            self::product(self::out($other), $other->rest),
+        ]);
+        $left = self::out($one)->plus(self::out($other))->toExpression();
+
+        return [
+            new Step(
+                id: 'group',
+                title: Message::of('factor.group.title'),
+                why: Message::of($turns ? 'factor.group.why-minus' : 'structure.grouping.group'),
+                lines: [$outer->line(Sum::of([Term::sum($first), $group]))],
+                watch: $turns ? Slip::MinusNotCarried : null,
+            ),
+            new Step(
+                id: 'take-out',
+                title: Message::of('factor.take-out.title'),
+                why: Message::of('structure.grouping.take-out', ['bracket' => $bracket]),
+                lines: [$outer->line($taken)],
+            ),
+            new Step(
+                id: 'common-bracket',
+                title: Message::of('factor.common-bracket.title', ['bracket' => $bracket]),
+                why: Message::of('factor.common-bracket.why', ['bracket' => $bracket, 'left' => $left]),
+                lines: [$outer->line($bracket, $left)],
+                question: Question::form(
+                    Message::of('factor.common-bracket.ask'),
+                    new Identity($taken, $accepted = Product::of([$bracket, $left])),
+                    $accepted,
+                ),
+            ),
+        ];
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'stuck' => 'This is as far as this way leads; whether more can be done is not known here.',
+    'further' => [
+        'title' => 'Look into each factor once more',
+        'why' => 'A factor may factor again: that is looked for before it is called complete.',
+    ],
+    'grouping' => [
+        'refusal' => 'Grouping is for four terms that make two pairs with the same factor, or for a factor in every term.',
+        'advice' => 'Pairs with the same factor: pairing :place of 3 works.',
+        'group' => 'These two pairs leave the same factor.',
+        'take-out' => 'What each pair has in common stands in front of :bracket.',
+        'try' => [
+            'title' => 'Try the pairs :first and :second',
+            'why' => 'They leave :one and :other, which are not the same: these pairs do not help.',
+        ],
+    ],
+    'bracket' => [
+        'advice' => 'The same factor stands in every term.',
+        'read' => ':bracket stands in every term: that is seen before anything is multiplied out.',
+        'why' => ':bracket is common to all terms, so it is taken out like a number; what stood beside it is the other '
+            . 'factor.',
+    ],
+    'substitution' => [
+        'refusal' => 'No quadratic in something is hidden here that factors.',
+        'name' => 'Then it is an ordinary quadratic: :quadratic. What :unknown was is put back afterwards.',
+    ],
+    'special' => [
+        'advice-difference' => 'A difference of two squares.',
+        'advice-cubes-plus' => 'A sum of two cubes.',
+        'advice-cubes-minus' => 'A difference of two cubes.',
+        'advice-added' => 'A square added and taken away makes a difference of two squares.',
+        'title-difference' => 'A difference of two squares: :part',
+        'why-difference' => 'It is the square of :first minus the square of :second: their difference times their sum.',
+        'title-cubes-plus' => 'A sum of two cubes: :part',
+        'title-cubes-minus' => 'A difference of two cubes: :part',
+        'why-cubes' => 'The cubes are those of :first and :second. The second factor has the other sign in the middle, '
+            . 'and not twice the product.',
+        'why-cubes-prime' => 'The cubes are those of :first and :second. The second factor has the other sign in the '
+            . 'middle, and not twice the product: its discriminant is negative, so it is prime.',
+        'title-added' => 'Add a square and take it away: :part',
+        'why-added' => 'With :added more it is the square of :first plus :second; taken away again it is a difference of '
+            . 'two squares.',
+    ],
+];

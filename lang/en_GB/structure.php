@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'grouping' => [
+        'refusal' => 'Grouping is for four terms that make two pairs with the same bracket, or for a common bracket.',
+        'advice' => 'Pairs with the same bracket: pairing :place of 3 works.',
+        'group' => 'These two pairs leave the same bracket.',
+    ],
+    'bracket' => ['advice' => 'The same bracket stands in every term.'],
+    'further' => ['why' => 'A factor may factorise again: that is looked for before it is called complete.'],
+    'substitution' => ['refusal' => 'No quadratic in something is hidden here that factorises.'],
+];
