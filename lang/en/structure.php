@@ -9,7 +9,8 @@ return [
         'why' => 'A factor may factor again: that is looked for before it is called complete.',
     ],
     'grouping' => [
-        'refusal' => 'Grouping is for four terms that make two pairs with the same factor, or for a factor in every term.',
+        'refusal' => 'Grouping is for four terms that make two pairs with the same factor, or for a factor in every '
+            . 'term.',
         'advice' => 'Pairs with the same factor: pairing :place of 3 works.',
         'group' => 'These two pairs leave the same factor.',
         'take-out' => 'What each pair has in common stands in front of :bracket.',
@@ -42,7 +43,7 @@ return [
         'why-cubes-prime' => 'The cubes are those of :first and :second. The second factor has the other sign in the '
             . 'middle, and not twice the product: its discriminant is negative, so it is prime.',
         'title-added' => 'Add a square and take it away: :part',
-        'why-added' => 'With :added more it is the square of :first plus :second; taken away again it is a difference of '
-            . 'two squares.',
+        'why-added' => 'With :added more it is the square of :first plus :second; taken away again it is a difference '
+            . 'of two squares.',
     ],
 ];

@@ -11,6 +11,7 @@ use Runel\Demonstration\Answer\ExpressionAnswer;
 use Runel\Demonstration\Check;
 use Runel\Demonstration\Demonstration;
 use Runel\Demonstration\Forecast;
+use Runel\Demonstration\Line;
 use Runel\Demonstration\Phase;
 use Runel\Demonstration\Section;
 use Runel\Demonstration\Step;
@@ -22,6 +23,7 @@ use Runel\Message\MethodDoesNotApply;
 use Runel\Message\Refusal;
 use Runel\Message\TooLarge;
 use Runel\Method\Method;
+use Runel\Number\Rational;
 use Runel\Polynomial\Polynomial;
 use Runel\Polynomial\Term;
 use Runel\Working\Arrival;
@@ -54,20 +56,22 @@ abstract class StructureMethod implements Method
         $gathered = Known::standardForm($task) ?? throw new \LogicException('It is a polynomial.');
         $common = CommonTerm::of($gathered->whole);
         $outer = new Outer($common, false);
-        $factors = self::further($seen->factors);
+        [$number, $factors] = self::further($seen->factors);
+        // What is read as it stands, in brackets, has nothing taken out before.
+        $isPlain = $seen->reading === null;
+        $answer = $isPlain ? $outer->finished($factors, false) : self::withNumber($number, $factors);
         $steps = [];
-        if (\count($factors) > \count($seen->factors)) {
+        if (\count($factors) > \count($seen->factors) || !$number->isOne()) {
             $steps[] = new Step(
                 id: 'further',
                 title: Message::of('structure.further.title'),
                 why: Message::of('structure.further.why'),
-                lines: [$outer->line(...array_map(
+                lines: [$isPlain ? $outer->line(...array_map(
                     static fn(Polynomial $factor): Expression => $factor->toExpression(),
                     $factors,
-                ))],
+                )) : Line::equal($answer)],
             );
         }
-        $answer = $outer->finished($factors, false);
         $isComplete = array_filter($factors, static fn(Polynomial $factor): bool => !self::isPrime($factor)) === [];
         $steps[] = new Step(
             id: 'complete',
@@ -124,24 +128,32 @@ abstract class StructureMethod implements Method
     /**
      * @param list<Polynomial> $factors
      *
-     * @return non-empty-list<Polynomial> each split as far as school goes
+     * @return array{Rational, non-empty-list<Polynomial>} the number in front, and each split as far as school goes
      */
     private static function further(array $factors): array
     {
         $split = [];
+        $number = Rational::one();
         foreach ($factors as $factor) {
             $parts = FactoredPolynomial::of($factor);
-            // A number or a minus of its own stays where it is: the common term has been taken out.
-            if (!$parts->number->isOne()) {
-                $split[] = $factor;
-                continue;
-            }
+            $number = $number->times($parts->number);
             foreach ($parts->factors as [$one, $times]) {
                 array_push($split, ...array_fill(0, $times, $one));
             }
         }
 
-        return $split === [] ? throw new \LogicException('Something was factored.') : $split;
+        return [$number, $split === [] ? throw new \LogicException('Something was factored.') : $split];
+    }
+
+    /** @param non-empty-list<Polynomial> $factors */
+    private static function withNumber(Rational $number, array $factors): Expression
+    {
+        $product = FactoredPolynomial::number($number);
+        foreach ($factors as $factor) {
+            $product = $product->times(FactoredPolynomial::of($factor));
+        }
+
+        return $product->toExpression();
     }
 
     /** Whether a factor is known not to split over the integers. */

@@ -1,0 +1,139 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Runel\Demonstration\Task;
+use Runel\Job\Jobs;
+use Runel\Message\Refusal;
+use Runel\Problem\Problem;
+
+/** Random problems whose structure is to be seen first, by every way in random styles: every line is proved. */
+final class StructuresTest extends TestCase
+{
+    /** @return iterable<string, array{string, string, int}> job and way, and how many of 100 it takes at the least */
+    public static function ways(): iterable
+    {
+        yield 'collected' => ['simplify', 'collect', 90];
+        yield 'powers' => ['simplify', 'powers', 90];
+        yield 'cancelled' => ['simplify', 'cancel', 60];
+        yield 'combined' => ['simplify', 'combine', 90];
+        yield 'radicals' => ['simplify', 'radicals', 60];
+        yield 'denominators' => ['solve', 'clear-denominators', 60];
+        yield 'substituted' => ['solve', 'substitution', 60];
+        yield 'roots of powers' => ['solve', 'powers', 90];
+        yield 'squares rooted' => ['solve', 'square-roots', 80];
+        yield 'grouped' => ['factor', 'grouping', 80];
+        yield 'special powers' => ['factor', 'special', 80];
+        yield 'something factored' => ['factor', 'substitution', 60];
+    }
+
+    #[DataProvider('ways')]
+    public function testEveryLineIsProved(string $job, string $method, int $least): void
+    {
+        $catalogue = Jobs::catalogue();
+        [$done, $asked] = [0, Chance::seeds(60)];
+        for ($seed = 1; $seed <= $asked; ++$seed) {
+            $chance = new Chance($seed);
+            $typed = self::problem("$job.$method", $chance);
+            try {
+                // What is not proved throws.
+                $catalogue->demonstrate(new Task(Problem::read($typed), $chance->style()), $job, $method);
+                ++$done;
+            } catch (Refusal) {
+                continue;
+            }
+        }
+        self::assertGreaterThanOrEqual(intdiv($asked * $least, 100), $done, "$job.$method");
+    }
+
+    private static function problem(string $way, Chance $chance): string
+    {
+        $n = static fn(int $most = 9): int => $chance->dice->getInt(1, $most) * $chance->one([1, -1]);
+        $s = static fn(int $number): string => sprintf('%+d', $number);
+        $x = $chance->one(['x', 't', 'n']);
+        [$a, $b, $c, $d] = [$n(), $n(), $n(), $n()];
+
+        return match ($way) {
+            'simplify.collect' => $chance->one([
+                "{$a}$x{$s($b)}y{$s($c)}$x{$s($d)}y",
+                "{$a}$x^2{$s($b)}$x{$s($c)}$x^2{$s($d)}",
+                "1/2$x{$s($a)}+1/3$x{$s($b)}",
+            ]),
+            'simplify.powers' => $chance->one([
+                abs($a) . "$x^3*" . abs($b) . "$x^2*$x",
+                '(' . abs($a) . "{$x}^2y)^3",
+                abs($a) . "{$x}^5y/(" . abs($b) . "{$x}^2y^3)",
+                "$x^-2*$x^" . abs($a),
+            ]),
+            'simplify.cancel' => $chance->one([
+                "($x^2-{$chance->dice->getInt(1, 9)}^2)/($x{$s($a)})",
+                '(' . self::product($x, 1, $a, 1, $b) . ')/(' . self::product($x, 1, $a, 1, $c) . ')',
+                "($x{$s($a)})/($x{$s($b)})/(($x{$s($a)})/($x{$s($c)}))",
+            ]),
+            'simplify.combine' => $chance->one([
+                abs($a) . "/($x{$s($b)}){$s($c)}/($x{$s($d)})",
+                abs($a) . "/$x{$s($c)}/($x^2{$s($d)}$x)",
+                "(1{$s($a)}/$x)/(1{$s($b)}/$x^2)",
+                "$x/($x{$s($a)})-1/$x",
+            ]),
+            'simplify.radicals' => $chance->one([
+                'sqrt(' . 3 * $a * $a . ')' . ($b < 0 ? '-' : '+') . 'sqrt(' . 3 * $b * $b . ')',
+                abs($a) . '/(' . abs($b) . '+sqrt(5))',
+                '(' . abs($a) . '+sqrt(2))(' . abs($b) . '-sqrt(3))',
+                'sqrt(' . abs($a) . '/' . abs($b) . ')',
+                '(' . abs($a) . "{$s($b)}sqrt(2))^2",
+            ]),
+            'solve.clear-denominators' => $chance->one([
+                abs($a) . "/($x{$s($b)})=$c/($x{$s($d)})",
+                "$x/($x{$s($a)}){$s($b)}/$x=$c",
+                "$a/$x=$b",
+                "($x{$s($a)})/($x{$s($b)})=$c",
+            ]),
+            'solve.substitution' => $chance->one([
+                '' . self::product("$x^2", 1, -($a ** 2), 1, $b) . '=0',
+                "($x{$s($a)})^2{$s($b + $c)}($x{$s($a)}){$s($b * $c)}=0",
+                "$x{$s(-abs($a) - abs($b))}sqrt($x){$s(abs($a * $b))}=0",
+                "1/$x^2{$s($a + $b)}/$x{$s($a * $b)}=0",
+            ]),
+            'solve.powers' => "{$chance->one(['', '2', '-3'])}($x{$s($a)})^{$chance->one([3, 4, 5])}{$s($b)}=$c",
+            'solve.square-roots' => $chance->one([
+                "{$chance->one(['', '2', '3'])}($x{$s($a)})^2{$s($b)}=" . abs($c) + abs($b),
+                "($x{$s($a)})^2=(2$x{$s($b)})^2",
+            ]),
+            'factor.grouping' => $chance->one([
+                self::expanded($x, $a, $b),
+                "$a($x{$s($b)})^2{$s($a * 2 + 1)}($x{$s($b)})",
+                "$x^3{$s($a)}$x^2{$s($b)}$x{$s($a * $b)}",
+            ]),
+            'factor.special' => $chance->one([
+                abs($a) ** 3 . "$x^3{$s($b ** 3)}",
+                "$x^4-" . $a ** 4,
+                "$x^4+" . 4 * $a ** 4,
+                "{$x}^6-64",
+            ]),
+            default => $chance->one([
+                self::product("$x^2", 1, $a, 1, $b),
+                "($x{$s($a)})^2{$s($b + $c)}($x{$s($a)}){$s($b * $c)}",
+                "{$x}^2y^2{$s($a + $b)}{$x}y{$s($a * $b)}",
+            ]),
+        };
+    }
+
+    /** (m s + r)(n s + t) multiplied out. */
+    private static function product(string $something, int $m, int $r, int $n, int $t): string
+    {
+        $square = str_contains($something, '^') ? "($something)^2" : "$something^2";
+
+        return sprintf('%d%s%+d%s%+d', $m * $n, $square, $m * $t + $n * $r, $something, $r * $t);
+    }
+
+    /** (x + a)(y + b) multiplied out. */
+    private static function expanded(string $letter, int $a, int $b): string
+    {
+        return sprintf('%1$sy%2$+d%1$s%3$+dy%4$+d', $letter, $b, $a, $a * $b);
+    }
+}
