@@ -8,6 +8,7 @@ use Runel\Expression\Alternatives;
 use Runel\Expression\Equation;
 use Runel\Expression\Evaluation;
 use Runel\Expression\Expression;
+use Runel\Expression\Indeterminates;
 use Runel\Expression\Letter;
 use Runel\Expression\Negative;
 use Runel\Expression\Node;
@@ -180,6 +181,10 @@ final readonly class Laws
     /** Whether a number without letters is real. */
     private static function isReal(Expression $number): bool
     {
+        // Letters stand for real numbers, and those have real roots of every odd index.
+        if (Indeterminates::of($number) !== []) {
+            return $number instanceof Root && $number->index % 2 === 1;
+        }
         try {
             Evaluation::at(new Floats(), [])->of($number);
 

@@ -69,6 +69,14 @@ return [
         'title' => 'Take the square root of both sides',
         'why' => 'Only 0 has the square 0, so there is one root, not two.',
     ],
+    'root-odd' => [
+        'title' => 'Take the root of index :index of both sides',
+        'why' => 'The exponent :index is odd: there is exactly one real number with that power.',
+    ],
+    'shape' => [
+        'title' => 'Write it as one fraction',
+        'why' => 'Above and below times what stands below within; a minus is taken where a plus can come first.',
+    ],
     'both' => ['title' => 'Both together', 'why' => 'One for each root.'],
     'expand' => ['title' => 'Multiply out', 'why' => 'The wanted letter has to be set free from its parentheses.'],
     'take-out' => ['title' => 'Take :letter out', 'why' => ':letter is a factor of every term on its side.'],

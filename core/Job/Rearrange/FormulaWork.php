@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Runel\Job\Rearrange;
 
+use Runel\Algebra\BookShape;
 use Runel\Algebra\Sides;
 use Runel\Demonstration\Answer\FormulaAnswer;
 use Runel\Demonstration\Branch;
@@ -467,6 +468,11 @@ final class FormulaWork
     private function undoPower(Power $own): void
     {
         $exponent = Polynomial::number($own->exponent)?->toInt();
+        if ($exponent !== null && $exponent > 2 && $exponent % 2 === 1 && !Polynomial::vanishes($this->other)) {
+            $this->oddRoot($own, $exponent);
+
+            return;
+        }
         if ($exponent !== 2) {
             $this->refusal = new OutOfReach(Message::of('rearrange.refusal-power', ['letter' => $this->subject]));
 
@@ -503,6 +509,16 @@ final class FormulaWork
         } else {
             $this->fork($both);
         }
+    }
+
+    /** Of an odd exponent there is one root, with the sign of what it is taken of. */
+    private function oddRoot(Power $own, int $index): void
+    {
+        [$this->own, $this->other] = [$own->base, new Root($this->other, $index)];
+        $this->say('root-odd', ['index' => Numeral::of($index)], [Line::equivalent(
+            new Equation($this->own, $this->other),
+            new RootBothSides($index),
+        )]);
     }
 
     /**
@@ -678,7 +694,8 @@ final class FormulaWork
 
     private function finish(): void
     {
-        $this->results = [$this->other];
+        $ordered = BookShape::ordered($this->other);
+        $this->results = [$ordered];
         $result = new Equation($this->own, $this->other);
         $last = array_pop($this->steps);
         $lines = $last->lines ?? [];
@@ -688,8 +705,19 @@ final class FormulaWork
 
             return;
         }
-        $this->steps[] = $last->withLines([...$lines, Line::result($end->node, $end->move)]);
         \assert($end->node->equals($result));
+        $shape = BookShape::of($this->other);
+        if ($shape === null) {
+            $this->steps[] = $last->withLines([...$lines, Line::result(
+                new Equation($this->own, $ordered),
+                $end->move,
+            )]);
+
+            return;
+        }
+        $this->steps[] = $last;
+        $this->results = [$shape];
+        $this->say('shape', [], [Line::result(new Equation($this->own, $shape), new Rewrite())]);
     }
 
     /** What stands on the right when something has been done to it. */

@@ -1,0 +1,188 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Algebra;
+
+use Runel\Expression\Expression;
+use Runel\Expression\Inside;
+use Runel\Expression\Negative;
+use Runel\Expression\Numeral;
+use Runel\Expression\Pi;
+use Runel\Expression\Power;
+use Runel\Expression\Product;
+use Runel\Expression\Quotient;
+use Runel\Expression\Root;
+use Runel\Expression\Sum;
+use Runel\Message\Refusal;
+use Runel\Number\DivisionByZero;
+use Runel\Number\Rational;
+use Runel\Polynomial\NotPolynomial;
+use Runel\Polynomial\Polynomial;
+use Runel\Polynomial\Term;
+
+/** The right side of a formula as a book gives it: one fraction, none within another, terms with plus first. */
+final class BookShape
+{
+    /** @return Expression|null null where it has that shape as it stands, or where that cannot be told */
+    public static function of(Expression $written): ?Expression
+    {
+        if (!self::isNested($written) && !self::isTurned($written)) {
+            return null;
+        }
+        if (Inside::holds($written, Root::class) || Inside::holds($written, Pi::class)) {
+            return null;
+        }
+        try {
+            [$top, $bottom] = self::fraction($written);
+            $factored = FactoredPolynomial::of($top);
+        } catch (NotPolynomial | DivisionByZero | Refusal) {
+            return null;
+        }
+        $common = $factored->common($bottom);
+        $shape = self::written($factored->over($common)->polynomial(), $bottom->over($common));
+
+        return $shape->equals($written) ? null : $shape;
+    }
+
+    /** A sum with its plus first, where it begins with a minus and has one. */
+    public static function ordered(Expression $written): Expression
+    {
+        $terms = $written->terms();
+        if (!$written instanceof Sum || !$terms[0] instanceof Negative) {
+            return $written;
+        }
+        usort($terms, static fn(Expression $one, Expression $other): int => [$one instanceof Negative]
+            <=> [$other instanceof Negative]);
+
+        return Sum::of($terms);
+    }
+
+    /** Whether a fraction stands above or below a line. */
+    private static function isNested(Expression $written): bool
+    {
+        $bare = $written->bare();
+
+        return $bare instanceof Quotient && (
+            Inside::holds($bare->numerator, Quotient::class) || Inside::holds($bare->denominator, Quotient::class)
+        );
+    }
+
+    /** Whether a fraction begins with a minus, or one of its sums does. */
+    private static function isTurned(Expression $written): bool
+    {
+        $bare = $written->bare();
+        if (!$bare instanceof Quotient) {
+            return false;
+        }
+        $begins = static fn(Expression $side): bool => $side instanceof Negative
+            || ($side instanceof Sum && $side->terms[0] instanceof Negative);
+
+        return ($written instanceof Negative && $bare->denominator instanceof Sum)
+            || $begins($bare->numerator) || $begins($bare->denominator);
+    }
+
+    /**
+     * @return array{Polynomial, FactoredPolynomial} above and below
+     *
+     * @throws NotPolynomial
+     * @throws DivisionByZero
+     */
+    private static function fraction(Expression $written): array
+    {
+        if ($written instanceof Negative) {
+            [$top, $bottom] = self::fraction($written->operand);
+
+            return [$top->negated(), $bottom];
+        }
+        if ($written instanceof Sum && Inside::holds($written, Quotient::class)) {
+            $parts = array_map(self::fraction(...), $written->terms);
+            $common = FactoredPolynomial::one();
+            foreach ($parts as [, $bottom]) {
+                $common = $common->multiple($bottom);
+            }
+            $sum = Polynomial::constant(0);
+            foreach ($parts as [$top, $bottom]) {
+                $sum = $sum->plus($top->times($common->over($bottom)->polynomial()));
+            }
+
+            return [$sum, $common];
+        }
+        if ($written instanceof Quotient) {
+            [$top, $bottom] = self::fraction($written->numerator);
+            [$by, $below] = self::fraction($written->denominator);
+            if ($by->isZero()) {
+                throw new DivisionByZero();
+            }
+
+            return self::signed($top->times($below->polynomial()), $bottom->times(FactoredPolynomial::of($by)));
+        }
+        if ($written instanceof Product && Inside::holds($written, Quotient::class)) {
+            [$all, $under] = [Polynomial::constant(1), FactoredPolynomial::one()];
+            foreach ($written->factors as $factor) {
+                [$top, $bottom] = self::fraction($factor);
+                [$all, $under] = [$all->times($top), $under->times($bottom)];
+            }
+
+            return [$all, $under];
+        }
+
+        $whole = Polynomial::fromExpression($written);
+        $below = Rational::one();
+        foreach ($whole->terms as $term) {
+            $own = $term->coefficient->denominator();
+            $below = $below->times($own)->dividedBy($below->commonDivisor($own));
+        }
+
+        return [$whole->scaledBy($below), FactoredPolynomial::number($below)];
+    }
+
+    /** @return array{Polynomial, FactoredPolynomial} numbers below whole and positive */
+    private static function signed(Polynomial $top, FactoredPolynomial $bottom): array
+    {
+        $scale = $bottom->number->denominator();
+        $sign = Rational::of($bottom->number->isNegative() ? -1 : 1);
+
+        return [$top->scaledBy($scale->times($sign)), $bottom->scaledBy($scale->times($sign))];
+    }
+
+    private static function written(Polynomial $top, FactoredPolynomial $bottom): Expression
+    {
+        if ($bottom->isOne()) {
+            return self::plusFirst($top);
+        }
+        $isNegative = array_filter(
+            $top->terms,
+            static fn(Term $term): bool => !$term->coefficient->isNegative(),
+        ) === [];
+        if (!$isNegative) {
+            return new Quotient(self::plusFirst($top), $bottom->toExpression());
+        }
+        // A minus above turns a difference below.
+        $factors = [];
+        $turned = false;
+        foreach ($bottom->factors as [$factor, $exponent]) {
+            $hasMinus = array_filter(
+                $factor->terms,
+                static fn(Term $term): bool => $term->coefficient->isNegative(),
+            ) !== [];
+            $isTurned = !$turned && $exponent === 1 && $hasMinus;
+            $turned = $turned || $isTurned;
+            $base = $isTurned ? self::plusFirst($factor->negated()) : $factor->toExpression();
+            $factors[] = $exponent === 1 ? $base : new Power($base, Numeral::of($exponent));
+        }
+        $number = $bottom->number->isOne() ? [] : [Numeral::of($bottom->number)];
+        $fraction = new Quotient(self::plusFirst($top->negated()), Product::of([...$number, ...$factors]));
+
+        return $turned ? $fraction : new Negative($fraction);
+    }
+
+    private static function plusFirst(Polynomial $polynomial): Expression
+    {
+        $terms = $polynomial->expressions();
+        usort($terms, static fn(Expression $one, Expression $other): int => [$one instanceof Negative]
+            <=> [$other instanceof Negative]);
+
+        return $terms === [] ? Numeral::of(0) : Sum::of($terms);
+    }
+}
