@@ -19,6 +19,10 @@ return [
         'linear' => 'Linear equations',
         'formulas' => 'Formulas',
         'root-equations' => 'Equations with roots',
+        'solve-fractions' => 'Equations with letters below',
+        'factor-cubes' => 'Two cubes',
+        'simplify-collect' => 'Like terms',
+        'simplify-powers' => 'Laws of powers',
     ],
     'simplest' => 'the simplest of its kind',
     'adds' => [

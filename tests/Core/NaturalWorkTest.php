@@ -100,7 +100,7 @@ final class NaturalWorkTest extends TestCase
         $ladder = Jobs::ladders()->of($skill);
         $count = 0;
         for ($seed = 1; $seed <= Chance::seeds(1); ++$seed) {
-            $order = Order::of($ladder, '', '2', (string) (97 * $seed), Wishes::of([]));
+            $order = Order::of($ladder, '', '3', (string) (97 * $seed), Wishes::of([]));
             foreach (Maker::make(Jobs::catalogue(), new SeededChance(), HouseStyle::default(), $order) as $made) {
                 $task = new Task(Problem::read($made->problem), HouseStyle::default());
                 foreach (Jobs::all()->of($ladder->job())->methods() as $method) {

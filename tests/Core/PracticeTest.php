@@ -250,7 +250,7 @@ final class PracticeTest extends TestCase
                     $made->problem,
                 );
             }
-        } elseif ($problem->node instanceof Quotient) {
+        } elseif ($problem->node instanceof Quotient && $made->demonstration->job === 'divide') {
             [$quotient, $remainder] = [$details['quotient'] ?? null, $details['remainder'] ?? null];
             \assert($quotient instanceof Expression && $remainder instanceof Expression);
             self::assertTrue($proof->holds(new DivisionHolds(

@@ -10,6 +10,7 @@ use Runel\Expression\Equation;
 use Runel\Expression\Expression;
 use Runel\Expression\Indeterminates;
 use Runel\Expression\Node;
+use Runel\Job\Factor\Ladder\FactorCubesLadder;
 use Runel\Job\Factor\Ladder\FactorLeadingLadder;
 use Runel\Job\Factor\Ladder\FactorMonicLadder;
 use Runel\Job\Factor\Ladder\FactorSpecialLadder;
@@ -116,7 +117,7 @@ final readonly class FactorFamily extends PlainFamily implements WaysToFactor
 
     public function ladders(): array
     {
-        return [new FactorMonicLadder(), new FactorLeadingLadder(), new FactorSpecialLadder()];
+        return [new FactorMonicLadder(), new FactorLeadingLadder(), new FactorSpecialLadder(), new FactorCubesLadder()];
     }
 
     /** Hunts that try whole brackets come last: what they ask says the answer. */

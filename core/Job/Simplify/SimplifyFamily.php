@@ -7,6 +7,8 @@ namespace Runel\Job\Simplify;
 use Runel\Demonstration\Task;
 use Runel\Expression\Expression;
 use Runel\Expression\Node;
+use Runel\Job\Simplify\Ladder\SimplifyCollectLadder;
+use Runel\Job\Simplify\Ladder\SimplifyPowersLadder;
 use Runel\Judging\Form;
 use Runel\Method\Method;
 use Runel\Method\PlainFamily;
@@ -69,6 +71,11 @@ final readonly class SimplifyFamily extends PlainFamily implements TakesNumbers
             !Form::isReduced($line) => Wanting::LowestTerms,
             default => Simplest::wants($line),
         };
+    }
+
+    public function ladders(): array
+    {
+        return [new SimplifyCollectLadder(), new SimplifyPowersLadder()];
     }
 
     private function applies(Problem $problem): bool

@@ -11,6 +11,7 @@ use Runel\Expression\Node;
 use Runel\Job\Solve\Ladder\LinearLadder;
 use Runel\Job\Solve\Ladder\RootEquationsLadder;
 use Runel\Job\Solve\Ladder\RootsRationalLadder;
+use Runel\Job\Solve\Ladder\SolveFractionsLadder;
 use Runel\Job\Solve\Ladder\SquareSolveLadder;
 use Runel\Message\Message;
 use Runel\Method\Choice;
@@ -99,6 +100,7 @@ final readonly class SolveFamily extends PlainFamily
             new SquareSolveLadder(),
             new RootsRationalLadder(),
             new RootEquationsLadder(),
+            new SolveFractionsLadder(),
         ];
     }
 
