@@ -80,6 +80,32 @@ final readonly class AlgebraicFraction
         return new self($this->top->times($other->top), $this->bottom->times($other->bottom));
     }
 
+    /**
+     * What it comes to times a denominator that its own goes into: above, times what its own lacks, brackets not
+     * multiplied out.
+     */
+    public function cleared(FactoredPolynomial $common): Expression
+    {
+        $missing = $common->over($this->bottom);
+        if ($this->top->isZero()) {
+            return Numeral::of(0);
+        }
+        $monomial = $missing->monomial();
+        $brackets = $missing->over($monomial);
+        $isMinus = $this->top->terms[0]->coefficient->isNegative();
+        $top = $isMinus ? $this->top->negated() : $this->top;
+        // One term takes numbers and letters in; a sum keeps its bracket.
+        $front = \count($top->terms) === 1
+            ? [$top->times($monomial->polynomial())->toExpression()]
+            : [...($monomial->isOne() ? [] : [$monomial->toExpression()]), $top->toExpression()];
+        if ($front[0]->isOne() && !$brackets->isOne()) {
+            $front = [];
+        }
+        $product = Product::of([...$front, ...($brackets->isOne() ? [] : $brackets->toExpression()->factors())]);
+
+        return $isMinus ? new Negative($product) : $product;
+    }
+
     private static function over(self $top, Polynomial $below): self
     {
         if ($below->isZero()) {

@@ -164,6 +164,15 @@ final readonly class FactoredPolynomial
         return $zeros;
     }
 
+    /** Its number and letters alone. */
+    public function monomial(): self
+    {
+        return new self($this->number, array_values(array_filter(
+            $this->factors,
+            static fn(array $one): bool => \count($one[0]->terms) === 1,
+        )));
+    }
+
     /** As it is written: the number, then the factors, a power where one stands several times. */
     public function toExpression(): Expression
     {

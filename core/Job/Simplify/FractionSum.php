@@ -9,7 +9,6 @@ use Runel\Algebra\FactoredPolynomial;
 use Runel\Demonstration\Line;
 use Runel\Expression\Expression;
 use Runel\Expression\Negative;
-use Runel\Expression\Numeral;
 use Runel\Expression\Product;
 use Runel\Expression\Quotient;
 use Runel\Expression\Sum;
@@ -94,7 +93,7 @@ final readonly class FractionSum
 
         return Sum::of(array_map(static function (array $term) use ($common): Expression {
             [, $fraction] = $term;
-            $cleared = self::clearedTerm($fraction, $common);
+            $cleared = $fraction->cleared($common);
             $isMinus = $cleared instanceof Negative;
             $quotient = new Quotient($isMinus ? $cleared->operand : $cleared, $common->toExpression());
 
@@ -108,7 +107,7 @@ final readonly class FractionSum
         $common = $by ?? $this->common();
         $cleared = [];
         foreach ($this->terms as [, $fraction]) {
-            $term = self::clearedTerm($fraction, $common);
+            $term = $fraction->cleared($common);
             array_push($cleared, ...($term instanceof Sum ? $term->terms : [$term]));
         }
 
@@ -133,23 +132,5 @@ final readonly class FractionSum
         $whole = Sum::of(array_column($this->terms, 0));
 
         return Product::of([...$by->toExpression()->factors(), $whole]);
-    }
-
-    private static function clearedTerm(AlgebraicFraction $fraction, FactoredPolynomial $common): Expression
-    {
-        $missing = $common->over($fraction->bottom);
-        $value = $fraction->top->value();
-        if ($value !== null) {
-            return $value->isZero() ? Numeral::of(0) : $missing->scaledBy($value)->toExpression();
-        }
-        $isMinus = $fraction->top->terms[0]->coefficient->isNegative();
-        $top = ($isMinus ? $fraction->top->negated() : $fraction->top)->toExpression();
-        $product = match (true) {
-            $missing->isOne() => $top,
-            $top instanceof Sum => Product::of([...$missing->toExpression()->factors(), $top]),
-            default => Product::apart([$top, ...$missing->toExpression()->factors()]),
-        };
-
-        return $isMinus ? new Negative($product) : $product;
     }
 }

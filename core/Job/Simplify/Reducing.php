@@ -83,7 +83,7 @@ final readonly class Reducing
             }
         }
 
-        return Product::apart($written);
+        return Product::of($written);
     }
 
     private static function power(Polynomial $factor, int $times): Expression

@@ -257,28 +257,10 @@ final class ClearingWork
     {
         $cleared = [];
         foreach ($terms as [, $fraction]) {
-            array_push($cleared, ...$this->clearedTerm($fraction)->terms());
+            array_push($cleared, ...$fraction->cleared($this->common)->terms());
         }
 
         return Sum::of($cleared);
-    }
-
-    private function clearedTerm(AlgebraicFraction $fraction): Expression
-    {
-        $missing = $this->common->over($fraction->bottom);
-        $value = $fraction->top->value();
-        if ($value !== null) {
-            return $value->isZero() ? Numeral::of(0) : $missing->scaledBy($value)->toExpression();
-        }
-        $isMinus = $fraction->top->terms[0]->coefficient->isNegative();
-        $top = ($isMinus ? $fraction->top->negated() : $fraction->top)->toExpression();
-        $product = match (true) {
-            $missing->isOne() => $top,
-            $top instanceof Sum => Product::of([...$missing->toExpression()->factors(), $top]),
-            default => Product::apart([$top, ...$missing->toExpression()->factors()]),
-        };
-
-        return $isMinus ? new Negative($product) : $product;
     }
 
     private function finish(Equation $part): void
