@@ -17,7 +17,7 @@ return [
     'common' => [
         'title' => 'The least common denominator: :denominator',
         'why' => 'Each denominator goes into it: every factor stands there as often as in the one where it stands most '
-            . 'often.',
+            . 'often. Divided by each, it shows what that one lacks.',
     ],
     'excluded' => [
         'title' => 'Excluded: :places',

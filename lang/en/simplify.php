@@ -81,8 +81,6 @@ return [
         'advice' => 'Over the least common denominator, then one fraction.',
         'read' => 'Fractions can be added once they have the same denominator.',
         'result-why' => 'It is one fraction, with nothing in common above and below.',
-        'common-why' => 'Each denominator goes into it: every factor stands there as often as in the one where it '
-            . 'stands most often. Divided by each, it shows what that one lacks.',
         'expand' => [
             'title' => 'Bring each fraction to it',
             'why' => 'Above and below times what the own denominator lacks: the value stays.',
@@ -99,7 +97,6 @@ return [
         'within' => [
             'title' => 'Above and below times :denominator',
             'why' => 'Every term within is multiplied by it, and no fraction is left within; the value stays.',
-            'why-common' => 'All denominators within the fraction go into it.',
         ],
     ],
     'radicals' => [

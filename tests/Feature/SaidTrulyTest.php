@@ -30,7 +30,9 @@ use Tests\Core\EveryWay;
 final class SaidTrulyTest extends TestCase
 {
     /** Steps in which something is decided or looked at, and nothing written. */
-    private const LOOKING = ['signs', 'complete', 'see', 'coefficients', 'read-off', 'decimals'];
+    private const LOOKING = [
+        'signs', 'complete', 'see', 'coefficients', 'read-off', 'decimals', 'excluded', 'name', 'none',
+    ];
 
     /** Sentences that say beforehand what is written later, or how many of something there are. */
     private const AHEAD = [

@@ -120,14 +120,12 @@ final readonly class Combine implements Method
                 why: Message::of('clear.factor.why'),
                 lines: $factored,
             )]),
-            new Step(
+            ...($sum->makings() === [] ? [] : [new Step(
                 id: 'common-denominator',
                 title: Message::of('clear.common.title', ['denominator' => $below]),
-                why: Message::of($sum->makings() === []
-                    ? 'clear.common.why'
-                    : 'simplify.combine.common-why'),
+                why: Message::of('clear.common.why'),
                 lines: $sum->makings(),
-            ),
+            )]),
             new Step(
                 id: 'expand',
                 title: Message::of('simplify.combine.expand.title'),
@@ -171,11 +169,6 @@ final readonly class Combine implements Method
 
         return [
             [
-                new Step(
-                    id: 'common-denominator',
-                    title: Message::of('clear.common.title', ['denominator' => $common->toExpression()]),
-                    why: Message::of('simplify.combine.within.why-common'),
-                ),
                 new Step(
                     id: 'clear-within',
                     title: Message::of('simplify.combine.within.title', ['denominator' => $common->toExpression()]),

@@ -16,6 +16,7 @@ use Runel\Message\Refusal;
 use Runel\Number\DivisionByZero;
 use Runel\Polynomial\NotPolynomial;
 use Runel\Polynomial\Polynomial;
+use Runel\Working\CommonDenominator;
 
 /** Terms that are fractions or polynomials, added and subtracted. */
 final readonly class FractionSum
@@ -66,24 +67,10 @@ final readonly class FractionSum
         return $below;
     }
 
-    /** @return list<Line> what each denominator lacks of the common one, each once */
+    /** @return list<Line> how the common denominator is made */
     public function makings(): array
     {
-        $common = $this->common();
-        $lines = [];
-        foreach ($this->terms as [, $fraction]) {
-            $missing = $common->over($fraction->bottom);
-            $own = $fraction->bottom->toExpression();
-            $isKnown = array_filter($lines, static fn(array $line): bool => $line[0]->equals($own)) !== [];
-            if (!$missing->isOne() && !$fraction->bottom->isOne() && !$isKnown) {
-                $lines[] = [$own, $missing->toExpression()];
-            }
-        }
-
-        return array_map(static fn(array $line): Line => Line::side(
-            new Quotient($common->toExpression(), $line[0]),
-            $line[1],
-        ), $lines);
+        return CommonDenominator::lines($this->common(), array_column($this->terms, 1));
     }
 
     /** Each term over the common denominator, nothing multiplied out. */

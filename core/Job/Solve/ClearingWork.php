@@ -46,6 +46,7 @@ use Runel\Number\Rational;
 use Runel\Polynomial\Polynomial;
 use Runel\Problem\Problem;
 use Runel\Slip\Slip;
+use Runel\Working\CommonDenominator;
 
 /** One equation with its letter below a line, worked from the problem to what is left of the candidates. */
 final class ClearingWork
@@ -121,11 +122,10 @@ final class ClearingWork
             lines: [Line::given($this->equation->equation)],
         )]);
         $part = new Equation($this->cleared($this->equation->left), $this->cleared($this->equation->right));
-        $this->sections[] = new Section(Phase::SettingUp, [
-            ...$this->factored(),
-            $this->named(),
-            ...$this->excluding(),
-        ]);
+        $setUp = [...$this->factored(), ...$this->named(), ...$this->excluding()];
+        if ($setUp !== []) {
+            $this->sections[] = new Section(Phase::SettingUp, $setUp);
+        }
         $this->sections[] = new Section(Phase::Tidying, [$this->multiplied($part)]);
         $this->finish($part);
     }
@@ -163,15 +163,20 @@ final class ClearingWork
         return $bare instanceof Quotient ? $bare->denominator : null;
     }
 
-    private function named(): Step
+    /** @return list<Step> the least common denominator made; nothing where there is only one */
+    private function named(): array
     {
-        $common = $this->common->toExpression();
+        $lines = CommonDenominator::lines($this->common, array_column(
+            [...$this->equation->left, ...$this->equation->right],
+            1,
+        ));
 
-        return new Step(
+        return $lines === [] ? [] : [new Step(
             id: 'common-denominator',
-            title: Message::of('clear.common.title', ['denominator' => $common]),
+            title: Message::of('clear.common.title', ['denominator' => $this->common->toExpression()]),
             why: Message::of('clear.common.why'),
-        );
+            lines: $lines,
+        )];
     }
 
     /** @return list<Step> what the letter may not be, before anything is multiplied */
