@@ -31,7 +31,7 @@ final class SaidTrulyTest extends TestCase
 {
     /** Steps in which something is decided or looked at, and nothing written. */
     private const LOOKING = [
-        'signs', 'complete', 'see', 'coefficients', 'read-off', 'decimals', 'excluded', 'name', 'none',
+        'signs', 'complete', 'see', 'coefficients', 'read-off', 'decimals', 'excluded', 'name', 'none', 'left',
     ];
 
     /** Sentences that say beforehand what is written later, or how many of something there are. */
