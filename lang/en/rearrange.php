@@ -22,6 +22,10 @@ return [
     'swap' => ['title' => 'Exchange the sides', 'why' => 'Equal is equal either way; the wanted letter is read first.'],
     'swap-back' => ['title' => 'Exchange the sides', 'why' => 'The wanted letter has come to stand on the right.'],
     'tidy' => ['title' => 'Tidy up', 'why' => 'Like terms go together first, and what is divided by itself is 1.'],
+    'one-line' => [
+        'title' => 'Write it over one line',
+        'why' => 'What multiplies a fraction multiplies its numerator, so it can stand above the line.',
+    ],
     'subtract' => [
         'title' => 'Subtract :term from both sides',
         'why' => 'It does not hold the wanted letter, so it goes to the other side.',

@@ -253,13 +253,18 @@ final class FormulaWork
     /** A fraction, also one among factors, without what stands above and below; null where nothing does. */
     private static function cancelled(Node $node): ?Expression
     {
-        if ($node instanceof Quotient) {
-            return Sides::cancelled($node->numerator, $node->denominator);
-        }
+        $fraction = $node instanceof Quotient ? $node : self::overOneLine($node);
+
+        return $fraction === null ? null : Sides::cancelled($fraction->numerator, $fraction->denominator);
+    }
+
+    /** A product with fractions among its factors, as one fraction; null of what is none. */
+    private static function overOneLine(Node $node): ?Quotient
+    {
         $factors = $node instanceof Product ? $node->factors : [];
         $fractions = array_filter($factors, static fn(Expression $factor): bool => $factor instanceof Quotient);
 
-        return $fractions === [] ? null : Sides::cancelled(
+        return $fractions === [] ? null : new Quotient(
             Sides::product(array_map(
                 static fn(Expression $factor): Expression => $factor instanceof Quotient ? $factor->numerator : $factor,
                 $factors,
@@ -269,6 +274,19 @@ final class FormulaWork
                 array_values($fractions),
             )),
         );
+    }
+
+    /** A side on which what multiplies a fraction with letters below stands above its line. */
+    private static function aboveTheLine(Expression $side): Expression
+    {
+        return Sum::of(array_map(static function (Expression $term): Expression {
+            $fraction = self::overOneLine($term->bare());
+            if ($fraction === null || Letters::of($fraction->denominator) === []) {
+                return $term;
+            }
+
+            return $term instanceof Negative ? $fraction->negated() : $fraction;
+        }, $side->terms()));
     }
 
     private static function tidied(Expression $side): Expression
@@ -586,6 +604,11 @@ final class FormulaWork
     /** Several places: denominators away, multiplied out, the letter collected and taken out. */
     private function collect(): void
     {
+        $written = new Equation(self::aboveTheLine($this->own), self::aboveTheLine($this->other));
+        if (!$written->equals(new Equation($this->own, $this->other))) {
+            [$this->own, $this->other] = [$written->left, $written->right];
+            $this->say('one-line', [], [Line::equivalent($written, new Rewrite())]);
+        }
         foreach ([$this->own, $this->other] as $side) {
             foreach ($side->terms() as $term) {
                 $bare = $term->bare();
