@@ -10,12 +10,14 @@ use App\Faces\FigureTable;
 use App\Faces\Format;
 use App\Figures\Figures;
 use Runel\Demonstration\Demonstration;
+use Runel\Demonstration\Figure\ArrowsFigure;
 use Runel\Demonstration\Figure\BridgeFigure;
 use Runel\Demonstration\Figure\BridgeStage;
 use Runel\Demonstration\Figure\Figure;
 use Runel\Demonstration\Figure\LongDivisionFigure;
 use Runel\Demonstration\Figure\RowsFigure;
 use Runel\Demonstration\Task;
+use Runel\Expression\Expression;
 use Runel\Expression\Node;
 use Runel\Expression\Numeral;
 use Runel\Expression\Product;
@@ -111,6 +113,86 @@ final class FacesTest extends TestCase
             ['columns', 'division-grid', 'factor-grid', 'grid', 'long-division', 'rows', 'tableau'],
             array_keys($seen),
         );
+    }
+
+    public function testArrowsJoinTheTermsThatAreMultiplied(): void
+    {
+        $style = HouseStyle::default()->with('arrows', 'on');
+        $followed = 0;
+        foreach (['(3x-4)(2x+7)', '(5x-2)(x^2+3x-8)', '(2a+7b-1)(4a-3b)'] as $problem) {
+            $task = new Task(Problem::read($problem), $style);
+            $demonstration = app(Demonstrations::class)->of($task, 'multiply', 'term-by-term');
+            foreach ($demonstration->steps() as $step) {
+                $figure = $step->figure;
+                if (!$figure instanceof ArrowsFigure) {
+                    continue;
+                }
+                $svg = app(Figures::class)->svg($figure, $style);
+                [$terms] = $this->written([[
+                    array_map(static fn(Expression $term): Node => $term->bare(), $figure->left),
+                    array_map(static fn(Expression $term): Node => $term->bare(), $figure->right),
+                ]], new PlainText());
+                $joined = array_merge(...array_column($figure->written, 'joined'));
+                preg_match_all('/d="M([\d.]+) [-\d.]+ C[^"]* ([\d.]+) [-\d.]+"/', $svg, $arrows, \PREG_SET_ORDER);
+                self::assertCount(\count($joined), $arrows, "$problem $step->id");
+                foreach ($joined as $place => [$start, $end]) {
+                    [, $from, $to] = array_map(floatval(...), $arrows[$place]);
+                    self::assertSame(
+                        [$terms[0][$start], $terms[1][$end]],
+                        [self::nearest($svg, $from), self::nearest($svg, $to)],
+                        "$problem $step->id",
+                    );
+                    ++$followed;
+                }
+                $lit = array_merge(...array_column(array_intersect_key(
+                    $figure->written,
+                    array_flip($figure->lit),
+                ), 'joined'));
+                self::assertSame([
+                    ...self::chosen($terms[0], array_column($lit, 0)),
+                    ...self::chosen($terms[1], array_column($lit, 1)),
+                ], self::onLight($svg), "$problem $step->id");
+            }
+        }
+        self::assertGreaterThan(40, $followed);
+    }
+
+    /**
+     * @param list<string> $terms
+     * @param list<int>    $places
+     *
+     * @return list<string> each once, in the order of the terms
+     */
+    private static function chosen(array $terms, array $places): array
+    {
+        return array_values(array_intersect_key($terms, array_flip($places)));
+    }
+
+    /** @return list<string> what stands in the boxes on light along the topmost line of writing */
+    private static function onLight(string $svg): array
+    {
+        $box = '/<rect x="([\d.]+)" y="([-\d.]+)" width="([\d.]+)" height="44"/';
+        preg_match_all($box, $svg, $boxes, \PREG_SET_ORDER);
+        $top = min([...array_map(floatval(...), array_column($boxes, 2)), INF]);
+
+        return array_map(
+            static fn(array $box): string => self::nearest($svg, (float) $box[1] + (float) $box[3] / 2),
+            array_filter($boxes, static fn(array $box): bool => (float) $box[2] === $top),
+        );
+    }
+
+    /** The term of the topmost line of writing whose middle is nearest. */
+    private static function nearest(string $svg, float $x): string
+    {
+        $lettering = array_filter(
+            self::lettering($svg, false),
+            static fn(array $one): bool => !\in_array($one[0], ['(', ')', '+', '-'], true),
+        );
+        $top = min(array_column($lettering, 2));
+        $line = array_filter($lettering, static fn(array $one): bool => $one[2] - $top < self::NEAR);
+        usort($line, static fn(array $one, array $other): int => abs($one[1] - $x) <=> abs($other[1] - $x));
+
+        return $line[0][0] ?? '';
     }
 
     /** @return iterable<string, Demonstration> */
