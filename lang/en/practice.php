@@ -21,8 +21,10 @@ return [
         'root-equations' => 'Equations with roots',
         'solve-fractions' => 'Equations with letters below',
         'factor-cubes' => 'Two cubes',
+        'factor-grouping' => 'Four terms in pairs',
         'simplify-collect' => 'Like terms',
         'simplify-powers' => 'Laws of powers',
+        'simplify-radicals' => 'Simplifying roots',
     ],
     'simplest' => 'the simplest of its kind',
     'adds' => [

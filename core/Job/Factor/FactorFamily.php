@@ -11,6 +11,7 @@ use Runel\Expression\Expression;
 use Runel\Expression\Indeterminates;
 use Runel\Expression\Node;
 use Runel\Job\Factor\Ladder\FactorCubesLadder;
+use Runel\Job\Factor\Ladder\FactorGroupingLadder;
 use Runel\Job\Factor\Ladder\FactorLeadingLadder;
 use Runel\Job\Factor\Ladder\FactorMonicLadder;
 use Runel\Job\Factor\Ladder\FactorSpecialLadder;
@@ -117,7 +118,13 @@ final readonly class FactorFamily extends PlainFamily implements WaysToFactor
 
     public function ladders(): array
     {
-        return [new FactorMonicLadder(), new FactorLeadingLadder(), new FactorSpecialLadder(), new FactorCubesLadder()];
+        return [
+            new FactorMonicLadder(),
+            new FactorLeadingLadder(),
+            new FactorSpecialLadder(),
+            new FactorCubesLadder(),
+            new FactorGroupingLadder(),
+        ];
     }
 
     /** Hunts that try whole brackets come last: what they ask says the answer. */

@@ -21,6 +21,7 @@ use Runel\Expression\Evaluation;
 use Runel\Expression\Expression;
 use Runel\Expression\Inside;
 use Runel\Expression\Letters;
+use Runel\Expression\Negative;
 use Runel\Expression\Node;
 use Runel\Expression\Numeral;
 use Runel\Expression\Pi;
@@ -193,7 +194,7 @@ final readonly class Radicals implements Method
         $parts = $below->parts;
         $by = $isOne
             ? new Root(Numeral::of((int) array_key_first($parts)), 2)
-            : SurdWritten::of(self::conjugate($below));
+            : self::conjugateWritten($whole->denominator) ?? SurdWritten::of(self::conjugate($below));
         $product = $below->times(self::value($by) ?? $below);
         $above = self::value($whole->numerator)?->times(self::value($by) ?? $below)
             ?? throw new \LogicException('It was evaluated.');
@@ -318,6 +319,19 @@ final readonly class Radicals implements Method
         return $value->minus(
             Surd::rational($parts[$root]->times(Rational::of(2)))->times(Surd::rootOf(Rational::of($root))),
         );
+    }
+
+    /** Of two terms the one with a minus is turned, of two alike the second; null where there are not two. */
+    private static function conjugateWritten(Expression $below): ?Expression
+    {
+        $terms = $below->terms();
+        if (\count($terms) !== 2) {
+            return null;
+        }
+        [$first, $second] = $terms;
+        $turnsFirst = $first instanceof Negative && !$second instanceof Negative;
+
+        return Sum::of($turnsFirst ? [$first->operand, $second] : [$first, $second->negated()]);
     }
 
     private static function value(Expression $whole): ?Surd

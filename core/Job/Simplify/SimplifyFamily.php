@@ -9,6 +9,7 @@ use Runel\Expression\Expression;
 use Runel\Expression\Node;
 use Runel\Job\Simplify\Ladder\SimplifyCollectLadder;
 use Runel\Job\Simplify\Ladder\SimplifyPowersLadder;
+use Runel\Job\Simplify\Ladder\SimplifyRadicalsLadder;
 use Runel\Judging\Form;
 use Runel\Method\Method;
 use Runel\Method\PlainFamily;
@@ -75,7 +76,7 @@ final readonly class SimplifyFamily extends PlainFamily implements TakesNumbers
 
     public function ladders(): array
     {
-        return [new SimplifyCollectLadder(), new SimplifyPowersLadder()];
+        return [new SimplifyCollectLadder(), new SimplifyPowersLadder(), new SimplifyRadicalsLadder()];
     }
 
     private function applies(Problem $problem): bool
