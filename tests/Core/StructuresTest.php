@@ -83,6 +83,8 @@ final class StructuresTest extends TestCase
             'simplify.radicals' => $chance->one([
                 'sqrt(' . 3 * $a * $a . ')' . ($b < 0 ? '-' : '+') . 'sqrt(' . 3 * $b * $b . ')',
                 abs($a) . '/(' . abs($b) . '+sqrt(5))',
+                abs($a) . '/(' . $b . 'sqrt(3)' . ($a < 0 ? '-' : '+') . abs($a) . 'sqrt(2))',
+                $a . 'sqrt(' . 2 * $b * $b . ')/' . abs($b) . '-sqrt(18)+sqrt(2/9)',
                 '(' . abs($a) . '+sqrt(2))(' . abs($b) . '-sqrt(3))',
                 'sqrt(' . abs($a) . '/' . abs($b) . ')',
                 '(' . abs($a) . "{$s($b)}sqrt(2))^2",

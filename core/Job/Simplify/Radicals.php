@@ -176,11 +176,34 @@ final readonly class Radicals implements Method
                 id: 'put',
                 title: Message::of('simplify.radicals.put.title'),
                 why: Message::of('simplify.radicals.put.why'),
-                lines: [Line::equal($put)],
+                lines: array_map(Line::equal(...), $put instanceof Sum ? [$put, ...self::gathered($put)] : [$put]),
             );
         }
 
         return [$steps, $put];
+    }
+
+    /**
+     * The numbers before each root multiplied, while like roots still stand apart.
+     *
+     * @return list<Expression> none where nothing is to be multiplied, or nothing is alike
+     */
+    private static function gathered(Sum $put): array
+    {
+        $terms = [];
+        $roots = [];
+        foreach ($put->terms as $term) {
+            $value = self::value($term);
+            if ($value === null || \count($value->parts) !== 1) {
+                return [];
+            }
+            $terms[] = SurdWritten::of($value);
+            $roots[] = array_key_first($value->parts);
+        }
+        $gathered = Sum::of($terms);
+        $isAlike = \count(array_unique($roots)) < \count($roots);
+
+        return !$isAlike || $gathered->equals($put) ? [] : [$gathered];
     }
 
     /** @return array{list<Step>, Expression} above and below times what takes the root away below */
@@ -299,9 +322,8 @@ final readonly class Radicals implements Method
     {
         foreach ($whole->terms() as $term) {
             $bare = $term->bare();
-            $isBelow = !$bare instanceof Root
-                && Inside::holds($bare, Quotient::class)
-                && Inside::holds($bare, Root::class);
+            $isBelow = Inside::some($bare, static fn(Node $part): bool => $part instanceof Quotient
+                && Inside::holds($part->denominator, Root::class));
             if ($isBelow || Inside::holds($bare, Sum::class)) {
                 return false;
             }
