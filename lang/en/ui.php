@@ -81,6 +81,8 @@ return [
     'pad-abc' => 'abc',
     'pad-left' => 'To the left',
     'pad-right' => 'To the right',
+    'pad-cube-root' => 'Cube root',
+    'pad-root' => 'Root with an index of its own',
     'second-window' => 'Second window',
     'aloud' => 'Read aloud',
     'aloud-missing' => 'This browser has no voice of its own for this language. Others would send the words away.',

@@ -1,5 +1,10 @@
 // A pad of keys under a field, where a finger is what there is: it writes into the plain field.
 
+/** A root's sign with its bracket: around what is chosen, or open for what comes. */
+const root = (sign) => (before, chosen, after) => (chosen === ''
+    ? [`${before}${sign}(`, `)${after}`]
+    : [`${before}${sign}(${chosen})`, after]);
+
 /** Keys that do more than write themselves, each with what stands before the cursor, is chosen, and stands behind. */
 const KEYS = {
     '⌫': (before, chosen, after) => [chosen === '' ? before.slice(0, -1) : before, after],
@@ -12,9 +17,10 @@ const KEYS = {
             ? [`${before}/`, after]
             : [`${before}(`, `)/()${after}`];
     },
-    '√': (before, chosen, after) => (chosen === ''
-        ? [`${before}√(`, `)${after}`]
-        : [`${before}√(${chosen})`, after]),
+    '√': root('√'),
+    '∛': root('∛'),
+    // The index is written first, what stands under the root behind the comma.
+    'ⁿ√': (before, chosen, after) => [`${before}root(`, `,${chosen})${after}`],
     '↵': (before, chosen, after) => [`${before}\n`, after],
     'xⁿ': (before, chosen, after) => [`${before}${chosen}^`, after],
 };

@@ -36,4 +36,7 @@ test('a root and a power leave the cursor where they go on', () => {
     assert.deepEqual(press(['√', '5']), {text: '√(5)', at: 3});
     assert.deepEqual(written('x+1', 0, 3, '√'), {text: '√(x+1)', at: 6});
     assert.deepEqual(press(['x', 'xⁿ', '4']), {text: 'x^4', at: 3});
+    assert.deepEqual(press(['2', '∛', '5']), {text: '2∛(5)', at: 4});
+    assert.deepEqual(press(['ⁿ√', '4', '→', '7']), {text: 'root(4,7)', at: 8});
+    assert.deepEqual(written('7', 0, 1, 'ⁿ√'), {text: 'root(,7)', at: 5});
 });

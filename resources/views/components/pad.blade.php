@@ -16,11 +16,13 @@
         @endforeach
     @endforeach
     <div class="pad-leaf" hidden>
-        @foreach ([...array_slice($letters, 1, 5), '±', '÷', '³', 'xⁿ', ', ', __('ui.pad-or'), '←', '→',
+        @foreach ([...array_slice($letters, 1, 5), '±', '÷', '³', 'xⁿ', '∛', 'ⁿ√', ', ', __('ui.pad-or'), '←', '→',
             __('ui.pad-abc')] as $key)
             <button type="button" class="pad-key" data-write="{{ match ($key) {
                 __('ui.pad-or') => ' or ', __('ui.pad-abc') => 'abc', default => $key } }}" @if ($key === '←')
                 aria-label="{{ __('ui.pad-left') }}" @elseif ($key === '→') aria-label="{{ __('ui.pad-right') }}"
+                @elseif ($key === '∛') aria-label="{{ __('ui.pad-cube-root') }}"
+                @elseif ($key === 'ⁿ√') aria-label="{{ __('ui.pad-root') }}"
                 @endif>{{ trim($key) }}</button>
         @endforeach
     </div>
