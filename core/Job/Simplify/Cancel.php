@@ -6,19 +6,13 @@ namespace Runel\Job\Simplify;
 
 use Runel\Demonstration\Answer\SimplifiedAnswer;
 use Runel\Demonstration\Demonstration;
-use Runel\Demonstration\Forecast;
 use Runel\Demonstration\Line;
-use Runel\Demonstration\Phase;
-use Runel\Demonstration\Question;
-use Runel\Demonstration\Role;
-use Runel\Demonstration\Section;
 use Runel\Demonstration\Step;
 use Runel\Demonstration\Task;
 use Runel\Expression\Expression;
 use Runel\Expression\Inside;
 use Runel\Expression\Letters;
 use Runel\Expression\Quotient;
-use Runel\Law\Claim\Identity;
 use Runel\Message\Message;
 use Runel\Message\MethodDoesNotApply;
 use Runel\Message\Refusal;
@@ -74,32 +68,13 @@ final readonly class Cancel implements Method
         if (!$reducing->isReduced()) {
             $steps[] = $reducing->step();
         }
-        $sections = [
-            new Section(Phase::Reading, [new Step(
-                id: 'read',
-                role: Role::Reading,
-                title: Message::of('factor.read.title'),
-                why: Message::of('simplify.cancel.read'),
-                lines: [Line::given($whole)],
-            )]),
-            ...($steps === [] ? [] : [new Section(Phase::Tidying, $steps)]),
-            new Section(Phase::Finishing, [new Step(
-                id: 'result',
-                title: Message::of('simplify.result.title'),
-                why: Message::of('simplify.cancel.result-why'),
-                lines: [Line::result($result)],
-                question: Question::expression(Message::of('simplify.ask'), new Identity($whole, $result), $result),
-            )]),
-        ];
 
-        return new Demonstration(
-            task: $task,
-            job: $this->job(),
-            method: $this->id(),
-            forecast: Forecast::of(sections: $sections, advice: Message::of('simplify.cancel.advice')),
-            sections: $sections,
-            answer: new SimplifiedAnswer($result, $excluded->letter, $excluded->values),
-            checking: static fn(): array => [PutBeside::check($whole, $result)],
+        return SimplifyDemonstration::of(
+            $task,
+            $this->id(),
+            $whole,
+            $steps,
+            new SimplifiedAnswer($result, $excluded->letter, $excluded->values),
         );
     }
 
