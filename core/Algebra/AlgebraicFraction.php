@@ -63,6 +63,11 @@ final readonly class AlgebraicFraction
         return self::of(Polynomial::fromExpression($term), FactoredPolynomial::one());
     }
 
+    public static function whole(Polynomial $polynomial): self
+    {
+        return self::of($polynomial, FactoredPolynomial::one());
+    }
+
     /** Numbers below the line of a coefficient go below that of the whole. */
     public static function of(Polynomial $top, FactoredPolynomial $bottom): self
     {
@@ -78,6 +83,43 @@ final readonly class AlgebraicFraction
     public function times(self $other): self
     {
         return new self($this->top->times($other->top), $this->bottom->times($other->bottom));
+    }
+
+    public function plus(self $other): self
+    {
+        $common = $this->bottom->multiple($other->bottom);
+        $raised = static fn(self $one): Polynomial => $one->top->times($common->over($one->bottom)->polynomial());
+
+        return new self($raised($this)->plus($raised($other)), $common);
+    }
+
+    public function negated(): self
+    {
+        return new self($this->top->negated(), $this->bottom);
+    }
+
+    /** @throws DivisionByZero where the other one is 0 */
+    public function dividedBy(self $other): self
+    {
+        return self::over(self::of($this->top->times($other->bottom->polynomial()), $this->bottom), $other->top);
+    }
+
+    /** Without what stands above and below. */
+    public function reduced(): self
+    {
+        if ($this->top->isZero()) {
+            return new self($this->top, FactoredPolynomial::one());
+        }
+        $top = FactoredPolynomial::of($this->top);
+        $common = $top->common($this->bottom);
+
+        return new self($top->over($common)->polynomial(), $this->bottom->over($common));
+    }
+
+    /** As a book writes it: a minus before the line, terms with plus first. */
+    public function toExpression(): Expression
+    {
+        return BookShape::written($this->top, $this->bottom);
     }
 
     /**

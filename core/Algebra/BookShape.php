@@ -146,7 +146,8 @@ final class BookShape
         return [$top->scaledBy($scale->times($sign)), $bottom->scaledBy($scale->times($sign))];
     }
 
-    private static function written(Polynomial $top, FactoredPolynomial $bottom): Expression
+    /** One polynomial over another. */
+    public static function written(Polynomial $top, FactoredPolynomial $bottom): Expression
     {
         if ($bottom->isOne()) {
             return self::plusFirst($top);
@@ -179,10 +180,6 @@ final class BookShape
 
     private static function plusFirst(Polynomial $polynomial): Expression
     {
-        $terms = $polynomial->expressions();
-        usort($terms, static fn(Expression $one, Expression $other): int => [$one instanceof Negative]
-            <=> [$other instanceof Negative]);
-
-        return $terms === [] ? Numeral::of(0) : Sum::of($terms);
+        return self::ordered($polynomial->toExpression());
     }
 }

@@ -54,7 +54,7 @@ final readonly class CommonTerm
                 $coefficient === null ? $term->coefficient->times($unit) : Rational::of($coefficient),
                 $term->monomial->over($letters),
             );
-        }, $whole->terms));
+        }, $whole->terms), $whole->main);
 
         return new self($whole, $content, $negative, $letters, $rest);
     }

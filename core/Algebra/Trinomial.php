@@ -50,6 +50,9 @@ final readonly class Trinomial
         $common = CommonTerm::of($whole, $minusAlone);
         $rest = $common->rest;
         $letters = $rest->letters();
+        if (($letters[1] ?? null) === $rest->main) {
+            $letters = array_reverse($letters);
+        }
         $second = $letters[1] ?? null;
         if ($rest->degree() !== 2 || \count($letters) > 2 || ($second !== null && !self::isHomogeneous($rest))) {
             return null;
@@ -163,7 +166,10 @@ final readonly class Trinomial
     /** ax² + bx + c. */
     public function primitive(): Polynomial
     {
-        return Polynomial::ofTerms([$this->term($this->a, 2), $this->term($this->b, 1), $this->term($this->c, 0)]);
+        return Polynomial::ofTerms(
+            [$this->term($this->a, 2), $this->term($this->b, 1), $this->term($this->c, 0)],
+            $this->letter,
+        );
     }
 
     /** A number times the power of the letter; the second letter fills up to degree 2. */
@@ -185,7 +191,7 @@ final readonly class Trinomial
         return Polynomial::ofTerms([
             new Term(\is_int($m) ? Rational::of($m) : $m, Monomial::power($this->letter, 1)),
             new Term(\is_int($r) ? Rational::of($r) : $r, $last),
-        ]);
+        ], $this->letter);
     }
 
     private static function isHomogeneous(Polynomial $polynomial): bool

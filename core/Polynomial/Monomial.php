@@ -172,11 +172,18 @@ final readonly class Monomial
         return new self($exponents);
     }
 
-    /** Standard order: higher degree first; within a degree the earlier letter first. */
-    public function compareTo(self $other): int
+    /**
+     * Standard order: higher degree first; within a degree the earlier letter first.
+     *
+     * @param string $main a letter that comes before all others; none where it is empty
+     */
+    public function compareTo(self $other, string $main = ''): int
     {
         if ($this->degree !== $other->degree) {
             return $other->degree <=> $this->degree;
+        }
+        if ($main !== '' && $this->degreeIn($main) !== $other->degreeIn($main)) {
+            return $other->degreeIn($main) <=> $this->degreeIn($main);
         }
         $letters = $this->exponents + $other->exponents;
         ksort($letters);

@@ -28,20 +28,27 @@ final class Polynomial
     /** A larger number under a root is not worked with: products of several would outgrow a machine integer. */
     private const LARGEST_RADICAND = 1_000_000;
 
+    /** The letters that stand for what is not known. */
+    private const UNKNOWN = ['x', 'y', 'z'];
+
     /** What it is written as, made once. */
     private ?Expression $written = null;
 
-    /** @param list<Term> $terms in standard order, no two alike, none 0 */
-    private function __construct(public readonly array $terms) {}
+    /**
+     * @param list<Term> $terms in standard order, no two alike, none 0
+     * @param string     $main  the letter by which they are put in order before all others; none where it is empty
+     */
+    private function __construct(public readonly array $terms, public readonly string $main = '') {}
 
     /**
      * Collects like terms and puts them in standard order.
      *
      * @param iterable<Term> $terms
+     * @param string         $main  the letter that comes before all others; empty where the terms are to tell
      *
      * @throws TooLarge when the limits on terms, degree or digits are passed
      */
-    public static function ofTerms(iterable $terms): self
+    public static function ofTerms(iterable $terms, string $main = ''): self
     {
         $coefficients = [];
         $monomials = [];
@@ -58,10 +65,54 @@ final class Polynomial
                 $collected[] = new Term($coefficient, $monomials[$key]);
             }
         }
-        usort($collected, static fn(Term $first, Term $second): int => $first->monomial->compareTo($second->monomial));
+        $main = $main === '' ? self::mainLetter($monomials) : $main;
+        usort($collected, static fn(Term $first, Term $second): int => $first->monomial->compareTo(
+            $second->monomial,
+            $main,
+        ));
         self::guard($collected);
 
-        return new self($collected);
+        return new self($collected, $main);
+    }
+
+    /**
+     * The one of x, y and z that stands among letters for numbers: terms are put in order by it. In two letters, where
+     * all terms have one degree, neither is the other's number.
+     *
+     * @param array<string, Monomial> $monomials
+     *
+     * @return string empty where there is none
+     */
+    private static function mainLetter(array $monomials): string
+    {
+        $letters = [];
+        $degrees = [];
+        foreach ($monomials as $monomial) {
+            $letters += $monomial->exponents;
+            $degrees[$monomial->degree] = true;
+        }
+        $unknown = \count($letters) < 2 ? [] : array_intersect(self::UNKNOWN, array_keys($letters));
+
+        return \count($unknown) !== 1 || (\count($letters) === 2 && \count($degrees) === 1)
+            ? ''
+            : $unknown[array_key_first($unknown)];
+    }
+
+    /** A sum that begins with a power of x, y or z, and whose other letters are none of them, is ordered by that. */
+    private static function asTyped(self $collected, Sum $typed): self
+    {
+        $first = $typed->terms[0]->bare()->factors();
+        $last = $first[\count($first) - 1];
+        $letter = $last instanceof Power ? $last->base : $last;
+        $isPure = \count($first) === 1 || (\count($first) === 2 && $first[0] instanceof Numeral);
+        if (!$letter instanceof Letter || !$isPure || !\in_array($letter->name, self::UNKNOWN, true)) {
+            return $collected;
+        }
+        $others = array_diff($collected->letters(), [$letter->name]);
+
+        return $others === [] || array_intersect($others, self::UNKNOWN) !== []
+            ? $collected
+            : self::ofTerms($collected->terms, $letter->name);
     }
 
     public static function constant(Rational|int $value): self
@@ -128,11 +179,11 @@ final class Polynomial
             $expression instanceof Pi => self::indeterminate(Pi::NAME),
             $expression instanceof Marked => self::fromExpression($expression->content),
             $expression instanceof Negative => self::fromExpression($expression->operand)->negated(),
-            $expression instanceof Sum => array_reduce(
+            $expression instanceof Sum => self::asTyped(array_reduce(
                 $expression->terms,
                 static fn(self $sum, Expression $term): self => $sum->plus(self::fromExpression($term)),
                 self::constant(0),
-            ),
+            ), $expression),
             $expression instanceof Product => self::singleTerm($expression) ?? array_reduce(
                 $expression->factors,
                 static fn(self $product, Expression $factor): self => $product->times(self::fromExpression($factor)),
@@ -182,7 +233,12 @@ final class Polynomial
 
     public function plus(self $other): self
     {
-        return self::ofTerms([...$this->terms, ...$other->terms]);
+        return self::ofTerms([...$this->terms, ...$other->terms], $this->mainOr($other));
+    }
+
+    private function mainOr(self $other): string
+    {
+        return $this->main === '' ? $other->main : $this->main;
     }
 
     public function minus(self $other): self
@@ -192,7 +248,7 @@ final class Polynomial
 
     public function negated(): self
     {
-        return new self(array_map(static fn(Term $term): Term => $term->negated(), $this->terms));
+        return new self(array_map(static fn(Term $term): Term => $term->negated(), $this->terms), $this->main);
     }
 
     /** @throws TooLarge when the product would pass the limits */
@@ -208,7 +264,7 @@ final class Polynomial
             }
         }
 
-        return self::ofTerms($products);
+        return self::ofTerms($products, $this->mainOr($other));
     }
 
     /**
@@ -246,7 +302,7 @@ final class Polynomial
         return new self(array_map(static fn(Term $term): Term => new Term(
             $term->coefficient->times($factor),
             $term->monomial,
-        ), $this->terms));
+        ), $this->terms), $this->main);
     }
 
     /** The number it is; null where there is a letter in it. */

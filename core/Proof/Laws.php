@@ -24,6 +24,7 @@ use Runel\Law\Move\CompareCoefficients;
 use Runel\Law\Move\JoinBranches;
 use Runel\Law\Move\Move;
 use Runel\Law\Move\Operation;
+use Runel\Law\Move\QuadraticFormula;
 use Runel\Law\Move\RemainderIs;
 use Runel\Law\Move\Rewrite;
 use Runel\Law\Move\RootBothSides;
@@ -52,7 +53,11 @@ final readonly class Laws
         return match (true) {
             // What the branches have arrived at, said together.
             $move instanceof JoinBranches && $before->equals($after) => Entailment::Equivalent,
-            $move instanceof ZeroProduct, $move instanceof JoinBranches => $this->equations->compare($before, $after),
+            $move instanceof ZeroProduct => $this->equations->compare($before, $after),
+            $move instanceof JoinBranches => $this->joined($before, $after),
+            $move instanceof QuadraticFormula => $before instanceof Equation
+                ? $this->byFormula($before, $after, $move)
+                : Entailment::Undecided,
             $move instanceof RootBothSides => $before instanceof Equation
                 ? $this->rooted($before, $after, $move->index)
                 : Entailment::Undecided,
@@ -90,6 +95,54 @@ final readonly class Laws
             ),
             default => Entailment::Undecided,
         };
+    }
+
+    /**
+     * In several letters, equations one or the other of which holds are compared by the product of their differences:
+     * it is 0 where one of them holds.
+     */
+    private function joined(Node $before, Node $after): Entailment
+    {
+        $verdict = $this->equations->compare($before, $after);
+        if ($verdict !== Entailment::Undecided || !$before instanceof Alternatives) {
+            return $verdict;
+        }
+        [$own, $other] = [self::differences($before), self::differences($after)];
+
+        return \count($own) === \count($other) && $this->same(Product::of($own), Product::of($other))
+            ? Entailment::Equivalent
+            : Entailment::Undecided;
+    }
+
+    /** The left side minus the right one is the leading coefficient times both differences. */
+    private function byFormula(Equation $before, Node $after, QuadraticFormula $move): Entailment
+    {
+        $differences = self::differences($after);
+        // What solves it twice is said once.
+        $differences = \count($differences) === 1 ? [...$differences, ...$differences] : $differences;
+        $isGiven = array_filter(
+            $move->conditions(),
+            static fn(Expression $condition): bool => $condition->equals($move->leading),
+        ) !== [];
+        $number = $this->evaluation->of($move->leading)->toRational();
+        if (\count($differences) !== 2 || !($isGiven || $number?->isZero() === false)) {
+            return Entailment::Undecided;
+        }
+
+        return $this->same(self::differences($before)[0], Product::of([$move->leading, ...$differences]))
+            ? Entailment::Equivalent
+            : Entailment::Unrelated;
+    }
+
+    /** @return list<Expression> left side minus right side, of each equation */
+    private static function differences(Node $node): array
+    {
+        $equations = $node instanceof Alternatives ? $node->equations : ($node instanceof Equation ? [$node] : []);
+
+        return array_map(static fn(Equation $equation): Expression => Sum::of([
+            $equation->left,
+            new Negative($equation->right),
+        ]), $equations);
     }
 
     /** Whether two expressions have the same value, whatever the letters are. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Runel\Working;
 
+use Runel\Algebra\LetteredQuadratic;
 use Runel\Algebra\LinearEquation;
 use Runel\Algebra\Quadratic;
 use Runel\Algebra\StandardForm;
@@ -17,6 +18,13 @@ final class Known
     public static function quadratic(Task $task): ?Quadratic
     {
         return $task->once(Quadratic::class, static fn(): ?Quadratic => Quadratic::ofProblem($task->problem));
+    }
+
+    /** The quadratic with letters for numbers that a task is about; null when it is none. */
+    public static function lettered(Task $task): ?LetteredQuadratic
+    {
+        return $task->once(LetteredQuadratic::class, static fn(): ?LetteredQuadratic
+            => LetteredQuadratic::ofProblem($task->problem));
     }
 
     /** The linear equation a task is about; null when it is none. */

@@ -10,6 +10,7 @@ use Runel\Expression\Expression;
 use Runel\Expression\Indeterminates;
 use Runel\Expression\Inside;
 use Runel\Expression\Letter;
+use Runel\Expression\Letters;
 use Runel\Expression\Node;
 use Runel\Expression\Numeral;
 use Runel\Expression\Quotient;
@@ -38,6 +39,20 @@ final class SolutionForm
         }
 
         return null;
+    }
+
+    /** The same of a formula: alone means that the letter stands on one side and not on the other. */
+    public static function wantsSubject(Node $node, string $letter): ?Wanting
+    {
+        $equations = self::equations($node);
+        foreach ($equations as $equation) {
+            $value = self::value($equation, $letter);
+            if ($value === null || Letters::holds($value, $letter)) {
+                return Wanting::UnknownAlone;
+            }
+        }
+
+        return $equations === [] ? Wanting::UnknownAlone : null;
     }
 
     /** @return list<Expression> what the letter is said to be; nothing where it does not stand alone */

@@ -43,7 +43,7 @@ return [
             'collect' => 'Like terms', 'powers' => 'Laws of powers', 'cancel' => 'Cancelling',
             'combine' => 'One denominator', 'radicals' => 'Roots',
         ],
-        'rearrange' => ['balance' => 'In balance'],
+        'rearrange' => ['balance' => 'In balance', 'formula' => 'By the quadratic formula'],
         'complete-square' => ['equation' => 'The equation, solved', 'vertex' => 'Vertex form'],
     ],
     'round' => 'Round :number: :phase',

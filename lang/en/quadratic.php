@@ -231,6 +231,61 @@ return [
         'why-apart' => 'Each part is put over what is below, and reduced by itself.',
         'why-reduced' => 'What is common to all numbers above and below is cancelled.',
     ],
+    'letters' => [
+        'advice-square' => 'With letters for the numbers: this is how the quadratic formula is found.',
+        'advice-formula' => 'The quadratic formula takes letters as it takes numbers.',
+        'why-square' => 'The other letters stand for numbers. :letter stands in two terms; completing the square '
+            . 'leaves it in one.',
+        'why-vertex' => 'The other letters stand for numbers. :letter stands in two terms; in vertex form it stands '
+            . 'once.',
+        'why-formula' => 'The other letters stand for numbers; this is a quadratic in :letter.',
+        'why-coefficients' => 'In the formula, :a goes in for a, :b for b and :c for c: what :square is multiplied by, '
+            . 'what :letter is, and what stands alone.',
+        'why-same' => 'The letters are those of the formula itself: a, b and c stand where it has them.',
+        'why-divide' => 'A square is easiest to complete with 1 before it, so every term is divided by :a. That needs '
+            . ':a not to be 0; with 0 there it would be no quadratic.',
+        'why-roots' => 'Two numbers have the same square, one the opposite of the other. There are real ones only '
+            . 'where what is under the root is not negative.',
+        'why-comes-out' => 'It is the square of what is left; with ± before it, both signs are there.',
+        'why-root-below' => 'The root of a fraction is root over root. Below, :below comes out; should it be negative, '
+            . 'plus and minus change places, and both are there anyway.',
+        'why-discriminant' => 'It stands under the root. Where it is positive there are two solutions, where it is 0 '
+            . 'one, and where it is negative none that is real.',
+        'title-substitute' => 'Put the coefficients into the formula',
+        'why-substitute' => 'Each coefficient goes in as a whole, with its sign: :formula.',
+        'why-reduced' => 'Worked out above and below; what is common to all of it is cancelled.',
+        'ordered' => [
+            'title' => 'Put it in order by :letter',
+            'why' => 'First the square of :letter, then :letter itself, then what holds none.',
+        ],
+        'gather' => [
+            'title' => 'The terms with :letter on the left',
+            'why' => 'The same is taken from both sides: :terms.',
+            'why-add' => 'The same is added to both sides: :terms.',
+            'why-across' => 'What crosses over turns its sign: the terms with :letter go to the left, all others to '
+                . 'the right.',
+        ],
+        'collect' => [
+            'title' => 'Collect what stands beside the square',
+            'why' => 'What holds no :letter is put together: this is vertex form.',
+        ],
+        'read-off' => 'A square is never below 0, so the vertex is (:place, :value) and the axis of symmetry :letter = '
+            . ':place. Whether :value is the least or the greatest value, the sign of :a decides.',
+        'tidy' => [
+            'title' => 'Tidy up the right side',
+            'title-done' => 'The right side is in order already',
+            'why' => 'Like terms are collected.',
+            'why-ordered' => 'There is nothing to be collected; it is put in order.',
+            'why-done' => 'Nothing is left to be collected there.',
+            'ask' => 'What is the right side, as one fraction or in like terms?',
+        ],
+        'alone' => ['why-across' => 'The term :half crosses and becomes :turned, in both equations at once.'],
+        'together' => [
+            'title' => 'All of it over one denominator',
+            'why' => 'Both parts have the same denominator, so they are one fraction.',
+            'why-each' => 'Once with plus, once with minus, each worked out and reduced.',
+        ],
+    ],
     'decimals' => [
         'title' => 'Rounded to one place|Rounded to :count places',
         'title-figures' => 'Rounded to one significant figure|Rounded to :count significant figures',

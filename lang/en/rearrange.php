@@ -9,6 +9,8 @@ return [
         . 'what Runel does.',
     'refusal-gone' => ':letter vanishes when everything is gathered: the formula says nothing about it.',
     'refusal-alone' => ':letter stands alone already.',
+    'refusal-quadratic' => 'The quadratic formula is for a letter that stands with its square and by itself.',
+    'advice-quadratic' => ':letter stands with its square and by itself: a quadratic in :letter.',
     'advice' => 'What was done last is undone first, one move.|What was done last is undone first, :count moves.',
     'read' => [
         'title' => 'Make :letter the subject',
@@ -76,6 +78,19 @@ return [
     'root-odd' => [
         'title' => 'Take the root of index :index of both sides',
         'why' => 'The exponent :index is odd: there is exactly one real number with that power.',
+    ],
+    'meant' => [
+        'title-one' => 'Which root is meant',
+        'title-both' => 'Which root is meant: either can be',
+        'title-none' => 'Which root is meant: neither is positive',
+        'title-open' => 'Which root is meant',
+        'one' => 'With positive numbers for all the other letters the product of both, :product, is negative: one of '
+            . 'them is positive, one negative. Where :letter cannot be negative, as a length or a time, it is :root.',
+        'both' => 'With positive numbers for all the other letters both product and sum, :product and :sum, are '
+            . 'positive: where the roots are real, both are positive, and what :letter stands for decides.',
+        'none' => 'With positive numbers for all the other letters the product, :product, is positive and the sum, '
+            . ':sum, negative: where the roots are real, both are negative.',
+        'open' => 'What :letter stands for decides: their letters do not tell which of the two is positive.',
     ],
     'shape' => [
         'title' => 'Write it as one fraction',

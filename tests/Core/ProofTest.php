@@ -33,6 +33,7 @@ use Runel\Law\Move\JoinBranches;
 use Runel\Law\Move\Move;
 use Runel\Law\Move\Operation;
 use Runel\Law\Move\Rewrite;
+use Runel\Law\Move\QuadraticFormula;
 use Runel\Law\Move\RootBothSides;
 use Runel\Law\Move\SquareBothSides;
 use Runel\Law\Move\Substitute;
@@ -139,6 +140,30 @@ final class ProofTest extends TestCase
         yield 'squared' => ['sqrt(x+1)=x-1', 'x+1=x^2-2x+1', new SquareBothSides(), 'implies'];
         yield 'squared term by term' => ['sqrt(x+1)=x-1', 'x+1=x^2+1', new SquareBothSides(), 'unrelated'];
         yield 'rooted' => ['(x-1)^2=9', 'x-1=3 or x-1=-3', new RootBothSides(), 'equivalent'];
+        $formula = new QuadraticFormula(self::expression('a'), [self::expression('a')]);
+        $both = 'x=(-b+sqrt(b^2-4a*c))/(2a) or x=(-b-sqrt(b^2-4a*c))/(2a)';
+        yield 'the quadratic formula' => ['a*x^2+b*x+c=0', $both, $formula, 'equivalent'];
+        yield 'that with one of both' => ['a*x^2+b*x+c=0', 'x=(-b+sqrt(b^2-4a*c))/(2a)', $formula, 'unrelated'];
+        yield 'that with a sign turned' => [
+            'a*x^2+b*x+c=0', 'x=(b+sqrt(b^2-4a*c))/(2a) or x=(b-sqrt(b^2-4a*c))/(2a)', $formula, 'unrelated',
+        ];
+        yield 'that of what may be 0' => [
+            'a*x^2+b*x+c=0', $both, new QuadraticFormula(self::expression('a')), 'undecided',
+        ];
+        yield 'that with another leading coefficient' => [
+            'a*x^2+b*x+c=0', $both, new QuadraticFormula(self::expression('2')), 'unrelated',
+        ];
+        yield 'both of one value' => [
+            'x^2-2p*x+p^2=0', 'x=p', new QuadraticFormula(self::expression('1')), 'equivalent',
+        ];
+        yield 'joined in letters' => [
+            'x+b/(2a)=sqrt(d)/(2a) or x+b/(2a)=-sqrt(d)/(2a)',
+            'x=(-b+sqrt(d))/(2a) or x=(-b-sqrt(d))/(2a)', new JoinBranches(), 'equivalent',
+        ];
+        yield 'joined in letters, one of them wrong' => [
+            'x+b/(2a)=sqrt(d)/(2a) or x+b/(2a)=-sqrt(d)/(2a)',
+            'x=(-b+sqrt(d))/(2a) or x=(b-sqrt(d))/(2a)', new JoinBranches(), 'undecided',
+        ];
         yield 'rooted with one sign' => ['(x-1)^2=9', 'x-1=3', new RootBothSides(), 'unrelated'];
         yield 'rooted to other bases' => ['(x-1)^2=9', 'x-1=3 or 1-x=3', new RootBothSides(), 'unrelated'];
         yield 'a double root' => ['(x-1)^2=0', 'x-1=0', new RootBothSides(), 'equivalent'];

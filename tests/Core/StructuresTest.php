@@ -25,6 +25,10 @@ final class StructuresTest extends TestCase
         yield 'denominators' => ['solve', 'clear-denominators', 60];
         yield 'substituted' => ['solve', 'substitution', 60];
         yield 'roots of powers' => ['solve', 'powers', 90];
+        yield 'completed in letters' => ['solve', 'completing-square', 90];
+        yield 'the formula in letters' => ['solve', 'formula', 90];
+        yield 'a formula that is a quadratic' => ['rearrange', 'formula', 90];
+        yield 'vertex form in letters' => ['complete-square', 'vertex', 90];
         yield 'squares rooted' => ['solve', 'square-roots', 80];
         yield 'grouped' => ['factor', 'grouping', 80];
         yield 'special powers' => ['factor', 'special', 80];
@@ -88,6 +92,21 @@ final class StructuresTest extends TestCase
                 '(' . abs($a) . '+sqrt(2))(' . abs($b) . '-sqrt(3))',
                 'sqrt(' . abs($a) . '/' . abs($b) . ')',
                 '(' . abs($a) . "{$s($b)}sqrt(2))^2",
+            ]),
+            'solve.completing-square', 'solve.formula', 'rearrange.formula' => $chance->one([
+                "{$a}$x^2{$s($b)}k$x{$s($c)}k^2=0 for $x",
+                "k$x^2{$s($b)}$x{$s($c)}k=0 for $x",
+                "{$a}k$x^2{$s($b)}m$x=$c for $x",
+                "$x^2-(k{$s($a)})$x{$s($a)}k=0 for $x",
+                "h={$a}k$x^2{$s($b)}m$x{$s($c)} for $x",
+                "$x^2{$s(2 * $a)}k$x=$x{$s($c)}k for $x",
+                "1/2k$x^2{$s($b)}m$x=h for $x",
+            ]),
+            'complete-square.vertex' => $chance->one([
+                "{$a}x^2{$s($b)}k*x{$s($c)}",
+                "k*x^2{$s($b)}x{$s($c)}k",
+                "y={$a}x^2{$s($b)}k*x{$s($c)}m",
+                "{$a}k+{$chance->one(['', '1/2'])}x^2{$s($b)}m*x",
             ]),
             'solve.clear-denominators' => $chance->one([
                 abs($a) . "/($x{$s($b)})=$c/($x{$s($d)})",

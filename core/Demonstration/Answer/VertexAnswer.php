@@ -15,14 +15,17 @@ final readonly class VertexAnswer implements Answer
 {
     use PlainAnswer;
 
-    /** @param Letter|null $name what it is equal to, as y, where the problem says so */
+    /**
+     * @param Letter|null $name  what it is equal to, as y, where the problem says so
+     * @param bool|null   $least null where letters stand for numbers and it can be either
+     */
     public function __construct(
         private Expression $form,
         private ?Letter $name,
         private Letter $letter,
         private Expression $place,
         private Expression $value,
-        private bool $least,
+        private ?bool $least,
     ) {}
 
     public function type(): AnswerType
@@ -48,7 +51,7 @@ final readonly class VertexAnswer implements Answer
         return [
             'vertex' => [$this->place, $this->value],
             'axis' => new Equation($this->letter, $this->place),
-            'extreme' => $this->least ? 'least' : 'greatest',
+            ...($this->least === null ? [] : ['extreme' => $this->least ? 'least' : 'greatest']),
         ];
     }
 }

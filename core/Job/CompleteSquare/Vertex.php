@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Runel\Job\CompleteSquare;
 
+use Runel\Algebra\LetteredQuadratic;
 use Runel\Demonstration\Demonstration;
 use Runel\Demonstration\Forecast;
 use Runel\Demonstration\Line;
@@ -15,6 +16,7 @@ use Runel\Demonstration\Task;
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
 use Runel\Expression\Letter;
+use Runel\Expression\Letters;
 use Runel\Message\Message;
 use Runel\Message\MethodDoesNotApply;
 use Runel\Message\Refusal;
@@ -23,6 +25,7 @@ use Runel\Number\DivisionByZero;
 use Runel\Number\Rational;
 use Runel\Polynomial\NotPolynomial;
 use Runel\Polynomial\Polynomial;
+use Runel\Problem\Problem;
 use Runel\Working\Expansion;
 
 /** A quadratic function or expression in vertex form: there is no other side, so the leading number stays outside. */
@@ -40,13 +43,17 @@ final readonly class Vertex implements Method
 
     public function refusal(Task $task): ?Refusal
     {
-        return self::polynomial($task) === null
+        return self::polynomial($task) === null && self::lettered($task) === null
             ? new MethodDoesNotApply(Message::of('quadratic.vertex.refusal'))
             : null;
     }
 
     public function demonstrate(Task $task): Demonstration
     {
+        $lettered = self::lettered($task);
+        if ($lettered !== null) {
+            return $this->ofLetters($task, ...$lettered);
+        }
         [$polynomial, $letter, $name] = self::polynomial($task) ?? throw new \LogicException('Was not refused.');
         [$a, $b, $c] = array_map(
             static fn(int $power): Rational => $polynomial->coefficient($letter, $power)->plain(),
@@ -81,6 +88,55 @@ final readonly class Vertex implements Method
             answer: $work->answer(),
             checking: static fn(): array => $work->checks($given),
         );
+    }
+
+    private function ofLetters(Task $task, LetteredQuadratic $quadratic, ?Letter $name): Demonstration
+    {
+        $work = new LetteredVertex($quadratic, $task->problem->node, $name);
+        $sections = $work->sections();
+
+        return new Demonstration(
+            task: $task,
+            job: $this->job(),
+            method: $this->id(),
+            forecast: Forecast::of(
+                sections: $sections,
+                fractions: true,
+                advice: Message::of('quadratic.advice.vertex'),
+            ),
+            sections: $sections,
+            answer: $work->answer(),
+            checking: static fn(): array => [$work->check()],
+        );
+    }
+
+    /** @return array{LetteredQuadratic, Letter|null}|null with letters for numbers, and what it is equal to */
+    private static function lettered(Task $task): ?array
+    {
+        $node = $task->problem->node;
+        $quadratic = self::withLetters($task->problem);
+
+        return $quadratic === null ? null : [
+            $quadratic,
+            $node instanceof Equation && $node->left instanceof Letter ? $node->left : null,
+        ];
+    }
+
+    /** The quadratic with letters for numbers that a problem is, or that a letter in it is equal to. */
+    public static function withLetters(Problem $problem): ?LetteredQuadratic
+    {
+        $node = $problem->node;
+        if (!$node instanceof Equation) {
+            return LetteredQuadratic::ofProblem($problem);
+        }
+        if (!$node->left instanceof Letter || Letters::holds($node->right, $node->left->name)) {
+            return null;
+        }
+        try {
+            return LetteredQuadratic::ofProblem(Problem::of($node->right));
+        } catch (Refusal) {
+            return null;
+        }
     }
 
     /** @return non-empty-list<Step> */

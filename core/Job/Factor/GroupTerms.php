@@ -12,6 +12,7 @@ use Runel\Demonstration\Role;
 use Runel\Demonstration\Section;
 use Runel\Demonstration\Step;
 use Runel\Demonstration\Task;
+use Runel\Expression\Equation;
 use Runel\Expression\Expression;
 use Runel\Expression\Letters;
 use Runel\Expression\Negative;
@@ -45,7 +46,7 @@ final class GroupTerms extends StructureMethod
     {
         $node = $task->problem->node;
 
-        return ($node instanceof Sum ? self::commonBracket($node) : null) ?? self::pairs($rest, $outer);
+        return ($node instanceof Sum ? self::commonBracket($node) : null) ?? self::pairs($node, $rest, $outer);
     }
 
     /** The same bracket in every term. */
@@ -132,23 +133,25 @@ final class GroupTerms extends StructureMethod
         return null;
     }
 
-    private static function pairs(Polynomial $rest, Outer $outer): ?SeenStructure
+    private static function pairs(Expression|Equation $node, Polynomial $rest, Outer $outer): ?SeenStructure
     {
         if (\count($rest->terms) !== 4) {
             return null;
         }
+        $given = self::asGiven($node, $rest);
+        $terms = $given ?? $rest->terms;
         $steps = [];
         foreach (self::PAIRINGS as $number => $pairing) {
             [$first, $second] = array_map(
                 static fn(array $places): Polynomial => Polynomial::ofTerms(array_map(
-                    static fn(int $place): Term => $rest->terms[$place],
+                    static fn(int $place): Term => $terms[$place],
                     $places,
-                )),
+                ), $rest->main),
                 $pairing,
             );
             [$one, $other] = [CommonTerm::of($first), CommonTerm::of($second)];
             if ($one->rest->equals($other->rest)) {
-                array_push($steps, ...self::grouped($rest, $pairing, $one, $other, $outer));
+                array_push($steps, ...self::grouped($terms, $pairing, $one, $other, $outer));
                 $left = self::out($one)->plus(self::out($other));
 
                 return new SeenStructure(
@@ -156,12 +159,41 @@ final class GroupTerms extends StructureMethod
                     [$one->rest, $left],
                     Message::of('structure.grouping.advice', ['place' => $number + 1]),
                     $number + 1,
+                    $given === null ? null : [new Step(
+                        id: 'read',
+                        role: Role::Reading,
+                        title: Message::of('factor.read.title'),
+                        why: Message::of('factor.read.why'),
+                        lines: [Line::given($node)],
+                    )],
                 );
             }
-            $steps[] = self::failed($number, $first, $second, $one, $other);
+            $steps[] = self::failed($number, $terms, $pairing, [$one, $other]);
         }
 
         return null;
+    }
+
+    /**
+     * Its terms in the order in which they were given, where nothing is to be collected or taken out before.
+     *
+     * @return list<Term>|null
+     */
+    private static function asGiven(Expression|Equation $node, Polynomial $rest): ?array
+    {
+        if (!$node instanceof Sum || \count($node->terms) !== 4 || $node->terms[0] instanceof Negative) {
+            return null;
+        }
+        $terms = [];
+        foreach ($node->terms as $written) {
+            foreach ($rest->terms as $term) {
+                if ($term->toExpression()->equals($written)) {
+                    $terms[] = $term;
+                }
+            }
+        }
+
+        return \count($terms) === 4 ? $terms : null;
     }
 
     /** What a pair has in common, its sign with it. */
@@ -169,21 +201,29 @@ final class GroupTerms extends StructureMethod
     {
         $term = $pair->term();
 
-        return Polynomial::ofTerms([$pair->negative ? $term->negated() : $term]);
+        return Polynomial::ofTerms([$pair->negative ? $term->negated() : $term], $pair->whole->main);
     }
 
+    /**
+     * @param list<Term>                              $terms   four
+     * @param array{array{int, int}, array{int, int}} $pairing
+     * @param array{CommonTerm, CommonTerm}           $common  what each pair has in common
+     */
     private static function failed(
         int $number,
-        Polynomial $first,
-        Polynomial $second,
-        CommonTerm $one,
-        CommonTerm $other,
+        array $terms,
+        array $pairing,
+        array $common,
     ): Step {
+        [$first, $second] = array_map(static fn(array $places): Expression => Term::sum(array_map(
+            static fn(int $place): Term => $terms[$place],
+            $places,
+        )), $pairing);
         $lines = [];
-        foreach ([[$first, $one], [$second, $other]] as [$pair, $common]) {
-            $product = self::product(self::out($common), $common->rest);
-            if (!$product->equals($pair->toExpression())) {
-                $lines[] = Line::side($pair->toExpression(), $product);
+        foreach ([$first, $second] as $place => $pair) {
+            $out = self::out($common[$place]);
+            if ($out->value()?->isOne() !== true) {
+                $lines[] = Line::side($pair, self::product($out, $common[$place]->rest));
             }
         }
 
@@ -191,12 +231,12 @@ final class GroupTerms extends StructureMethod
             id: 'pairing-' . ($number + 1),
             role: Role::Trial,
             title: Message::of('structure.grouping.try.title', [
-                'first' => $first->toExpression(),
-                'second' => $second->toExpression(),
+                'first' => $first,
+                'second' => $second,
             ]),
             why: Message::of('structure.grouping.try.why', [
-                'one' => $one->rest->toExpression(),
-                'other' => $other->rest->toExpression(),
+                'one' => $common[0]->rest->toExpression(),
+                'other' => $common[1]->rest->toExpression(),
             ]),
             lines: $lines,
         );
@@ -213,19 +253,20 @@ final class GroupTerms extends StructureMethod
     }
 
     /**
+     * @param list<Term>                              $terms   four
      * @param array{array{int, int}, array{int, int}} $pairing
      *
      * @return non-empty-list<Step>
      */
     private static function grouped(
-        Polynomial $rest,
+        array $terms,
         array $pairing,
         CommonTerm $one,
         CommonTerm $other,
         Outer $outer,
     ): array {
         [$first, $second] = array_map(static fn(array $places): array => array_map(
-            static fn(int $place): Term => $rest->terms[$place],
+            static fn(int $place): Term => $terms[$place],
             $places,
         ), $pairing);
         $turns = $second[0]->coefficient->isNegative();

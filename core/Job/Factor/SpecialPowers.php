@@ -98,8 +98,8 @@ final class SpecialPowers extends StructureMethod
         [$p, $q] = [self::root($first, 2), self::root($second->negated(), 2)];
 
         return $p === null || $q === null ? null : ['difference', [$p, $q], [
-            Polynomial::ofTerms([$p, $q->negated()]),
-            Polynomial::ofTerms([$p, $q]),
+            Polynomial::ofTerms([$p, $q->negated()], $whole->main),
+            Polynomial::ofTerms([$p, $q], $whole->main),
         ]];
     }
 
@@ -118,8 +118,11 @@ final class SpecialPowers extends StructureMethod
         $mixed = $p->times($q);
 
         return [$isMinus ? 'cubes-minus' : 'cubes-plus', [$p, $q], [
-            Polynomial::ofTerms([$p, $isMinus ? $q->negated() : $q]),
-            Polynomial::ofTerms([$p->times($p), $isMinus ? $mixed : $mixed->negated(), $q->times($q)]),
+            Polynomial::ofTerms([$p, $isMinus ? $q->negated() : $q], $whole->main),
+            Polynomial::ofTerms(
+                [$p->times($p), $isMinus ? $mixed : $mixed->negated(), $q->times($q)],
+                $whole->main,
+            ),
         ]];
     }
 
@@ -149,7 +152,7 @@ final class SpecialPowers extends StructureMethod
         if ($root === null) {
             return null;
         }
-        $square = Polynomial::ofTerms([$p, $q]);
+        $square = Polynomial::ofTerms([$p, $q], $whole->main);
         $taken = Polynomial::ofTerms([$root]);
 
         return ['added', [$p, $q], [$square->minus($taken), $square->plus($taken)]];

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Runel\Job\Rearrange;
 
-use Runel\Expression\Letters;
 use Runel\Expression\Node;
 use Runel\Job\Rearrange\Ladder\FormulasLadder;
 use Runel\Method\PlainFamily;
@@ -16,7 +15,7 @@ use Runel\Slip\Slip;
 use Runel\Slip\WrongRules;
 use Runel\Working\SolutionForm;
 
-/** The way to change the subject of a formula. */
+/** The ways to change the subject of a formula. */
 final readonly class RearrangeFamily extends PlainFamily
 {
     public const JOB = 'rearrange';
@@ -33,7 +32,7 @@ final readonly class RearrangeFamily extends PlainFamily
 
     public function methods(): array
     {
-        return [new FormulaBalance()];
+        return [new FormulaBalance(), new FormulaByQuadratic()];
     }
 
     public function rules(): array
@@ -50,16 +49,7 @@ final readonly class RearrangeFamily extends PlainFamily
 
     public function wants(Node $line, Problem $problem): ?Wanting
     {
-        $subject = (string) $problem->subject;
-        $equations = SolutionForm::equations($line);
-        foreach ($equations as $equation) {
-            $value = SolutionForm::value($equation, $subject);
-            if ($value === null || Letters::holds($value, $subject)) {
-                return Wanting::UnknownAlone;
-            }
-        }
-
-        return $equations === [] ? Wanting::UnknownAlone : null;
+        return SolutionForm::wantsSubject($line, (string) $problem->subject);
     }
 
     public function ladders(): array

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Runel\Job\Solve;
 
 use Runel\Algebra\CommonTerm;
+use Runel\Algebra\LetteredQuadratic;
 use Runel\Algebra\Quadratic;
 use Runel\Algebra\SquareRoot;
 use Runel\Demonstration\Answer\Answer;
@@ -25,7 +26,6 @@ use Runel\Expression\Expression;
 use Runel\Expression\Letter;
 use Runel\Expression\Negative;
 use Runel\Expression\Numeral;
-use Runel\Expression\Power;
 use Runel\Expression\Product;
 use Runel\Expression\Quotient;
 use Runel\Expression\Root;
@@ -47,6 +47,8 @@ use Runel\Working\Known;
 use Runel\Working\Outer;
 use Runel\Working\Preliminaries;
 use Runel\Working\Quadratic\FormulaWritten;
+use Runel\Working\Quadratic\LetteredDemonstration;
+use Runel\Working\Quadratic\LetteredFormula;
 use Runel\Working\Quadratic\QuadraticDemonstration;
 use Runel\Working\Quadratic\Rooting;
 use Runel\Working\Quadratic\RootLines;
@@ -67,6 +69,9 @@ final readonly class Formula implements Method
     public function refusal(Task $task): ?Refusal
     {
         $quadratic = Known::quadratic($task);
+        if (self::lettered($task) !== null) {
+            return null;
+        }
         if ($quadratic === null || Known::standardForm($task) === null) {
             return new MethodDoesNotApply(Message::of('quadratic.refusal'));
         }
@@ -81,6 +86,14 @@ final readonly class Formula implements Method
 
     public function demonstrate(Task $task): Demonstration
     {
+        $lettered = self::lettered($task);
+        if ($lettered !== null) {
+            [$sections, $results, $hasRoot] = (new LetteredFormula($task, $lettered))->work();
+
+            return LetteredDemonstration::of($task, $lettered, $this, $sections, $results, $hasRoot, Message::of(
+                'quadratic.letters.advice-formula',
+            ));
+        }
         $quadratic = Known::quadratic($task) ?? throw new \LogicException('No quadratic was not refused.');
         $gathered = Known::standardForm($task) ?? throw new \LogicException('No quadratic was not refused.');
         [$a, $b, $c] = self::coefficients($task, $quadratic);
@@ -108,6 +121,11 @@ final readonly class Formula implements Method
         return QuadraticDemonstration::of($task, $quadratic, $this, $sections, $answer, $roots, Message::of(
             'quadratic.advice.formula',
         ));
+    }
+
+    private static function lettered(Task $task): ?LetteredQuadratic
+    {
+        return $task->problem->node instanceof Equation ? Known::lettered($task) : null;
     }
 
     /** @return array{Rational, Rational, Rational} of the equation with everything on one side, without fractions */
@@ -267,7 +285,7 @@ final readonly class Formula implements Method
             title: Message::of('quadratic.formula.title'),
             why: Message::of('quadratic.formula.why', [
                 'says' => self::says($discriminant),
-                'formula' => self::general($letter),
+                'formula' => FormulaWritten::general($letter),
             ]),
             lines: [Line::equivalent($put, new JoinBranches())],
             question: self::howMany($zeroed, $discriminant),
@@ -377,22 +395,6 @@ final readonly class Formula implements Method
         return new Alternatives([
             new Equation($letter, new Quotient(Sum::of([$first, $root]), $below)),
             new Equation($letter, new Quotient(Sum::of([$first, new Negative($root)]), $below)),
-        ]);
-    }
-
-    /** x = (−b ± √(b² − 4ac))/(2a). */
-    private static function general(Letter $letter): Alternatives
-    {
-        [$a, $b, $c] = [new Letter('a'), new Letter('b'), new Letter('c')];
-        $root = new Root(Sum::of([
-            new Power($b, Numeral::of(2)),
-            new Negative(Product::of([Numeral::of(4), $a, $c])),
-        ]), 2);
-        $below = Product::of([Numeral::of(2), $a]);
-
-        return new Alternatives([
-            new Equation($letter, new Quotient(Sum::of([new Negative($b), $root]), $below)),
-            new Equation($letter, new Quotient(Sum::of([new Negative($b), new Negative($root)]), $below)),
         ]);
     }
 }

@@ -42,8 +42,9 @@ final readonly class QuadraticRoads
     public static function place(Method $method, Task $task): int
     {
         $quadratic = Known::quadratic($task);
-        $halves = $quadratic !== null && $quadratic->a->isOne()
-            && $quadratic->b->dividedBy(Rational::of(2))->isInteger();
+        // With letters for numbers completing the square shows where the formula comes from.
+        $halves = Known::lettered($task) !== null || ($quadratic !== null && $quadratic->a->isOne()
+            && $quadratic->b->dividedBy(Rational::of(2))->isInteger());
 
         return match (true) {
             $method instanceof SquareRoots,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Runel\Job\Solve;
 
+use Runel\Algebra\LetteredQuadratic;
 use Runel\Demonstration\Task;
 use Runel\Expression\Equation;
 use Runel\Expression\Letter;
@@ -85,12 +86,16 @@ final readonly class SolveFamily extends PlainFamily
 
     public function wants(Node $line, Problem $problem): ?Wanting
     {
-        return SolutionForm::wants($line, (string) $problem->letter());
+        $lettered = $problem->letter() === null ? LetteredQuadratic::ofProblem($problem) : null;
+
+        return $lettered === null
+            ? SolutionForm::wants($line, (string) $problem->letter())
+            : SolutionForm::wantsSubject($line, $lettered->letter);
     }
 
     public function seeksSolutions(Problem $problem): bool
     {
-        return true;
+        return $problem->letter() !== null;
     }
 
     public function ladders(): array

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Runel\Working\Quadratic;
 
+use Runel\Algebra\LetteredQuadratic;
 use Runel\Algebra\Quadratic;
 use Runel\Demonstration\Demonstration;
 use Runel\Demonstration\Task;
+use Runel\Expression\Equation;
 use Runel\Message\Message;
 use Runel\Message\MethodDoesNotApply;
 use Runel\Message\Refusal;
@@ -23,6 +25,7 @@ final class BySquare
         $quadratic = Known::quadratic($task);
 
         return match (true) {
+            self::lettered($task) !== null => null,
             $quadratic === null => new MethodDoesNotApply(Message::of('quadratic.refusal')),
             $quadratic->standingSquare() !== null => new MethodDoesNotApply(Message::of('quadratic.refusal-square')),
             $quadratic->b->isZero() => new MethodDoesNotApply(Message::of('quadratic.refusal-no-middle')),
@@ -33,8 +36,21 @@ final class BySquare
         };
     }
 
+    private static function lettered(Task $task): ?LetteredQuadratic
+    {
+        return $task->problem->node instanceof Equation ? Known::lettered($task) : null;
+    }
+
     public static function demonstrate(Task $task, Method $method): Demonstration
     {
+        $lettered = self::lettered($task);
+        if ($lettered !== null) {
+            [$sections, $results, $hasRoot] = (new LetteredSquare($task, $lettered))->work();
+
+            return LetteredDemonstration::of($task, $lettered, $method, $sections, $results, $hasRoot, Message::of(
+                'quadratic.letters.advice-square',
+            ));
+        }
         $quadratic = Known::quadratic($task) ?? throw new \LogicException('No quadratic was not refused.');
         [$sections, $answer, $roots] = (new CompletedSquare($task, $quadratic))->work();
 
