@@ -21,6 +21,8 @@ final readonly class Curve
     /** Values further apart than this are certainly different. */
     public const FAR = 1e-3;
     private const HALVINGS = 60;
+    /** Where both sides are larger than this, they are not compared: it is a pole, or too far out. */
+    private const POLE = 1e12;
     /** How well a place has to solve before it counts as one. */
     private const SOLVED = 1e-9;
 
@@ -101,7 +103,10 @@ final readonly class Curve
         foreach ($found as $place) {
             $last = $solving[\count($solving) - 1] ?? null;
             $isNew = $last === null || abs($place - $last) > self::NEAR * (1 + abs($place));
-            if ($isNew && $this->gap([$letter => $place] + $at) < self::SOLVED) {
+            $there = [$letter => $place] + $at;
+            // Beside a pole both sides are so large that they are alike, whatever they differ by.
+            $isMeasured = abs($this->left->at($there)) < self::POLE;
+            if ($isNew && $isMeasured && $this->gap($there) < self::SOLVED) {
                 $solving[] = $place;
             }
         }

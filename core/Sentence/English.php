@@ -15,8 +15,8 @@ final class English
     public const SETS = [
         'factor' => 'factor factorise factorize factoring factorising factorizing factored factorised factorized',
         'expand' => 'expand expanding multiply distribute',
-        'find' => 'find determine calculate compute evaluate state obtain get give work write what which identify read'
-            . " what's whats",
+        'find' => 'find determine calculate compute evaluate state obtain derive prove get give work write what which'
+            . " identify read what's whats deriving",
         'say' => 'write express rewrite put give change convert',
         'show' => 'show prove verify check confirm demonstrate',
         'by' => 'by using with via through use employing applying apply',
@@ -62,6 +62,7 @@ final class English
         '?{and} check ?for ?extraneous {root}', 'to be found', 'where are to be found',
         '?where L ?L ?L ?and L are ?all ?rational integers|constants|numbers',
         'where L ?and ?L ?is|are ?an ?a integer|constant',
+        '?{and} ?{giving} ?{your} ?{answer} in ?its terms of ?the L ?L ?L ?L ?and ?L',
         'for all ?real ?values ?of ?L',
         '?{and} stating|state|giving|give|finding|find ?down the value|values of ?the ?constants L ?L ?L ?and L',
         '?{and} simplify|simplifying {your} answer|answers|result ?fully|completely',
@@ -270,6 +271,16 @@ final class English
             '?{find} ?out ?is ?the quotient|remainder ?and ?the ?remainder|quotient ?when|of|in {the}* '
                 . '{kind}* M:a',
             'divide', 'plain', null,
+        ],
+        // the quadratic formula itself
+        [
+            '{find} ?out {the}* quadratic formula ?for|from|by|starting|to ?with|from ?solving|solve {the}* '
+                . '{kind}* E:a',
+            'solve', 'derived', null,
+        ],
+        [
+            '{find} ?out {the}* formula for ?solving {the}* ?{root} ?of {the}* {kind}* E:a',
+            'solve', 'derived', null,
         ],
         // formulas
         ['make|making L:l the subject ?of {the}* {kind}* M:a', 'rearrange', 'letter', null],

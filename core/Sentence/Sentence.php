@@ -304,6 +304,9 @@ final class Sentence
         if ($work === 'foil') {
             $this->methods += ['multiply' => 'term-by-term'];
         }
+        if ($work === 'derived') {
+            $this->methods += ['solve' => 'completing-square'];
+        }
         [$node, $function, $awkwardAt, $remainder] = $this->mathematics($work, $runs);
         if ($work === 'simplify' && self::isSimplified($node)) {
             $job = 'simplify';
@@ -484,7 +487,8 @@ final class Sentence
     }
 
     /**
-     * An equation in one letter is solved for it; a formula is rearranged.
+     * An equation in one letter is solved for it; a formula is rearranged, and whether one in several letters is
+     * a formula or an equation, it tells itself.
      *
      * @return array{string|null, string|null} the job and the subject
      */
@@ -500,7 +504,7 @@ final class Sentence
         }
 
         return \count($letters) > 1 || Inside::holds($node, Pi::class)
-            ? ['rearrange', $own]
+            ? [$job === 'rearrange' ? $job : null, $own]
             : [$job === 'rearrange' ? 'solve' : $job, null];
     }
 
