@@ -30,6 +30,8 @@ final class HandsTest extends TestCase
         foreach ([
             '/board' => ['problem' => '(k+4)(k-6)(3k+1)', 'method' => 'grid', 'step' => 9],
             '/two-ways' => ['problem' => '(x+7)^2'],
+            '/letters' => ['problem' => '2t^2 + 5t - 3 = 0', 'row' => 8],
+            '/formula' => ['problem' => '2t^2 + 5t - 3 = 0'],
             '/style' => [],
             '/print' => ['problem' => '(x+7)^2'],
         ] as $path => $query) {

@@ -31,7 +31,7 @@ final class AccessTest extends TestCase
         'ladder', 'sets', 'set-sheet', 'set-file', 'import-set', 'marking', 'mark-pile', 'style', 'style.kept',
         'style.keep', 'api.demonstrations', 'api.sets', 'api.markings', 'tutor', 'tutor.first', 'tutor.enter',
         'sheet.read', 'sheet.mended', 'spot', 'slate.door', 'slate.show', 'slate.state', 'slate.join',
-        'slate.answer', 'handed.short', 'learn', 'teachers', 'changed', 'card', 'calculator',
+        'slate.answer', 'handed.short', 'learn', 'teachers', 'changed', 'card', 'calculator', 'letters', 'formula',
     ];
     /** Open as long as nobody has set a passphrase. */
     private const KEEPING = ['keep-set', 'remove-set', 'examples.store', 'examples.destroy'];

@@ -254,7 +254,8 @@ final class FailurePathsTest extends TestCase
     public function testPagesThatSayAllInTheirAddressAreKept(): void
     {
         $query = ['problem' => '(x+1)(x+2)', 'method' => 'grid', 'house' => 1];
-        foreach (['/board', '/print', '/figure.svg', '/runel.json', '/two-ways', '/api/demonstrations'] as $path) {
+        $paths = ['/board', '/print', '/figure.svg', '/runel.json', '/two-ways', '/letters', '/api/demonstrations'];
+        foreach ($paths as $path) {
             $url = "$path?" . http_build_query($query + ($path === '/api/demonstrations' ? [] : ['step' => 3]));
             $first = $this->get($url)->assertOk();
             self::assertSame('max-age=600, public', $first->headers->get('Cache-Control'), $path);

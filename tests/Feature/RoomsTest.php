@@ -90,6 +90,51 @@ final class RoomsTest extends TestCase
         ))->assertOk();
     }
 
+    public function testLettersAndNumbersTakeTheSameSteps(): void
+    {
+        $row = fn(string $problem, int $row): string => (string) $this->get('/letters?' . http_build_query(
+            ['problem' => $problem, 'row' => $row],
+        ))->assertOk()->getContent();
+        $lines = static function (string $html): array {
+            preg_match_all('/<section.*?<\/section>/s', $html, $sides);
+
+            return array_map(static function (string $side): string {
+                preg_match_all('/data-text="([^"]*)"/', $side, $texts);
+
+                return html_entity_decode($texts[1][\count($texts[1]) - 1] ?? '');
+            }, $sides[0]);
+        };
+        self::assertSame(
+            ['(x + b/(2a))² = −c/a + (b²)/(4a²)', '(x + 5/4)² = 3/2 + 25/16'],
+            $lines($row('2x²+5x-3=0', 7)),
+        );
+        self::assertSame(['t² + (b/a)t = −c/a', 't² + 6t = 3'], $lines($third = $row('t²+6t-3=0', 3)));
+        self::assertStringContainsString('with these numbers it stands so already', self::visible($third));
+        self::assertSame(['x = (−b ± √(b² − 4ac))/(2a)', 'x = −3 ± 2√3'], $lines($row('x²+6x-3=0', 99)));
+        self::assertMatchesRegularExpression('/id="pen-next"[^>]*row=4/', $third);
+        // The unknown is never one of the formula's own letters; what has no square to complete is told.
+        self::assertStringContainsString('x = (−b', html_entity_decode($row('2a²+5a-3=0', 99)));
+        self::assertStringContainsString('here is one of ours', self::visible($row('x³=8', 1)));
+        $this->get('/letters?problem=((')->assertStatus(422)->assertSee('never closed');
+    }
+
+    public function testTheFormulaGivesItsReasons(): void
+    {
+        $html = (string) $this->get('/formula?' . http_build_query(['problem' => '2x²+5x-3=0']))->assertOk()
+            ->getContent();
+        $told = self::visible($html);
+        foreach (['Where 2a comes from', 'What the discriminant says', 'no real number has that square'] as $words) {
+            self::assertStringContainsString($words, $told);
+        }
+        self::assertSame(10, substr_count($html, 'class="formula-line"'));
+        self::assertStringContainsString('<svg', $html);
+        self::assertStringContainsString('row=1', $html);
+        $why = (string) $this->get('/why?' . http_build_query([
+            'problem' => '2x²+5x-3=0', 'job' => 'solve', 'method' => 'formula', 'step' => 4,
+        ]))->assertOk()->getContent();
+        self::assertStringContainsString('/formula?problem=2x', $why);
+    }
+
     public function testEverythingCanBeTakenAway(): void
     {
         $query = '?' . http_build_query(['problem' => self::PROBLEM, 'method' => 'grid']);

@@ -55,6 +55,10 @@
             'present' => null]) }}">{{ __('ui.print') }}</a></li>
         <li><a href="{{ $board->address->to('roads', ['step' => null, 'ask' => null,
             'present' => null]) }}">{{ __('ui.all-roads') }}</a></li>
+        @if (\App\Ways\InLetters::isBeside($board->demonstration))
+            <li><a href="{{ $board->address->to('letters', \App\Ways\InLetters::FROM_BOARD) }}">{{
+                __('formula.beside') }}</a></li>
+        @endif
         @foreach ($board->files() as $format => $file)
             <li><a href="{{ $file }}">{{ __("ui.formats.$format") }}</a></li>
         @endforeach

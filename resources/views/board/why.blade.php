@@ -18,6 +18,11 @@
         <figure class="figure why-picture">{!! $page->figure($why->picture) !!}</figure>
         <p class="hint">{{ __('why.picture.' . $why->picture->type()) }}</p>
     @endif
+    @if ($why->law->key === 'why.law.formula')
+        <p class="why-further"><a href="{{ $board->address->to('formula', \App\Ways\InLetters::FROM_BOARD) }}">{{
+            __('formula.title-reasons') }}</a> · <a href="{{ $board->address->to('letters',
+            \App\Ways\InLetters::FROM_BOARD) }}">{{ __('formula.title') }}</a></p>
+    @endif
     <details class="why-deeper">
         <summary>{{ __('why.once-more') }}</summary>
         <p>{!! $page->say($why->deeper()) !!}</p>
