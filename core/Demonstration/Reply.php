@@ -6,6 +6,7 @@ namespace Runel\Demonstration;
 
 use Runel\Demonstration\Answer\Answer;
 use Runel\Demonstration\Answer\AnswerType;
+use Runel\Demonstration\Answer\BetweenAnswer;
 use Runel\Expression\Equation;
 use Runel\Expression\Evaluation;
 use Runel\Expression\Expression;
@@ -53,8 +54,23 @@ final class Reply
                 $demonstration->task->problem->polynomial,
             ),
             'vertex', 'least', 'greatest', 'symmetry' => self::extreme($asked->seeks, $answer),
-            default => null,
+            default => $answer instanceof BetweenAnswer ? self::between($answer) : null,
         };
+    }
+
+    /** How many solutions there are, and between which numbers. */
+    private static function between(BetweenAnswer $answer): Message
+    {
+        $gaps = array_map(static fn(array $pair): Message => Message::of('reply.gap', [
+            'low' => $pair[0],
+            'high' => $pair[1],
+        ]), $answer->pairs());
+        $all = array_shift($gaps);
+        foreach ($gaps as $gap) {
+            $all = Message::of('reply.gaps', ['before' => $all, 'gap' => $gap]);
+        }
+
+        return Message::of('reply.between', ['count' => \count($answer->pairs()), 'gaps' => $all]);
     }
 
     /**
@@ -85,6 +101,7 @@ final class Reply
 
         return match (true) {
             $answer->type() === AnswerType::None => Message::of('reply.count-none'),
+            $answer instanceof BetweenAnswer => self::between($answer),
             $solutions === null => null,
             default => Message::of('reply.count', ['count' => \count($solutions)]),
         };

@@ -42,7 +42,7 @@ final readonly class ChainLines
             : SolutionForm::values($this->page->trail->line, (string) $letter);
         $said = $letter === null || $exact === null ? null : RoundedLine::of($node, $letter, $exact);
         if ($said === null) {
-            return null;
+            return $isOn && $letter !== null ? $this->roundedRoots($typed, $node, $letter) : null;
         }
         $trail = $this->page->trail;
         $line = $this->judged($typed, $said->exact, false);
@@ -67,6 +67,21 @@ final readonly class ChainLines
             branch: $line->branch,
             rounded: $said->places,
         );
+    }
+
+    /** Rounded values of solutions that are known by the gaps they lie in. */
+    private function roundedRoots(string $typed, Node $node, string $letter): ?MarkedLine
+    {
+        $given = $this->page->task->problem->node;
+        $gaps = $given instanceof Equation ? $this->page->worked->gaps() : [];
+        $said = $gaps === [] || !$given instanceof Equation ? null : RoundedRoots::of($node, $letter, $given, $gaps);
+        if ($said === null) {
+            return null;
+        }
+        $this->page->metGaps += array_fill_keys($said->met, true);
+        $say = Message::of('marking.rounded-root', ['count' => $said->places]);
+
+        return new MarkedLine($typed, $node, LineVerdict::Follows, true, $say, $say, rounded: $said->places);
     }
 
     /** A line that carries the work on: as a whole, or on a branch; told where it does so by luck only. */

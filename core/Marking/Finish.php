@@ -45,6 +45,9 @@ final readonly class Finish
         if ($last->node === null) {
             return null;
         }
+        if ($this->page->metGaps !== []) {
+            return \count($this->page->metGaps) === \count($this->page->worked->gaps()) ? null : Wanting::RootLost;
+        }
         $problem = $this->page->task->problem;
         $wants = $this->page->family->wants($joined->line, $problem);
         if ($wants === Wanting::Root && $this->isRootOfTheHouse($joined->line)) {

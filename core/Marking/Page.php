@@ -26,6 +26,8 @@ final class Page
     public Trail $trail;
     /** @var array<string, Expression> what letters of the learner's own stand for */
     public array $standing = [];
+    /** @var array<int, true> the gaps whose solutions have been said, rounded */
+    public array $metGaps = [];
     /** The last line with rounded values, as it was written. */
     public ?Node $rounded = null;
     /** @var list<MarkedLine> those judged so far */

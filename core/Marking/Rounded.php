@@ -130,7 +130,7 @@ final readonly class Rounded
     }
 
     /** How many places a decimal has, zeros at its end not counted. */
-    private static function places(Rational $value): int
+    public static function places(Rational $value): int
     {
         $places = 0;
         while (!$value->isInteger() && $places < self::MOST) {

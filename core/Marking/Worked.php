@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Runel\Marking;
 
+use Runel\Demonstration\Answer\BetweenAnswer;
 use Runel\Demonstration\Answer\FormulaAnswer;
 use Runel\Demonstration\Demonstration;
 use Runel\Demonstration\Link;
@@ -56,6 +57,18 @@ final class Worked
         return $this->family->seeksSolutions($this->task->problem)
             ? $this->demonstration()?->answer->solutions()
             : null;
+    }
+
+    /**
+     * Between which numbers the solutions lie, where none is written down.
+     *
+     * @return list<array{Expression, Expression}> none where they are
+     */
+    public function gaps(): array
+    {
+        $answer = $this->demonstration()?->answer;
+
+        return $answer instanceof BetweenAnswer ? $answer->pairs() : [];
     }
 
     /**

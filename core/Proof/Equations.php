@@ -113,6 +113,12 @@ final readonly class Equations
         return $poles->withoutRepeats();
     }
 
+    /** Whether no letter stands below a line in it, so that its sides have no jumps. */
+    public function isWhole(Node $node): bool
+    {
+        return $this->denominators($node) === [];
+    }
+
     private function solutions(Node $node, string $letter): SolutionSet
     {
         if ($node instanceof Alternatives) {

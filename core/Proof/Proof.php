@@ -28,6 +28,7 @@ use Runel\Law\Claim\LikeTerms;
 use Runel\Law\Claim\NamedValues;
 use Runel\Law\Claim\NegativeCount;
 use Runel\Law\Claim\NoSolution;
+use Runel\Law\Claim\RootsBetween;
 use Runel\Law\Claim\SameDegree;
 use Runel\Law\Claim\SameSolutions;
 use Runel\Law\Claim\SolutionCount;
@@ -38,6 +39,7 @@ use Runel\Number\DivisionByZero;
 use Runel\Number\Field\Floats;
 use Runel\Number\Field\Surds;
 use Runel\Number\NoExactValue;
+use Runel\Number\Rational;
 use Runel\Number\Surd;
 
 /**
@@ -84,6 +86,7 @@ final readonly class Proof
                     || $this->equations->solutionsOf($claim->equation)->isEmpty(),
                 $claim instanceof SolutionCount => $this->equations->solutionsOf($claim->equation)->count()
                     === $claim->count->number()?->toInt(),
+                $claim instanceof RootsBetween => $this->liesBetween($claim),
                 $claim instanceof NegativeCount => self::negatives($claim) === $claim->count->number()?->toInt(),
                 $claim instanceof AllSolve => $this->equations->solutionsOf($claim->equation)->isAll(),
                 $claim instanceof Divides => $this->goesInto($claim),
@@ -290,6 +293,26 @@ final readonly class Proof
         }
 
         return false;
+    }
+
+    /** Both sides change places between the two of each pair, the pairs rise, and there are no more real solutions. */
+    private function liesBetween(RootsBetween $claim): bool
+    {
+        $difference = fn(Expression $value): Rational => Evaluation::rational(
+            Substitution::into($claim->equation->left, $claim->letter, $value),
+        )->minus(Evaluation::rational(Substitution::into($claim->equation->right, $claim->letter, $value)));
+        $before = null;
+        foreach ($claim->pairs as [$low, $high]) {
+            [$from, $to] = [Evaluation::rational($low), Evaluation::rational($high)];
+            if ($from->compareTo($to) >= 0 || ($before !== null && $from->compareTo($before) < 0)
+                || !$difference($low)->times($difference($high))->isNegative()) {
+                return false;
+            }
+            $before = $to;
+        }
+
+        return $this->equations->isWhole($claim->equation)
+            && $this->equations->solutionsOf($claim->equation)->count() === \count($claim->pairs);
     }
 
     /** Each is a pole, no two are the same, and there are no more real ones. */

@@ -8,6 +8,22 @@ return [
     'refusal' => 'The search for rational roots is for polynomials of degree 3 to :most in one letter.',
     'refusal-degree' => 'The degree is :degree; the search for rational roots goes up to degree :most.',
     'refusal-many' => 'There are too many candidates for rational roots to try them all.',
+    'between' => [
+        'title' => 'One lies between :low and :high',
+        'why-rising' => 'At :low the left side is below 0, at :high above: somewhere between it is 0.',
+        'why-falling' => 'At :low the left side is above 0, at :high below: somewhere between it is 0.',
+        'check' => 'The sign changes between :low and :high',
+        'check-why' => 'One value has to be below 0, the other above.',
+    ],
+    'known' => [
+        'title' => 'What is known of the solutions',
+        'why-all' => 'An equation of degree :degree has no more than :degree solutions, and so many sign changes were '
+            . 'found: each lies in one of these gaps.',
+        'why' => 'The real solutions can be counted without finding them: there is one, and it lies in this gap.'
+            . '|The real solutions can be counted without finding them: there are :count, each in one of these gaps.',
+        'ask' => 'How many real values of :letter solve the equation?',
+        'advice' => 'No rational root: how many real ones there are, between which decimals, and the curve.',
+    ],
     'refusal-none' => 'None of the candidates is a root: there is no rational root, and without one this way ends '
         . 'here.',
     'refusal-rest' => 'Rational roots lead as far as :rest, and for that no way is known here.',

@@ -22,6 +22,7 @@ use Runel\Law\Claim\Identity;
 use Runel\Law\Claim\LikeTerms;
 use Runel\Law\Claim\NamedValues;
 use Runel\Law\Claim\NoSolution;
+use Runel\Law\Claim\RootsBetween;
 use Runel\Law\Claim\SameDegree;
 use Runel\Law\Claim\SameSolutions;
 use Runel\Law\Claim\SolutionCount;
@@ -196,6 +197,23 @@ final class ProofTest extends TestCase
     /** @return iterable<string, array{Claim, bool}> */
     public static function claims(): iterable
     {
+        $between = static fn(string $equation, string ...$ends): RootsBetween => new RootsBetween(
+            self::equation($equation),
+            'x',
+            array_map(
+                static fn(array $pair): array => [self::expression($pair[0]), self::expression($pair[1])],
+                array_chunk($ends, 2),
+            ),
+        );
+        yield 'three roots between tenths' => [
+            $between('x^3-3x+1=0', '-1.9', '-1.8', '0.3', '0.4', '1.5', '1.6'), true,
+        ];
+        yield 'one of them left out' => [$between('x^3-3x+1=0', '-1.9', '-1.8', '0.3', '0.4'), false];
+        yield 'one of them elsewhere' => [
+            $between('x^3-3x+1=0', '-1.9', '-1.8', '0.3', '0.4', '1.6', '1.7'), false,
+        ];
+        yield 'one of them twice' => [$between('x^3-3x+1=0', '-1.9', '-1.8', '0.3', '0.4', '0.3', '0.4'), false];
+        yield 'a pole between' => [$between('1/x=0', '-1', '1'), false];
         $e = self::expression(...);
         $q = self::equation(...);
         yield 'identity' => [new Identity($e('2(x+1)'), $e('2x+2')), true];

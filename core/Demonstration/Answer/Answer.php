@@ -39,7 +39,7 @@ interface Answer
     /**
      * What else the contract says of it, by name.
      *
-     * @return array<string, Node|string|array<array-key, Node|string>>
+     * @return array<string, Node|string|array<array-key, Node|string|list<Node>>>
      */
     public function details(): array;
 }

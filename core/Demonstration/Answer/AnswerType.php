@@ -9,6 +9,7 @@ enum AnswerType: string
 {
     case Expression = 'expression';
     case Solutions = 'solutions';
+    case Between = 'between';
     case None = 'none';
     case All = 'all';
     case Formula = 'formula';

@@ -76,6 +76,9 @@ final readonly class SolveByRationalRoots implements Method
             return $refusal;
         }
         $parts = PolynomialFactoring::ofTask($task, $this->ways);
+        if ($this->known($parts, $task) !== null) {
+            return null;
+        }
         if ($parts->isStuck()) {
             $rest = $parts->rest();
 
@@ -99,6 +102,10 @@ final readonly class SolveByRationalRoots implements Method
         if (!$equation instanceof Equation) {
             throw new \LogicException('A problem that is no equation was not refused.');
         }
+        $known = $this->known($parts, $task);
+        if ($known !== null) {
+            return $this->withKnown($parts, $known, $task);
+        }
         [$solving, $solutions, $roots] = $this->isEmpty($parts, $task)
             ? [[self::nothing($parts)], [], false]
             : $this->solving($parts, $task);
@@ -106,16 +113,7 @@ final readonly class SolveByRationalRoots implements Method
             ? new NoSolutionAnswer($parts->letter, self::product($parts))
             : new SolutionsAnswer($parts->letter, $solutions);
         $sections = [
-            new Section(
-                Phase::Reading,
-                Preliminaries::steps(
-                    $task,
-                    $parts->gathered,
-                    $parts->common,
-                    $parts->outer(),
-                    ['zeroed' => 'roots.reading-zeroed', 'equation' => 'roots.reading-equation'],
-                ),
-            ),
+            new Section(Phase::Reading, $this->reading($parts, $task)),
             ...$parts->sections(),
             ...$solving,
         ];
@@ -139,6 +137,50 @@ final readonly class SolveByRationalRoots implements Method
             answer: $answer,
             checking: static fn(): array => self::checks($parts, $equation, $solutions),
         );
+    }
+
+    /** What is known where no candidate is a root; null where one is, or where the roots cannot be told apart. */
+    private function known(PolynomialFactoring $parts, Task $task): ?KnownRoots
+    {
+        $isWhole = $parts->isStuck() && $parts->found() === [] && $parts->letters() === [];
+
+        return !$isWhole ? null : $task->once(
+            KnownRoots::class,
+            static fn(): ?KnownRoots => KnownRoots::of($parts->gathered->whole, $parts->letter, $task),
+        );
+    }
+
+    private function withKnown(PolynomialFactoring $parts, KnownRoots $known, Task $task): Demonstration
+    {
+        $sections = [
+            new Section(Phase::Reading, $this->reading($parts, $task)),
+            ...$parts->sections(),
+            $known->section(),
+        ];
+
+        return new Demonstration(
+            task: $task,
+            job: SolveFamily::JOB,
+            method: $this->id(),
+            forecast: Forecast::of(
+                sections: $sections,
+                trials: $parts->trials(),
+                roots: true,
+                advice: Message::of('roots.known.advice'),
+            ),
+            sections: $sections,
+            answer: $known->answer(),
+            checking: static fn(): array => $known->checks(),
+        );
+    }
+
+    /** @return non-empty-list<Step> */
+    private function reading(PolynomialFactoring $parts, Task $task): array
+    {
+        return Preliminaries::steps($task, $parts->gathered, $parts->common, $parts->outer(), [
+            'zeroed' => 'roots.reading-zeroed',
+            'equation' => 'roots.reading-equation',
+        ]);
     }
 
     /**
