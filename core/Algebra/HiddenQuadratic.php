@@ -20,6 +20,7 @@ use Runel\Expression\Sum;
 use Runel\Number\Rational;
 use Runel\Polynomial\Monomial;
 use Runel\Polynomial\Polynomial;
+use Runel\Polynomial\Term;
 
 /** A quadratic in something: in a bracket, in a power or product of letters, in the root of a letter, in 1 over it. */
 final readonly class HiddenQuadratic
@@ -238,7 +239,30 @@ final readonly class HiddenQuadratic
         }
         $polynomial = Polynomial::tryFrom($replaced);
 
-        return $polynomial === null ? null : self::checked($something, $unknown, $polynomial);
+        return $polynomial === null
+            ? null
+            : self::checked($something, $unknown, $polynomial) ?? self::inPowersOf($something, $unknown, $polynomial);
+    }
+
+    /** A quadratic in a power of what the unknown stands for: (x − 1)⁴ − 5(x − 1)² + 4. */
+    private static function inPowersOf(Expression $base, string $unknown, Polynomial $polynomial): ?self
+    {
+        $half = $polynomial->isZero() ? 0 : intdiv($polynomial->degree(), 2);
+        $powers = array_map(
+            static fn(Term $term): int => $term->monomial->degreeIn($unknown),
+            $polynomial->terms,
+        );
+        if ($half < 2 || array_diff($powers, [2 * $half, $half, 0]) !== []) {
+            return null;
+        }
+
+        return self::checked(new Power($base, Numeral::of($half)), $unknown, Polynomial::ofCoefficients(
+            $unknown,
+            array_map(
+                static fn(int $power): Rational => $polynomial->coefficient($unknown, $power),
+                [2 * $half, $half, 0],
+            ),
+        ));
     }
 
     private static function checked(Expression $something, string $unknown, Polynomial $quadratic): ?self

@@ -159,6 +159,10 @@ final readonly class Surd implements \Stringable
                 continue;
             }
             $difference = $norm->squareRoot();
+            // A new root in it would only be handed on from one to the next.
+            $difference = $difference !== null && \count($difference->atoms()) < \count($this->atoms())
+                ? $difference
+                : null;
             $first = $difference === null ? null : $without->plus($difference)->halved()->squareRoot();
             $second = $difference === null ? null : $without->minus($difference)->halved()->squareRoot();
             foreach ($first === null || $second === null ? [] : [

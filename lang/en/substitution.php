@@ -34,6 +34,13 @@ return [
         'why' => 'The root stands alone and is not negative, so both sides are squared.',
         'why-none' => 'A square root is never negative, so it cannot be :value.',
     ],
+    'square' => [
+        'why' => 'The square is a positive number, so there are two roots, one the opposite of the other. The root stays '
+            . 'under the root.',
+        'why-plain' => 'The square is a positive number, so there are two roots, one the opposite of the other; the root '
+            . 'of it is a sum of two roots, as squaring that sum shows.',
+        'why-none' => 'No real number has a negative square.',
+    ],
     'solutions' => [
         'why' => 'Each way was put back by itself; these are all solutions.',
         'why-one' => 'Each way was put back by itself; only this is left.',

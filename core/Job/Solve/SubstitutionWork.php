@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Runel\Job\Solve;
 
 use Runel\Algebra\HiddenQuadratic;
+use Runel\Algebra\RootOfSurd;
 use Runel\Algebra\SquareRoot;
 use Runel\Algebra\Trinomial;
 use Runel\Demonstration\Answer\Answer;
@@ -31,6 +32,7 @@ use Runel\Expression\Evaluation;
 use Runel\Expression\Expression;
 use Runel\Expression\Inside;
 use Runel\Expression\Letter;
+use Runel\Expression\Negative;
 use Runel\Expression\Node;
 use Runel\Expression\Numeral;
 use Runel\Expression\Power;
@@ -330,8 +332,9 @@ final class SubstitutionWork
         $double = Rational::of(2)->times($a);
         $part = SquareRoot::of($discriminant->dividedBy($double->times($double)))
             ?? throw new \LogicException('The root of a smaller number is no larger.');
+        $middle = $b->negated()->dividedBy($double);
         $values = array_map(
-            static fn(bool $minus): Expression => $part->beside($b->negated()->dividedBy($double), $minus, true),
+            static fn(bool $minus): Expression => $part->beside($middle, $minus, true),
             [false, true],
         );
         $equations = array_map(fn(Expression $value): Equation => new Equation(
@@ -344,7 +347,58 @@ final class SubstitutionWork
             why: Message::of('substitution.formula.why-values', ['something' => $this->hidden->something]),
             lines: [Line::equivalent(self::either($equations), new JoinBranches())],
         )]);
+        $something = $this->hidden->something;
+        if ($something instanceof Power && $something->base instanceof Letter && !$part->isRational()) {
+            foreach ($equations as $place => $equation) {
+                $front = $place === 0 ? $part->coefficient : $part->coefficient->negated();
+                $this->squareIsSurd($equation, $place + 1, RootOfSurd::of($middle, $front, $part->inside));
+            }
+
+            return;
+        }
         $this->branches($equations);
+    }
+
+    /**
+     * The square of the letter is a number with a root in it: its two roots, where it is not negative.
+     *
+     * @param Expression|null $plain one of them with no root under its root, where there is such a form
+     */
+    private function squareIsSurd(Equation $equation, int $number, ?Expression $plain): void
+    {
+        $this->lastWay = $equation;
+        $branch = Branch::way($number);
+        $letter = new Letter($this->letter);
+        $either = static fn(Expression $root): Alternatives => new Alternatives([
+            new Equation($letter, $root),
+            new Equation($letter, new Negative($root)),
+        ]);
+        $isNegative = Evaluation::at(new Floats(), [])->of($equation->right) < 0;
+        $root = new Root($equation->right, 2);
+        $lines = [];
+        if ($isNegative) {
+            $lines[] = Line::equivalent($equation, new Rewrite(), $branch)->reject(Message::of('substitution.dead'));
+        } else {
+            $lines[] = Line::equivalent($either($root), new RootBothSides(), $branch);
+            if ($plain !== null) {
+                $lines = [Line::side($root, $plain), $lines[0], Line::equivalent(
+                    $either($plain),
+                    new JoinBranches(),
+                    $branch,
+                )];
+            }
+            array_push($this->solutions, $plain ?? $root, new Negative($plain ?? $root));
+        }
+        $this->sections[] = new Section(Phase::Isolating, [new Step(
+            id: "way-$number-root",
+            title: Message::of('solve.linear.title', ['factor' => $equation]),
+            why: Message::of(match (true) {
+                $isNegative => 'substitution.square.why-none',
+                $plain !== null => 'substitution.square.why-plain',
+                default => 'substitution.square.why',
+            }),
+            lines: $lines,
+        )]);
     }
 
     /** @param non-empty-list<Equation> $equations what the something equals, each on a branch of its own */
@@ -508,9 +562,10 @@ final class SubstitutionWork
         };
     }
 
+    /** Roots of another index, or with roots under them. */
     private static function holdsOtherRoot(Node $node): bool
     {
-        return ($node instanceof Root && $node->index !== 2)
+        return ($node instanceof Root && ($node->index !== 2 || Inside::holds($node->radicand, Root::class)))
             || array_filter($node->children(), self::holdsOtherRoot(...)) !== [];
     }
 
