@@ -131,7 +131,9 @@ final readonly class RealRoots
         $coefficients = $polynomial->coefficients($letter);
         $degree = \count($coefficients) - 1;
         $derivative = Polynomial::ofCoefficients($letter, array_map(
-            static fn(Rational $coefficient, int $place): Rational => $coefficient->times(Rational::of($degree - $place)),
+            static fn(Rational $coefficient, int $place): Rational => $coefficient->times(
+                Rational::of($degree - $place),
+            ),
             \array_slice($coefficients, 0, -1),
             array_keys(\array_slice($coefficients, 0, -1)),
         ));

@@ -16,8 +16,8 @@ return [
     'coincidence-only' => 'By luck this keeps the solutions: with other numbers it would be wrong.',
     'rounded' => 'Right, rounded to one place; exactly it is :exactly.|Right, rounded to :count places; exactly it is '
         . ':exactly.',
-    'rounded-root' => 'Right, rounded to one place: the sign changes within half a unit of it.|Right, rounded to :count '
-        . 'places: the sign changes within half a unit of the last one.',
+    'rounded-root' => 'Right, rounded to one place: the sign changes within half a unit of it.|Right, rounded to '
+        . ':count places: the sign changes within half a unit of the last one.',
     'beside' => 'A note beside the work.',
     'standing' => ':letter stands for :for from here on.',
     'follows' => 'This follows.',

@@ -35,10 +35,10 @@ return [
         'why-none' => 'A square root is never negative, so it cannot be :value.',
     ],
     'square' => [
-        'why' => 'The square is a positive number, so there are two roots, one the opposite of the other. The root stays '
-            . 'under the root.',
-        'why-plain' => 'The square is a positive number, so there are two roots, one the opposite of the other; the root '
-            . 'of it is a sum of two roots, as squaring that sum shows.',
+        'why' => 'The square is a positive number, so there are two roots, one the opposite of the other. The root '
+            . 'stays under the root.',
+        'why-plain' => 'The square is a positive number, so there are two roots, one the opposite of the other. Its '
+            . 'root can be written with two single roots: squared, they give it again.',
         'why-none' => 'No real number has a negative square.',
     ],
     'solutions' => [

@@ -37,8 +37,10 @@ final readonly class BetweenAnswer implements Answer
 
     public function claims(Expression|Equation $given): array
     {
+        $problem = $given instanceof Equation ? $given : new Equation($given, $given);
+
         return [
-            new RootsBetween($given instanceof Equation ? $given : new Equation($given, $given), $this->letter, $this->pairs),
+            new RootsBetween($problem, $this->letter, $this->pairs),
             new RootsBetween($this->equation, $this->letter, $this->pairs),
         ];
     }

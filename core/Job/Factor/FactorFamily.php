@@ -43,15 +43,17 @@ final readonly class FactorFamily extends PlainFamily implements WaysToFactor
     /** @var list<FactorMethod> for quadratics */
     private array $quadratic;
     private FactorByRationalRoots $roots;
-    /** @var list<Method> by what is seen: in higher powers, in four terms, in something */
+    /** @var list<StructureMethod> by what is seen: in four terms, in something */
     private array $structures;
+    private SpecialPowers $powers;
     private Special $special;
 
     public function __construct(WaysToMultiply $multiplying)
     {
         $back = new MultiplyBack($multiplying);
         $forms = new SpecialForms($back);
-        $this->special = new Special($forms, new SpecialPowers($back));
+        $this->powers = new SpecialPowers($back);
+        $this->special = new Special($forms, $this->powers);
         $this->quadratic = [
             $forms, new SumProduct($back), new SplitMiddle($back), new ProductGrid($back),
             new Cross($back), new Trial($back), new Scale($back), new ScaleWhy($back),
@@ -170,6 +172,14 @@ final readonly class FactorFamily extends PlainFamily implements WaysToFactor
     public function hindrance(Task $task): ?Refusal
     {
         return $this->quadratic[0]->refusal($task);
+    }
+
+    public function byStructure(Task $task): array
+    {
+        return array_values(array_filter(
+            [$this->powers, ...$this->structures],
+            static fn(StructureMethod $method): bool => $method->isSeen($task),
+        ));
     }
 
     /** In the order in which solving tries them; why scaling works is not one of them. */

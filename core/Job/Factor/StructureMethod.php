@@ -22,8 +22,10 @@ use Runel\Message\Message;
 use Runel\Message\MethodDoesNotApply;
 use Runel\Message\Refusal;
 use Runel\Message\TooLarge;
-use Runel\Method\Method;
+use Runel\Method\Factored;
+use Runel\Method\FactorsQuadratics;
 use Runel\Number\Rational;
+use Runel\Polynomial\Monomial;
 use Runel\Polynomial\Polynomial;
 use Runel\Polynomial\Term;
 use Runel\Working\Arrival;
@@ -36,7 +38,7 @@ use Runel\Working\Preliminaries;
  * What the ways share that factor by what is seen: the common term first, then the structure, then each factor looked
  * into once more.
  */
-abstract class StructureMethod implements Method
+abstract class StructureMethod implements FactorsQuadratics
 {
     public function __construct(private readonly MultiplyBack $back) {}
 
@@ -47,7 +49,77 @@ abstract class StructureMethod implements Method
 
     final public function refusal(Task $task): ?Refusal
     {
-        return $this->seen($task) === null ? new MethodDoesNotApply($this->refused()) : null;
+        return $task->problem->node instanceof Equation || !$this->isSeen($task)
+            ? new MethodDoesNotApply($this->refused())
+            : null;
+    }
+
+    /** Whether it is there, in an equation as well. */
+    final public function isSeen(Task $task): bool
+    {
+        return $this->seen($task) !== null;
+    }
+
+    final public function factoring(Task $task): Factored
+    {
+        $seen = $this->seen($task) ?? throw new \LogicException('It is not seen there.');
+        $gathered = Known::standardForm($task) ?? throw new \LogicException('It is a polynomial.');
+        $common = CommonTerm::of($gathered->whole);
+        $outer = self::outer($task, $common);
+        [$number, $factors] = self::further($seen->factors);
+        $further = $this->furtherSteps($seen, $number, $factors, $outer);
+        $sections = [
+            new Section(Phase::Reading, $seen->reading ?? Preliminaries::steps($task, $gathered, $common, $outer)),
+            ...$seen->sections,
+            ...($further === [] ? [] : [new Section(Phase::Finishing, $further)]),
+        ];
+        foreach ($common->letters->exponents as $letter => $exponent) {
+            $power = Polynomial::ofTerms([new Term(Rational::one(), Monomial::power((string) $letter, 1))]);
+            array_unshift($factors, ...array_fill(0, $exponent, $power));
+        }
+
+        return new Factored(
+            $sections,
+            $factors,
+            Forecast::of(
+                sections: $sections,
+                trials: $seen->trials,
+                fractions: $gathered->whole->hasFractions(),
+                advice: $seen->advice,
+            ),
+            fn(): Check => $this->back->check(
+                $outer->finished(self::further($seen->factors)[1], false),
+                $gathered->whole,
+                $task,
+            ),
+            !$common->content->isOne() || $common->negative || !$number->isOne(),
+            false,
+        );
+    }
+
+    private static function outer(Task $task, CommonTerm $common): Outer
+    {
+        return new Outer($common, $task->problem->node instanceof Equation);
+    }
+
+    /**
+     * Each factor looked into once more.
+     *
+     * @param non-empty-list<Polynomial> $factors
+     *
+     * @return list<Step> none where nothing more comes of it
+     */
+    private function furtherSteps(SeenStructure $seen, Rational $number, array $factors, Outer $outer): array
+    {
+        return \count($factors) === \count($seen->factors) && $number->isOne() ? [] : [new Step(
+            id: 'further',
+            title: Message::of('structure.further.title'),
+            why: Message::of('structure.further.why'),
+            lines: [$seen->reading === null ? $outer->line(...array_map(
+                static fn(Polynomial $factor): Expression => $factor->toExpression(),
+                $factors,
+            )) : Line::equal(self::withNumber($number, $factors))],
+        )];
     }
 
     final public function demonstrate(Task $task): Demonstration
@@ -55,23 +127,12 @@ abstract class StructureMethod implements Method
         $seen = $this->seen($task) ?? throw new \LogicException('It was not refused.');
         $gathered = Known::standardForm($task) ?? throw new \LogicException('It is a polynomial.');
         $common = CommonTerm::of($gathered->whole);
-        $outer = new Outer($common, false);
+        $outer = self::outer($task, $common);
         [$number, $factors] = self::further($seen->factors);
         // What is read as it stands, in brackets, has nothing taken out before.
         $isPlain = $seen->reading === null;
         $answer = $isPlain ? $outer->finished($factors, false) : self::withNumber($number, $factors);
-        $steps = [];
-        if (\count($factors) > \count($seen->factors) || !$number->isOne()) {
-            $steps[] = new Step(
-                id: 'further',
-                title: Message::of('structure.further.title'),
-                why: Message::of('structure.further.why'),
-                lines: [$isPlain ? $outer->line(...array_map(
-                    static fn(Polynomial $factor): Expression => $factor->toExpression(),
-                    $factors,
-                )) : Line::equal($answer)],
-            );
-        }
+        $steps = $this->furtherSteps($seen, $number, $factors, $outer);
         $isComplete = array_filter($factors, static fn(Polynomial $factor): bool => !self::isPrime($factor)) === [];
         $steps[] = new Step(
             id: 'complete',
@@ -112,13 +173,12 @@ abstract class StructureMethod implements Method
     {
         return $task->once(static::class, function () use ($task): ?SeenStructure {
             $gathered = Known::standardForm($task);
-            if ($gathered === null || $task->problem->node instanceof Equation
-                || \count($gathered->whole->terms) < 2) {
+            if ($gathered === null || \count($gathered->whole->terms) < 2) {
                 return null;
             }
             $common = CommonTerm::of($gathered->whole);
             try {
-                return $this->look($task, $common->rest, new Outer($common, false));
+                return $this->look($task, $common->rest, self::outer($task, $common));
             } catch (Refusal) {
                 return null;
             }

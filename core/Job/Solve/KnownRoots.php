@@ -27,7 +27,7 @@ use Runel\Style\Answers;
 use Runel\Style\Places;
 use Runel\Working\Arithmetic;
 
-/** What is known of an equation without rational roots: how many real ones there are, between which numbers, the curve. */
+/** What is known of an equation without rational roots: how many real ones, between which numbers, the curve. */
 final readonly class KnownRoots
 {
     private Equation $equation;

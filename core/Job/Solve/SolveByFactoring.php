@@ -54,6 +54,7 @@ use Runel\Working\Quadratic\Decimals;
 /** Solving a quadratic equation by factoring: zero on one side, factors, each factor 0, each solution checked. */
 final readonly class SolveByFactoring implements Method
 {
+    public const ID = 'factoring';
     /** The option that names the way to factor. */
     public const CHOICE = 'by';
 
@@ -61,7 +62,7 @@ final readonly class SolveByFactoring implements Method
 
     public function id(): string
     {
-        return 'factoring';
+        return self::ID;
     }
 
     public function job(): string

@@ -43,17 +43,23 @@ final readonly class SolveFamily extends PlainFamily
 
     public function methods(): array
     {
-        $quadratic = [new SolveByFactoring($this->factoring), new SquareRoots(), new CompletingSquare(), new Formula()];
-        $roads = new QuadraticRoads($quadratic);
+        $factoring = new SolveByFactoring($this->factoring);
+        $others = [new SquareRoots(), new CompletingSquare(), new Formula()];
+        $roads = new QuadraticRoads([$factoring, ...$others]);
         $rational = new SolveByRationalRoots($this->factoring, $roads);
         $isolate = new IsolateRoots($roads);
         $clear = new ClearDenominators($roads, $rational);
         $powers = new SolvePowers();
 
         return [
-            new Balance(), ...$quadratic, $rational, $isolate, $clear,
-            new SolveBySubstitution($this->factoring, $roads, [new Balance(), $powers, $rational, $isolate, $clear]),
+            new Balance(),
+            new Factoring($factoring, new SolveByStructure($this->factoring, $roads)),
+            ...$others,
+            $rational,
+            $isolate,
+            $clear,
             $powers,
+            new SolveBySubstitution($this->factoring, $roads, [new Balance(), $powers, $rational, $isolate, $clear]),
         ];
     }
 
