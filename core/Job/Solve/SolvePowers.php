@@ -43,6 +43,7 @@ use Runel\Method\Method;
 use Runel\Number\Rational;
 use Runel\Slip\Slip;
 use Runel\Style\Moving;
+use Runel\Style\NegativeRoot;
 use Runel\Working\Quadratic\Decimals;
 
 /** A power from the third on that equals a number: the power alone, then its root; real solutions only. */
@@ -69,6 +70,18 @@ final readonly class SolvePowers implements Method
         return $value->isZero() || NthRoot::of($value->absolute(), $equation->index) !== null
             ? null
             : new TooLarge(Message::of('quadratic.too-large'));
+    }
+
+    /** Whether the house wants complex solutions, and factoring may find some that no root of both sides does. */
+    public function leavesComplex(Task $task): bool
+    {
+        $equation = PowerEquation::ofTask($task);
+        if ($equation === null || $task->style->get(NegativeRoot::class) !== NegativeRoot::Complex) {
+            return false;
+        }
+        $value = $equation->value->dividedBy($equation->front);
+
+        return $value->isNegative() || NthRoot::of($value->absolute(), $equation->index)?->isRational() === true;
     }
 
     public function demonstrate(Task $task): Demonstration

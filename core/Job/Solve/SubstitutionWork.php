@@ -59,6 +59,7 @@ use Runel\Number\Rational;
 use Runel\Polynomial\Polynomial;
 use Runel\Problem\Problem;
 use Runel\Style\Moving;
+use Runel\Style\NegativeRoot;
 use Runel\Style\SomethingNamed;
 use Runel\Working\Arithmetic;
 use Runel\Working\Quadratic\Decimals;
@@ -155,6 +156,11 @@ final class SubstitutionWork
         if ($this->refusal === null && $this->dead === null) {
             $this->finish();
         }
+    }
+
+    private function isComplex(): bool
+    {
+        return $this->task->style->get(NegativeRoot::class) === NegativeRoot::Complex;
     }
 
     private function isNamed(): bool
@@ -307,7 +313,7 @@ final class SubstitutionWork
             lines: Arithmetic::lines(FormulaWritten::discriminant($a, $b, $c)),
         );
         if ($discriminant->isNegative()) {
-            if (Inside::holds($this->hidden->something, Root::class)) {
+            if ($this->isComplex() || Inside::holds($this->hidden->something, Root::class)) {
                 $this->refusal = new OutOfReach(Message::of('substitution.refusal-part'));
 
                 return;
@@ -376,6 +382,11 @@ final class SubstitutionWork
         $isNegative = Evaluation::at(new Floats(), [])->of($equation->right) < 0;
         $root = new Root($equation->right, 2);
         $lines = [];
+        if ($isNegative && $this->isComplex()) {
+            $this->refusal = new OutOfReach(Message::of('substitution.refusal-part'));
+
+            return;
+        }
         if ($isNegative) {
             $lines[] = Line::equivalent($equation, new Rewrite(), $branch)->reject(Message::of('substitution.dead'));
         } else {
