@@ -47,7 +47,7 @@ final readonly class QuadraticRoads
             && $quadratic->b->dividedBy(Rational::of(2))->isInteger());
 
         return match (true) {
-            $method instanceof SolvePowers && $method->leavesComplex($task) => 2,
+            $method instanceof SolvePowers && $method->leavesComplex($task) => 6,
             $method instanceof SquareRoots,
             $method instanceof SolveBySubstitution,
             $method instanceof SolvePowers => 0,

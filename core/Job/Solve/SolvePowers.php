@@ -81,7 +81,8 @@ final readonly class SolvePowers implements Method
         }
         $value = $equation->value->dividedBy($equation->front);
 
-        return $value->isNegative() || NthRoot::of($value->absolute(), $equation->index)?->isRational() === true;
+        return ($value->isNegative() && $equation->index % 2 === 0)
+            || NthRoot::of($value->absolute(), $equation->index)?->isRational() === true;
     }
 
     public function demonstrate(Task $task): Demonstration
