@@ -40,6 +40,11 @@ enum Difficulty: string
     case LetterOutside = 'letter-outside';
     case FalseSolution = 'false-solution';
     case TwoRoots = 'two-roots';
+    case Trinomial = 'trinomial';
+    case Multiplied = 'multiplied';
+    case TurnedOver = 'turned-over';
+    case DeadWay = 'dead-way';
+    case InRoot = 'in-root';
     /** The easier cases, and what belongs to no rung. */
     case Repeated = 'repeated';
     case ZeroMiddle = 'zero-middle';

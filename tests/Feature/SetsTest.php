@@ -112,7 +112,7 @@ final class SetsTest extends TestCase
         ]);
         self::assertSame(['minus'], $answer['problems'][0]['traits']);
         self::assertSame('bad-request', $this->get('/api/sets')->assertStatus(422)->json('error.code'));
-        self::assertCount(21, $this->get('/api/sets?skills=1')->assertOk()->json('skills'));
+        self::assertCount(24, $this->get('/api/sets?skills=1')->assertOk()->json('skills'));
         self::assertSame(2, Artisan::call('runel:make', ['--skill' => 'knitting']));
     }
 

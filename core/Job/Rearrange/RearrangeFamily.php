@@ -6,6 +6,7 @@ namespace Runel\Job\Rearrange;
 
 use Runel\Expression\Node;
 use Runel\Job\Rearrange\Ladder\FormulasLadder;
+use Runel\Job\Rearrange\Ladder\FormulasTwiceLadder;
 use Runel\Method\PlainFamily;
 use Runel\Method\Wanting;
 use Runel\Problem\Problem;
@@ -54,6 +55,6 @@ final readonly class RearrangeFamily extends PlainFamily
 
     public function ladders(): array
     {
-        return [new FormulasLadder()];
+        return [new FormulasLadder(), new FormulasTwiceLadder()];
     }
 }

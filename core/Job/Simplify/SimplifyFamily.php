@@ -8,6 +8,7 @@ use Runel\Demonstration\Task;
 use Runel\Expression\Expression;
 use Runel\Expression\Node;
 use Runel\Job\Simplify\Ladder\SimplifyCollectLadder;
+use Runel\Job\Simplify\Ladder\SimplifyFractionsLadder;
 use Runel\Job\Simplify\Ladder\SimplifyPowersLadder;
 use Runel\Job\Simplify\Ladder\SimplifyRadicalsLadder;
 use Runel\Judging\Form;
@@ -76,7 +77,12 @@ final readonly class SimplifyFamily extends PlainFamily implements TakesNumbers
 
     public function ladders(): array
     {
-        return [new SimplifyCollectLadder(), new SimplifyPowersLadder(), new SimplifyRadicalsLadder()];
+        return [
+            new SimplifyCollectLadder(),
+            new SimplifyPowersLadder(),
+            new SimplifyFractionsLadder(),
+            new SimplifyRadicalsLadder(),
+        ];
     }
 
     private function applies(Problem $problem): bool

@@ -13,6 +13,7 @@ use Runel\Job\Solve\Ladder\LinearLadder;
 use Runel\Job\Solve\Ladder\RootEquationsLadder;
 use Runel\Job\Solve\Ladder\RootsRationalLadder;
 use Runel\Job\Solve\Ladder\SolveFractionsLadder;
+use Runel\Job\Solve\Ladder\SolveSubstitutionLadder;
 use Runel\Job\Solve\Ladder\SquareSolveLadder;
 use Runel\Message\Message;
 use Runel\Method\Choice;
@@ -112,6 +113,7 @@ final readonly class SolveFamily extends PlainFamily
             new RootsRationalLadder(),
             new RootEquationsLadder(),
             new SolveFractionsLadder(),
+            new SolveSubstitutionLadder(),
         ];
     }
 
