@@ -6,12 +6,16 @@ namespace Runel\Marking;
 
 use Runel\Expression\Alternatives;
 use Runel\Expression\Equation;
+use Runel\Expression\Expression;
 use Runel\Expression\Indeterminates;
 use Runel\Expression\Letter;
 use Runel\Expression\Node;
+use Runel\Expression\Power;
+use Runel\Expression\Sum;
 use Runel\Law\Claim\DoesNotSolve;
 use Runel\Law\Claim\Solves;
 use Runel\Message\Message;
+use Runel\Polynomial\Polynomial;
 use Runel\Proof\OutOfEffort;
 use Runel\Slip\Slip;
 use Runel\Working\SolutionForm;
@@ -226,6 +230,10 @@ final readonly class ChainLines
         } elseif ($verdict === LineVerdict::Undecided && $this->isRefuted($node)) {
             [$verdict, $relation] = [LineVerdict::Wrong, Relation::Invents];
         }
+        if ($verdict === LineVerdict::Wrong && $before->isTrue === true && $this->isOtherFactor($node)) {
+            // It has no solution of its own, so it is no branch; it is one of what was to be set to 0.
+            return MarkedLine::plain($typed, $node, LineVerdict::Follows, true, $before->branch());
+        }
         $isTrue = match ($verdict) {
             LineVerdict::Follows => true,
             LineVerdict::Undecided => null,
@@ -251,6 +259,49 @@ final readonly class ChainLines
             $relation,
             diagnosis: $isEarly ? Diagnosis::roundedEarly() : null,
         );
+    }
+
+    /** Whether a product stands above that is said to be 0, and this sets one of its factors to 0. */
+    private function isOtherFactor(Node $node): bool
+    {
+        $own = $node instanceof Equation ? self::difference($node) : null;
+        $above = [$this->page->task->problem->node, ...array_map(
+            static fn(MarkedLine $line): ?Node => $line->holds ? $line->node : null,
+            $this->page->marked,
+        )];
+        foreach ($above as $line) {
+            $product = $line instanceof Equation ? self::product($line) : null;
+            foreach ($product?->factors() ?? [] as $factor) {
+                $polynomial = Polynomial::tryFrom($factor instanceof Power ? $factor->base : $factor);
+                if ($own !== null && $polynomial !== null && !$polynomial->isConstant() && !$polynomial->isZero()
+                    && $polynomial->scaledBy($own->terms[0]->coefficient)->equals(
+                        $own->scaledBy($polynomial->terms[0]->coefficient),
+                    )) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    /** The one term that is said to be 0; null where there are several. */
+    private static function product(Equation $line): ?Expression
+    {
+        $terms = array_values(array_filter(
+            [...$line->left->terms(), ...$line->right->terms()],
+            static fn(Expression $term): bool => !$term->bare()->isZero(),
+        ));
+
+        return \count($terms) === 1 ? $terms[0]->bare() : null;
+    }
+
+    /** Left side minus right side; null where that is no polynomial, or 0. */
+    private static function difference(Equation $line): ?Polynomial
+    {
+        $difference = Polynomial::tryFrom(Sum::of([$line->left, $line->right->negated()]));
+
+        return $difference === null || $difference->isZero() ? null : $difference;
     }
 
     /** Whether all that is said of the letter solves the problem: it is right, whatever slip stands above it. */

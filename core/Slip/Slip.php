@@ -56,6 +56,7 @@ enum Slip: string
     case ExtraneousKept = 'extraneous-kept';
     case ExcludedKept = 'excluded-kept';
     case ConjugateSign = 'conjugate-sign';
+    case UnlikeExponentsAdded = 'unlike-exponents-added';
     case CoefficientNotSquared = 'coefficient-not-squared';
     case FractionsAddedAcross = 'fractions-added-across';
     case MinusOfBLost = 'minus-of-b-lost';

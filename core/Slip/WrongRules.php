@@ -13,6 +13,7 @@ use Runel\Slip\Rule\BracketRule;
 use Runel\Slip\Rule\CollectRule;
 use Runel\Slip\Rule\CommonFactorRule;
 use Runel\Slip\Rule\EquationRule;
+use Runel\Slip\Rule\ExcludedRule;
 use Runel\Slip\Rule\FalseRootRule;
 use Runel\Slip\Rule\FormulaRule;
 use Runel\Slip\Rule\FractionRule;
@@ -90,6 +91,7 @@ final class WrongRules
     {
         return [
             new FalseRootRule(Slip::ExtraneousKept),
+            new ExcludedRule(Slip::ExcludedKept),
             new FormulaRule(Slip::MinusOfBLost),
             new FormulaRule(Slip::DiscriminantSign),
             new FormulaRule(Slip::TwoAUnderRootOnly),

@@ -319,6 +319,11 @@ return [
         'diagnosis' => 'It was multiplied by the same sum again, so the root below stays; the other sign takes it '
             . 'away.',
     ],
+    'unlike-exponents-added' => [
+        'name' => 'exponents of different letters added',
+        'watch' => 'Only powers of the same letter have their exponents added.',
+        'diagnosis' => 'The exponents of different letters were added; each letter keeps its own.',
+    ],
     'excluded-kept' => [
         'name' => 'excluded value kept',
         'watch' => 'What makes a denominator 0 cannot be a solution.',

@@ -15,6 +15,7 @@ use Runel\Judging\Form;
 use Runel\Message\Refusal;
 use Runel\Method\Wanting;
 use Runel\Number\DivisionByZero;
+use Runel\Number\Rational;
 use Runel\Polynomial\NotPolynomial;
 use Runel\Polynomial\Polynomial;
 
@@ -26,10 +27,13 @@ final class Simplest
         if (Inside::holds($line, Root::class)) {
             return Form::leavesRoots($line, false) || !self::isRooted($line) ? null : Wanting::Root;
         }
+        $bare = $line->bare();
+        if ($bare instanceof Quotient && $bare->denominator->number() !== null) {
+            return self::overNumber($bare->numerator, $bare->denominator->number());
+        }
         if (Polynomial::tryFrom($line) !== null) {
             return Form::isCollected($line) ? null : Wanting::Collected;
         }
-        $bare = $line->bare();
         // One fraction, with or without factors before it.
         $fractions = \count(array_filter(
             $bare->factors(),
@@ -46,6 +50,19 @@ final class Simplest
         }
 
         return $top->common($fraction->bottom)->isOne() ? null : Wanting::LowestTerms;
+    }
+
+    /** A sum over a number is simple where it is collected and the number does not go into all of it. */
+    private static function overNumber(Expression $top, Rational $below): ?Wanting
+    {
+        $polynomial = Polynomial::tryFrom($top);
+        $common = $polynomial?->content()->commonDivisor($below);
+
+        return match (true) {
+            $polynomial === null || !Form::isCollected($top) => Wanting::Collected,
+            $common?->isOne() === true => null,
+            default => Wanting::LowestTerms,
+        };
     }
 
     /** Whether a root stands there that could be simplified, or one below the line. */

@@ -19,6 +19,8 @@ use Runel\Method\Wanting;
 use Runel\Method\Weight;
 use Runel\Problem\Problem;
 use Runel\Slip\Rule\AcrossRule;
+use Runel\Slip\Rule\ConjugateRule;
+use Runel\Slip\Rule\UnlikeExponentsRule;
 use Runel\Slip\Slip;
 use Runel\Slip\WrongRules;
 use Runel\Style\HouseStyle;
@@ -60,6 +62,8 @@ final readonly class SimplifyFamily extends PlainFamily implements TakesNumbers
     {
         return [
             new AcrossRule(Slip::FractionsAddedAcross),
+            new ConjugateRule(Slip::ConjugateSign),
+            new UnlikeExponentsRule(Slip::UnlikeExponentsAdded),
             ...WrongRules::fractions(),
             ...WrongRules::products(),
             ...WrongRules::roots(),

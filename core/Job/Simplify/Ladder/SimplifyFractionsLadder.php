@@ -66,8 +66,10 @@ final class SimplifyFractionsLadder extends Ladder
         }
         $first = $binomials($p, $q) . '/' . $binomials($p, $r);
 
+        $second = $written($common, $common * $q);
+
         return match (true) {
-            $rung->has(Difficulty::TurnedOver) => "($first)/(" . $written($common, $common * $q) . '/' . $written(1, $s) . ')',
+            $rung->has(Difficulty::TurnedOver) => "($first)/($second/{$written(1, $s)})",
             $rung->has(Difficulty::Multiplied) => "$first*" . $written($common, $common * $r) . '/' . $written(1, $s),
             default => $first,
         };
