@@ -35,8 +35,11 @@ final class LineReader
     /** x₁ = 3, as solutions are numbered; the number is blanked. */
     private const INDEX = '/^(\s*\p{L})(_?\{?[1-9₁-₉]\}?)(?=\s*=)/u';
     private const BOTH_SIGNS = '/±|\+\/-|\+-(?=\s*\d|\s*√|\s*sqrt)/u';
-    /** More than one sign close behind a fraction line. */
-    private const BELOW = '/(?<=[\/÷])\s*((?:\d+\p{L}+|\p{L}{2,})(?:\^\d+|[²³])?)(?![\p{L}\d(])/u';
+    /** More than one sign close behind a fraction line, with parentheses behind them or without. */
+    private const BELOW = '/(?<=[\/÷])\s*('
+        . '(?:\d+\p{L}*|\p{L}+)?(?:\([^()]*\)(?:\^\d+|[²³])?)+(?=[^(]|$)'
+        . '|(?:\d+\p{L}+|\p{L}{2,})(?:\^\d+|[²³])?(?![\p{L}\d(])'
+        . ')/u';
     private const ONWARD = '/<?=>|⇒|⇔|⟹|⟺|→|->|(?<=\S)\s+(?:so|therefore|hence|∴)\s/iu';
     private const QUOTIENT = '/^\s*(?:the\s+)?q(?:uotient)?\s*(?:=|:|is)\s*(.*\S)\s*(?:[,;]|\band\b)\s*(?:the\s+)?'
         . 'r(?:em(?:ainder)?)?\s*(?:=|:|is)\s*(\S.*)$/iu';
@@ -220,7 +223,7 @@ final class LineReader
         );
     }
 
-    /** The line with everything that stands close behind a fraction line below it: a/2s as a/(2s). */
+    /** The line with everything that stands close behind a fraction line below it: a/2s as a/(2s), a/3(x + 4), too. */
     public static function otherwise(string $typed): string
     {
         return (string) preg_replace(self::BELOW, '($1)', $typed);
