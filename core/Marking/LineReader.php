@@ -37,7 +37,7 @@ final class LineReader
     private const BOTH_SIGNS = '/±|\+\/-|\+-(?=\s*\d|\s*√|\s*sqrt)/u';
     /** More than one sign close behind a fraction line, with parentheses behind them or without. */
     private const BELOW = '/(?<=[\/÷])\s*('
-        . '(?:\d+\p{L}*|\p{L}+)?(?:\([^()]*\)(?:\^\d+|[²³])?)+(?=[^(]|$)'
+        . '(?:(?:\d+\p{L}*|\p{L}+)|\([^()]*\)(?:\^\d+|[²³])?)(?:\([^()]*\)(?:\^\d+|[²³])?)+(?=[^(]|$)'
         . '|(?:\d+\p{L}+|\p{L}{2,})(?:\^\d+|[²³])?(?![\p{L}\d(])'
         . ')/u';
     private const ONWARD = '/<?=>|⇒|⇔|⟹|⟺|→|->|(?<=\S)\s+(?:so|therefore|hence|∴)\s/iu';

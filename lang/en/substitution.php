@@ -32,7 +32,14 @@ return [
     'dead' => 'no solution',
     'root' => [
         'why' => 'The root stands alone and is not negative, so both sides are squared.',
+        'why-add' => ':number is added to both sides; then the root stands alone, and both sides are squared.',
+        'why-subtract' => ':number is subtracted from both sides; then the root stands alone, and both sides are '
+            . 'squared.',
         'why-none' => 'A square root is never negative, so it cannot be :value.',
+        'why-none-add' => ':number is added to both sides; but a square root is never negative, so it cannot be '
+            . ':value.',
+        'why-none-subtract' => ':number is subtracted from both sides; but a square root is never negative, so it '
+            . 'cannot be :value.',
     ],
     'square' => [
         'why' => 'The square is a positive number, so there are two roots, one the opposite of the other. The root '

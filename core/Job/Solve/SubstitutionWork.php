@@ -490,11 +490,28 @@ final class SubstitutionWork
         $this->sections[] = new Section(Phase::Isolating, [new Step(
             id: "way-$number-root",
             title: Message::of('solve.linear.title', ['factor' => $equation]),
-            why: Message::of($isNegative ? 'substitution.root.why-none' : 'substitution.root.why', [
-                'value' => $value,
-            ]),
+            why: $this->whyRoot($lines[0], $value, $isNegative),
             lines: $lines,
         )]);
+    }
+
+    /** What is done to the root: a number beside it goes first. */
+    private function whyRoot(Line $first, Expression $value, bool $isNegative): Message
+    {
+        $move = $first->move instanceof ToBothSides ? $first->move : null;
+        $words = ($isNegative ? ['value' => $value] : []) + ($move === null ? [] : ['number' => $move->operand]);
+
+        return match ($move?->operation) {
+            Operation::Add => Message::of(
+                $isNegative ? 'substitution.root.why-none-add' : 'substitution.root.why-add',
+                $words,
+            ),
+            Operation::Subtract => Message::of(
+                $isNegative ? 'substitution.root.why-none-subtract' : 'substitution.root.why-subtract',
+                $words,
+            ),
+            default => Message::of($isNegative ? 'substitution.root.why-none' : 'substitution.root.why', $words),
+        };
     }
 
     /** @return array{non-empty-list<Line>, Expression} how the root gets alone, and what it equals */
