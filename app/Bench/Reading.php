@@ -6,6 +6,7 @@ namespace App\Bench;
 
 use App\Address\Address;
 use App\Demonstrations\Demonstrations;
+use Runel\Algebra\Structure;
 use Runel\Expression\Equation;
 use Runel\Expression\Letter;
 use Runel\Expression\Node;
@@ -53,6 +54,20 @@ final readonly class Reading
         } catch (Refusal $refusal) {
             return new self($address, null, [], $refusal);
         }
+    }
+
+    /** @return list<Structure> what stands there to be seen before anything is multiplied out */
+    public function structures(): array
+    {
+        return $this->problem === null ? [] : Structure::in($this->problem->node);
+    }
+
+    /** The problem as it is read, what is seen first lit in it. */
+    public function shown(): ?Node
+    {
+        $first = $this->structures()[0] ?? null;
+
+        return $first === null ? $this->problem?->node : $first->lit($this->problem->node ?? $first->parts[0]);
     }
 
     /** @return list<Heard> what else was asked, each of which can be taken off */

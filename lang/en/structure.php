@@ -3,6 +3,17 @@
 declare(strict_types=1);
 
 return [
+    'seen' => [
+        'label' => 'Seen first',
+        'both-squares' => 'a square on both sides',
+        'square' => 'one square, and numbers',
+        'power' => 'one power, and numbers',
+        'below' => 'a letter below a line: what is excluded comes first',
+        'same-bracket' => 'the same factor in every term, :part',
+        'two-squares' => 'a square minus a square',
+        'two-cubes' => 'two cubes',
+        'something' => 'a quadratic in :part',
+    ],
     'stuck' => 'This is as far as this way leads; whether more can be done is not known here.',
     'further' => [
         'title' => 'Look into each factor once more',
@@ -42,6 +53,11 @@ return [
             . 'and not twice the product.',
         'why-cubes-prime' => 'The cubes are those of :first and :second. The second factor has the other sign in the '
             . 'middle, and not twice the product: its discriminant is negative, so it is prime.',
+        'read-squares' => 'A square stands there, and a square is taken away from it: that is seen before anything is '
+            . 'multiplied out.',
+        'title-tidied' => 'Tidy up each factor',
+        'why-tidied' => 'A minus before parentheses turns every sign in them; then like terms are collected.',
+        'ask-tidied' => 'What are the two factors, each tidied up?',
         'title-added' => 'Add a square and take it away: :part',
         'why-added' => 'With :added more it is the square of :first plus :second; taken away again it is a difference '
             . 'of two squares.',

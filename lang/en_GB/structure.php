@@ -8,6 +8,8 @@ return [
         'advice' => 'Pairs with the same bracket: pairing :place of 3 works.',
         'group' => 'These two pairs leave the same bracket.',
     ],
+    'seen' => ['same-bracket' => 'the same bracket in every term, :part'],
+    'special' => ['why-tidied' => 'A minus before a bracket turns every sign in it; then like terms are collected.'],
     'bracket' => ['advice' => 'The same bracket stands in every term.'],
     'further' => ['why' => 'A factor may factorise again: that is looked for before it is called complete.'],
     'substitution' => ['refusal' => 'No quadratic in something is hidden here that factorises.'],

@@ -6,9 +6,15 @@ namespace Tests\Core;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Runel\Algebra\Structure;
 use Runel\Demonstration\Task;
+use Runel\Expression\Inside;
+use Runel\Expression\Marked;
+use Runel\Expression\Node;
+use Runel\Expression\Rewriter;
 use Runel\Job\Jobs;
 use Runel\Message\Refusal;
+use Runel\Notation\Ascii;
 use Runel\Problem\Problem;
 
 /** Random problems whose structure is to be seen first, by every way in random styles: every line is proved. */
@@ -34,6 +40,40 @@ final class StructuresTest extends TestCase
         yield 'grouped' => ['factor', 'grouping', 80];
         yield 'special powers' => ['factor', 'special', 80];
         yield 'something factored' => ['factor', 'substitution', 60];
+    }
+
+    /** @return iterable<string, array{string, string}> what is typed, what is seen first and where */
+    public static function structures(): iterable
+    {
+        yield 'a square on both sides' => ['(x-1)^2=(2x+3)^2', 'both-squares: (x-1)^2, (2*x+3)^2'];
+        yield 'a square beside a number' => ['(2x+1)^2-7=0', 'square: (2*x+1)^2'];
+        yield 'a number before a square' => ['3(x+1)^2-12=0', 'square: (x+1)^2'];
+        yield 'a power' => ['(x-1)^3=27', 'power: (x-1)^3'];
+        yield 'letters below' => ['x/(x-2)-1/x=4/3', 'below: x/(x-2), 1/x'];
+        yield 'in the square' => ['x^4-13x^2+36=0', 'something: x^2'];
+        yield 'in a root' => ['x-4sqrt(x)+3=0', 'something: sqrt(x)'];
+        yield 'in parentheses' => ['(x+1)^2-7(x+1)+10', 'something: x+1, x+1'];
+        yield 'the same factor' => ['(x+1)(x-2)+3(x+1)', 'same-bracket: x+1, x+1'];
+        yield 'two squares' => ['(x+a)^2-b^2', 'two-squares: (x+a)^2, b^2'];
+        yield 'two cubes' => ['8x^3-27', 'two-cubes: 8*x^3, 27'];
+        yield 'squares with a plus' => ['4x^2+9', ''];
+        yield 'a square and more' => ['(x-1)^2=x', ''];
+        yield 'a plain trinomial' => ['x^2-5x+6', ''];
+        yield 'a plain quadratic equation' => ['x^2-5x+6=0', ''];
+    }
+
+    #[DataProvider('structures')]
+    public function testWhatStandsThereIsSeenWithItsPlace(string $typed, string $seen): void
+    {
+        $node = Problem::read($typed)->node;
+        $first = Structure::in($node)[0] ?? null;
+        self::assertSame($seen, $first === null ? '' : $first->kind->value . ': '
+            . implode(', ', array_map(Ascii::write(...), $first->parts)));
+        if ($first !== null) {
+            self::assertSame(Ascii::write($node), Ascii::write(Rewriter::unmarked($lit = $first->lit($node))));
+            self::assertSame(\count($first->parts), Inside::count($lit, static fn(Node $part): bool
+                => $part instanceof Marked));
+        }
     }
 
     #[DataProvider('ways')]
@@ -143,6 +183,8 @@ final class StructuresTest extends TestCase
                 "$x^4-" . $a ** 4,
                 "$x^4+" . 4 * $a ** 4,
                 "{$x}^6-64",
+                "(2$x{$s($a)})^2-($x{$s($b)})^2",
+                "($x{$s($a)})^2-" . $b ** 2 . 'k^2',
             ]),
             default => $chance->one([
                 self::product("$x^2", 1, $a, 1, $b),

@@ -5,8 +5,12 @@ declare(strict_types=1);
 namespace Runel\Job\Factor;
 
 use Runel\Algebra\CommonTerm;
+use Runel\Algebra\Structure;
 use Runel\Expression\Equation;
+use Runel\Expression\Expression;
 use Runel\Expression\Numeral;
+use Runel\Expression\Power;
+use Runel\Expression\Sum;
 use Runel\Method\Weight;
 use Runel\Polynomial\Polynomial;
 use Runel\Problem\Problem;
@@ -27,9 +31,20 @@ final class FactorRecogniser
 
         return match (true) {
             !$hasCommon => Weight::NOT,
+            self::isSeen($problem->node) => Weight::CERTAIN,
             $problem->product === null, $problem->product->isScaled() => Weight::FIRST,
             default => $problem->product->isOneBracket() && $polynomial->degree() > 1 ? Weight::ALSO : Weight::NOT,
         };
+    }
+
+    /** Whether what stands in parentheses makes it a structure, so that nothing is multiplied out first. */
+    private static function isSeen(Expression $node): bool
+    {
+        $first = Structure::in($node)[0] ?? null;
+        $isBracket = static fn(Expression $part): bool => $part instanceof Sum
+            || ($part instanceof Power && $part->base instanceof Sum);
+
+        return $first !== null && array_filter($first->parts, $isBracket) !== [];
     }
 
     private static function equation(Equation $equation, Polynomial $polynomial, bool $isUnivariate): int

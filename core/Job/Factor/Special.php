@@ -9,10 +9,14 @@ use Runel\Demonstration\Task;
 use Runel\Message\Refusal;
 use Runel\Method\Method;
 
-/** The special forms: of a quadratic where they fit, else of higher powers. */
+/** The special forms: of two squares as they stand, of a quadratic where they fit, else of higher powers. */
 final readonly class Special implements Method
 {
-    public function __construct(private SpecialForms $quadratic, private SpecialPowers $powers) {}
+    public function __construct(
+        private BracketSquares $squares,
+        private SpecialForms $quadratic,
+        private SpecialPowers $powers,
+    ) {}
 
     public function id(): string
     {
@@ -27,14 +31,17 @@ final readonly class Special implements Method
     public function refusal(Task $task): ?Refusal
     {
         $refusal = $this->quadratic->refusal($task);
+        $isSeen = $this->squares->refusal($task) === null || $this->powers->refusal($task) === null;
 
-        return $refusal === null || $this->powers->refusal($task) === null ? null : $refusal;
+        return $isSeen ? null : $refusal;
     }
 
     public function demonstrate(Task $task): Demonstration
     {
-        return $this->quadratic->refusal($task) === null
-            ? $this->quadratic->demonstrate($task)
-            : $this->powers->demonstrate($task);
+        return match (true) {
+            $this->squares->refusal($task) === null => $this->squares->demonstrate($task),
+            $this->quadratic->refusal($task) === null => $this->quadratic->demonstrate($task),
+            default => $this->powers->demonstrate($task),
+        };
     }
 }

@@ -9,7 +9,12 @@
     @include('bench.worksheet', ['sheet' => $reading->worksheet])
 @elseif ($reading->problem !== null)
     <p class="understood"><span
-        class="understood-label">{{ __('ui.understood') }}</span>{!! $page->maths($reading->problem->node) !!}</p>
+        class="understood-label">{{ __('ui.understood') }}</span>{!! $page->maths($reading->shown()) !!}</p>
+    @if ($reading->structures() !== [])
+        <p class="seen"><span class="understood-label">{{ __('structure.seen.label') }}</span>
+            {!! implode('; ', array_map(static fn($seen): string => $page->say($seen->says()),
+                $reading->structures())) !!}</p>
+    @endif
     @if ($reading->heard() !== [])
         <ul class="heard" aria-label="{{ __('ui.heard') }}">
             @foreach ($reading->heard() as $heard)

@@ -1,0 +1,212 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Algebra;
+
+use Runel\Expression\Equation;
+use Runel\Expression\Expression;
+use Runel\Expression\Inside;
+use Runel\Expression\Letters;
+use Runel\Expression\Mark;
+use Runel\Expression\Marked;
+use Runel\Expression\Node;
+use Runel\Expression\Power;
+use Runel\Expression\Quotient;
+use Runel\Expression\Rewriter;
+use Runel\Expression\Sum;
+use Runel\Message\Message;
+use Runel\Message\Refusal;
+use Runel\Number\Rational;
+use Runel\Polynomial\Polynomial;
+
+/** A structure that stands in a problem, and where. */
+final readonly class Structure
+{
+    /** @param non-empty-list<Expression> $parts the places in the problem's tree */
+    private function __construct(public StructureKind $kind, public array $parts) {}
+
+    /**
+     * What is seen in a problem, what should be used first before all else.
+     *
+     * @return list<self>
+     */
+    public static function in(Expression|Equation $node): array
+    {
+        try {
+            $first = $node instanceof Equation ? self::sides($node) : self::bracket($node) ?? self::powers($node);
+
+            return array_values(array_filter([
+                $first,
+                $node instanceof Equation ? self::below($node) : null,
+                $first === null ? self::something($node) : null,
+            ]));
+        } catch (Refusal) {
+            return [];
+        }
+    }
+
+    /** What is said of it. */
+    public function says(): Message
+    {
+        return Message::of("structure.seen.{$this->kind->value}", match ($this->kind) {
+            StructureKind::SameBracket, StructureKind::Something => ['part' => $this->parts[0]],
+            default => [],
+        });
+    }
+
+    /** The problem with the places lit. */
+    public function lit(Node $problem): Node
+    {
+        return Rewriter::everywhere($problem, fn(Node $part): ?Node => $part instanceof Expression
+            && \in_array($part, $this->parts, true) ? new Marked($part, Mark::written()) : null);
+    }
+
+    /** A square on both sides, or one power alone with numbers. */
+    private static function sides(Equation $equation): ?self
+    {
+        [$left, $right] = [$equation->left, $equation->right];
+        if (self::index($left) === 2 && self::index($right) === 2) {
+            return new self(StructureKind::BothSquares, [$left, $right]);
+        }
+        $open = array_values(array_filter(
+            [...$left->terms(), ...$right->terms()],
+            static fn(Expression $term): bool => !$term->isNumber(),
+        ));
+        $factors = \count($open) === 1 ? $open[0]->bare()->factors() : [];
+        $power = $factors === [] ? null : $factors[\count($factors) - 1];
+        $isAlone = array_filter(
+            \array_slice($factors, 0, -1),
+            static fn(Expression $factor): bool => !$factor->isNumber(),
+        ) === [];
+        $index = $power === null || !$isAlone ? null : self::index($power);
+
+        return $power === null || $index === null
+            ? null
+            : new self($index === 2 ? StructureKind::Square : StructureKind::Power, [$power]);
+    }
+
+    /** The exponent of a power of one linear thing; null of anything else. */
+    private static function index(Expression $power): ?int
+    {
+        $exponent = $power instanceof Power ? $power->exponent->number()?->toInt() : null;
+        $base = $power instanceof Power ? Polynomial::tryFrom($power->base) : null;
+
+        return $exponent !== null && $exponent > 1 && $base !== null && !$base->isConstant() && !$base->isZero()
+            && $base->degree() === 1 ? $exponent : null;
+    }
+
+    private static function below(Equation $equation): ?self
+    {
+        $parts = self::found($equation, static fn(Node $part): bool => $part instanceof Quotient
+            && Letters::of($part->denominator) !== []);
+
+        return $parts === [] ? null : new self(StructureKind::Below, $parts);
+    }
+
+    private static function something(Expression|Equation $node): ?self
+    {
+        $whole = $node instanceof Expression ? $node : ($node->right->isZero() ? $node->left : Sum::of([
+            ...$node->left->terms(),
+            ...array_map(static fn(Expression $term): Expression => $term->negated(), $node->right->terms()),
+        ]));
+        $something = HiddenQuadratic::of($whole)?->something;
+        if ($something === null) {
+            return null;
+        }
+        $parts = self::found($node, static fn(Node $part): bool => $part instanceof Expression
+            && $part->equals($something));
+
+        return $parts === [] ? null : new self(StructureKind::Something, $parts);
+    }
+
+    /** The same parentheses in every term. */
+    private static function bracket(Expression $whole): ?self
+    {
+        $first = $whole instanceof Sum ? $whole->terms[0] : null;
+        $isSum = static fn(Node $part): bool => $part instanceof Sum;
+        foreach ($first === null ? [] : self::found($first, $isSum) as $one) {
+            $isSame = static fn(Node $part): bool => $part instanceof Sum && $part->equals($one);
+            $isEverywhere = array_filter(
+                $whole->terms(),
+                static fn(Expression $term): bool => $term instanceof Sum || !Inside::some($term, $isSame),
+            ) === [];
+            if ($isEverywhere) {
+                return new self(StructureKind::SameBracket, self::found($whole, $isSame) ?: [$one]);
+            }
+        }
+
+        return null;
+    }
+
+    /** Two squares with a minus between, or two cubes. */
+    private static function powers(Expression $whole): ?self
+    {
+        [$first, $second] = $whole->terms() + [null, null];
+        if (\count($whole->terms()) !== 2 || $first === null || $second === null
+            || $first->bare() !== $first || !self::isPlain($first) || !self::isPlain($second->bare())) {
+            return null;
+        }
+
+        return match (true) {
+            $second->bare() !== $second && self::isPower($first, 2) && self::isPower($second->bare(), 2) => new self(
+                StructureKind::TwoSquares,
+                [$first, $second->bare()],
+            ),
+            self::isPower($first, 3) && self::isPower($second->bare(), 3) => new self(
+                StructureKind::TwoCubes,
+                [$first, $second->bare()],
+            ),
+            default => null,
+        };
+    }
+
+    private static function isPlain(Expression $term): bool
+    {
+        $polynomial = Polynomial::tryFrom($term);
+
+        return $polynomial !== null && !$polynomial->isZero()
+            && (\count($polynomial->terms) === 1 || ($term instanceof Power && self::index($term) !== null));
+    }
+
+    /** Whether a term without a minus is the square, or the cube, of something. */
+    private static function isPower(Expression $term, int $index): bool
+    {
+        if ($term instanceof Power && self::index($term) === $index) {
+            return true;
+        }
+        $terms = Polynomial::tryFrom($term)->terms ?? [];
+        $isRaised = \count($terms) === 1 && array_filter(
+            $terms[0]->monomial->exponents,
+            static fn(int $exponent): bool => $exponent % $index !== 0,
+        ) === [];
+
+        return $isRaised && self::isNumberPower($terms[0]->coefficient, $index);
+    }
+
+    private static function isNumberPower(Rational $number, int $index): bool
+    {
+        $size = $number->absolute()->toInt();
+        $root = $size === null ? 0 : (int) round($size ** (1 / $index));
+
+        return $size !== null && $root ** $index === $size;
+    }
+
+    /**
+     * @param \Closure(Node): bool $is
+     *
+     * @return list<Expression> every node there is of that kind, none within another
+     */
+    private static function found(Node $node, \Closure $is): array
+    {
+        if ($node instanceof Expression && $is($node)) {
+            return [$node];
+        }
+        $found = [];
+        foreach ($node->children() as $child) {
+            array_push($found, ...self::found($child, $is));
+        }
+
+        return $found;
+    }
+}
