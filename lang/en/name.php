@@ -32,6 +32,7 @@ return [
             'square-roots' => 'Square roots',
             'completing-square' => 'Completing the square',
             'rational-roots' => 'Rational roots',
+            'real-roots' => 'Between which decimals',
             'formula' => 'Quadratic formula',
         ],
         'divide' => [

@@ -22,6 +22,7 @@ return [
         'why' => 'The real solutions can be counted without finding them: there is one, and it lies in this gap.'
             . '|The real solutions can be counted without finding them: there are :count, each in one of these gaps.',
         'ask' => 'How many real values of :letter solve the equation?',
+        'refusal' => 'This is for equations of degree 3 to 6 in which no candidate is a rational root.',
         'advice' => 'No rational root: how many real ones there are, between which decimals, and the curve.',
     ],
     'refusal-none' => 'None of the candidates is a root: there is no rational root, and without one this way ends '

@@ -30,7 +30,7 @@ final class StructuresTest extends TestCase
         yield 'radicals' => ['simplify', 'radicals', 60];
         yield 'denominators' => ['solve', 'clear-denominators', 60];
         yield 'substituted' => ['solve', 'substitution', 60];
-        yield 'between decimals' => ['solve', 'rational-roots', 60];
+        yield 'between decimals' => ['solve', 'real-roots', 60];
         yield 'roots of powers' => ['solve', 'powers', 90];
         yield 'completed in letters' => ['solve', 'completing-square', 90];
         yield 'the formula in letters' => ['solve', 'formula', 90];
@@ -163,7 +163,7 @@ final class StructuresTest extends TestCase
                 "$x^4{$s(-2 * abs($a) - 2)}$x^2{$s($b)}=0",
                 "($x{$s($a)})^4{$s(-($b ** 2) - $c ** 2)}($x{$s($a)})^2{$s($b ** 2 * $c ** 2)}=0",
             ]),
-            'solve.rational-roots' => $chance->one([
+            'solve.real-roots' => $chance->one([
                 "$x^3{$s($a)}$x{$s($b)}=0",
                 "$x^3{$s($a)}$x^2{$s($b)}$x{$s($c)}=$d",
                 "2$x^4{$s($a)}$x{$s(-abs($b))}=0",

@@ -26,6 +26,8 @@ use Runel\Polynomial\Polynomial;
 use Runel\Style\Answers;
 use Runel\Style\Places;
 use Runel\Working\Arithmetic;
+use Runel\Working\Preliminaries;
+use Runel\Working\Roots\PolynomialFactoring;
 
 /** What is known of an equation without rational roots: how many real ones, between which numbers, the curve. */
 final readonly class KnownRoots
@@ -46,6 +48,15 @@ final readonly class KnownRoots
         $pairs = RealRoots::between($polynomial, $letter, $isRounded ? max(1, $places->count()) : 1);
 
         return $pairs === null || $pairs === [] ? null : new self($polynomial, $letter, $pairs);
+    }
+
+    /** @return non-empty-list<Step> how such an equation is read */
+    public static function reading(PolynomialFactoring $parts, Task $task): array
+    {
+        return Preliminaries::steps($task, $parts->gathered, $parts->common, $parts->outer(), [
+            'zeroed' => 'roots.reading-zeroed',
+            'equation' => 'roots.reading-equation',
+        ]);
     }
 
     public function answer(): BetweenAnswer

@@ -8,7 +8,6 @@ use Runel\Demonstration\Demonstration;
 use Runel\Demonstration\Forecast;
 use Runel\Demonstration\Phase;
 use Runel\Demonstration\Section;
-use Runel\Demonstration\Step;
 use Runel\Demonstration\Task;
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
@@ -20,7 +19,6 @@ use Runel\Message\Refusal;
 use Runel\Method\Method;
 use Runel\Method\WaysToFactor;
 use Runel\Polynomial\Polynomial;
-use Runel\Working\Preliminaries;
 use Runel\Working\Quadratic\Decimals;
 use Runel\Working\Roots\PolynomialFactoring;
 
@@ -52,9 +50,6 @@ final readonly class SolveByRationalRoots implements Method
             return $refusal;
         }
         $parts = PolynomialFactoring::ofTask($task, $this->ways);
-        if ($this->known($parts, $task) !== null) {
-            return null;
-        }
         if ($parts->isStuck()) {
             $rest = $parts->rest();
 
@@ -72,14 +67,10 @@ final readonly class SolveByRationalRoots implements Method
     public function demonstrate(Task $task): Demonstration
     {
         $parts = PolynomialFactoring::ofTask($task, $this->ways);
-        $known = $this->known($parts, $task);
-        if ($known !== null) {
-            return $this->withKnown($parts, $known, $task);
-        }
         $factors = $this->factors($parts, $task);
         [$solving, $solutions, $roots] = $factors->solved();
         $sections = [
-            new Section(Phase::Reading, $this->reading($parts, $task)),
+            new Section(Phase::Reading, KnownRoots::reading($parts, $task)),
             ...$parts->sections(),
             ...$solving,
         ];
@@ -100,50 +91,6 @@ final readonly class SolveByRationalRoots implements Method
             answer: $answer,
             checking: static fn(): array => $factors->checks($solutions),
         );
-    }
-
-    /** What is known where no candidate is a root; null where one is, or where the roots cannot be told apart. */
-    private function known(PolynomialFactoring $parts, Task $task): ?KnownRoots
-    {
-        $isWhole = $parts->isStuck() && $parts->found() === [] && $parts->letters() === [];
-
-        return !$isWhole ? null : $task->once(
-            KnownRoots::class,
-            static fn(): ?KnownRoots => KnownRoots::of($parts->gathered->whole, $parts->letter, $task),
-        );
-    }
-
-    private function withKnown(PolynomialFactoring $parts, KnownRoots $known, Task $task): Demonstration
-    {
-        $sections = [
-            new Section(Phase::Reading, $this->reading($parts, $task)),
-            ...$parts->sections(),
-            $known->section(),
-        ];
-
-        return new Demonstration(
-            task: $task,
-            job: SolveFamily::JOB,
-            method: $this->id(),
-            forecast: Forecast::of(
-                sections: $sections,
-                trials: $parts->trials(),
-                roots: true,
-                advice: Message::of('roots.known.advice'),
-            ),
-            sections: $sections,
-            answer: $known->answer(),
-            checking: static fn(): array => $known->checks(),
-        );
-    }
-
-    /** @return non-empty-list<Step> */
-    private function reading(PolynomialFactoring $parts, Task $task): array
-    {
-        return Preliminaries::steps($task, $parts->gathered, $parts->common, $parts->outer(), [
-            'zeroed' => 'roots.reading-zeroed',
-            'equation' => 'roots.reading-equation',
-        ]);
     }
 
     /** Every factor with the letter. */

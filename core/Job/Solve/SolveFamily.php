@@ -61,6 +61,7 @@ final readonly class SolveFamily extends PlainFamily
             $clear,
             $powers,
             new SolveBySubstitution($this->factoring, $roads, [new Balance(), $powers, $rational, $isolate, $clear]),
+            new SolveByRealRoots($this->factoring),
         ];
     }
 
