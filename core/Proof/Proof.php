@@ -19,6 +19,7 @@ use Runel\Law\Claim\AllSolve;
 use Runel\Law\Claim\Claim;
 use Runel\Law\Claim\Comparison;
 use Runel\Law\Claim\Count;
+use Runel\Law\Claim\Denominator;
 use Runel\Law\Claim\Divides;
 use Runel\Law\Claim\DivisionHolds;
 use Runel\Law\Claim\DoesNotSolve;
@@ -31,6 +32,7 @@ use Runel\Law\Claim\NoSolution;
 use Runel\Law\Claim\RootsBetween;
 use Runel\Law\Claim\SameDegree;
 use Runel\Law\Claim\SameSolutions;
+use Runel\Law\Claim\SameWhereDefined;
 use Runel\Law\Claim\SolutionCount;
 use Runel\Law\Claim\Solves;
 use Runel\Law\Claim\SubjectOf;
@@ -94,6 +96,8 @@ final readonly class Proof
                 $claim instanceof SubjectOf => $this->isSubject($claim),
                 $claim instanceof NamedValues => $this->isNamed($claim),
                 $claim instanceof Excluded => $this->areAllPoles($claim),
+                $claim instanceof SameWhereDefined => $this->isSameWhereDefined($claim),
+                $claim instanceof Denominator => $this->isLeast($claim),
                 default => false,
             };
         } catch (NoExactValue | DivisionByZero) {
@@ -330,6 +334,46 @@ final readonly class Proof
         }
 
         return $poles->realZeros() === \count($found);
+    }
+
+    private function isSameWhereDefined(SameWhereDefined $claim): bool
+    {
+        if (!$this->laws->same($claim->first, $claim->second)) {
+            return false;
+        }
+
+        return $claim->letter === null || $this->equations->poles($claim->second, $claim->letter)
+            ->without($this->equations->poles($claim->first, $claim->letter))
+            ->degree() === 0;
+    }
+
+    /** Every denominator goes into it; and it has no factor and no number that none of them wants. */
+    private function isLeast(Denominator $claim): bool
+    {
+        $common = $this->univariate($claim->common, $claim->letter);
+        $least = Univariate::one();
+        $number = Rational::one();
+        foreach ($claim->denominators as $denominator) {
+            $one = $this->univariate($denominator, $claim->letter);
+            if ($one->isZero() || !$common->dividedBy($one)[1]->isZero()) {
+                return false;
+            }
+            $least = $least->times($one->dividedBy($least->commonWith($one))[0]);
+            $content = $one->content();
+            $number = $number->times($content)->dividedBy($number->commonDivisor($content));
+        }
+
+        return $claim->denominators !== [] && $common->degree() === $least->degree()
+            && $common->content()->equals($number);
+    }
+
+    /** @throws NoExactValue where it is no polynomial in the letter */
+    private function univariate(Expression $expression, string $letter): Univariate
+    {
+        $value = $this->evaluation->of($expression);
+
+        return Univariate::of(($value->isWhole() ? $this->forms->inOneLetter($value->numerator, $letter) : null)
+            ?? throw new NoExactValue('no polynomial'));
     }
 
     private function goesInto(Divides $claim): bool

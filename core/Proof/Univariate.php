@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Runel\Proof;
 
 use Runel\Number\NoExactValue;
+use Runel\Number\Rational;
 use Runel\Number\Surd;
 
 /**
@@ -78,6 +79,21 @@ final readonly class Univariate
         }
 
         return $left;
+    }
+
+    /**
+     * The numbers it is made of, where all are rational: a common numerator over a common denominator, positive.
+     *
+     * @throws NoExactValue where one is not
+     */
+    public function content(): Rational
+    {
+        $content = Rational::zero();
+        foreach ($this->coefficients as $coefficient) {
+            $content = $content->commonDivisor($coefficient->toRational() ?? throw new NoExactValue('a root'));
+        }
+
+        return $content;
     }
 
     /** The greatest common divisor, by Euclid's algorithm, leading coefficient 1. */

@@ -15,6 +15,7 @@ return [
         'why' => 'As products they show what they have in common.',
     ],
     'common' => [
+        'ask' => 'What is the least common denominator?',
         'title' => 'The least common denominator: :denominator',
         'why' => 'Each denominator goes into it: every factor stands there as often as in the one where it stands most '
             . 'often. Divided by each, it shows what that one lacks.',

@@ -14,6 +14,7 @@ use Runel\Law\Claim\AllSolve;
 use Runel\Law\Claim\Claim;
 use Runel\Law\Claim\Comparison;
 use Runel\Law\Claim\Count;
+use Runel\Law\Claim\Denominator;
 use Runel\Law\Claim\Divides;
 use Runel\Law\Claim\DivisionHolds;
 use Runel\Law\Claim\DoesNotSolve;
@@ -25,6 +26,7 @@ use Runel\Law\Claim\NoSolution;
 use Runel\Law\Claim\RootsBetween;
 use Runel\Law\Claim\SameDegree;
 use Runel\Law\Claim\SameSolutions;
+use Runel\Law\Claim\SameWhereDefined;
 use Runel\Law\Claim\SolutionCount;
 use Runel\Law\Claim\Solves;
 use Runel\Law\Claim\SubjectOf;
@@ -241,6 +243,23 @@ final class ProofTest extends TestCase
         yield 'where a side has no value' => [new DoesNotSolve($q('x/(x-1)=2'), 'x', $e('1')), true];
         yield 'two solutions counted' => [new SolutionCount($q('x^4=16'), $e('2')), true];
         yield 'solutions counted twice' => [new SolutionCount($q('x^2-2x+1=0'), $e('2')), false];
+        yield 'the least common denominator' => [
+            new Denominator($e('2x(x+1)'), [$e('2x'), $e('x*(x+1)')], 'x'), true,
+        ];
+        yield 'a common one that is not the least' => [
+            new Denominator($e('2x^2*(x+1)'), [$e('2x'), $e('x*(x+1)')], 'x'), false,
+        ];
+        yield 'one with too large a number' => [
+            new Denominator($e('4x(x+1)'), [$e('2x'), $e('x*(x+1)')], 'x'), false,
+        ];
+        yield 'one that a denominator does not go into' => [
+            new Denominator($e('2x'), [$e('2x'), $e('x*(x+1)')], 'x'), false,
+        ];
+        yield 'the same where defined' => [new SameWhereDefined($e('(x^2-4)/(x-2)'), $e('x+2'), 'x'), true];
+        yield 'undefined where the first one is not' => [
+            new SameWhereDefined($e('x+2'), $e('(x^2-4)/(x-2)'), 'x'), false,
+        ];
+        yield 'not the same where defined' => [new SameWhereDefined($e('(x^2-4)/(x-2)'), $e('x-2'), 'x'), false];
         yield 'all that is excluded' => [new Excluded($q('3/(x+1)=2/(x-1)'), 'x', [$e('-1'), $e('1')]), true];
         yield 'excluded, but one is missing' => [new Excluded($q('3/(x+1)=2/(x-1)'), 'x', [$e('-1')]), false];
         yield 'excluded, one too many' => [new Excluded($e('(x+2)/(x-2)'), 'x', [$e('2'), $e('-2')]), false];

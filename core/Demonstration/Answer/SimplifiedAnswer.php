@@ -7,7 +7,7 @@ namespace Runel\Demonstration\Answer;
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
 use Runel\Law\Claim\Excluded;
-use Runel\Law\Claim\Identity;
+use Runel\Law\Claim\SameWhereDefined;
 
 /** The same value wherever the original has one, and the numbers at which it has none. */
 final readonly class SimplifiedAnswer implements Answer
@@ -39,7 +39,7 @@ final readonly class SimplifiedAnswer implements Answer
         $asked = $given instanceof Equation ? $given->left : $given;
 
         return [
-            new Identity($asked, $this->expression),
+            new SameWhereDefined($asked, $this->expression, $this->letter),
             ...($this->letter === null ? [] : [new Excluded($asked, $this->letter, $this->excluded)]),
         ];
     }

@@ -8,12 +8,15 @@ use Runel\Algebra\FactoredPolynomial;
 use Runel\Demonstration\Answer\SimplifiedAnswer;
 use Runel\Demonstration\Demonstration;
 use Runel\Demonstration\Line;
+use Runel\Demonstration\Question;
 use Runel\Demonstration\Step;
 use Runel\Demonstration\Task;
 use Runel\Expression\Expression;
+use Runel\Expression\Letters;
 use Runel\Expression\Numeral;
 use Runel\Expression\Quotient;
 use Runel\Expression\Sum;
+use Runel\Law\Claim\Denominator;
 use Runel\Message\Message;
 use Runel\Message\MethodDoesNotApply;
 use Runel\Message\Refusal;
@@ -100,6 +103,10 @@ final readonly class Combine implements Method
                 title: Message::of('clear.common.title', ['denominator' => $below]),
                 why: Message::of('clear.common.why'),
                 lines: $sum->makings(),
+                question: self::asked($below, array_map(
+                    static fn(array $term): Expression => $term[1]->bottom->toExpression(),
+                    $sum->terms,
+                )),
             )]),
             new Step(
                 id: 'expand',
@@ -128,6 +135,25 @@ final readonly class Combine implements Method
         }
 
         return [$steps, $top, $common, $sum->denominators()];
+    }
+
+    /**
+     * @param list<Expression> $denominators
+     *
+     * @return Question|null null where there are several letters
+     */
+    private static function asked(Expression $common, array $denominators): ?Question
+    {
+        $letters = [];
+        foreach ($denominators as $denominator) {
+            $letters += Letters::of($denominator);
+        }
+
+        return \count($letters) !== 1 ? null : Question::form(
+            Message::of('clear.common.ask'),
+            new Denominator($common, $denominators, (string) array_key_first($letters)),
+            $common,
+        );
     }
 
     /**

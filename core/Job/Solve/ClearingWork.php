@@ -33,6 +33,7 @@ use Runel\Expression\Product;
 use Runel\Expression\Quotient;
 use Runel\Expression\Substitution;
 use Runel\Expression\Sum;
+use Runel\Law\Claim\Denominator;
 use Runel\Law\Move\JoinBranches;
 use Runel\Law\Move\Operation;
 use Runel\Law\Move\Rewrite;
@@ -171,11 +172,21 @@ final class ClearingWork
             1,
         ));
 
+        $common = $this->common->toExpression();
+
         return $lines === [] ? [] : [new Step(
             id: 'common-denominator',
-            title: Message::of('clear.common.title', ['denominator' => $this->common->toExpression()]),
+            title: Message::of('clear.common.title', ['denominator' => $common]),
             why: Message::of('clear.common.why'),
             lines: $lines,
+            question: Question::form(
+                Message::of('clear.common.ask'),
+                new Denominator($common, array_map(
+                    static fn(array $term): Expression => $term[1]->bottom->toExpression(),
+                    [...$this->equation->left, ...$this->equation->right],
+                ), $this->equation->letter),
+                $common,
+            ),
         )];
     }
 
