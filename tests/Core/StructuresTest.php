@@ -57,6 +57,7 @@ final class StructuresTest extends TestCase
         yield 'two squares' => ['(x+a)^2-b^2', 'two-squares: (x+a)^2, b^2'];
         yield 'two cubes' => ['8x^3-27', 'two-cubes: 8*x^3, 27'];
         yield 'squares with a plus' => ['4x^2+9', ''];
+        yield 'a square minus no square' => ['4x^2-5', ''];
         yield 'a square and more' => ['(x-1)^2=x', ''];
         yield 'a plain trinomial' => ['x^2-5x+6', ''];
         yield 'a plain quadratic equation' => ['x^2-5x+6=0', ''];
