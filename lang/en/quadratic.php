@@ -239,8 +239,8 @@ return [
         'why-vertex' => 'The other letters stand for numbers. :letter stands in two terms; in vertex form it stands '
             . 'once.',
         'why-formula' => 'The other letters stand for numbers; this is a quadratic in :letter.',
-        'why-coefficients' => 'In the formula, :a goes in for a, :b for b and :c for c: what :square is multiplied by, '
-            . 'what :letter is, and what stands alone.',
+        'why-coefficients' => 'In the formula, :a goes in for a, :b for b and :c for c: what stands before :square, '
+            . 'what stands before :letter, and what stands alone.',
         'why-same' => 'The letters are those of the formula itself: a, b and c stand where it has them.',
         'why-divide' => 'A square is easiest to complete with 1 before it, so every term is divided by :a. That needs '
             . ':a not to be 0; with 0 there it would be no quadratic.',

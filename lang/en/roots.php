@@ -17,8 +17,8 @@ return [
     ],
     'known' => [
         'title' => 'What is known of the solutions',
-        'why-all' => 'An equation of degree :degree has no more than :degree solutions, and so many sign changes were '
-            . 'found: each lies in one of these gaps.',
+        'why-all' => 'An equation of degree :degree has no more than :degree solutions, and as many sign changes were '
+            . 'found: one solution lies in each of these gaps.',
         'why' => 'The real solutions can be counted without finding them: there is one, and it lies in this gap.'
             . '|The real solutions can be counted without finding them: there are :count, each in one of these gaps.',
         'ask' => 'How many real values of :letter solve the equation?',

@@ -400,7 +400,7 @@ final class SubstitutionWork
             }
             array_push($this->solutions, $plain ?? $root, new Negative($plain ?? $root));
         }
-        $this->sections[] = new Section(Phase::Isolating, [new Step(
+        $this->sections[] = new Section(Phase::Solving, [new Step(
             id: "way-$number-root",
             title: Message::of('solve.linear.title', ['factor' => $equation]),
             why: Message::of(match (true) {
