@@ -86,16 +86,16 @@ final class Polynomial
     private static function mainLetter(array $monomials): string
     {
         $letters = [];
-        $degrees = [];
         foreach ($monomials as $monomial) {
             $letters += $monomial->exponents;
-            $degrees[$monomial->degree] = true;
         }
-        $unknown = \count($letters) < 2 ? [] : array_intersect(self::UNKNOWN, array_keys($letters));
+        if (\count($letters) < 2) {
+            return '';
+        }
+        $unknown = array_values(array_intersect(self::UNKNOWN, array_keys($letters)));
+        $degrees = array_unique(array_map(static fn(Monomial $one): int => $one->degree, $monomials));
 
-        return \count($unknown) !== 1 || (\count($letters) === 2 && \count($degrees) === 1)
-            ? ''
-            : $unknown[array_key_first($unknown)];
+        return \count($unknown) !== 1 || (\count($letters) === 2 && \count($degrees) === 1) ? '' : $unknown[0];
     }
 
     /** A sum that begins with a power of x, y or z, and whose other letters are none of them, is ordered by that. */

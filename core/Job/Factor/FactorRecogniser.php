@@ -8,6 +8,8 @@ use Runel\Algebra\CommonTerm;
 use Runel\Algebra\Structure;
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
+use Runel\Expression\Inside;
+use Runel\Expression\Node;
 use Runel\Expression\Numeral;
 use Runel\Expression\Power;
 use Runel\Expression\Sum;
@@ -40,7 +42,8 @@ final class FactorRecogniser
     /** Whether what stands in parentheses makes it a structure, so that nothing is multiplied out first. */
     private static function isSeen(Expression $node): bool
     {
-        $first = Structure::in($node)[0] ?? null;
+        $hasBracket = Inside::some($node, static fn(Node $part): bool => $part instanceof Sum && $part !== $node);
+        $first = $hasBracket ? Structure::in($node)[0] ?? null : null;
         $isBracket = static fn(Expression $part): bool => $part instanceof Sum
             || ($part instanceof Power && $part->base instanceof Sum);
 

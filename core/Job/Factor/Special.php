@@ -31,9 +31,11 @@ final readonly class Special implements Method
     public function refusal(Task $task): ?Refusal
     {
         $refusal = $this->quadratic->refusal($task);
-        $isSeen = $this->squares->refusal($task) === null || $this->powers->refusal($task) === null;
 
-        return $isSeen ? null : $refusal;
+        return match (true) {
+            $refusal === null, $this->squares->refusal($task) === null, $this->powers->refusal($task) === null => null,
+            default => $refusal,
+        };
     }
 
     public function demonstrate(Task $task): Demonstration
