@@ -166,14 +166,27 @@ final readonly class Structure
         $polynomial = Polynomial::tryFrom($term);
 
         return $polynomial !== null && !$polynomial->isZero()
-            && (\count($polynomial->terms) === 1 || ($term instanceof Power && self::index($term) !== null));
+            && (\count($polynomial->terms) === 1 || self::raised($term) !== null);
+    }
+
+    /** A power of one linear thing, with a number before it or none. */
+    private static function raised(Expression $term): ?Power
+    {
+        $factors = $term->factors();
+        $last = $factors[\count($factors) - 1];
+        $isFit = \count($factors) === 1 || (\count($factors) === 2 && $factors[0]->number() !== null);
+
+        return $isFit && $last instanceof Power && self::index($last) !== null ? $last : null;
     }
 
     /** Whether a term without a minus is the square, or the cube, of something. */
     private static function isPower(Expression $term, int $index): bool
     {
-        if ($term instanceof Power && self::index($term) === $index) {
-            return true;
+        $power = self::raised($term);
+        if ($power !== null && $power->base instanceof Sum) {
+            $front = $term === $power ? Rational::one() : $term->factors()[0]->number();
+
+            return self::index($power) === $index && $front !== null && self::isNumberPower($front, $index);
         }
         $terms = Polynomial::tryFrom($term)->terms ?? [];
         $isRaised = \count($terms) === 1 && array_filter(

@@ -124,8 +124,16 @@ final class Tokens
             $length > self::LETTERS, $isKnown && $length > 2 => false,
             $this->isWanted($place) => true,
             // Two consonants are no word.
-            default => !$isKnown && $isPlain,
+            default => !$isKnown && ($isPlain || ($length === 2 && $this->isSubtractedFrom($place))),
         };
+    }
+
+    /** Whether something is taken from two letters that stand for themselves: ab − a. */
+    private function isSubtractedFrom(int $place): bool
+    {
+        $after = $this->tokens[$place + 1] ?? null;
+
+        return $after?->isMaths() === true && preg_match('/^[-−–]/u', $after->text) === 1;
     }
 
     /** Whether the mathematics beside it needs something to stand there: an operation waits for it, on either side. */

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Runel\Job\Factor;
 
 use Runel\Algebra\CommonTerm;
+use Runel\Algebra\LetteredQuadratic;
 use Runel\Algebra\Structure;
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
 use Runel\Expression\Inside;
 use Runel\Expression\Node;
 use Runel\Expression\Numeral;
-use Runel\Expression\Power;
 use Runel\Expression\Sum;
 use Runel\Method\Weight;
 use Runel\Polynomial\Polynomial;
@@ -33,10 +33,18 @@ final class FactorRecogniser
 
         return match (true) {
             !$hasCommon => Weight::NOT,
-            self::isSeen($problem->node) => Weight::CERTAIN,
+            self::isSeen($problem->node), self::hasLetters($problem) => Weight::CERTAIN,
             $problem->product === null, $problem->product->isScaled() => Weight::FIRST,
             default => $problem->product->isOneBracket() && $polynomial->degree() > 1 ? Weight::ALSO : Weight::NOT,
         };
+    }
+
+    /** A quadratic whose middle is multiplied by a sum of other letters: x² − (p + 2)x + 2p. */
+    private static function hasLetters(Problem $problem): bool
+    {
+        return $problem->isSumOfProducts() && \count($problem->letters) > 1
+            && LetteredQuadratic::ofProblem($problem)?->a->value() !== null
+            && \count(LetteredQuadratic::ofProblem($problem)->b->terms) > 1;
     }
 
     /** Whether what stands in parentheses makes it a structure, so that nothing is multiplied out first. */
@@ -44,10 +52,12 @@ final class FactorRecogniser
     {
         $hasBracket = Inside::some($node, static fn(Node $part): bool => $part instanceof Sum && $part !== $node);
         $first = $hasBracket ? Structure::in($node)[0] ?? null : null;
-        $isBracket = static fn(Expression $part): bool => $part instanceof Sum
-            || ($part instanceof Power && $part->base instanceof Sum);
+        $isBracket = static fn(Node $part): bool => $part instanceof Sum;
 
-        return $first !== null && array_filter($first->parts, $isBracket) !== [];
+        return $first !== null && array_filter(
+            $first->parts,
+            static fn(Expression $part): bool => Inside::some($part, $isBracket),
+        ) !== [];
     }
 
     private static function equation(Equation $equation, Polynomial $polynomial, bool $isUnivariate): int
