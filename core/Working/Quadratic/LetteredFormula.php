@@ -28,16 +28,12 @@ use Runel\Expression\Root;
 use Runel\Expression\Sum;
 use Runel\Law\Claim\Identity;
 use Runel\Law\Move\JoinBranches;
-use Runel\Law\Move\Operation;
 use Runel\Law\Move\QuadraticFormula;
-use Runel\Law\Move\Rewrite;
-use Runel\Law\Move\ToBothSides;
 use Runel\Message\Message;
 use Runel\Number\Rational;
 use Runel\Polynomial\Polynomial;
 use Runel\Slip\Slip;
 use Runel\Style\Moving;
-use Runel\Working\BothSides;
 
 /** A quadratic equation with letters for its numbers, by the quadratic formula. */
 final readonly class LetteredFormula
@@ -77,25 +73,15 @@ final readonly class LetteredFormula
             return [];
         }
         $taken = LetteredReading::terms($this->quadratic, $right);
-        $adds = \count($taken) === 1 && $taken[0] instanceof Negative;
-        $operand = $adds ? $taken[0]->negated() : Sum::of($taken);
-        $move = new ToBothSides($adds ? Operation::Add : Operation::Subtract, $operand);
         $left = LetteredReading::terms($this->quadratic, $this->quadratic->left);
-        $added = array_map(static fn(Expression $term): Expression => $term->negated(), $taken);
-        $wanted = $this->standard();
+        [$operand, , $lines] = LetteredReading::taken($left, $taken, $taken, $this->standard(), $this->task);
         $isAcross = $this->task->style->get(Moving::class) === Moving::Across;
 
         return [new Step(
             id: 'to-zero',
             title: Message::of('quadratic.zero.title'),
             why: Message::of($isAcross ? 'quadratic.zero.why-across' : 'quadratic.zero.why', ['right' => $operand]),
-            lines: $isAcross ? [Line::equivalent($wanted, $move)] : [
-                Line::equivalent(new Equation(
-                    BothSides::struck($left, $added),
-                    BothSides::struck($taken, $added),
-                ), $move),
-                Line::equivalent($wanted, new Rewrite()),
-            ],
+            lines: $lines,
             watch: $isAcross ? Slip::SignNotTurned : Slip::OneSideOnly,
         )];
     }

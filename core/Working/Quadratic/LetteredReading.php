@@ -22,10 +22,14 @@ use Runel\Expression\Product;
 use Runel\Expression\Quotient;
 use Runel\Expression\Root;
 use Runel\Expression\Sum;
+use Runel\Law\Move\Operation;
 use Runel\Law\Move\Rewrite;
 use Runel\Law\Move\SwapSides;
+use Runel\Law\Move\ToBothSides;
 use Runel\Message\Message;
 use Runel\Polynomial\Polynomial;
+use Runel\Style\Moving;
+use Runel\Working\BothSides;
 
 /** A quadratic with letters for numbers as it is written: by the powers of the one it is solved for. */
 final class LetteredReading
@@ -61,6 +65,35 @@ final class LetteredReading
             why: Message::of('factor.swap.why'),
             lines: [Line::equivalent(new Equation($left, $right), new SwapSides())],
         )] : $steps;
+    }
+
+    /**
+     * Terms taken from both sides.
+     *
+     * @param list<Expression> $left   what stands on the left before
+     * @param list<Expression> $right  what stands on the right before
+     * @param list<Expression> $taken  one at least
+     * @param Equation         $wanted what is left
+     *
+     * @return array{Expression, bool, non-empty-list<Line>} what is taken, or added where it is one with a minus;
+     *                                                       whether it is added; the lines
+     */
+    public static function taken(array $left, array $right, array $taken, Equation $wanted, Task $task): array
+    {
+        $adds = \count($taken) === 1 && $taken[0] instanceof Negative;
+        $operand = $adds ? $taken[0]->negated() : Sum::of($taken);
+        $move = new ToBothSides($adds ? Operation::Add : Operation::Subtract, $operand);
+        $added = array_map(static fn(Expression $term): Expression => $term->negated(), $taken);
+
+        return [$operand, $adds, $task->style->get(Moving::class) === Moving::Across
+            ? [Line::equivalent($wanted, $move)]
+            : [
+                Line::equivalent(new Equation(
+                    BothSides::struck($left, $added),
+                    BothSides::struck($right, $added),
+                ), $move),
+                Line::equivalent($wanted, new Rewrite()),
+            ]];
     }
 
     /** @return list<Expression> the terms of a side: those with the square, with the letter, and without */

@@ -105,18 +105,8 @@ final readonly class LetteredSquare
         if ($taken === []) {
             return [];
         }
-        $adds = \count($taken) === 1 && $taken[0] instanceof Negative;
-        $operand = $adds ? $taken[0]->negated() : Sum::of($taken);
-        $move = new ToBothSides($adds ? Operation::Add : Operation::Subtract, $operand);
-        $added = array_map(static fn(Expression $term): Expression => $term->negated(), $taken);
+        [$operand, $adds, $lines] = LetteredReading::taken($left, $right, $taken, $wanted, $this->task);
         $isAcross = $this->task->style->get(Moving::class) === Moving::Across;
-        $lines = $isAcross ? [Line::equivalent($wanted, $move)] : [
-            Line::equivalent(new Equation(
-                BothSides::struck($left, $added),
-                BothSides::struck($right, $added),
-            ), $move),
-            Line::equivalent($wanted, new Rewrite()),
-        ];
 
         return [new Step(
             id: 'gather',
