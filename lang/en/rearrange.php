@@ -65,6 +65,18 @@ return [
         'why' => 'Squaring undoes the root. It can be turned round only where :side is not negative, as a root never '
             . 'is.',
     ],
+    'root-alone' => [
+        'title' => 'One root alone',
+        'why' => 'The letter stands under two roots. One of them stands alone first, so that squaring takes it away.',
+    ],
+    'roots-opened' => [
+        'title' => 'Multiply out',
+        'why' => 'The square of a sum has a middle term: twice the product of both. One root is left.',
+    ],
+    'second-root' => [
+        'title' => 'The other root alone',
+        'why' => 'Both sides have the letter by itself, so it goes; what is left beside the root is numbers.',
+    ],
     'root' => [
         'title' => 'Take the square root of both sides: plus or minus',
         'why' => 'Two numbers have the same square. Which one is meant, what :letter stands for decides: a length is '

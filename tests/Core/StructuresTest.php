@@ -34,6 +34,7 @@ final class StructuresTest extends TestCase
         yield 'roots of powers' => ['solve', 'powers', 90];
         yield 'completed in letters' => ['solve', 'completing-square', 90];
         yield 'the formula in letters' => ['solve', 'formula', 90];
+        yield 'under two roots' => ['rearrange', 'balance', 70];
         yield 'a formula that is a quadratic' => ['rearrange', 'formula', 90];
         yield 'vertex form in letters' => ['complete-square', 'vertex', 90];
         yield 'squares rooted' => ['solve', 'square-roots', 80];
@@ -143,6 +144,12 @@ final class StructuresTest extends TestCase
                 "h={$a}k$x^2{$s($b)}m$x{$s($c)} for $x",
                 "$x^2{$s(2 * $a)}k$x=$x{$s($c)}k for $x",
                 "1/2k$x^2{$s($b)}m$x=h for $x",
+            ]),
+            'rearrange.balance' => $chance->one([
+                "h=sqrt($x{$s($a)}k)+sqrt($x{$s($b)}m) for $x",
+                "sqrt($x{$s($a)}k)=sqrt($x{$s($b)})+h for $x",
+                "sqrt(2$x{$s($a)}k)=sqrt($x{$s($b)}m) for $x",
+                "m*($x{$s($a)}k)=h*$x{$s($b)} for $x",
             ]),
             'complete-square.vertex' => $chance->one([
                 "{$a}x^2{$s($b)}k*x{$s($c)}",

@@ -44,7 +44,8 @@ final readonly class FormulaChecks
     /** @return non-empty-list<Check> */
     public function checks(): array
     {
-        $numbers = $this->withNumbers();
+        $numbers = $this->withNumbers()
+            ?? ($this->from === null || $this->from === $this->formula ? null : $this->sampled($this->formula));
         $back = $numbers !== null && ($this->from !== null || \count($this->results) > 1)
             ? null
             : $this->solvedBack($this->from ?? $this->formula, $numbers === null);

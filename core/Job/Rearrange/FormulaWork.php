@@ -173,11 +173,12 @@ final class FormulaWork
     {
         $this->tidy();
         $this->swap();
+        $this->twoRoots();
         $isBelow = $this->own instanceof Sum && array_filter($this->own->terms, $this->isBelow(...)) !== [];
         if (
-            $isBelow
+            $this->refusal === null && ($isBelow
             || Letters::holds($this->other, $this->subject)
-            || Letters::count($this->own, $this->subject) > 1
+            || Letters::count($this->own, $this->subject) > 1)
         ) {
             $this->collect();
         }
@@ -599,6 +600,99 @@ final class FormulaWork
         $this->from = new Equation($this->own, $this->other);
         $lines[] = Line::equivalent($this->from, new Rewrite());
         $this->say('square', ['side' => $other], $lines, $other instanceof Sum ? Slip::SquaredTermByTerm : null);
+    }
+
+    /** The letter under two roots: one of them alone, squared, and what is left has one root or none. */
+    private function twoRoots(): void
+    {
+        $terms = [...$this->own->terms(), ...array_map(
+            static fn(Expression $term): Expression => $term->negated(),
+            $this->other->terms(),
+        )];
+        $held = array_values(array_filter(
+            $terms,
+            fn(Expression $term): bool => Letters::holds($term, $this->subject),
+        ));
+        $isPair = \count($held) === 2 && array_filter(
+            $held,
+            static fn(Expression $term): bool => !$term->bare() instanceof Root || $term->bare()->index !== 2,
+        ) === [];
+        if (!$isPair) {
+            return;
+        }
+        // One with a plus stands alone; where both have a minus, their opposites are gone on from.
+        [$first, $second] = $held[0] instanceof Negative ? array_reverse($held) : $held;
+        $rest = array_values(array_filter(
+            $terms,
+            static fn(Expression $term): bool => $term !== $first && $term !== $second && !$term->isZero(),
+        ));
+        $root = $first->bare();
+        $under = $second->bare();
+        if ($first instanceof Negative || !$root instanceof Root || !$under instanceof Root) {
+            $this->refusal = new OutOfReach(Message::of('rearrange.refusal-form', ['letter' => $this->subject]));
+
+            return;
+        }
+        $others = array_map(static fn(Expression $term): Expression => $term->negated(), [...$rest, $second]);
+        $alone = new Equation($root, Sum::of($others));
+        if (!$alone->equals(new Equation($this->own, $this->other))) {
+            $moved = Sum::of([$this->own, $root->negated()]);
+            $this->say('root-alone', [], [Line::equivalent(
+                $alone,
+                new ToBothSides(Operation::Subtract, $moved),
+            )]);
+        }
+        [$this->own, $this->other] = [$alone->left, $alone->right];
+        $this->undoRoot($root);
+        if ($rest !== []) {
+            $this->secondRoot($root, $under, Sum::of(array_slice($others, 0, -1)), $second instanceof Negative);
+        }
+    }
+
+    /**
+     * A = (R ± √B)² multiplied out, and its root alone.
+     *
+     * @param Expression $beside  R
+     * @param bool       $isAdded whether √B is added to it
+     */
+    private function secondRoot(Root $root, Root $under, Expression $beside, bool $isAdded): void
+    {
+        $left = Polynomial::tryFrom($root->radicand);
+        $inside = Polynomial::tryFrom($under->radicand);
+        $squared = Polynomial::tryFrom(new Power($beside, Numeral::of(2)));
+        $difference = $left === null || $inside === null || $squared === null
+            ? null
+            : $left->minus($inside)->minus($squared);
+        if ($difference === null || $squared === null || $inside === null || $left === null
+            || Letters::holds($difference->toExpression(), $this->subject)) {
+            $this->refusal = new OutOfReach(Message::of('rearrange.refusal-form', ['letter' => $this->subject]));
+
+            return;
+        }
+        $double = Product::of([Numeral::of(2), ...($beside instanceof Product ? $beside->factors : [$beside])]);
+        $mixed = Product::of([...($double instanceof Product ? $double->factors : [$double]), $under]);
+        $signed = $isAdded ? $mixed : new Negative($mixed);
+        $opened = new Equation($this->own, Sum::of([
+            ...$squared->expressions(),
+            $signed,
+            ...$inside->expressions(),
+        ]));
+        $this->say('roots-opened', [], [Line::equivalent($opened, new Rewrite())], Slip::DoubleProductForgotten);
+        $near = BookShape::ordered(($isAdded ? $difference : $difference->negated())->toExpression());
+        [$this->own, $this->other] = [$mixed, $near];
+        $this->say('second-root', [], [Line::equivalent(
+            $isAdded ? new Equation($near, $mixed) : new Equation($mixed, $near),
+            $isAdded
+                ? new ToBothSides(Operation::Subtract, Sum::of([
+                    ...$squared->expressions(),
+                    ...$inside->expressions(),
+                ]))
+                : new ToBothSides(Operation::Add, Sum::of([$mixed, ...$left->negated()->expressions()])),
+        )]);
+        if ($isAdded) {
+            $this->say('swap', [], [Line::equivalent(new Equation($mixed, $near), new SwapSides())]);
+        }
+        $this->done(Operation::Divide, $double, $under, Sides::over($near, $double), 'divide');
     }
 
     /** Several places: denominators away, multiplied out, the letter collected and taken out. */
