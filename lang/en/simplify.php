@@ -59,6 +59,7 @@ return [
         'advice' => 'Factor above and below, then cancel what both have.',
         'read' => 'A fraction is made simpler by cancelling factors, never terms: so factors are found first.',
         'result-why' => 'Above and below have no factor in common any more.',
+        'result-why-turned' => 'Above and below have no factor in common any more. The minus turns every sign above.',
         'turn' => [
             'title' => 'Turn over what is divided by',
             'why' => 'Dividing by a fraction is multiplying by it turned over: above times above, below times below.',
@@ -81,6 +82,8 @@ return [
         'advice' => 'Over the least common denominator, then one fraction.',
         'read' => 'Fractions can be added once they have the same denominator.',
         'result-why' => 'It is one fraction, with nothing in common above and below.',
+        'result-why-turned' => 'It is one fraction, with nothing in common above and below. The minus turns every sign '
+            . 'above.',
         'expand' => [
             'title' => 'Bring each fraction to it',
             'why' => 'Above and below times what the own denominator lacks: the value stays.',

@@ -75,6 +75,7 @@ final readonly class Cancel implements Method
             $whole,
             $steps,
             new SimplifiedAnswer($result, $excluded->letter, $excluded->values),
+            $reducing->turns() ? 'result-why-turned' : 'result-why',
         );
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Runel\Job\Simplify;
 
+use Runel\Algebra\BookShape;
 use Runel\Algebra\FactoredPolynomial;
 use Runel\Demonstration\Answer\SimplifiedAnswer;
 use Runel\Demonstration\Demonstration;
@@ -52,6 +53,7 @@ final readonly class Combine implements Method
             : self::within($whole, $read[0], $read[1]);
         $excluded = ExcludedValues::of($whole, $divisors);
         $result = Numeral::of(0);
+        $why = 'result-why';
         $reached = $steps[\count($steps) - 1]->lines;
         $last = $reached === [] ? null : $reached[\count($reached) - 1]->node;
         array_push($steps, ...$excluded->steps());
@@ -68,8 +70,13 @@ final readonly class Combine implements Method
                     );
                 }
                 $steps[] = $reducing->step();
+                $why = $reducing->turns() ? 'result-why-turned' : $why;
             }
             $result = $reducing->result();
+            // Nothing was cancelled: it stands as the clearing left it, a difference below as well.
+            if (\count($read) === 2 && $reducing->isReduced()) {
+                $result = BookShape::of($result) ?? $result;
+            }
         }
 
         return SimplifyDemonstration::of(
@@ -78,6 +85,7 @@ final readonly class Combine implements Method
             $whole,
             $steps,
             new SimplifiedAnswer($result, $excluded->letter, $excluded->values),
+            $why,
         );
     }
 
@@ -186,7 +194,9 @@ final readonly class Combine implements Method
 
     private static function fraction(Polynomial $top, FactoredPolynomial $bottom): Expression
     {
-        return $bottom->isOne() ? $top->toExpression() : new Quotient($top->toExpression(), $bottom->toExpression());
+        $above = BookShape::ordered($top->toExpression());
+
+        return $bottom->isOne() ? $above : new Quotient($above, $bottom->toExpression());
     }
 
     /** @return array{FractionSum}|array{FractionSum, FractionSum}|null one sum, or one above and one below */

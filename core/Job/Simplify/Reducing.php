@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Runel\Job\Simplify;
 
+use Runel\Algebra\BookShape;
 use Runel\Algebra\FactoredPolynomial;
 use Runel\Demonstration\Line;
 use Runel\Demonstration\Step;
@@ -15,8 +16,10 @@ use Runel\Expression\Numeral;
 use Runel\Expression\Power;
 use Runel\Expression\Product;
 use Runel\Expression\Quotient;
+use Runel\Expression\Sum;
 use Runel\Message\Message;
 use Runel\Polynomial\Polynomial;
+use Runel\Polynomial\Term;
 use Runel\Slip\Slip;
 
 /** One fraction, factored above and below: what both have is cancelled. */
@@ -34,10 +37,18 @@ final readonly class Reducing
         return $this->common->isOne();
     }
 
-    /** What is left, the sign in front. */
+    /** What is left: a minus turns a difference above, or else goes in front. */
     public function result(): Expression
     {
-        return self::fraction($this->top->over($this->common), $this->bottom->over($this->common));
+        $left = $this->left();
+
+        return $this->turned($left) ?? $left;
+    }
+
+    /** Whether the minus turns a difference above. */
+    public function turns(): bool
+    {
+        return $this->turned($this->left()) !== null;
     }
 
     /** Factored above and below, nothing cancelled. */
@@ -59,6 +70,40 @@ final readonly class Reducing
             lines: [Line::equal($sign ? new Negative($struck) : $struck)],
             watch: Slip::TermCancelled,
         );
+    }
+
+    private function left(): Expression
+    {
+        return self::fraction($this->top->over($this->common), $this->bottom->over($this->common));
+    }
+
+    /** A minus before a difference above taken into it; beside other factors only where it is one of letters. */
+    private function turned(Expression $left): ?Quotient
+    {
+        $inside = $left instanceof Negative ? $left->operand : null;
+        if (!$inside instanceof Quotient) {
+            return null;
+        }
+        $factors = $inside->numerator->factors();
+        foreach ($factors as $index => $factor) {
+            $polynomial = $factor instanceof Sum ? Polynomial::fromExpression($factor) : null;
+            if ($polynomial === null || (\count($factors) > 1 && !self::isOfLetters($polynomial))) {
+                continue;
+            }
+            $turned = BookShape::ordered($polynomial->negated()->toExpression());
+            if (!$turned->terms()[0] instanceof Negative) {
+                $factors[$index] = $turned;
+
+                return new Quotient(Product::of($factors), $inside->denominator);
+            }
+        }
+
+        return null;
+    }
+
+    private static function isOfLetters(Polynomial $polynomial): bool
+    {
+        return array_filter($polynomial->terms, static fn(Term $term): bool => $term->monomial->exponents === []) === [];
     }
 
     private function struck(FactoredPolynomial $whole): Expression
