@@ -53,6 +53,25 @@ final class Term
         return $this->coefficient->isZero();
     }
 
+    /** What it is the second or third power of, with whole numbers; null where it is none. */
+    public function root(int $index): ?self
+    {
+        $size = $this->coefficient->toInt();
+        if ($size === null || $size < 1 || $this->monomial->radicand() !== 1) {
+            return null;
+        }
+        $root = (int) round($size ** (1 / $index));
+        $monomial = Monomial::one();
+        foreach ($this->monomial->exponents as $letter => $exponent) {
+            if ($exponent % $index !== 0) {
+                return null;
+            }
+            $monomial = $monomial->times(Monomial::power((string) $letter, intdiv($exponent, $index)));
+        }
+
+        return $root ** $index !== $size ? null : new self(Rational::of($root), $monomial);
+    }
+
     /** As it is written: no coefficient 1 before a letter, the sign in front, 0x² for a placeholder. */
     public function toExpression(): Expression
     {

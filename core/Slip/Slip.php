@@ -72,4 +72,5 @@ enum Slip: string
     case InnerFactorSquaredIn = 'inner-factor-squared-in';
     case MultipliedOutTwice = 'multiplied-out-twice';
     case TurnedOverOneByOne = 'turned-over-one-by-one';
+    case CubesMiddle = 'cubes-middle';
 }

@@ -12,6 +12,7 @@ use Runel\Slip\Rule\BracketPairRule;
 use Runel\Slip\Rule\BracketRule;
 use Runel\Slip\Rule\CollectRule;
 use Runel\Slip\Rule\CommonFactorRule;
+use Runel\Slip\Rule\CubesRule;
 use Runel\Slip\Rule\EquationRule;
 use Runel\Slip\Rule\ExcludedRule;
 use Runel\Slip\Rule\FalseRootRule;
@@ -123,11 +124,14 @@ final class WrongRules
         return [
             new CommonFactorRule(Slip::MinusOneTwice),
             new CommonFactorRule(Slip::CommonFactorForgotten),
+            new CommonFactorRule(Slip::CommonFactorForgotten, 'minus'),
             new SomeTermsRule(Slip::FactorOutOfSome),
             new BracketPairRule(Slip::SignsInWrongBrackets),
             new BracketPairRule(Slip::ScaledFactorsGiven),
             new BracketPairRule(Slip::RightProductWrongSum),
             new BracketPairRule(Slip::RightSumWrongProduct),
+            new CubesRule(Slip::CubesMiddle),
+            new CubesRule(Slip::PowerOfSumSplit, 'back'),
         ];
     }
 

@@ -87,7 +87,7 @@ final readonly class Outer
      *
      * @return non-empty-list<array{Polynomial, int}> each once, and how often it stands there
      */
-    private static function counted(array $factors): array
+    public static function counted(array $factors): array
     {
         $counted = [];
         foreach ($factors as $factor) {

@@ -92,6 +92,14 @@ return [
         'watch' => 'A power of a sum is a product of sums: there are terms between the ends.',
         'diagnosis' => 'Each term was raised to the power by itself; a power of a sum is a product, with terms'
             . ' between.',
+        'diagnosis-back' => 'Two cubes added or subtracted are not the cube of the sum or difference: that has terms '
+            . 'between.',
+    ],
+    'cubes-middle' => [
+        'name' => 'middle of the second factor of two cubes',
+        'watch' => 'The second factor has the product of both in the middle: once, with the other sign.',
+        'diagnosis' => 'In the second factor of two cubes the middle is the product of both: once, not twice, and with '
+            . 'the other sign.',
     ],
     'discriminant-not-rooted' => [
         'name' => 'discriminant not rooted',
@@ -147,6 +155,7 @@ return [
         'name' => 'common factor forgotten',
         'watch' => 'Look for the common factor first; it must not get lost at the end.',
         'diagnosis' => 'The common factor was forgotten.',
+        'diagnosis-minus' => 'The −1 in front was forgotten: every sign is the other way.',
     ],
     'not-factored-completely' => [
         'name' => 'not factored completely',

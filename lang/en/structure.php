@@ -55,6 +55,12 @@ return [
             . 'middle, and not twice the product: its discriminant is negative, so it is prime.',
         'read-squares' => 'A square stands there, and a square is taken away from it: that is seen before anything is '
             . 'multiplied out.',
+        'read-typed-difference' => 'A square stands there, and a square is taken away from it: that is seen before '
+            . 'anything is put in another order.',
+        'read-typed-cubes-minus' => 'A cube stands there, and a cube is taken away from it: that is seen before '
+            . 'anything is put in another order.',
+        'write-cubes' => 'The difference of the two, times the square of the first, the product of both and the square '
+            . 'of the second.',
         'title-tidied' => 'Tidy up each factor',
         'why-tidied' => 'A minus before parentheses turns every sign in them; then like terms are collected.',
         'ask-tidied' => 'What are the two factors, each tidied up?',

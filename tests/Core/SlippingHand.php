@@ -81,6 +81,8 @@ final readonly class SlippingHand
                 ['exponents-not-added', 'letter-dropped']],
             ["$a - ($x{$this->plus($b)})($x{$this->plus($c)})", 'multiply',
                 ["$a - $x^2{$this->plus($sum, $x)}{$this->plus($product)}"], ['minus-not-carried']],
+            ["$x^3{$this->plus($b ** 3)}", 'factor',
+                ["($x{$this->plus($b)})($x^2{$this->plus(-2 * $b, $x)}{$this->plus($square)})"], ['cubes-middle']],
             ["($x{$this->plus($b)})^3", 'multiply', ["$x^3{$this->plus($b ** 3)}"], ['power-of-sum-split']],
         ];
     }

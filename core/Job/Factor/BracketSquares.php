@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Runel\Job\Factor;
 
+use Runel\Algebra\BookShape;
 use Runel\Demonstration\Line;
 use Runel\Demonstration\Phase;
 use Runel\Demonstration\Question;
@@ -87,7 +88,10 @@ final class BracketSquares extends StructureMethod
             Sum::of([...$first->terms(), new Negative($second)]),
             Sum::of([...$first->terms(), ...$second->terms()]),
         ]);
-        $tidied = Product::of([$less->toExpression(), $more->toExpression()]);
+        $tidied = Product::of(array_map(
+            static fn(Polynomial $factor): Expression => BookShape::ordered($factor->toExpression()),
+            [$less, $more],
+        ));
 
         return [
             new Step(

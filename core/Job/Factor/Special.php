@@ -9,11 +9,12 @@ use Runel\Demonstration\Task;
 use Runel\Message\Refusal;
 use Runel\Method\Method;
 
-/** The special forms: of two squares as they stand, of a quadratic where they fit, else of higher powers. */
+/** The special forms: of powers as they stand, of a quadratic where they fit, else of higher powers. */
 final readonly class Special implements Method
 {
     public function __construct(
         private BracketSquares $squares,
+        private TypedPowers $typed,
         private SpecialForms $quadratic,
         private SpecialPowers $powers,
     ) {}
@@ -33,7 +34,8 @@ final readonly class Special implements Method
         $refusal = $this->quadratic->refusal($task);
 
         return match (true) {
-            $refusal === null, $this->squares->refusal($task) === null, $this->powers->refusal($task) === null => null,
+            $refusal === null, $this->squares->refusal($task) === null, $this->typed->refusal($task) === null,
+            $this->powers->refusal($task) === null => null,
             default => $refusal,
         };
     }
@@ -42,6 +44,7 @@ final readonly class Special implements Method
     {
         return match (true) {
             $this->squares->refusal($task) === null => $this->squares->demonstrate($task),
+            $this->typed->refusal($task) === null => $this->typed->demonstrate($task),
             $this->quadratic->refusal($task) === null => $this->quadratic->demonstrate($task),
             default => $this->powers->demonstrate($task),
         };

@@ -18,7 +18,6 @@ use Runel\Expression\Product;
 use Runel\Expression\Sum;
 use Runel\Message\Message;
 use Runel\Number\Rational;
-use Runel\Polynomial\Monomial;
 use Runel\Polynomial\Polynomial;
 use Runel\Polynomial\Term;
 use Runel\Slip\Slip;
@@ -95,7 +94,7 @@ final class SpecialPowers extends StructureMethod
         if ($first->coefficient->isNegative() || !$second->coefficient->isNegative()) {
             return null;
         }
-        [$p, $q] = [self::root($first, 2), self::root($second->negated(), 2)];
+        [$p, $q] = [$first->root(2), $second->negated()->root(2)];
 
         return $p === null || $q === null ? null : ['difference', [$p, $q], [
             Polynomial::ofTerms([$p, $q->negated()], $whole->main),
@@ -111,7 +110,7 @@ final class SpecialPowers extends StructureMethod
         }
         [$first, $second] = $whole->terms;
         $isMinus = $second->coefficient->isNegative();
-        [$p, $q] = [self::root($first, 3), self::root($isMinus ? $second->negated() : $second, 3)];
+        [$p, $q] = [$first->root(3), ($isMinus ? $second->negated() : $second)->root(3)];
         if ($p === null || $q === null) {
             return null;
         }
@@ -138,7 +137,7 @@ final class SpecialPowers extends StructureMethod
             return null;
         }
         $last = $terms[\count($terms) - 1];
-        [$p, $q] = [self::root($terms[0], 2), self::root($last, 2)];
+        [$p, $q] = [$terms[0]->root(2), $last->root(2)];
         if ($p === null || $q === null || $p->monomial->degree < 2) {
             return null;
         }
@@ -148,7 +147,7 @@ final class SpecialPowers extends StructureMethod
             return null;
         }
         $missing = new Term($double->coefficient->minus($middle->coefficient), $double->monomial);
-        $root = $missing->isZero() || $missing->coefficient->isNegative() ? null : self::root($missing, 2);
+        $root = $missing->isZero() || $missing->coefficient->isNegative() ? null : $missing->root(2);
         if ($root === null) {
             return null;
         }
@@ -156,28 +155,6 @@ final class SpecialPowers extends StructureMethod
         $taken = Polynomial::ofTerms([$root]);
 
         return ['added', [$p, $q], [$square->minus($taken), $square->plus($taken)]];
-    }
-
-    /** What a term is a power of; null where it is none. */
-    private static function root(Term $term, int $index): ?Term
-    {
-        $monomial = Monomial::one();
-        foreach ($term->monomial->exponents as $letter => $exponent) {
-            if ($exponent % $index !== 0) {
-                return null;
-            }
-            $monomial = $monomial->times(Monomial::power((string) $letter, intdiv($exponent, $index)));
-        }
-        $coefficient = $term->coefficient;
-        $size = $coefficient->toInt();
-        if ($index === 2) {
-            $root = $coefficient->isNegative() ? null : $coefficient->squareRoot();
-
-            return $root === null || $size === null ? null : new Term($root, $monomial);
-        }
-        $root = $size === null || $size < 1 ? null : (int) round($size ** (1 / 3));
-
-        return $root === null || $root ** 3 !== $size ? null : new Term(Rational::of($root), $monomial);
     }
 
     /**
@@ -200,7 +177,7 @@ final class SpecialPowers extends StructureMethod
         if ($kind === 'added') {
             $square = new Power(Sum::of([$p, $q]), Numeral::of(2));
             $added = Polynomial::fromExpression($square)->minus($part)->toExpression();
-            $root = self::root(Polynomial::fromExpression($square)->minus($part)->terms[0], 2);
+            $root = Polynomial::fromExpression($square)->minus($part)->terms[0]->root(2);
             $lines[] = Line::side($part->toExpression(), Sum::of([$square, new Negative($added)]));
             $words['added'] = $added;
             if ($root !== null) {
@@ -233,7 +210,11 @@ final class SpecialPowers extends StructureMethod
                 ? 'structure.special.why-cubes' . ($isPrime ? '-prime' : '')
                 : "structure.special.why-$kind", $words),
             lines: $lines,
-            watch: $isCubes ? Slip::PowerOfSumSplit : null,
+            watch: match ($kind) {
+                'cubes-plus' => Slip::PowerOfSumSplit,
+                'cubes-minus' => Slip::CubesMiddle,
+                default => null,
+            },
         )];
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Runel\Job\Factor;
 
+use Runel\Algebra\BookShape;
 use Runel\Algebra\CommonTerm;
 use Runel\Algebra\FactoredPolynomial;
 use Runel\Algebra\Trinomial;
@@ -18,6 +19,10 @@ use Runel\Demonstration\Step;
 use Runel\Demonstration\Task;
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
+use Runel\Expression\Negative;
+use Runel\Expression\Numeral;
+use Runel\Expression\Power;
+use Runel\Expression\Product;
 use Runel\Message\Message;
 use Runel\Message\MethodDoesNotApply;
 use Runel\Message\Refusal;
@@ -66,7 +71,7 @@ abstract class StructureMethod implements FactorsQuadratics
         $gathered = Known::standardForm($task) ?? throw new \LogicException('It is a polynomial.');
         $common = CommonTerm::of($gathered->whole);
         $outer = self::outer($task, $common);
-        [$number, $factors] = self::further($seen->factors);
+        [$number, $factors] = self::further($seen);
         $further = $this->furtherSteps($seen, $number, $factors, $outer);
         $sections = [
             new Section(Phase::Reading, $seen->reading ?? Preliminaries::steps($task, $gathered, $common, $outer)),
@@ -88,7 +93,7 @@ abstract class StructureMethod implements FactorsQuadratics
                 advice: $seen->advice,
             ),
             fn(): Check => $this->back->check(
-                $outer->finished(self::further($seen->factors)[1], false),
+                $outer->finished(self::further($seen)[1], false),
                 $gathered->whole,
                 $task,
             ),
@@ -111,7 +116,7 @@ abstract class StructureMethod implements FactorsQuadratics
      */
     private function furtherSteps(SeenStructure $seen, Rational $number, array $factors, Outer $outer): array
     {
-        return \count($factors) === \count($seen->factors) && $number->isOne() ? [] : [new Step(
+        return self::isDone($seen, $number, $factors) ? [] : [new Step(
             id: 'further',
             title: Message::of('structure.further.title'),
             why: Message::of('structure.further.why'),
@@ -122,16 +127,25 @@ abstract class StructureMethod implements FactorsQuadratics
         )];
     }
 
+    /** @param non-empty-list<Polynomial> $factors */
+    private static function isDone(SeenStructure $seen, Rational $number, array $factors): bool
+    {
+        return \count($factors) === \count($seen->factors) && $number->isOne();
+    }
+
     final public function demonstrate(Task $task): Demonstration
     {
         $seen = $this->seen($task) ?? throw new \LogicException('It was not refused.');
         $gathered = Known::standardForm($task) ?? throw new \LogicException('It is a polynomial.');
         $common = CommonTerm::of($gathered->whole);
         $outer = self::outer($task, $common);
-        [$number, $factors] = self::further($seen->factors);
-        // What is read as it stands, in brackets, has nothing taken out before.
-        $isPlain = $seen->reading === null;
-        $answer = $isPlain ? $outer->finished($factors, false) : self::withNumber($number, $factors);
+        [$number, $factors] = self::further($seen);
+        // What is read as it stands has nothing taken out before.
+        $answer = match (true) {
+            $seen->reading === null => $outer->finished($factors, false),
+            self::isDone($seen, $number, $factors) => $seen->result ?? self::withNumber($number, $factors),
+            default => self::withNumber($number, $factors),
+        };
         $steps = $this->furtherSteps($seen, $number, $factors, $outer);
         $isComplete = array_filter($factors, static fn(Polynomial $factor): bool => !self::isPrime($factor)) === [];
         $steps[] = new Step(
@@ -185,35 +199,59 @@ abstract class StructureMethod implements FactorsQuadratics
         });
     }
 
-    /**
-     * @param list<Polynomial> $factors
-     *
-     * @return array{Rational, non-empty-list<Polynomial>} the number in front, and each split as far as school goes
-     */
-    private static function further(array $factors): array
+    /** @return array{Rational, non-empty-list<Polynomial>} the number in front, and each split as far as school goes */
+    private static function further(SeenStructure $seen): array
     {
         $split = [];
         $number = Rational::one();
-        foreach ($factors as $factor) {
+        foreach ($seen->factors as $factor) {
             $parts = FactoredPolynomial::of($factor);
-            $number = $number->times($parts->number);
+            $own = [];
             foreach ($parts->factors as [$one, $times]) {
-                array_push($split, ...array_fill(0, $times, $one));
+                array_push($own, ...array_fill(0, $times, $one));
             }
+            $turned = $seen->reading !== null && $parts->number->isNegative() ? self::turned($own) : null;
+            $number = $number->times($turned === null ? $parts->number : $parts->number->negated());
+            array_push($split, ...($turned ?? $own));
         }
 
         return [$number, $split === [] ? throw new \LogicException('Something was factored.') : $split];
     }
 
+    /**
+     * A minus in front taken into a difference: −(x − 3) is 3 − x.
+     *
+     * @param list<Polynomial> $factors
+     *
+     * @return list<Polynomial>|null null where there is no difference
+     */
+    private static function turned(array $factors): ?array
+    {
+        foreach ($factors as $index => $factor) {
+            foreach ($factor->terms as $term) {
+                if ($term->coefficient->isNegative()) {
+                    $factors[$index] = $factor->negated();
+
+                    return $factors;
+                }
+            }
+        }
+
+        return null;
+    }
+
     /** @param non-empty-list<Polynomial> $factors */
     private static function withNumber(Rational $number, array $factors): Expression
     {
-        $product = FactoredPolynomial::number($number);
-        foreach ($factors as $factor) {
-            $product = $product->times(FactoredPolynomial::of($factor));
+        $written = [];
+        foreach (Outer::counted($factors) as [$factor, $times]) {
+            $base = BookShape::ordered($factor->toExpression());
+            $written[] = $times === 1 ? $base : new Power($base, Numeral::of($times));
         }
+        $size = $number->absolute();
+        $product = Product::of([...($size->isOne() ? [] : [Numeral::of($size)]), ...$written]);
 
-        return $product->toExpression();
+        return $number->isNegative() ? new Negative($product) : $product;
     }
 
     /** Whether a factor is known not to split over the integers. */

@@ -103,7 +103,10 @@ final readonly class Reducing
 
     private static function isOfLetters(Polynomial $polynomial): bool
     {
-        return array_filter($polynomial->terms, static fn(Term $term): bool => $term->monomial->exponents === []) === [];
+        return array_filter(
+            $polynomial->terms,
+            static fn(Term $term): bool => $term->monomial->exponents === [],
+        ) === [];
     }
 
     private function struck(FactoredPolynomial $whole): Expression

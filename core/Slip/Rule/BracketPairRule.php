@@ -84,6 +84,10 @@ final readonly class BracketPairRule implements FactoringRule
         }
         foreach ([$root, -$root] as $middle) {
             yield [$a, $middle, -$c];
+            // 9 − x² as (3 − x)²: the minus before the square is lost with it.
+            if ($a < 0) {
+                yield [-$a, $middle, $c];
+            }
         }
     }
 

@@ -31,11 +31,13 @@ final readonly class CommonFactorRule implements WrongRule
             return;
         }
         $content = $polynomial->content();
-        $isFalling = $polynomial->terms[0]->coefficient->isNegative();
-        foreach ($content->isOne() ? ($isFalling ? [Rational::of(-1)] : []) : [
-            $content,
-            $content->negated(),
-        ] as $factor) {
+        $isMinusAlone = $content->isOne() && $polynomial->terms[0]->coefficient->isNegative();
+        $factors = match (true) {
+            $this->case === 'minus' => $isMinusAlone ? [Rational::of(-1)] : [],
+            $content->isOne() => [],
+            default => [$content, $content->negated()],
+        };
+        foreach ($factors as $factor) {
             yield $polynomial->scaledBy($factor->reciprocal())->toExpression();
         }
     }
