@@ -6,6 +6,7 @@ namespace Runel\Marking;
 
 use Runel\Expression\Expression;
 use Runel\Expression\Indeterminates;
+use Runel\Expression\Inside;
 use Runel\Expression\Quotient;
 use Runel\Expression\Sum;
 use Runel\Number\DivisionByZero;
@@ -52,6 +53,10 @@ final readonly class DivisionRows
         try {
             $polynomial = Polynomial::fromExpression($line);
         } catch (NotPolynomial | DivisionByZero) {
+            return false;
+        }
+        // −9/3x is what somebody cancelled to, though with the line read otherwise it is the row −3x.
+        if (!$polynomial->hasFractions() && Inside::holds($line, Quotient::class)) {
             return false;
         }
         $isAnswer = $polynomial->equals($this->quotient) && \count($this->quotient->terms) > 1;

@@ -195,7 +195,7 @@ final readonly class Marker
         return $failed ?? $last;
     }
 
-    /** What can be read in two ways is taken in the way in which it follows, and that is said. */
+    /** What can be read in two ways is taken in the way in which it follows, which is said, or else has a reason. */
     private function statement(string $typed, string $written): MarkedLine
     {
         $trail = $this->page->trail;
@@ -210,6 +210,9 @@ final readonly class Marker
             $say = Message::of('marking.read-as', ['line' => $again->node ?? $this->page->trail->line]);
 
             return new MarkedLine($typed, $again->node, $again->verdict, $again->holds, $say, $say);
+        }
+        if ($marked->slip === null && $again->slip !== null) {
+            return $again;
         }
         $this->page->trail = $after;
 

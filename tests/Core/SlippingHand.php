@@ -113,7 +113,10 @@ final readonly class SlippingHand
     /** @return non-empty-list<Page> */
     private function fractions(string $x, int $a, int $b, int $c): array
     {
+        [$root, $square] = [abs($b) + 1, (abs($b) + 1) ** 2];
+
         return [
+            ["($x^2 - $square)/($x^2 + $root$x)", 'simplify', ["-$square/$root$x"], ['term-cancelled']],
             ["$x/$a{$this->plus($b)} = $c", 'solve', ["$x{$this->plus($b)} = " . $a * $c],
                 ['fraction-cleared-one-term', 'divided-some-terms']],
             ["$x/$a = $c", 'solve', ["$x = " . ($a + $c)], ['wrong-inverse']],
