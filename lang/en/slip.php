@@ -125,6 +125,8 @@ return [
         'name' => 'fractions added across',
         'watch' => 'Fractions are added over a common denominator, never tops with tops and bottoms with bottoms.',
         'diagnosis' => 'The tops were added and the bottoms were added. Fractions want a common denominator first.',
+        'diagnosis-tops' => 'The tops were taken together as they are. Each is multiplied first by what its own '
+            . 'denominator lacks.',
     ],
     'minus-of-b-lost' => [
         'name' => 'minus of b lost',

@@ -117,6 +117,9 @@ final readonly class SlippingHand
 
         return [
             ["($x^2 - $square)/($x^2 + $root$x)", 'simplify', ["-$square/$root$x"], ['term-cancelled']],
+            ["1/$x - 1/($x + $root)", 'simplify', ["0/($x($x + $root))"], ['fractions-added-across']],
+            ["$root/$x + 1/($x + $root)", 'simplify', [$root + 1 . "/($x($x + $root))"],
+                ['fractions-added-across']],
             ["$x/$a{$this->plus($b)} = $c", 'solve', ["$x{$this->plus($b)} = " . $a * $c],
                 ['fraction-cleared-one-term', 'divided-some-terms']],
             ["$x/$a = $c", 'solve', ["$x = " . ($a + $c)], ['wrong-inverse']],

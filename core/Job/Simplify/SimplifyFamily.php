@@ -62,6 +62,7 @@ final readonly class SimplifyFamily extends PlainFamily implements TakesNumbers
     {
         return [
             new AcrossRule(Slip::FractionsAddedAcross),
+            new AcrossRule(Slip::FractionsAddedAcross, 'tops'),
             new ConjugateRule(Slip::ConjugateSign),
             new UnlikeExponentsRule(Slip::UnlikeExponentsAdded),
             ...WrongRules::fractions(),

@@ -6,6 +6,7 @@ namespace Runel\Slip\Rule;
 
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
+use Runel\Expression\Negative;
 use Runel\Expression\Node;
 use Runel\Expression\Product;
 use Runel\Expression\Quotient;
@@ -15,7 +16,7 @@ use Runel\Slip\OfSlip;
 use Runel\Slip\Slip;
 use Runel\Slip\WrongRule;
 
-/** Two fractions: added above and below, or multiplied across an equals sign with the first terms only. */
+/** Two fractions: added across, or above as they are; or multiplied across an equals sign, the first terms only. */
 final readonly class AcrossRule implements WrongRule
 {
     use OfSlip;
@@ -23,8 +24,9 @@ final readonly class AcrossRule implements WrongRule
     public function wrong(Node $line): iterable
     {
         if ($this->slip === Slip::FractionsAddedAcross) {
+            $across = $this->case === 'tops' ? self::tops(...) : self::added(...);
             yield from Rewriter::atEachPlace($line, static fn(Node $node): iterable => $node instanceof Sum
-                ? self::added($node->terms)
+                ? $across($node->terms)
                 : []);
         } elseif ($line instanceof Equation && $line->left instanceof Quotient && $line->right instanceof Quotient) {
             yield new Equation(
@@ -50,6 +52,38 @@ final readonly class AcrossRule implements WrongRule
                         Sum::of([$term->numerator, $next->numerator]),
                         Sum::of([$term->denominator, $next->denominator]),
                     ),
+                    ...\array_slice($terms, $place + 2),
+                ]);
+            }
+        }
+    }
+
+    /**
+     * The numerators as they are over a common denominator: over the product of both, or over either.
+     *
+     * @param list<Expression> $terms
+     *
+     * @return iterable<Expression>
+     */
+    private static function tops(array $terms): iterable
+    {
+        foreach ($terms as $place => $term) {
+            $next = $terms[$place + 1] ?? null;
+            $size = $next instanceof Negative ? $next->operand : $next;
+            if (!$term instanceof Quotient || !$size instanceof Quotient
+                || $term->denominator->equals($size->denominator)) {
+                continue;
+            }
+            $top = $next instanceof Negative ? new Negative($size->numerator) : $size->numerator;
+            $belows = [
+                Product::of([$term->denominator, $size->denominator]),
+                $term->denominator,
+                $size->denominator,
+            ];
+            foreach ($belows as $below) {
+                yield Sum::of([
+                    ...\array_slice($terms, 0, $place),
+                    new Quotient(Sum::of([$term->numerator, $top]), $below),
                     ...\array_slice($terms, $place + 2),
                 ]);
             }
