@@ -20,11 +20,13 @@ use Runel\Slip\Rule\FormulaRule;
 use Runel\Slip\Rule\FractionRule;
 use Runel\Slip\Rule\FrontRule;
 use Runel\Slip\Rule\LeadingRule;
+use Runel\Slip\Rule\LetterBelowRule;
 use Runel\Slip\Rule\LetterDividedRule;
 use Runel\Slip\Rule\MinusBeforeProductRule;
 use Runel\Slip\Rule\OtherInverseRule;
 use Runel\Slip\Rule\PlaceholderRule;
 use Runel\Slip\Rule\ProductRule;
+use Runel\Slip\Rule\RaisedProductRule;
 use Runel\Slip\Rule\RootRule;
 use Runel\Slip\Rule\RootSignRule;
 use Runel\Slip\Rule\RootSquaredRule;
@@ -114,6 +116,7 @@ final class WrongRules
             new EquationRule(Slip::RootLost),
             new EquationRule(Slip::PlusMinusForgotten),
             new EquationRule(Slip::FractionClearedOneTerm),
+            new LetterBelowRule(Slip::FractionClearedOneTerm),
             new EquationRule(Slip::SquaredTermByTerm),
         ];
     }
@@ -186,6 +189,8 @@ final class WrongRules
     {
         return [
             ...self::brackets(),
+            new RaisedProductRule(Slip::CoefficientNotSquared),
+            new RaisedProductRule(Slip::CoefficientNotSquared, 'raised'),
             new ProductRule(Slip::DoubleProductForgotten),
             new ProductRule(Slip::MinusNotCarried),
             new ProductRule(Slip::TermMissed),

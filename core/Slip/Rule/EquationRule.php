@@ -77,7 +77,7 @@ final readonly class EquationRule implements WrongRule
         }
     }
 
-    /** @return iterable<Node> a term taken off one side only, or the number before the letter */
+    /** @return iterable<Node> a term taken off one side only, or the number before the letter, or what is below */
     private static function oneSided(Equation $line): iterable
     {
         yield from self::crossed($line, true);
@@ -89,6 +89,11 @@ final readonly class EquationRule implements WrongRule
             };
             if ($done !== null) {
                 yield new Equation($done, $other);
+            }
+            // Multiplied by both denominators, while the other side only loses its own, or none.
+            if ($side instanceof Quotient && $other instanceof Quotient) {
+                yield new Equation(Product::of([$side->numerator, $other->denominator]), $other->numerator);
+                yield new Equation(Product::of([$side->numerator, $other->denominator]), $other);
             }
         }
         $term = self::linear($line->left);
