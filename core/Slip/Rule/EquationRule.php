@@ -85,6 +85,7 @@ final readonly class EquationRule implements WrongRule
             $done = match (true) {
                 $side instanceof Quotient => $side->numerator,
                 $side instanceof Root && $side->index === 2 => $side->radicand,
+                $side instanceof Power && $side->base instanceof Letter => $side->base,
                 default => null,
             };
             if ($done !== null) {
