@@ -110,6 +110,20 @@ final class MarkingTest extends TestCase
         self::assertSame([], $this->mark($task, 'solve', ['3x-6-x-4=10'])->lines[0]->slips);
     }
 
+    /** A line that can be read in two ways is wrong only if both are, and either may say why. */
+    public function testAReasonIsFoundInEitherReading(): void
+    {
+        foreach ([
+            '(x^2-9)/(x^2+3x)' => ['-9/3x', Slip::TermCancelled],
+            '1/a+1/b' => ['2/ab', Slip::FractionsAddedAcross],
+        ] as $problem => [$line, $slip]) {
+            $task = new Task(Problem::read($problem), HouseStyle::default());
+            $marked = $this->mark($task, 'simplify', [$line])->lines[0];
+            self::assertSame(LineVerdict::Wrong, $marked->verdict, $problem);
+            self::assertSame($slip, $marked->slip, $problem);
+        }
+    }
+
     /** @return iterable<string, array{string, list<string>, string}> */
     public static function pieces(): iterable
     {
