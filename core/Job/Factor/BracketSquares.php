@@ -42,13 +42,12 @@ final class BracketSquares extends StructureMethod
 
     protected function look(Task $task, Polynomial $rest, Outer $outer): ?SeenStructure
     {
-        $node = $task->problem->node;
-        $terms = $node instanceof Sum ? $node->terms : [];
-        if (!$node instanceof Sum || \count($terms) !== 2 || $terms[0] instanceof Negative
-            || !$terms[1] instanceof Negative) {
+        $typed = self::difference($task);
+        if ($typed === null) {
             return null;
         }
-        [$first, $second] = [self::root($terms[0]), self::root($terms[1]->operand)];
+        [$node, $minuend, $taken] = $typed;
+        [$first, $second] = [self::root($minuend), self::root($taken)];
         if ($first === null || $second === null || (!$first instanceof Sum && !$second instanceof Sum)) {
             return null;
         }

@@ -23,6 +23,7 @@ use Runel\Expression\Negative;
 use Runel\Expression\Numeral;
 use Runel\Expression\Power;
 use Runel\Expression\Product;
+use Runel\Expression\Sum;
 use Runel\Message\Message;
 use Runel\Message\MethodDoesNotApply;
 use Runel\Message\Refusal;
@@ -182,6 +183,17 @@ abstract class StructureMethod implements FactorsQuadratics
     abstract protected function look(Task $task, Polynomial $rest, Outer $outer): ?SeenStructure;
 
     abstract protected function refused(): Message;
+
+    /** @return array{Sum, Expression, Expression}|null as typed: all, what is first, what is taken away */
+    final protected static function difference(Task $task): ?array
+    {
+        $node = $task->problem->node;
+        [$first, $second] = $node instanceof Sum && \count($node->terms) === 2 ? $node->terms : [null, null];
+
+        return $node instanceof Sum && $first !== null && !$first instanceof Negative && $second instanceof Negative
+            ? [$node, $first, $second->operand]
+            : null;
+    }
 
     private function seen(Task $task): ?SeenStructure
     {

@@ -43,18 +43,17 @@ final class TypedPowers extends StructureMethod
 
     protected function look(Task $task, Polynomial $rest, Outer $outer): ?SeenStructure
     {
-        $node = $task->problem->node;
-        $terms = $node instanceof Sum ? $node->terms : [];
-        if (!$node instanceof Sum || \count($terms) !== 2 || $terms[0] instanceof Negative
-            || !$terms[1] instanceof Negative) {
+        $typed = self::difference($task);
+        if ($typed === null) {
             return null;
         }
+        [$node, $minuend, $taken] = $typed;
         $common = CommonTerm::of(Polynomial::fromExpression($node));
         // What begins with a plus in standard form is done there; what all have in common is taken out first.
         if (!$common->negative || !$common->content->isOne() || $common->letters->exponents !== []) {
             return null;
         }
-        [$first, $second] = [self::term($terms[0]), self::term($terms[1]->operand)];
+        [$first, $second] = [self::term($minuend), self::term($taken)];
         foreach ([2, 3] as $index) {
             [$p, $q] = [$first?->root($index), $second?->root($index)];
             if ($p !== null && $q !== null) {
