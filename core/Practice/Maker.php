@@ -48,6 +48,8 @@ final class Maker
 
     /** @var array<string, true> what has been made, by what it says whichever way round */
     private array $known = [];
+    /** @var array<string, true> throws of what has been made: a small rung throws the same again and again */
+    private array $thrown = [];
     /** @var list<string> */
     private array $answers = [];
     /** @var array<string, int> how often each wish turned a throw down */
@@ -166,12 +168,17 @@ final class Maker
     /** The candidate as a task, where it is new and its numbers are not too large. */
     private function task(string $typed): ?Task
     {
+        if (isset($this->thrown[$typed])) {
+            return $this->turnDown('other');
+        }
         try {
             $task = new Task(Problem::read($typed), $this->style);
         } catch (Refusal) {
             return null;
         }
         if (isset($this->known[self::key($task->problem)])) {
+            $this->thrown[$typed] = true;
+
             return $this->turnDown('other');
         }
         $largest = $this->order->wishes->largest;

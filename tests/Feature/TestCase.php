@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use Carbon\Carbon;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase as FrameworkTestCase;
 
@@ -16,4 +17,11 @@ abstract class TestCase extends FrameworkTestCase
     protected const PASSPHRASE = 'a boat on the water';
 
     protected bool $seed = true;
+
+    /** The clock stands still unless a test moves it: a slow machine measures what a fast one does. */
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->travelTo(Carbon::now()->startOfSecond());
+    }
 }
