@@ -48,6 +48,22 @@ final readonly class FactoredPolynomial
         return $self;
     }
 
+    /**
+     * Only the number is taken out; what is left stays whole.
+     *
+     * @param Polynomial $polynomial not 0
+     */
+    public static function numberOutOf(Polynomial $polynomial): self
+    {
+        if ($polynomial->isConstant()) {
+            return new self($polynomial->value() ?? Rational::one(), []);
+        }
+        $common = CommonTerm::of($polynomial);
+        $number = $common->negative ? $common->content->negated() : $common->content;
+
+        return new self($number, [[$polynomial->scaledBy(Rational::one()->dividedBy($number)), 1]]);
+    }
+
     public static function one(): self
     {
         return new self(Rational::one(), []);
@@ -88,6 +104,15 @@ final readonly class FactoredPolynomial
         }
 
         return $product;
+    }
+
+    /** @param positive-int $exponent */
+    public function power(int $exponent): self
+    {
+        return new self($this->number->power($exponent), array_map(
+            static fn(array $one): array => [$one[0], $one[1] * $exponent],
+            $this->factors,
+        ));
     }
 
     public function scaledBy(Rational $number): self

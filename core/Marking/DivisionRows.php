@@ -37,7 +37,8 @@ final readonly class DivisionRows
         [$quotient] = $above->dividedWithRemainder($below, $letters[0]);
         $rows = [];
         $left = $above;
-        foreach ($quotient->terms as $term) {
+        // Divided by one term nothing is taken away row by row: there a single term is an answer, and may be false.
+        foreach (\count($below->terms) > 1 ? $quotient->terms : [] as $term) {
             $single = Polynomial::ofTerms([$term]);
             $product = $single->times($below);
             $left = $left->minus($product);

@@ -54,12 +54,13 @@ return [
         ],
     ],
     'cancel' => [
-        'refusal' => 'Cancelling is for fractions with letters below the line that have something in common above and '
-            . 'below.',
+        'refusal' => 'Cancelling is for fractions that have something in common above and below: with letters below '
+            . 'the line, or a sum over a number.',
         'advice' => 'Factor above and below, then cancel what both have.',
         'read' => 'A fraction is made simpler by cancelling factors, never terms: so factors are found first.',
         'result-why' => 'Above and below have no factor in common any more.',
         'result-why-turned' => 'Above and below have no factor in common any more. The minus turns every sign above.',
+        'result-why-opened' => 'Nothing stands below any more. The minus turns every sign.',
         'turn' => [
             'title' => 'Turn over what is divided by',
             'why' => 'Dividing by a fraction is multiplying by it turned over: above times above, below times below.',

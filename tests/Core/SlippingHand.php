@@ -117,6 +117,8 @@ final readonly class SlippingHand
 
         return [
             ["($x^2 - $square)/($x^2 + $root$x)", 'simplify', ["-$square/$root$x"], ['term-cancelled']],
+            ['(' . 2 * $a . "$x + 6)/4", 'simplify', ["($a$x + 6)/2"], ['divided-some-terms']],
+            ['(' . 2 * $a . "$x + 4)/4", 'simplify', [2 * $a . $x], ['term-cancelled']],
             ["1/$x - 1/($x + $root)", 'simplify', ["0/($x($x + $root))"], ['fractions-added-across']],
             ["$root/$x + 1/($x + $root)", 'simplify', [$root + 1 . "/($x($x + $root))"],
                 ['fractions-added-across']],

@@ -17,6 +17,8 @@ use Runel\Message\Message;
 use Runel\Message\MethodDoesNotApply;
 use Runel\Message\Refusal;
 use Runel\Method\Method;
+use Runel\Polynomial\Polynomial;
+use Runel\Polynomial\Term;
 
 /** One fraction, or fractions multiplied and divided: factored above and below, common factors cancelled. */
 final readonly class Cancel implements Method
@@ -61,7 +63,10 @@ final readonly class Cancel implements Method
                 id: 'factor',
                 title: Message::of('simplify.cancel.factor.title'),
                 why: Message::of('simplify.cancel.factor.why'),
-                lines: [...FactoredSides::lines([...$product->above, ...$product->below]), Line::equal($factored)],
+                lines: [
+                    ...FactoredSides::lines([...$product->above, ...$product->below], $product->factors(...)),
+                    Line::equal($factored),
+                ],
             );
         }
         array_push($steps, ...$excluded->steps());
@@ -75,8 +80,18 @@ final readonly class Cancel implements Method
             $whole,
             $steps,
             new SimplifiedAnswer($result, $excluded->letter, $excluded->values),
-            $reducing->turns() ? 'result-why-turned' : 'result-why',
+            match (true) {
+                !$reducing->turns() => 'result-why',
+                $result instanceof Quotient => 'result-why-turned',
+                default => 'result-why-opened',
+            },
         );
+    }
+
+    /** Whether it is one fraction over a number, to be written more simply. */
+    public static function isOverNumber(Task $task): bool
+    {
+        return self::read($task)?->isOverNumber() === true;
     }
 
     private static function read(Task $task): ?FractionProduct
@@ -89,15 +104,31 @@ final readonly class Cancel implements Method
             }
             try {
                 $product = FractionProduct::of($node);
-                $hasLetters = $product !== null && !$product->bottom()->isNumber();
-                $isDone = $product === null
-                    || (new Reducing($product->top(), $product->bottom()))->isReduced() && !$product->turns
-                        && $node->bare() instanceof Quotient;
+                if ($product === null) {
+                    return null;
+                }
+                $isReduced = (new Reducing($product->top(), $product->bottom()))->isReduced();
+                $isOne = $node->bare() instanceof Quotient && !$product->turns;
             } catch (Refusal) {
                 return null;
             }
 
-            return $hasLetters && !$isDone ? $product : null;
+            // Over a number a fraction is simplified where the number and all above have a factor in common.
+            return match (true) {
+                !$product->bottom()->isNumber() => !$isReduced || !$isOne,
+                default => !$isReduced && $isOne && self::isWhole($product),
+            } ? $product : null;
         });
+    }
+
+    /** Whether all numbers of it are whole, and something is added above. */
+    private static function isWhole(FractionProduct $product): bool
+    {
+        $terms = static fn(Expression $part): array => Polynomial::fromExpression($part)->terms;
+
+        return array_filter(
+            array_merge(...array_map($terms, [...$product->above, ...$product->below])),
+            static fn(Term $term): bool => !$term->coefficient->isInteger(),
+        ) === [] && array_filter($product->above, static fn(Expression $part): bool => \count($terms($part)) > 1) !== [];
     }
 }

@@ -13,15 +13,18 @@ use Runel\Polynomial\Polynomial;
 final class FactoredSides
 {
     /**
-     * @param list<Expression> $parts
+     * @param list<Expression>                                $parts
+     * @param (\Closure(Expression): FactoredPolynomial)|null $factors what each is in factors; all that it has if null
      *
      * @return list<Line> of those that are not factored as they stand, each once
      */
-    public static function lines(array $parts): array
+    public static function lines(array $parts, ?\Closure $factors = null): array
     {
+        $factors ??= static fn(Expression $part): FactoredPolynomial
+            => FactoredPolynomial::of(Polynomial::fromExpression($part));
         $lines = [];
         foreach ($parts as $part) {
-            $factored = FactoredPolynomial::of(Polynomial::fromExpression($part))->toExpression();
+            $factored = $factors($part)->toExpression();
             $isKnown = array_filter($lines, static fn(array $known): bool => $known[0]->equals($part)) !== [];
             if (!$isKnown && !$factored->equals($part)) {
                 $lines[] = [$part, $factored];

@@ -10,6 +10,7 @@ use Runel\Expression\Inside;
 use Runel\Expression\Marked;
 use Runel\Expression\Negative;
 use Runel\Expression\Numeral;
+use Runel\Expression\Power;
 use Runel\Expression\Product;
 use Runel\Expression\Quotient;
 use Runel\Number\Rational;
@@ -58,25 +59,48 @@ final readonly class FractionProduct
     /** What stands above, factored, with the sign of all. */
     public function top(): FactoredPolynomial
     {
-        $top = self::factored($this->above);
+        $top = $this->factored($this->above);
 
         return $this->isNegative ? $top->scaledBy(Rational::of(-1)) : $top;
     }
 
     public function bottom(): FactoredPolynomial
     {
-        return self::factored($this->below);
+        return $this->factored($this->below);
     }
 
     /** @param list<Expression> $parts */
-    private static function factored(array $parts): FactoredPolynomial
+    private function factored(array $parts): FactoredPolynomial
     {
         $product = FactoredPolynomial::one();
         foreach ($parts as $part) {
-            $product = $product->times(FactoredPolynomial::of(Polynomial::fromExpression($part)));
+            $product = $product->times($this->factors($part));
         }
 
         return $product;
+    }
+
+    /** Of what stands over a number alone only a number can be cancelled: no more is taken out. */
+    public function factors(Expression $part): FactoredPolynomial
+    {
+        if (!$this->isOverNumber()) {
+            return FactoredPolynomial::of(Polynomial::fromExpression($part));
+        }
+        $product = FactoredPolynomial::one();
+        foreach ($part->factors() as $factor) {
+            // A power of a bracket stays one.
+            $times = $factor instanceof Power ? $factor->exponent->number()?->toInt() ?? 1 : 1;
+            $base = $times > 1 && $factor instanceof Power ? $factor->base : $factor;
+            $numberOut = FactoredPolynomial::numberOutOf(Polynomial::fromExpression($base));
+            $product = $product->times($numberOut->power(max(1, $times)));
+        }
+
+        return $product;
+    }
+
+    public function isOverNumber(): bool
+    {
+        return array_filter($this->below, static fn(Expression $part): bool => $part->number() === null) === [];
     }
 
     /**

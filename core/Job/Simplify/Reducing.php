@@ -78,9 +78,12 @@ final readonly class Reducing
     }
 
     /** A minus before a difference above taken into it; beside other factors only where it is one of letters. */
-    private function turned(Expression $left): ?Quotient
+    private function turned(Expression $left): ?Expression
     {
         $inside = $left instanceof Negative ? $left->operand : null;
+        if ($inside instanceof Sum) {
+            return Polynomial::fromExpression($left)->toExpression();
+        }
         if (!$inside instanceof Quotient) {
             return null;
         }

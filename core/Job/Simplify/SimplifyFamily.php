@@ -45,7 +45,11 @@ final readonly class SimplifyFamily extends PlainFamily implements TakesNumbers
 
     public function weight(Problem $problem): int
     {
-        return $this->applies($problem) ? Weight::ALSO : Weight::NOT;
+        return match (true) {
+            !$this->applies($problem) => Weight::NOT,
+            Cancel::isOverNumber(new Task($problem, HouseStyle::default())) => Weight::FIRST,
+            default => Weight::ALSO,
+        };
     }
 
     public function weightOfNumbers(Problem $problem): int

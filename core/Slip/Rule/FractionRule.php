@@ -9,7 +9,9 @@ use Runel\Expression\Node;
 use Runel\Expression\Quotient;
 use Runel\Expression\Rewriter;
 use Runel\Expression\Sum;
+use Runel\Number\Rational;
 use Runel\Polynomial\Polynomial;
+use Runel\Polynomial\Term;
 use Runel\Slip\OfSlip;
 use Runel\Slip\Slip;
 use Runel\Slip\WrongRule;
@@ -65,7 +67,7 @@ final readonly class FractionRule implements WrongRule
     }
 
     /**
-     * One term divided, the others left as they are.
+     * One term divided, the others left as they are: by all that stands below, or by what both have in common.
      *
      * @param bool $byNumber whether by a number; else by what has a letter
      *
@@ -80,12 +82,43 @@ final readonly class FractionRule implements WrongRule
             return;
         }
         foreach ($terms as $place => $term) {
-            yield Sum::of([
+            $with = static fn(Expression $divided): Expression => Sum::of([
                 ...\array_slice($terms, 0, $place),
-                new Quotient($term, $below),
+                $divided,
                 ...\array_slice($terms, $place + 1),
             ]);
+            yield $with(new Quotient($term, $below));
+            foreach (self::common(Polynomial::tryFrom($term)->terms ?? [], $divisor->terms) as $common) {
+                yield new Quotient($with(new Quotient($term, $common)), new Quotient($below, $common));
+            }
         }
+    }
+
+    /**
+     * What two single terms have in common, unless it is the whole of the other: a number, letters, both.
+     *
+     * @param list<Term> $one
+     * @param list<Term> $other
+     *
+     * @return list<Expression>
+     */
+    private static function common(array $one, array $other): array
+    {
+        if (\count($one) !== 1 || \count($other) !== 1) {
+            return [];
+        }
+        $number = $one[0]->coefficient->commonDivisor($other[0]->coefficient);
+        $letters = $one[0]->monomial->common($other[0]->monomial);
+        $parts = [
+            new Term($number, $letters),
+            Term::constant($number),
+            new Term(Rational::one(), $letters),
+        ];
+
+        return array_values(array_filter(
+            array_map(static fn(Term $part): Expression => $part->toExpression(), $parts),
+            static fn(Expression $part): bool => !$part->isOne() && !$part->equals($other[0]->toExpression()),
+        ));
     }
 
     /** @return list<Expression> those above, where there are several */
