@@ -55,6 +55,7 @@ return [
             . 'middle, and not twice the product: its discriminant is negative, so it is prime.',
         'read-squares' => 'A square stands there, and a square is taken away from it: that is seen before anything is '
             . 'multiplied out.',
+        'read-typed-common' => 'What all terms have in common comes out first. The order they were typed in is kept.',
         'read-typed-difference' => 'A square stands there, and a square is taken away from it: that is seen before '
             . 'anything is put in another order.',
         'read-typed-cubes-minus' => 'A cube stands there, and a cube is taken away from it: that is seen before '

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Runel\Job\Factor;
 
-use Runel\Algebra\BookShape;
 use Runel\Algebra\CommonTerm;
 use Runel\Algebra\FactoredPolynomial;
 use Runel\Algebra\Trinomial;
@@ -79,10 +78,7 @@ abstract class StructureMethod implements FactorsQuadratics
             ...$seen->sections,
             ...($further === [] ? [] : [new Section(Phase::Finishing, $further)]),
         ];
-        foreach ($common->letters->exponents as $letter => $exponent) {
-            $power = Polynomial::ofTerms([new Term(Rational::one(), Monomial::power((string) $letter, 1))]);
-            array_unshift($factors, ...array_fill(0, $exponent, $power));
-        }
+        array_unshift($factors, ...($seen->reading === null ? self::letters($common) : []));
 
         return new Factored(
             $sections,
@@ -124,14 +120,29 @@ abstract class StructureMethod implements FactorsQuadratics
             lines: [$seen->reading === null ? $outer->line(...array_map(
                 static fn(Polynomial $factor): Expression => $factor->toExpression(),
                 $factors,
-            )) : Line::equal(self::withNumber($number, $factors))],
+            )) : Line::equal(self::asTyped($seen, $number, $factors))],
         )];
+    }
+
+    /** @return list<Polynomial> the letters that all terms have in common, each as often as it stands there */
+    private static function letters(CommonTerm $common): array
+    {
+        $letters = [];
+        foreach ($common->letters->exponents as $letter => $exponent) {
+            $power = Polynomial::ofTerms([new Term(Rational::one(), Monomial::power((string) $letter, 1))]);
+            array_push($letters, ...array_fill(0, $exponent, $power));
+        }
+
+        return $letters;
     }
 
     /** @param non-empty-list<Polynomial> $factors */
     private static function isDone(SeenStructure $seen, Rational $number, array $factors): bool
     {
-        return \count($factors) === \count($seen->factors) && $number->isOne();
+        $front = $seen->front === null ? [] : self::letters($seen->front);
+
+        return \count($factors) === \count($seen->factors) + \count($front)
+            && $number->equals($seen->front->content ?? Rational::one());
     }
 
     final public function demonstrate(Task $task): Demonstration
@@ -144,8 +155,8 @@ abstract class StructureMethod implements FactorsQuadratics
         // What is read as it stands has nothing taken out before.
         $answer = match (true) {
             $seen->reading === null => $outer->finished($factors, false),
-            self::isDone($seen, $number, $factors) => $seen->result ?? self::withNumber($number, $factors),
-            default => self::withNumber($number, $factors),
+            self::isDone($seen, $number, $factors) => $seen->result ?? self::asTyped($seen, $number, $factors),
+            default => self::asTyped($seen, $number, $factors),
         };
         $steps = $this->furtherSteps($seen, $number, $factors, $outer);
         $isComplete = array_filter($factors, static fn(Polynomial $factor): bool => !self::isPrime($factor)) === [];
@@ -214,8 +225,8 @@ abstract class StructureMethod implements FactorsQuadratics
     /** @return array{Rational, non-empty-list<Polynomial>} the number in front, and each split as far as school goes */
     private static function further(SeenStructure $seen): array
     {
-        $split = [];
-        $number = Rational::one();
+        $split = $seen->front === null ? [] : self::letters($seen->front);
+        $number = $seen->front->content ?? Rational::one();
         foreach ($seen->factors as $factor) {
             $parts = FactoredPolynomial::of($factor);
             $own = [];
@@ -253,11 +264,11 @@ abstract class StructureMethod implements FactorsQuadratics
     }
 
     /** @param non-empty-list<Polynomial> $factors */
-    private static function withNumber(Rational $number, array $factors): Expression
+    private static function asTyped(SeenStructure $seen, Rational $number, array $factors): Expression
     {
         $written = [];
         foreach (Outer::counted($factors) as [$factor, $times]) {
-            $base = BookShape::ordered($factor->toExpression());
+            $base = $seen->ordered($factor);
             $written[] = $times === 1 ? $base : new Power($base, Numeral::of($times));
         }
         $size = $number->absolute();

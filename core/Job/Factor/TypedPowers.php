@@ -49,35 +49,48 @@ final class TypedPowers extends StructureMethod
         }
         [$node, $minuend, $taken] = $typed;
         $common = CommonTerm::of(Polynomial::fromExpression($node));
-        // What begins with a plus in standard form is done there; what all have in common is taken out first.
-        if (!$common->negative || !$common->content->isOne() || $common->letters->exponents !== []) {
+        // What begins with a plus in standard form is done there.
+        if (!$common->negative || !$common->content->isInteger()) {
             return null;
         }
-        [$first, $second] = [self::term($minuend), self::term($taken)];
+        [$first, $second] = [self::over(self::term($minuend), $common), self::over(self::term($taken), $common)];
         foreach ([2, 3] as $index) {
             [$p, $q] = [$first?->root($index), $second?->root($index)];
-            if ($p !== null && $q !== null) {
-                return self::seen($node, $index, $p, $q);
+            if ($first !== null && $second !== null && $p !== null && $q !== null) {
+                $rest = $common->isOne() ? $node : Sum::of([
+                    $first->toExpression(),
+                    new Negative($second->toExpression()),
+                ]);
+
+                return self::seen($node, $rest, $common, $index, $p, $q);
             }
         }
 
         return null;
     }
 
-    private static function seen(Sum $whole, int $index, Term $p, Term $q): SeenStructure
-    {
+    private static function seen(
+        Sum $whole,
+        Expression $rest,
+        CommonTerm $common,
+        int $index,
+        Term $p,
+        Term $q,
+    ): SeenStructure {
         [$first, $second] = [$p->toExpression(), $q->toExpression()];
         $isSquares = $index === 2;
         $kind = $isSquares ? 'difference' : 'cubes-minus';
         $others = $isSquares ? [$p, $q] : [$p->times($p), $p->times($q), $q->times($q)];
         $written = Product::of([
+            ...$common->factors(),
             Sum::of([$first, new Negative($second)]),
             Sum::of(array_map(static fn(Term $term): Expression => $term->toExpression(), $others)),
         ]);
 
         return new SeenStructure(
             [new Section(Phase::Writing, [
-                self::recognised($whole, $index, $first, $second),
+                ...($common->isOne() ? [] : [self::takenOut($whole, $rest, $common)]),
+                self::recognised($rest, $index, $first, $second),
                 new Step(
                     id: 'brackets',
                     title: Message::of('factor.brackets.title'),
@@ -98,20 +111,42 @@ final class TypedPowers extends StructureMethod
                 id: 'read',
                 role: Role::Reading,
                 title: Message::of('factor.read.title'),
-                why: Message::of("structure.special.read-typed-$kind"),
+                why: Message::of('structure.special.read-typed-' . ($common->isOne() ? $kind : 'common')),
                 lines: [Line::given($whole)],
             )],
             $written,
+            $common,
+            $p->monomial->letters()->exponents === [] ? '' : (string) array_key_first($p->monomial->exponents),
         );
     }
 
-    private static function recognised(Sum $whole, int $index, Expression $first, Expression $second): Step
+    private static function takenOut(Sum $whole, Expression $rest, CommonTerm $common): Step
+    {
+        $term = $common->term()->toExpression();
+        $words = ['content' => $term];
+
+        return new Step(
+            id: 'common-factor',
+            role: Role::TakingOut,
+            title: Message::of('factor.content.title', $words),
+            why: Message::of($common->content->isOne() ? 'factor.content.why-letter' : 'factor.content.why', $words),
+            lines: [Line::equal(Product::of([...$common->factors(), $rest]))],
+            question: Question::greatest(
+                Message::of('factor.content.ask'),
+                new Identity($whole, Product::of([$term, $rest])),
+                $term,
+            ),
+            watch: Slip::CommonFactorForgotten,
+        );
+    }
+
+    private static function recognised(Expression $whole, int $index, Expression $first, Expression $second): Step
     {
         $isSquares = $index === 2;
         $identities = Identities::beside(Polynomial::fromExpression($whole)->letters());
         [$product, $sum] = $isSquares ? $identities->difference() : $identities->cubes(true);
         $lines = [Line::side($sum, $product)];
-        foreach ([[$first, $whole->terms[0]], [$second, $whole->terms[1]->negated()]] as [$root, $term]) {
+        foreach ([[$first, $whole->terms()[0]], [$second, $whole->terms()[1]->negated()]] as [$root, $term]) {
             $power = new Power($root, Numeral::of($index));
             if (!$power->equals($term)) {
                 $lines[] = Line::side($term, $power);
@@ -135,6 +170,14 @@ final class TypedPowers extends StructureMethod
                 : 'structure.special.why-cubes' . ($isPrime ? '-prime' : ''), $words),
             lines: $lines,
             reason: $isSquares ? Reason::DifferenceOfSquares : null,
+        );
+    }
+
+    private static function over(?Term $term, CommonTerm $common): ?Term
+    {
+        return $term === null ? null : new Term(
+            $term->coefficient->dividedBy($common->content),
+            $term->monomial->over($common->letters),
         );
     }
 
