@@ -11,6 +11,7 @@ use Runel\Expression\Letters;
 use Runel\Expression\Mark;
 use Runel\Expression\Marked;
 use Runel\Expression\Node;
+use Runel\Expression\Numeral;
 use Runel\Expression\Power;
 use Runel\Expression\Quotient;
 use Runel\Expression\Rewriter;
@@ -23,8 +24,15 @@ use Runel\Polynomial\Polynomial;
 /** A structure that stands in a problem, and where. */
 final readonly class Structure
 {
-    /** @param non-empty-list<Expression> $parts the places in the problem's tree */
-    private function __construct(public StructureKind $kind, public array $parts) {}
+    /**
+     * @param non-empty-list<Expression> $parts the places in the problem's tree
+     * @param Rational|null              $front what has to be taken out before it shows
+     */
+    private function __construct(
+        public StructureKind $kind,
+        public array $parts,
+        private ?Rational $front = null,
+    ) {}
 
     /**
      * What is seen in a problem, what should be used first before all else.
@@ -49,8 +57,13 @@ final readonly class Structure
     /** What is said of it. */
     public function says(): Message
     {
-        return Message::of("structure.seen.{$this->kind->value}", match ($this->kind) {
-            StructureKind::SameBracket, StructureKind::Something => ['part' => $this->parts[0]],
+        $isBehind = $this->front !== null;
+
+        return Message::of("structure.seen.{$this->kind->value}" . ($isBehind ? '-behind' : ''), match (true) {
+            $isBehind => ['front' => Numeral::of($this->front)],
+            $this->kind === StructureKind::SameBracket, $this->kind === StructureKind::Something => [
+                'part' => $this->parts[0],
+            ],
             default => [],
         });
     }
@@ -139,70 +152,19 @@ final readonly class Structure
         return null;
     }
 
-    /** Two squares with a minus between, or two cubes. */
+    /** Two squares with a minus between, or two cubes; a number before both only where parentheses hide it. */
     private static function powers(Expression $whole): ?self
     {
-        [$first, $second] = $whole->terms() + [null, null];
-        if (\count($whole->terms()) !== 2 || $first === null || $second === null
-            || $first->bare() !== $first || !self::isPlain($first) || !self::isPlain($second->bare())) {
+        $powers = TwoPowers::of($whole);
+        if ($powers === null || (!$powers->front->isOne() && !$powers->hasBracket())) {
             return null;
         }
 
-        return match (true) {
-            $second->bare() !== $second && self::isPower($first, 2) && self::isPower($second->bare(), 2) => new self(
-                StructureKind::TwoSquares,
-                [$first, $second->bare()],
-            ),
-            self::isPower($first, 3) && self::isPower($second->bare(), 3) => new self(
-                StructureKind::TwoCubes,
-                [$first, $second->bare()],
-            ),
-            default => null,
-        };
-    }
-
-    private static function isPlain(Expression $term): bool
-    {
-        $polynomial = Polynomial::tryFrom($term);
-
-        return $polynomial !== null && !$polynomial->isZero()
-            && (\count($polynomial->terms) === 1 || self::raised($term) !== null);
-    }
-
-    /** A power of one linear thing, with a number before it or none. */
-    private static function raised(Expression $term): ?Power
-    {
-        $factors = $term->factors();
-        $last = $factors[\count($factors) - 1];
-        $isFit = \count($factors) === 1 || (\count($factors) === 2 && $factors[0]->number() !== null);
-
-        return $isFit && $last instanceof Power && self::index($last) !== null ? $last : null;
-    }
-
-    /** Whether a term without a minus is the square, or the cube, of something. */
-    private static function isPower(Expression $term, int $index): bool
-    {
-        $power = self::raised($term);
-        if ($power !== null && $power->base instanceof Sum) {
-            $front = $term === $power ? Rational::one() : $term->factors()[0]->number();
-
-            return self::index($power) === $index && $front !== null && self::isNumberPower($front, $index);
-        }
-        $terms = Polynomial::tryFrom($term)->terms ?? [];
-        $isRaised = \count($terms) === 1 && array_filter(
-            $terms[0]->monomial->exponents,
-            static fn(int $exponent): bool => $exponent % $index !== 0,
-        ) === [];
-
-        return $isRaised && self::isNumberPower($terms[0]->coefficient, $index);
-    }
-
-    private static function isNumberPower(Rational $number, int $index): bool
-    {
-        $size = $number->absolute()->toInt();
-        $root = $size === null ? 0 : (int) round($size ** (1 / $index));
-
-        return $size !== null && $root ** $index === $size;
+        return new self(
+            $powers->index === 2 ? StructureKind::TwoSquares : StructureKind::TwoCubes,
+            [$powers->whole->terms[0], $powers->whole->terms[1]->bare()],
+            $powers->front->isOne() ? null : $powers->front,
+        );
     }
 
     /**

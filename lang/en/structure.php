@@ -11,7 +11,9 @@ return [
         'below' => 'a letter below a line: what is excluded comes first',
         'same-bracket' => 'the same factor in every term, :part',
         'two-squares' => 'a square minus a square',
+        'two-squares-behind' => 'a square minus a square, once :front is taken out',
         'two-cubes' => 'two cubes',
+        'two-cubes-behind' => 'two cubes, once :front is taken out',
         'something' => 'a quadratic in :part',
     ],
     'stuck' => 'This is as far as this way leads; whether more can be done is not known here.',
@@ -55,6 +57,8 @@ return [
             . 'middle, and not twice the product: its discriminant is negative, so it is prime.',
         'read-squares' => 'A square stands there, and a square is taken away from it: that is seen before anything is '
             . 'multiplied out.',
+        'read-cubes' => 'Two cubes stand there: that is seen before anything is multiplied out.',
+        'read-front' => 'What both have in common comes out first. Nothing in parentheses is multiplied out.',
         'read-typed-common' => 'What all terms have in common comes out first. The order they were typed in is kept.',
         'read-typed-difference' => 'A square stands there, and a square is taken away from it: that is seen before '
             . 'anything is put in another order.',
@@ -64,6 +68,7 @@ return [
             . 'of the second.',
         'title-tidied' => 'Tidy up each factor',
         'why-tidied' => 'A minus before parentheses turns every sign in them; then like terms are collected.',
+        'why-tidied-cubes' => 'Only now is anything multiplied out; then like terms are collected.',
         'ask-tidied' => 'What are the two factors, each tidied up?',
         'title-added' => 'Add a square and take it away: :part',
         'why-added' => 'With :added more it is the square of :first plus :second; taken away again it is a difference '

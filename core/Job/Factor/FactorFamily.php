@@ -53,7 +53,7 @@ final readonly class FactorFamily extends PlainFamily implements WaysToFactor
         $back = new MultiplyBack($multiplying);
         $forms = new SpecialForms($back);
         $this->powers = new SpecialPowers($back);
-        $this->special = new Special(new BracketSquares($back), new TypedPowers($back), $forms, $this->powers);
+        $this->special = new Special(new BracketPowers($back), new TypedPowers($back), $forms, $this->powers);
         $this->quadratic = [
             $forms, new SumProduct($back), new SplitMiddle($back), new ProductGrid($back),
             new Cross($back), new Trial($back), new Scale($back), new ScaleWhy($back),

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Runel\Job\Factor;
 
 use Runel\Algebra\BookShape;
-use Runel\Algebra\CommonTerm;
 use Runel\Demonstration\Section;
 use Runel\Demonstration\Step;
 use Runel\Expression\Expression;
@@ -21,7 +20,7 @@ final readonly class SeenStructure
      * @param list<Polynomial>          $factors  of what is left of the common term
      * @param non-empty-list<Step>|null $reading  where it is not read as other polynomials are
      * @param Expression|null           $result   the product of the factors in the order they were typed in
-     * @param CommonTerm|null           $front    what was taken out before, where it is read as it stands
+     * @param Term|null                 $front    what was taken out before, where it is read as it stands
      * @param string|null               $first    the letter whose powers fall from left to right; empty where those of
      *                                            all rise; null where terms with plus come first
      */
@@ -32,7 +31,7 @@ final readonly class SeenStructure
         public int $trials = 0,
         public ?array $reading = null,
         public ?Expression $result = null,
-        public ?CommonTerm $front = null,
+        public ?Term $front = null,
         public ?string $first = null,
     ) {}
 

@@ -13,7 +13,7 @@ use Runel\Method\Method;
 final readonly class Special implements Method
 {
     public function __construct(
-        private BracketSquares $squares,
+        private BracketPowers $brackets,
         private TypedPowers $typed,
         private SpecialForms $quadratic,
         private SpecialPowers $powers,
@@ -34,7 +34,7 @@ final readonly class Special implements Method
         $refusal = $this->quadratic->refusal($task);
 
         return match (true) {
-            $refusal === null, $this->squares->refusal($task) === null, $this->typed->refusal($task) === null,
+            $refusal === null, $this->brackets->refusal($task) === null, $this->typed->refusal($task) === null,
             $this->powers->refusal($task) === null => null,
             default => $refusal,
         };
@@ -43,7 +43,7 @@ final readonly class Special implements Method
     public function demonstrate(Task $task): Demonstration
     {
         return match (true) {
-            $this->squares->refusal($task) === null => $this->squares->demonstrate($task),
+            $this->brackets->refusal($task) === null => $this->brackets->demonstrate($task),
             $this->typed->refusal($task) === null => $this->typed->demonstrate($task),
             $this->quadratic->refusal($task) === null => $this->quadratic->demonstrate($task),
             default => $this->powers->demonstrate($task),

@@ -13,6 +13,8 @@ use Runel\Demonstration\Demonstration;
 use Runel\Demonstration\Forecast;
 use Runel\Demonstration\Line;
 use Runel\Demonstration\Phase;
+use Runel\Demonstration\Question;
+use Runel\Demonstration\Role;
 use Runel\Demonstration\Section;
 use Runel\Demonstration\Step;
 use Runel\Demonstration\Task;
@@ -23,6 +25,7 @@ use Runel\Expression\Numeral;
 use Runel\Expression\Power;
 use Runel\Expression\Product;
 use Runel\Expression\Sum;
+use Runel\Law\Claim\Identity;
 use Runel\Message\Message;
 use Runel\Message\MethodDoesNotApply;
 use Runel\Message\Refusal;
@@ -33,6 +36,7 @@ use Runel\Number\Rational;
 use Runel\Polynomial\Monomial;
 use Runel\Polynomial\Polynomial;
 use Runel\Polynomial\Term;
+use Runel\Slip\Slip;
 use Runel\Working\Arrival;
 use Runel\Working\Known;
 use Runel\Working\MultiplyBack;
@@ -78,7 +82,7 @@ abstract class StructureMethod implements FactorsQuadratics
             ...$seen->sections,
             ...($further === [] ? [] : [new Section(Phase::Finishing, $further)]),
         ];
-        array_unshift($factors, ...($seen->reading === null ? self::letters($common) : []));
+        array_unshift($factors, ...($seen->reading === null ? self::letters($common->letters) : []));
 
         return new Factored(
             $sections,
@@ -124,11 +128,51 @@ abstract class StructureMethod implements FactorsQuadratics
         )];
     }
 
-    /** @return list<Polynomial> the letters that all terms have in common, each as often as it stands there */
-    private static function letters(CommonTerm $common): array
+    /**
+     * Letters stand before parentheses.
+     *
+     * @param list<Expression> $factors
+     *
+     * @return list<Expression>
+     */
+    final protected static function lettersFirst(array $factors): array
+    {
+        usort($factors, static fn(Expression $one, Expression $other): int => [$one instanceof Sum]
+            <=> [$other instanceof Sum]);
+
+        return $factors;
+    }
+
+    /** What all terms have in common, taken out as they stand. */
+    final protected static function takenOut(Expression $whole, Expression $rest, Term $common): Step
+    {
+        $term = $common->toExpression();
+        $words = ['content' => $term];
+        $taken = Product::of([...$term->factors(), $rest]);
+
+        return new Step(
+            id: 'common-factor',
+            role: Role::TakingOut,
+            title: Message::of('factor.content.title', $words),
+            why: Message::of(
+                $common->coefficient->isOne() ? 'factor.content.why-letter' : 'factor.content.why',
+                $words,
+            ),
+            lines: [Line::equal($taken)],
+            question: Question::greatest(
+                Message::of('factor.content.ask'),
+                new Identity($whole, Product::of([$term, $rest])),
+                $term,
+            ),
+            watch: Slip::CommonFactorForgotten,
+        );
+    }
+
+    /** @return list<Polynomial> the letters of a common term, each as often as it stands there */
+    private static function letters(Monomial $common): array
     {
         $letters = [];
-        foreach ($common->letters->exponents as $letter => $exponent) {
+        foreach ($common->exponents as $letter => $exponent) {
             $power = Polynomial::ofTerms([new Term(Rational::one(), Monomial::power((string) $letter, 1))]);
             array_push($letters, ...array_fill(0, $exponent, $power));
         }
@@ -139,10 +183,10 @@ abstract class StructureMethod implements FactorsQuadratics
     /** @param non-empty-list<Polynomial> $factors */
     private static function isDone(SeenStructure $seen, Rational $number, array $factors): bool
     {
-        $front = $seen->front === null ? [] : self::letters($seen->front);
+        $front = $seen->front === null ? [] : self::letters($seen->front->monomial);
 
         return \count($factors) === \count($seen->factors) + \count($front)
-            && $number->equals($seen->front->content ?? Rational::one());
+            && $number->equals($seen->front->coefficient ?? Rational::one());
     }
 
     final public function demonstrate(Task $task): Demonstration
@@ -195,17 +239,6 @@ abstract class StructureMethod implements FactorsQuadratics
 
     abstract protected function refused(): Message;
 
-    /** @return array{Sum, Expression, Expression}|null as typed: all, what is first, what is taken away */
-    final protected static function difference(Task $task): ?array
-    {
-        $node = $task->problem->node;
-        [$first, $second] = $node instanceof Sum && \count($node->terms) === 2 ? $node->terms : [null, null];
-
-        return $node instanceof Sum && $first !== null && !$first instanceof Negative && $second instanceof Negative
-            ? [$node, $first, $second->operand]
-            : null;
-    }
-
     private function seen(Task $task): ?SeenStructure
     {
         return $task->once(static::class, function () use ($task): ?SeenStructure {
@@ -225,8 +258,8 @@ abstract class StructureMethod implements FactorsQuadratics
     /** @return array{Rational, non-empty-list<Polynomial>} the number in front, and each split as far as school goes */
     private static function further(SeenStructure $seen): array
     {
-        $split = $seen->front === null ? [] : self::letters($seen->front);
-        $number = $seen->front->content ?? Rational::one();
+        $split = $seen->front === null ? [] : self::letters($seen->front->monomial);
+        $number = $seen->front->coefficient ?? Rational::one();
         foreach ($seen->factors as $factor) {
             $parts = FactoredPolynomial::of($factor);
             $own = [];
@@ -272,7 +305,7 @@ abstract class StructureMethod implements FactorsQuadratics
             $written[] = $times === 1 ? $base : new Power($base, Numeral::of($times));
         }
         $size = $number->absolute();
-        $product = Product::of([...($size->isOne() ? [] : [Numeral::of($size)]), ...$written]);
+        $product = Product::of([...($size->isOne() ? [] : [Numeral::of($size)]), ...self::lettersFirst($written)]);
 
         return $number->isNegative() ? new Negative($product) : $product;
     }

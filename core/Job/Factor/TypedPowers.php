@@ -43,11 +43,12 @@ final class TypedPowers extends StructureMethod
 
     protected function look(Task $task, Polynomial $rest, Outer $outer): ?SeenStructure
     {
-        $typed = self::difference($task);
-        if ($typed === null) {
+        $node = $task->problem->node;
+        if (!$node instanceof Sum || \count($node->terms) !== 2
+            || $node->terms[0] instanceof Negative || !$node->terms[1] instanceof Negative) {
             return null;
         }
-        [$node, $minuend, $taken] = $typed;
+        [$minuend, $taken] = [$node->terms[0], $node->terms[1]->operand];
         $common = CommonTerm::of(Polynomial::fromExpression($node));
         // What begins with a plus in standard form is done there.
         if (!$common->negative || !$common->content->isInteger()) {
@@ -89,7 +90,7 @@ final class TypedPowers extends StructureMethod
 
         return new SeenStructure(
             [new Section(Phase::Writing, [
-                ...($common->isOne() ? [] : [self::takenOut($whole, $rest, $common)]),
+                ...($common->isOne() ? [] : [self::takenOut($whole, $rest, $common->term())]),
                 self::recognised($rest, $index, $first, $second),
                 new Step(
                     id: 'brackets',
@@ -115,28 +116,8 @@ final class TypedPowers extends StructureMethod
                 lines: [Line::given($whole)],
             )],
             $written,
-            $common,
+            $common->term(),
             $p->monomial->letters()->exponents === [] ? '' : (string) array_key_first($p->monomial->exponents),
-        );
-    }
-
-    private static function takenOut(Sum $whole, Expression $rest, CommonTerm $common): Step
-    {
-        $term = $common->term()->toExpression();
-        $words = ['content' => $term];
-
-        return new Step(
-            id: 'common-factor',
-            role: Role::TakingOut,
-            title: Message::of('factor.content.title', $words),
-            why: Message::of($common->content->isOne() ? 'factor.content.why-letter' : 'factor.content.why', $words),
-            lines: [Line::equal(Product::of([...$common->factors(), $rest]))],
-            question: Question::greatest(
-                Message::of('factor.content.ask'),
-                new Identity($whole, Product::of([$term, $rest])),
-                $term,
-            ),
-            watch: Slip::CommonFactorForgotten,
         );
     }
 
