@@ -56,6 +56,8 @@ final class StructuresTest extends TestCase
         yield 'in parentheses' => ['(x+1)^2-7(x+1)+10', 'something: x+1, x+1'];
         yield 'the same factor' => ['(x+1)(x-2)+3(x+1)', 'same-bracket: x+1, x+1'];
         yield 'two squares' => ['(x+a)^2-b^2', 'two-squares: (x+a)^2, b^2'];
+        yield 'two squares behind a number' => ['3(x-2)^2-12', 'two-squares: 3*(x-2)^2, 12'];
+        yield 'no structure behind a number that shows at once' => ['3x^2-12', ''];
         yield 'two cubes' => ['8x^3-27', 'two-cubes: 8*x^3, 27'];
         yield 'squares with a plus' => ['4x^2+9', ''];
         yield 'a square minus no square' => ['4x^2-5', ''];
@@ -120,6 +122,8 @@ final class StructuresTest extends TestCase
                 "($x^2-{$chance->dice->getInt(1, 9)}^2)/($x{$s($a)})",
                 '(' . self::product($x, 1, $a, 1, $b) . ')/(' . self::product($x, 1, $a, 1, $c) . ')',
                 "($x{$s($a)})/($x{$s($b)})/(($x{$s($a)})/($x{$s($c)}))",
+                sprintf('(%d%s%+d)/%d', 2 * $a, $x, 2 * $b, 2 * $c),
+                sprintf('-(%d%s%+d)^2/%d', 2 * $a, $x, 2 * $b, 2 * abs($c)),
             ]),
             'simplify.combine' => $chance->one([
                 abs($a) . "/($x{$s($b)}){$s($c)}/($x{$s($d)})",
@@ -193,6 +197,10 @@ final class StructuresTest extends TestCase
                 "{$x}^6-64",
                 "(2$x{$s($a)})^2-($x{$s($b)})^2",
                 "($x{$s($a)})^2-" . $b ** 2 . 'k^2',
+                abs($c) . "($x{$s($a)})^2-" . abs($c) * $b ** 2,
+                "($x{$s($a)})^3{$s($b ** 3)}",
+                abs($c) * $a ** 2 . '-' . abs($c) . "$x^2",
+                abs($a) . "$x-" . abs($a) * $b ** 4 . "$x^5",
             ]),
             default => $chance->one([
                 self::product("$x^2", 1, $a, 1, $b),
