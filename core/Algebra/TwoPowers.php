@@ -64,10 +64,7 @@ final readonly class TwoPowers
     /** Whether one of the two is the power of a sum. */
     public function hasBracket(): bool
     {
-        return array_filter(
-            $this->whole->terms,
-            static fn(Expression $term): bool => Inside::some($term, static fn(Node $part): bool => $part instanceof Sum),
-        ) !== [];
+        return Inside::some($this->whole, fn(Node $part): bool => $part instanceof Sum && $part !== $this->whole);
     }
 
     /** What is left of the two terms once the number in front is taken out. */

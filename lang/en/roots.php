@@ -19,6 +19,12 @@ return [
         'title' => 'What is known of the solutions',
         'why-all' => 'An equation of degree :degree has no more than :degree solutions, and as many sign changes were '
             . 'found: one solution lies in each of these gaps.',
+        'title-none' => 'No real solution',
+        'why-none' => 'The real solutions can be counted without finding them: there is none. The curve lies above the '
+            . 'axis everywhere.',
+        'why-none-below' => 'The real solutions can be counted without finding them: there is none. The curve lies '
+            . 'below the axis everywhere.',
+        'check-none' => 'A sample: both sides differ there, as they do everywhere.',
         'why' => 'The real solutions can be counted without finding them: there is one, and it lies in this gap.'
             . '|The real solutions can be counted without finding them: there are :count, each in one of these gaps.',
         'ask' => 'How many real values of :letter solve the equation?',
@@ -110,9 +116,13 @@ return [
         'none-why' => 'Each candidate put in for :letter leaves something else.',
     ],
     'fork' => [
+        'why-power' => 'Each factor is set equal to 0: linear ones are solved at once, a power by its root.',
         'why' => 'Each factor is set equal to 0: linear ones are solved at once, a quadratic by its own ways.',
     ],
-    'quadratic' => ['none' => 'No real number has a negative square: this factor gives no solution.'],
+    'quadratic' => [
+        'none' => 'No real number has a negative square: this factor gives no solution.',
+        'none-power' => 'An even power is never negative: this factor gives no solution.',
+    ],
     'all' => [
         'why' => 'Degree :degree: there can be :degree solutions at most, and one is found.|Degree :degree: there can '
             . 'be :degree solutions at most, and :count are found.',

@@ -21,6 +21,7 @@ return [
         'title' => 'Look into each factor once more',
         'why' => 'A factor may factor again: that is looked for before it is called complete.',
     ],
+    'common' => ['advice' => 'What all terms have in common comes out, and one power is left.'],
     'grouping' => [
         'refusal' => 'Grouping is for four terms that make two pairs with the same factor, or for a factor in every '
             . 'term.',

@@ -31,6 +31,7 @@ final class StructuresTest extends TestCase
         yield 'denominators' => ['solve', 'clear-denominators', 60];
         yield 'substituted' => ['solve', 'substitution', 60];
         yield 'between decimals' => ['solve', 'real-roots', 60];
+        yield 'a power in both terms' => ['solve', 'factoring', 90];
         yield 'roots of powers' => ['solve', 'powers', 90];
         yield 'completed in letters' => ['solve', 'completing-square', 90];
         yield 'the formula in letters' => ['solve', 'formula', 90];
@@ -179,7 +180,9 @@ final class StructuresTest extends TestCase
                 "$x^3{$s($a)}$x{$s($b)}=0",
                 "$x^3{$s($a)}$x^2{$s($b)}$x{$s($c)}=$d",
                 "2$x^4{$s($a)}$x{$s(-abs($b))}=0",
+                "$x^4{$s($a)}$x{$s(abs($b) * 40)}=0",
             ]),
+            'solve.factoring' => abs($a) . "$x^{$chance->one([4, 5, 6])}={$b}$x^{$chance->one([1, 1, 2])}",
             'solve.powers' => "{$chance->one(['', '2', '-3'])}($x{$s($a)})^{$chance->one([3, 4, 5])}{$s($b)}=$c",
             'solve.square-roots' => $chance->one([
                 "{$chance->one(['', '2', '3'])}($x{$s($a)})^2{$s($b)}=" . abs($c) + abs($b),

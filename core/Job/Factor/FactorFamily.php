@@ -46,6 +46,7 @@ final readonly class FactorFamily extends PlainFamily implements WaysToFactor
     /** @var list<StructureMethod> by what is seen: in four terms, in something */
     private array $structures;
     private SpecialPowers $powers;
+    private CommonPower $common;
     private Special $special;
 
     public function __construct(WaysToMultiply $multiplying)
@@ -53,6 +54,7 @@ final readonly class FactorFamily extends PlainFamily implements WaysToFactor
         $back = new MultiplyBack($multiplying);
         $forms = new SpecialForms($back);
         $this->powers = new SpecialPowers($back);
+        $this->common = new CommonPower($back);
         $this->special = new Special(new BracketPowers($back), new TypedPowers($back), $forms, $this->powers);
         $this->quadratic = [
             $forms, new SumProduct($back), new SplitMiddle($back), new ProductGrid($back),
@@ -177,7 +179,7 @@ final readonly class FactorFamily extends PlainFamily implements WaysToFactor
     public function byStructure(Task $task): array
     {
         return array_values(array_filter(
-            [$this->powers, ...$this->structures],
+            [$this->powers, ...$this->structures, $this->common],
             static fn(StructureMethod $method): bool => $method->isSeen($task),
         ));
     }

@@ -125,10 +125,11 @@ final readonly class Cancel implements Method
     private static function isWhole(FractionProduct $product): bool
     {
         $terms = static fn(Expression $part): array => Polynomial::fromExpression($part)->terms;
+        $isSum = static fn(Expression $part): bool => \count($terms($part)) > 1;
 
         return array_filter(
             array_merge(...array_map($terms, [...$product->above, ...$product->below])),
             static fn(Term $term): bool => !$term->coefficient->isInteger(),
-        ) === [] && array_filter($product->above, static fn(Expression $part): bool => \count($terms($part)) > 1) !== [];
+        ) === [] && array_filter($product->above, $isSum) !== [];
     }
 }

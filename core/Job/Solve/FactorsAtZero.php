@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Runel\Job\Solve;
 
 use Runel\Demonstration\Answer\NoSolutionAnswer;
+use Runel\Demonstration\Answer\RealSolutionsAnswer;
 use Runel\Demonstration\Answer\SolutionsAnswer;
 use Runel\Demonstration\Branch;
 use Runel\Demonstration\Check;
@@ -29,7 +30,9 @@ use Runel\Law\Move\ZeroProduct;
 use Runel\Message\Message;
 use Runel\Method\Embedded;
 use Runel\Number\Field\Surds;
+use Runel\Number\NoExactValue;
 use Runel\Number\Rational;
+use Runel\Number\Surd;
 use Runel\Polynomial\Polynomial;
 use Runel\Slip\Slip;
 use Runel\Style\Moving;
@@ -39,14 +42,17 @@ use Runel\Working\Quadratic\FormulaWritten;
 use Runel\Working\Quadratic\QuadraticDemonstration;
 use Runel\Working\Roots\QuadraticPart;
 
-/** Where a product of linear and quadratic factors is 0: each set equal to 0 and solved on a branch of its own. */
+/**
+ * Where a product is 0 of linear and quadratic factors, and of powers with a number: each is set equal to 0 and solved
+ * on a branch of its own.
+ */
 final readonly class FactorsAtZero
 {
     /** @var non-empty-list<Polynomial> each once */
     private array $factors;
 
     /**
-     * @param non-empty-list<Polynomial> $factors  those with the letter, as often as they occur, of degree 1 or 2
+     * @param non-empty-list<Polynomial> $factors  those with the letter, as often as they occur
      * @param Polynomial                 $whole    all of the side that is 0
      * @param Equation                   $product  all factors, their product set equal to 0
      * @param Equation                   $equation the problem
@@ -63,16 +69,19 @@ final readonly class FactorsAtZero
         $this->factors = self::different($factors);
     }
 
-    /** The first quadratic among the factors for which there is no way; null where there is one for each. */
+    /** The first factor for which there is no way; null where there is one for each. */
     public function open(): ?Polynomial
     {
-        foreach ($this->quadratics() as $quadratic) {
-            if ($this->roads->of(QuadraticPart::equation($quadratic, $this->task)) === null) {
-                return $quadratic;
+        $powers = [];
+        foreach ($this->factors as $factor) {
+            if ($factor->degree() > 1 && $this->roads->of(QuadraticPart::equation($factor, $this->task)) === null) {
+                return $factor;
             }
+            $powers = $factor->degree() > 2 ? [...$powers, $factor] : $powers;
         }
 
-        return null;
+        // That nothing at all is a solution is said of quadratics alone.
+        return $powers !== [] && $this->isEmpty() ? $powers[0] : null;
     }
 
     /**
@@ -93,11 +102,15 @@ final readonly class FactorsAtZero
     }
 
     /** @param list<Expression> $solutions */
-    public function answer(array $solutions): SolutionsAnswer|NoSolutionAnswer
+    public function answer(array $solutions): SolutionsAnswer|RealSolutionsAnswer|NoSolutionAnswer
     {
-        return $solutions === []
-            ? new NoSolutionAnswer($this->letter, $this->product)
-            : new SolutionsAnswer($this->letter, $solutions);
+        $isRooted = array_filter($this->factors, static fn(Polynomial $factor): bool => $factor->degree() > 2) !== [];
+
+        return match (true) {
+            $solutions === [] => new NoSolutionAnswer($this->letter, $this->product),
+            $isRooted => new RealSolutionsAnswer($this->letter, $solutions),
+            default => new SolutionsAnswer($this->letter, $solutions),
+        };
     }
 
     /**
@@ -134,6 +147,8 @@ final readonly class FactorsAtZero
             title: Message::of($one ? 'solve.zero.title-double' : 'solve.zero.title'),
             why: Message::of(match (true) {
                 $one => 'solve.zero.why-double',
+                max(array_map(static fn(Polynomial $factor): int => $factor->degree(), $factors)) > 2 =>
+                    'roots.fork.why-power',
                 $this->quadratics() === [] => 'solve.zero.why',
                 default => 'roots.fork.why',
             }),
@@ -158,9 +173,11 @@ final readonly class FactorsAtZero
                 }
                 continue;
             }
-            $demonstration = $this->quadratic($factor);
+            $demonstration = $this->apart($factor);
             $own = $demonstration->answer;
-            $dead = $own instanceof SolutionsAnswer ? null : Message::of('roots.quadratic.none');
+            $dead = $own instanceof NoSolutionAnswer ? Message::of(
+                $factor->degree() > 2 ? 'roots.quadratic.none-power' : 'roots.quadratic.none',
+            ) : null;
             array_push($sections, ...Embedded::onBranch(
                 $demonstration->sections,
                 'quadratic-' . ($place + 1) . '-',
@@ -175,7 +192,8 @@ final readonly class FactorsAtZero
         return [[new Section(Phase::Solving, $steps), ...$sections], self::once($solutions), $roots];
     }
 
-    private function quadratic(Polynomial $factor): Demonstration
+    /** How a factor of higher degree is solved, set equal to 0. */
+    private function apart(Polynomial $factor): Demonstration
     {
         $like = $this->task->problem->polynomial?->like() ?? Rational::one();
         $part = QuadraticPart::equation($factor->scaledBy(Rational::one()->like($like)), $this->task);
@@ -210,11 +228,11 @@ final readonly class FactorsAtZero
         return $different;
     }
 
-    /** Whether no factor can be 0: all are quadratics, and none has a real solution. */
+    /** Whether no factor can be 0: none is linear, and none has a real solution. */
     private function isEmpty(): bool
     {
         foreach ($this->factors as $factor) {
-            if ($factor->degree() === 1 || $this->quadratic($factor)->answer instanceof SolutionsAnswer) {
+            if ($factor->degree() === 1 || !$this->apart($factor)->answer instanceof NoSolutionAnswer) {
                 return false;
             }
         }
@@ -303,9 +321,9 @@ final readonly class FactorsAtZero
     {
         $once = [];
         foreach ($solutions as $solution) {
-            $value = Evaluation::at(new Surds(), [])->of($solution);
+            $value = self::value($solution);
             foreach ($once as [, $other]) {
-                if ($other->equals($value)) {
+                if ($value !== null && $other?->equals($value) === true) {
                     continue 2;
                 }
             }
@@ -317,13 +335,21 @@ final readonly class FactorsAtZero
 
     private static function isReal(Expression $solution): bool
     {
-        return Evaluation::at(new Surds(), [])->of($solution)->isReal();
+        return self::value($solution)?->isReal() !== false;
     }
 
     public static function isFraction(Expression $solution): bool
     {
-        $value = Evaluation::at(new Surds(), [])->of($solution)->toRational();
+        return self::value($solution)?->toRational()?->isInteger() === false;
+    }
 
-        return $value !== null && !$value->isInteger();
+    /** Null of a root of higher index: those are real, and no two factors share one. */
+    private static function value(Expression $solution): ?Surd
+    {
+        try {
+            return Evaluation::at(new Surds(), [])->of($solution);
+        } catch (NoExactValue) {
+            return null;
+        }
     }
 }

@@ -6,6 +6,7 @@ namespace Runel\Job\Solve;
 
 use Runel\Algebra\RealRoots;
 use Runel\Demonstration\Answer\BetweenAnswer;
+use Runel\Demonstration\Answer\NoSolutionAnswer;
 use Runel\Demonstration\Check;
 use Runel\Demonstration\CheckKind;
 use Runel\Demonstration\Figure\CurveFigure;
@@ -34,20 +35,20 @@ final readonly class KnownRoots
 {
     private Equation $equation;
 
-    /** @param non-empty-list<array{Rational, Rational}> $pairs */
+    /** @param list<array{Rational, Rational}> $pairs */
     private function __construct(private Polynomial $polynomial, private string $letter, private array $pairs)
     {
         $this->equation = new Equation($polynomial->toExpression(), Numeral::of(0));
     }
 
-    /** Null where there are none, or they lie too close together to be told apart. */
+    /** Null where they lie too close together to be told apart. */
     public static function of(Polynomial $polynomial, string $letter, Task $task): ?self
     {
         $places = $task->style->get(Places::class);
         $isRounded = $task->style->get(Answers::class) !== Answers::Exact && !$places->isSignificant();
         $pairs = RealRoots::between($polynomial, $letter, $isRounded ? max(1, $places->count()) : 1);
 
-        return $pairs === null || $pairs === [] ? null : new self($polynomial, $letter, $pairs);
+        return $pairs === null ? null : new self($polynomial, $letter, $pairs);
     }
 
     /** @return non-empty-list<Step> how such an equation is read */
@@ -59,12 +60,16 @@ final readonly class KnownRoots
         ]);
     }
 
-    public function answer(): BetweenAnswer
+    public function answer(): BetweenAnswer|NoSolutionAnswer
     {
-        return new BetweenAnswer($this->letter, $this->equation, array_map(
+        $written = array_map(
             static fn(array $pair): array => [Numeral::of($pair[0]), Numeral::of($pair[1])],
             $this->pairs,
-        ));
+        );
+
+        return $written === []
+            ? new NoSolutionAnswer($this->letter, $this->equation)
+            : new BetweenAnswer($this->letter, $this->equation, $written);
     }
 
     public function section(): Section
@@ -86,11 +91,13 @@ final readonly class KnownRoots
         $isAll = $count === $this->polynomial->degree();
         $steps[] = new Step(
             id: 'known',
-            title: Message::of('roots.known.title'),
-            why: Message::of($isAll ? 'roots.known.why-all' : 'roots.known.why', [
-                'count' => $count,
-                'degree' => $this->polynomial->degree(),
-            ]),
+            title: Message::of($count === 0 ? 'roots.known.title-none' : 'roots.known.title'),
+            why: Message::of(match (true) {
+                $isAll => 'roots.known.why-all',
+                $count > 0 => 'roots.known.why',
+                $this->polynomial->coefficient($this->letter, 0)->isNegative() => 'roots.known.why-none-below',
+                default => 'roots.known.why-none',
+            }, $count === 0 ? [] : ['count' => $count, 'degree' => $this->polynomial->degree()]),
             lines: [Line::result($this->equation, new Rewrite())],
             figure: new CurveFigure(
                 $this->letter,
@@ -113,6 +120,18 @@ final readonly class KnownRoots
     /** @return non-empty-list<Check> each solution: a value below 0 and one above */
     public function checks(): array
     {
+        if ($this->pairs === []) {
+            $sample = Rational::of(1);
+
+            return [new Check(
+                kind: CheckKind::Substitution,
+                title: Message::of('isolate.check.none', ['number' => Numeral::of($sample)]),
+                why: Message::of('roots.known.check-none'),
+                lines: $this->put($sample),
+                holds: true,
+            )];
+        }
+
         return array_map(fn(array $pair): Check => new Check(
             kind: CheckKind::Substitution,
             title: Message::of('roots.between.check', [

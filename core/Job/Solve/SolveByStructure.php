@@ -17,13 +17,12 @@ use Runel\Method\Factored;
 use Runel\Method\Method;
 use Runel\Method\WaysToFactor;
 use Runel\Polynomial\Monomial;
-use Runel\Polynomial\Polynomial;
 use Runel\Working\Known;
 use Runel\Working\Quadratic\Decimals;
 
 /**
- * An equation of higher degree factored by what is seen in it, four terms in two pairs or cubes, and every factor set
- * equal to 0.
+ * An equation of higher degree factored by what is seen in it, four terms in two pairs, cubes, a power in both terms,
+ * and every factor set equal to 0.
  */
 final readonly class SolveByStructure implements Method
 {
@@ -92,8 +91,7 @@ final readonly class SolveByStructure implements Method
             }
             foreach ($this->factoring->byStructure($task) as $way) {
                 $factored = $way->factoring($task);
-                $high = array_filter($factored->factors, static fn(Polynomial $one): bool => $one->degree() > 2);
-                if ($high === [] && $this->atZero($factored, $task)->open() === null) {
+                if ($this->atZero($factored, $task)->open() === null) {
                     return $factored;
                 }
             }

@@ -46,11 +46,11 @@ final readonly class SolveFamily extends PlainFamily
     {
         $factoring = new SolveByFactoring($this->factoring);
         $others = [new SquareRoots(), new CompletingSquare(), new Formula()];
-        $roads = new QuadraticRoads([$factoring, ...$others]);
+        $powers = new SolvePowers();
+        $roads = new QuadraticRoads([$factoring, ...$others, $powers]);
         $rational = new SolveByRationalRoots($this->factoring, $roads);
         $isolate = new IsolateRoots($roads);
         $clear = new ClearDenominators($roads, $rational);
-        $powers = new SolvePowers();
 
         return [
             new Balance(),
