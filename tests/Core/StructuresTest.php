@@ -182,7 +182,8 @@ final class StructuresTest extends TestCase
                 "2$x^4{$s($a)}$x{$s(-abs($b))}=0",
                 "$x^4{$s($a)}$x{$s(abs($b) * 40)}=0",
             ]),
-            'solve.factoring' => abs($a) . "$x^{$chance->one([4, 5, 6])}={$b}$x^{$chance->one([1, 1, 2])}",
+            'solve.factoring' => abs($a) . "$x^{$chance->one([4, 5, 6])}={$b}$x",
+
             'solve.powers' => "{$chance->one(['', '2', '-3'])}($x{$s($a)})^{$chance->one([3, 4, 5])}{$s($b)}=$c",
             'solve.square-roots' => $chance->one([
                 "{$chance->one(['', '2', '3'])}($x{$s($a)})^2{$s($b)}=" . abs($c) + abs($b),

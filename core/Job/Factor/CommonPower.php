@@ -27,6 +27,7 @@ final class CommonPower extends StructureMethod
         $isPower = \count($rest->terms) === 2 && \count($rest->letters()) === 1 && $rest->degree() > 2
             && $rest->terms[1]->monomial->degree === 0;
 
-        return $isPower ? new SeenStructure([], [$rest], Message::of('structure.common.advice')) : null;
+        // Its root is taken: what it may split into is not wanted.
+        return $isPower ? new SeenStructure([], [$rest], Message::of('structure.common.advice'), isLast: true) : null;
     }
 }

@@ -23,6 +23,7 @@ final readonly class SeenStructure
      * @param Term|null                 $front    what was taken out before, where it is read as it stands
      * @param string|null               $first    the letter whose powers fall from left to right; empty where those of
      *                                            all rise; null where terms with plus come first
+     * @param bool                      $isLast   whether the factors are left as they are, not looked into once more
      */
     public function __construct(
         public array $sections,
@@ -33,6 +34,7 @@ final readonly class SeenStructure
         public ?Expression $result = null,
         public ?Term $front = null,
         public ?string $first = null,
+        public bool $isLast = false,
     ) {}
 
     /** A factor with its terms in the order in which the whole was typed. */

@@ -260,6 +260,9 @@ abstract class StructureMethod implements FactorsQuadratics
     {
         $split = $seen->front === null ? [] : self::letters($seen->front->monomial);
         $number = $seen->front->coefficient ?? Rational::one();
+        if ($seen->isLast && $seen->factors !== []) {
+            return [$number, $seen->factors];
+        }
         foreach ($seen->factors as $factor) {
             $parts = FactoredPolynomial::of($factor);
             $own = [];
