@@ -27,6 +27,7 @@ return [
         'add' => 'Add :number to both sides.',
         'across' => ':from crosses over and becomes :to.',
         'divide' => 'Divide both sides by :number.',
+        'divide-letter' => 'Divide both sides by :number. That needs :number not to be 0.',
         'multiply' => 'Multiply both sides by :number.',
         'turn' => 'Multiply both sides by −1.',
         'both' => ':first :second',

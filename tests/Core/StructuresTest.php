@@ -31,7 +31,7 @@ final class StructuresTest extends TestCase
         yield 'denominators' => ['solve', 'clear-denominators', 60];
         yield 'substituted' => ['solve', 'substitution', 60];
         yield 'between decimals' => ['solve', 'real-roots', 60];
-        yield 'a power in both terms' => ['solve', 'factoring', 90];
+        yield 'powers in both terms, and letters' => ['solve', 'factoring', 90];
         yield 'roots of powers' => ['solve', 'powers', 90];
         yield 'completed in letters' => ['solve', 'completing-square', 90];
         yield 'the formula in letters' => ['solve', 'formula', 90];
@@ -182,8 +182,13 @@ final class StructuresTest extends TestCase
                 "2$x^4{$s($a)}$x{$s(-abs($b))}=0",
                 "$x^4{$s($a)}$x{$s(abs($b) * 40)}=0",
             ]),
-            'solve.factoring' => abs($a) . "$x^{$chance->one([4, 5, 6])}={$b}$x",
-
+            'solve.factoring' => $chance->one([
+                abs($a) . "$x^{$chance->one([4, 5, 6])}={$b}$x",
+                "$x^2{$s($a + $b)}p$x{$s($a * $b)}p^2=0 for $x",
+                "$x^2=(p{$s($a)})$x{$s(-$a)}p for $x",
+                "($x-{$chance->one(['p', 'q'])})(2$x{$s($c)}p)=0 for $x",
+                abs($a) . "p$x^2=q$x for $x",
+            ]),
             'solve.powers' => "{$chance->one(['', '2', '-3'])}($x{$s($a)})^{$chance->one([3, 4, 5])}{$s($b)}=$c",
             'solve.square-roots' => $chance->one([
                 "{$chance->one(['', '2', '3'])}($x{$s($a)})^2{$s($b)}=" . abs($c) + abs($b),

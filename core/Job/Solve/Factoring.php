@@ -9,10 +9,14 @@ use Runel\Demonstration\Task;
 use Runel\Message\Refusal;
 use Runel\Method\Method;
 
-/** Solving by factoring: of a quadratic or what stands as a product, else by what is seen in higher powers. */
+/** Solving by factoring: of a quadratic or what stands as a product, with letters, by what is seen in higher powers. */
 final readonly class Factoring implements Method
 {
-    public function __construct(private SolveByFactoring $quadratic, private SolveByStructure $structure) {}
+    public function __construct(
+        private SolveByFactoring $quadratic,
+        private SolveByStructure $structure,
+        private LetteredFactoring $lettered,
+    ) {}
 
     public function id(): string
     {
@@ -27,14 +31,17 @@ final readonly class Factoring implements Method
     public function refusal(Task $task): ?Refusal
     {
         $refusal = $this->quadratic->refusal($task);
+        $isElse = $this->structure->refusal($task) === null || $this->lettered->refusal($task) === null;
 
-        return $refusal === null || $this->structure->refusal($task) === null ? null : $refusal;
+        return $isElse ? null : $refusal;
     }
 
     public function demonstrate(Task $task): Demonstration
     {
-        return $this->quadratic->refusal($task) === null
-            ? $this->quadratic->demonstrate($task)
-            : $this->structure->demonstrate($task);
+        return match (true) {
+            $this->quadratic->refusal($task) === null => $this->quadratic->demonstrate($task),
+            $this->lettered->refusal($task) === null => $this->lettered->demonstrate($task),
+            default => $this->structure->demonstrate($task),
+        };
     }
 }

@@ -295,9 +295,9 @@ final readonly class SolveByFactoring implements Method
     /**
      * A problem that stands as a product equal to 0 already: nothing is to be factored.
      *
-     * @return list<Section>
+     * @return non-empty-list<Section>
      */
-    private static function given(Equation $equation): array
+    public static function given(Equation $equation): array
     {
         $steps = [new Step(
             id: 'read',

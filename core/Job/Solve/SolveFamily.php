@@ -54,7 +54,11 @@ final readonly class SolveFamily extends PlainFamily
 
         return [
             new Balance(),
-            new Factoring($factoring, new SolveByStructure($this->factoring, $roads)),
+            new Factoring(
+                $factoring,
+                new SolveByStructure($this->factoring, $roads),
+                new LetteredFactoring($this->factoring),
+            ),
             ...$others,
             $rational,
             $isolate,

@@ -8,6 +8,7 @@ use Runel\Algebra\BookShape;
 use Runel\Algebra\FactoredPolynomial;
 use Runel\Algebra\LetteredQuadratic;
 use Runel\Algebra\PolynomialRoot;
+use Runel\Demonstration\Branch;
 use Runel\Demonstration\Line;
 use Runel\Demonstration\Role;
 use Runel\Demonstration\Step;
@@ -78,21 +79,27 @@ final class LetteredReading
      * @return array{Expression, bool, non-empty-list<Line>} what is taken, or added where it is one with a minus;
      *                                                       whether it is added; the lines
      */
-    public static function taken(array $left, array $right, array $taken, Equation $wanted, Task $task): array
-    {
+    public static function taken(
+        array $left,
+        array $right,
+        array $taken,
+        Equation $wanted,
+        Task $task,
+        ?Branch $branch = null,
+    ): array {
         $adds = \count($taken) === 1 && $taken[0] instanceof Negative;
         $operand = $adds ? $taken[0]->negated() : Sum::of($taken);
         $move = new ToBothSides($adds ? Operation::Add : Operation::Subtract, $operand);
         $added = array_map(static fn(Expression $term): Expression => $term->negated(), $taken);
 
         return [$operand, $adds, $task->style->get(Moving::class) === Moving::Across
-            ? [Line::equivalent($wanted, $move)]
+            ? [Line::equivalent($wanted, $move, $branch)]
             : [
                 Line::equivalent(new Equation(
                     BothSides::struck($left, $added),
                     BothSides::struck($right, $added),
-                ), $move),
-                Line::equivalent($wanted, new Rewrite()),
+                ), $move, $branch),
+                Line::equivalent($wanted, new Rewrite(), $branch),
             ]];
     }
 
