@@ -45,6 +45,35 @@ final class BookShape
         return $shape->equals($written) ? null : $shape;
     }
 
+    /**
+     * One fraction with something in common above and below.
+     *
+     * @return array{FactoredPolynomial, FactoredPolynomial, Expression}|null what stands above in factors, what both
+     *                                                                        have in common, what is left; null of
+     *                                                                        anything else
+     */
+    public static function reduced(Expression $written): ?array
+    {
+        $bare = $written->bare();
+        if (!$bare instanceof Quotient || self::isNested($written) || !$bare->numerator instanceof Sum
+            || Inside::holds($written, Root::class) || Inside::holds($written, Pi::class)) {
+            return null;
+        }
+        try {
+            [$top, $bottom] = self::fraction($written);
+            $factored = FactoredPolynomial::of($top);
+        } catch (NotPolynomial | DivisionByZero | Refusal) {
+            return null;
+        }
+        $common = $factored->common($bottom);
+
+        return $common->isOne() ? null : [
+            $factored,
+            $common,
+            self::written($factored->over($common)->polynomial(), $bottom->over($common)),
+        ];
+    }
+
     /** A sum with its plus first, where it begins with a minus and has one. */
     public static function ordered(Expression $written): Expression
     {

@@ -108,6 +108,10 @@ return [
         'title' => 'Write it as one fraction',
         'why' => 'Above and below times what stands below within; a minus is taken where a plus can come first.',
     ],
+    'reduce' => [
+        'title' => 'Cancel :common',
+        'why' => 'It stands above and below as a factor of the whole. Both sides were divided by it, so it is not 0.',
+    ],
     'both' => ['title' => 'Both together', 'why' => 'One for each root.'],
     'expand' => ['title' => 'Multiply out', 'why' => 'The wanted letter has to be set free from its parentheses.'],
     'take-out' => ['title' => 'Take :letter out', 'why' => ':letter is a factor of every term on its side.'],

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Runel\Job\Rearrange;
 
 use Runel\Algebra\BookShape;
+use Runel\Algebra\CommonTerm;
 use Runel\Algebra\Sides;
 use Runel\Demonstration\Answer\FormulaAnswer;
 use Runel\Demonstration\Branch;
@@ -801,8 +802,17 @@ final class FormulaWork
         ));
         $this->other = $far->toExpression();
         if (\count($near->terms) > 1) {
-            $this->own = Product::of([new Letter($this->subject), $factor->toExpression()]);
-            $this->say('take-out', ['letter' => new Letter($this->subject)], [Line::equivalent(
+            // What all of them have in common besides stands before it.
+            $common = CommonTerm::of($factor);
+            $rest = $common->negative ? $common->rest->negated() : $common->rest;
+            $before = $common->content->isInteger() ? $common->factors() : [];
+            $this->own = Product::of([
+                ...$before,
+                new Letter($this->subject),
+                $before === [] ? $factor->toExpression() : $rest->toExpression(),
+            ]);
+            $words = ['letter' => Product::of([...$before, new Letter($this->subject)])];
+            $this->say('take-out', $words, [Line::equivalent(
                 new Equation($this->own, $this->other),
                 new CollectSubject($this->subject),
             )]);
@@ -823,6 +833,18 @@ final class FormulaWork
             return;
         }
         \assert($end->node->equals($result));
+        $reduced = BookShape::reduced($this->other);
+        if ($reduced !== null) {
+            [$above, $common, $left] = $reduced;
+            $this->steps[] = $last;
+            $this->results = [$left];
+            $this->say('reduce', ['common' => $common->toExpression()], [
+                Line::side($above->polynomial()->toExpression(), $above->toExpression()),
+                Line::result(new Equation($this->own, $left), new Rewrite()),
+            ]);
+
+            return;
+        }
         $shape = BookShape::of($this->other);
         if ($shape === null) {
             $this->steps[] = $last->withLines([...$lines, Line::result(
