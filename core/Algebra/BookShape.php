@@ -41,8 +41,56 @@ final class BookShape
         }
         $common = $factored->common($bottom);
         $shape = self::written($factored->over($common)->polynomial(), $bottom->over($common));
+        $kept = $common->isOne() ? self::kept($written, \count($top->terms), $bottom) : null;
 
-        return $shape->equals($written) ? null : $shape;
+        return $shape->equals($written) ? null : $kept ?? $shape;
+    }
+
+    /**
+     * One fraction whose terms above stay the products they are, where they would come apart multiplied out.
+     *
+     * @param int                $most   so many terms there are multiplied out
+     * @param FactoredPolynomial $bottom what has to stand below
+     *
+     * @throws NotPolynomial
+     * @throws DivisionByZero
+     */
+    private static function kept(Expression $written, int $most, FactoredPolynomial $bottom): ?Expression
+    {
+        if (!$written instanceof Quotient || !$written->numerator instanceof Sum
+            || \count($written->numerator->terms) >= $most) {
+            return null;
+        }
+        $below = array_map(
+            static fn(Expression $term): FactoredPolynomial => self::fraction($term->bare())[1],
+            $written->numerator->terms,
+        );
+        $common = array_reduce(
+            $below,
+            static fn(FactoredPolynomial $all, FactoredPolynomial $one): FactoredPolynomial => $all->multiple($one),
+            FactoredPolynomial::one(),
+        );
+        $terms = [];
+        foreach ($written->numerator->terms as $place => $term) {
+            $by = $common->over($below[$place]);
+            $size = $term->bare();
+            $above = $size instanceof Quotient ? $size->numerator : $size;
+            $top = self::fraction($size)[0];
+            if (Inside::holds($above, Quotient::class) || !Polynomial::fromExpression($above)->equals($top)) {
+                return null;
+            }
+            $product = Product::of([
+                ...($by->isOne() ? [] : $by->toExpression()->factors()),
+                ...($above->isOne() ? [] : $above->factors()),
+            ]);
+            $terms[] = $term instanceof Negative ? new Negative($product) : $product;
+        }
+        $under = $common->times(FactoredPolynomial::of(Polynomial::fromExpression($written->denominator)));
+
+        return array_filter($terms, static fn(Expression $term): bool => $term->bare() instanceof Sum) === []
+            && $under->polynomial()->equals($bottom->polynomial())
+            ? new Quotient(self::ordered(Sum::of($terms)), $bottom->toExpression())
+            : null;
     }
 
     /**
