@@ -66,7 +66,7 @@ return [
         'name' => 'number not squared',
         'watch' => 'The number before the letter is squared, too.',
         'diagnosis' => 'The letter was squared, but not the number before it.',
-        'diagnosis-raised' => 'The letters were raised to the power, but not the number before them.',
+        'diagnosis-raised' => 'What stands behind the number was raised to the power, but not the number itself.',
     ],
     'middle-sign-lost' => [
         'name' => 'sign of the middle lost',

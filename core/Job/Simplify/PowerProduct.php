@@ -109,8 +109,8 @@ final readonly class PowerProduct
             }
         }
         $number = $below === [] ? $above : [new Quotient(
-            $above === [] ? Numeral::of(1) : Product::apart($above),
-            Product::apart($below),
+            \count($above) > 1 ? Product::apart($above) : Product::of($above),
+            \count($below) > 1 ? Product::apart($below) : Product::of($below),
         )];
         $product = Product::of([...$number, ...$letters]);
 
