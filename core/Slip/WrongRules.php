@@ -26,6 +26,7 @@ use Runel\Slip\Rule\MinusBeforeProductRule;
 use Runel\Slip\Rule\OtherInverseRule;
 use Runel\Slip\Rule\PlaceholderRule;
 use Runel\Slip\Rule\ProductRule;
+use Runel\Slip\Rule\RadicalRule;
 use Runel\Slip\Rule\RaisedProductRule;
 use Runel\Slip\Rule\RootRule;
 use Runel\Slip\Rule\RootSignRule;
@@ -159,6 +160,9 @@ final class WrongRules
             new RootRule(Slip::RootOfSumSplit),
             new RootRule(Slip::DenominatorNotRooted),
             new FractionRule(Slip::StackedFraction),
+            new RadicalRule(Slip::RootOfSumSplit, 'joined'),
+            new RadicalRule(Slip::RootNotSimplified, 'outside'),
+            new RadicalRule(Slip::RootNotSimplified, 'swapped'),
         ];
     }
 

@@ -248,6 +248,8 @@ return [
         'watch' => 'The root of a sum is not the sum of the roots.',
         'diagnosis' => 'The root was taken of each term by itself. Of a sum that is not allowed: √(9 + 16) is 5,'
             . ' not 3 + 4.',
+        'diagnosis-joined' => 'What stands under the roots was put under one root. Of roots that are added or '
+            . 'subtracted that is not allowed: √9 + √16 is 3 + 4, not √25.',
     ],
     'term-cancelled' => [
         'name' => 'single term cancelled',
@@ -268,6 +270,10 @@ return [
         'name' => 'root not simplified',
         'watch' => 'Look for the largest square under the root.',
         'diagnosis' => 'The root can be simplified further.',
+        'diagnosis-outside' => 'The square came out of the root as it was. What comes out is its root: √(25 · 2) is '
+            . '5√2.',
+        'diagnosis-swapped' => 'Outside and inside have changed places. The root of the square comes out, the other '
+            . 'factor stays in: √(25 · 2) is 5√2.',
     ],
     'stacked-fraction' => [
         'name' => 'fraction line misread',

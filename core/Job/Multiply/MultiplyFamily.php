@@ -7,6 +7,7 @@ namespace Runel\Job\Multiply;
 use Runel\Demonstration\Task;
 use Runel\Expression\Expression;
 use Runel\Expression\Node;
+use Runel\Expression\Quotient;
 use Runel\Job\Multiply\Ladder\MultiplyBinomialsLadder;
 use Runel\Job\Multiply\Ladder\MultiplyLongLadder;
 use Runel\Job\Multiply\Ladder\MultiplySpecialLadder;
@@ -80,10 +81,14 @@ final readonly class MultiplyFamily extends PlainFamily implements WaysToMultipl
 
     public function wants(Node $line, Problem $problem): ?Wanting
     {
+        $bare = $line instanceof Expression ? $line->bare() : null;
+        // All of it over one number is multiplied out, too.
+        $isOver = $bare instanceof Quotient && $bare->denominator->number() !== null;
+
         return match (true) {
             !$line instanceof Expression => Wanting::Collected,
             !Form::isReduced($line) => Wanting::LowestTerms,
-            default => Form::isCollected($line) ? null : Wanting::Collected,
+            default => Form::isCollected($isOver ? $bare->numerator : $line) ? null : Wanting::Collected,
         };
     }
 
