@@ -79,6 +79,15 @@ final class Form
         return true;
     }
 
+    /** Whether a polynomial over a number has a number in common with it. */
+    public static function sharesNumber(Quotient $fraction): bool
+    {
+        $below = $fraction->denominator->number();
+        $above = $below === null ? null : Polynomial::tryFrom($fraction->numerator)?->content();
+
+        return $below !== null && $above?->commonDivisor($below)->isOne() === false;
+    }
+
     /** Whether there are no fractions in it. */
     public static function isWhole(Node $node): bool
     {

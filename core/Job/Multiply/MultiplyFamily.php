@@ -87,7 +87,7 @@ final readonly class MultiplyFamily extends PlainFamily implements WaysToMultipl
 
         return match (true) {
             !$line instanceof Expression => Wanting::Collected,
-            !Form::isReduced($line) => Wanting::LowestTerms,
+            !Form::isReduced($line), $isOver && Form::sharesNumber($bare) => Wanting::LowestTerms,
             default => Form::isCollected($isOver ? $bare->numerator : $line) ? null : Wanting::Collected,
         };
     }

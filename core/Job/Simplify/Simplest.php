@@ -15,7 +15,6 @@ use Runel\Judging\Form;
 use Runel\Message\Refusal;
 use Runel\Method\Wanting;
 use Runel\Number\DivisionByZero;
-use Runel\Number\Rational;
 use Runel\Polynomial\NotPolynomial;
 use Runel\Polynomial\Polynomial;
 
@@ -29,7 +28,12 @@ final class Simplest
         }
         $bare = $line->bare();
         if ($bare instanceof Quotient && $bare->denominator->number() !== null) {
-            return self::overNumber($bare->numerator, $bare->denominator->number());
+            $isCollected = Polynomial::tryFrom($bare->numerator) !== null && Form::isCollected($bare->numerator);
+
+            return match (true) {
+                !$isCollected => Wanting::Collected,
+                default => Form::sharesNumber($bare) ? Wanting::LowestTerms : null,
+            };
         }
         if (Polynomial::tryFrom($line) !== null) {
             return Form::isCollected($line) ? null : Wanting::Collected;
@@ -50,19 +54,6 @@ final class Simplest
         }
 
         return $top->common($fraction->bottom)->isOne() ? null : Wanting::LowestTerms;
-    }
-
-    /** A sum over a number is simple where it is collected and the number does not go into all of it. */
-    private static function overNumber(Expression $top, Rational $below): ?Wanting
-    {
-        $polynomial = Polynomial::tryFrom($top);
-        $common = $polynomial?->content()->commonDivisor($below);
-
-        return match (true) {
-            $polynomial === null || !Form::isCollected($top) => Wanting::Collected,
-            $common?->isOne() === true => null,
-            default => Wanting::LowestTerms,
-        };
     }
 
     /** Whether a root stands there that could be simplified, or one below the line. */
