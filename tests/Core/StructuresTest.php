@@ -133,6 +133,8 @@ final class StructuresTest extends TestCase
                 "$x/($x{$s($a)})-1/$x",
             ]),
             'simplify.radicals' => $chance->one([
+                abs($a) . '/sqrt(' . abs($b) + 1 . ")-$c/sqrt(" . abs($d) + 1 . ')',
+                abs($a) . '-' . abs($b) . '/(sqrt(' . abs($c) + 9 . ')+2)',
                 'sqrt(' . 3 * $a * $a . ')' . ($b < 0 ? '-' : '+') . 'sqrt(' . 3 * $b * $b . ')',
                 abs($a) . '/(' . abs($b) . '+sqrt(5))',
                 abs($a) . '/(' . $b . 'sqrt(3)' . ($a < 0 ? '-' : '+') . abs($a) . 'sqrt(2))',

@@ -204,7 +204,8 @@ final readonly class Combine implements Method
     {
         return $task->once(self::class, static function () use ($task): ?array {
             $node = $task->problem->node;
-            if (!$node instanceof Expression) {
+            // A root below is no letter: it is taken away from there first.
+            if (!$node instanceof Expression || Letters::of($node) === []) {
                 return null;
             }
             if ($node instanceof Sum) {

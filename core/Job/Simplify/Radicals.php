@@ -193,7 +193,7 @@ final readonly class Radicals implements Method
         $terms = [];
         $roots = [];
         foreach ($put->terms as $term) {
-            $value = self::value($term);
+            $value = self::isFlat($term) ? self::value($term) : null;
             if ($value === null || \count($value->parts) !== 1) {
                 return [];
             }
@@ -206,12 +206,38 @@ final readonly class Radicals implements Method
         return !$isAlike || $gathered->equals($put) ? [] : [$gathered];
     }
 
-    /** @return array{list<Step>, Expression} above and below times what takes the root away below */
+    /** @return array{list<Step>, Expression} each fraction with a root below it by itself */
     private function rationalised(Expression $whole): array
     {
-        if (!$whole instanceof Quotient || !Inside::holds($whole->denominator, Root::class)) {
-            return [[], $whole];
+        $steps = [];
+        foreach ($whole->terms() as $place => $term) {
+            $fraction = $term->bare();
+            if (!$fraction instanceof Quotient || !Inside::holds($fraction->denominator, Root::class)) {
+                continue;
+            }
+            $in = static function (Expression $part) use (&$whole, $place, $term): Expression {
+                $terms = $whole->terms();
+                $terms[$place] = $term instanceof Negative ? new Negative($part) : $part;
+
+                return Sum::of(array_values($terms));
+            };
+            [$steps[], $worked] = self::withoutRootBelow($fraction, $in, \count($steps));
+            $whole = $in($worked);
         }
+
+        return [$steps, $whole];
+    }
+
+    /**
+     * Above and below times what takes the root away below.
+     *
+     * @param \Closure(Expression): Expression $in     the whole, with a part in the fraction's place
+     * @param int                              $before so many fractions were treated before
+     *
+     * @return array{Step, Quotient} how, and what it becomes
+     */
+    private static function withoutRootBelow(Quotient $whole, \Closure $in, int $before): array
+    {
         $below = self::value($whole->denominator) ?? throw new \LogicException('It was evaluated.');
         $isOne = \count($below->parts) === 1;
         $parts = $below->parts;
@@ -227,17 +253,17 @@ final readonly class Radicals implements Method
         );
         $worked = new Quotient(SurdWritten::of($above), SurdWritten::of($product));
 
-        return [[new Step(
-            id: 'rationalise',
+        return [new Step(
+            id: 'rationalise' . ($before === 0 ? '' : '-' . ($before + 1)),
             title: Message::of('simplify.radicals.below.title', ['by' => $by]),
             why: Message::of($isOne ? 'simplify.radicals.below.why' : 'simplify.radicals.below.why-conjugate'),
             lines: [
-                Line::equal($written),
+                Line::equal($in($written)),
                 Line::side($written->denominator, $worked->denominator),
-                Line::equal($worked),
+                Line::equal($in($worked)),
             ],
             watch: $isOne ? Slip::RootNotSimplified : Slip::ConjugateSign,
-        )], $worked];
+        ), $worked];
     }
 
     /** @return array{list<Step>, Expression} a product written as its single products */
@@ -298,6 +324,11 @@ final readonly class Radicals implements Method
             if (!$isSquare || SquareRoot::of($radicand) === null) {
                 return false;
             }
+        }
+        if ($whole instanceof Sum && !self::isFlat($whole)) {
+            return array_filter($whole->terms, static fn(Expression $term): bool => !$term->bare() instanceof Quotient
+                ? !self::isFlat($term)
+                : !self::isShaped($term->bare())) === [];
         }
         if ($whole instanceof Quotient) {
             $below = self::value($whole->denominator);
