@@ -10,6 +10,8 @@ use Runel\Expression\Expression;
 use Runel\Expression\Letter;
 use Runel\Message\Message;
 use Runel\Number\Field\Floats;
+use Runel\Number\Rational;
+use Runel\Polynomial\Polynomial;
 
 /** A curve over both axes: roots and intercept marked with their exact numbers, of a parabola the vertex as well. */
 final readonly class CurveDrawing implements Drawing
@@ -53,9 +55,11 @@ final readonly class CurveDrawing implements Drawing
      */
     private function frame(): array
     {
-        $roots = [0.0, ...array_map(self::value(...), $this->curve->roots)];
+        $roots = [0.0, ...array_map(self::value(...), $this->curve->roots), ...$this->turns()];
         $width = max(1.0, max($roots) - min($roots));
-        [$from, $to] = [min($roots) - .12 * $width, max($roots) + .12 * $width];
+        // Where nothing is crossed, it is to be seen that the curve turns away.
+        $beyond = $this->curve->roots === [] ? .6 : .12;
+        [$from, $to] = [min($roots) - $beyond * $width, max($roots) + $beyond * $width];
         $heights = [0.0];
         for ($point = 0; $point <= self::POINTS; ++$point) {
             $heights[] = $this->at($from + ($to - $from) * $point / self::POINTS);
@@ -68,6 +72,29 @@ final readonly class CurveDrawing implements Drawing
             min($heights) - .12 * $span,
             max($heights) + .12 * $span,
         ];
+    }
+
+    /** @return list<float> where a curve that meets no axis comes nearest to it; none where roots are shown */
+    private function turns(): array
+    {
+        if ($this->curve->roots !== []) {
+            return [];
+        }
+        $coefficients = array_map(
+            static fn(Rational $one): float => abs($one->toFloat()),
+            Polynomial::fromExpression($this->curve->function)->coefficients($this->curve->letter),
+        );
+        // All turning points lie within (Cauchy's bound, of the derivative's roots, too).
+        $far = 1 + max([0.0, ...$coefficients]) / ($coefficients[0] ?? 1.0);
+        $places = array_map(static fn(int $place): float => $far * $place / 300, range(-300, 300));
+        $heights = array_map($this->at(...), $places);
+        $turns = [];
+        for ($place = 1; $place < 600; ++$place) {
+            $isTurn = ($heights[$place] - $heights[$place - 1]) * ($heights[$place + 1] - $heights[$place]) <= 0;
+            $turns = $isTurn ? [...$turns, $places[$place]] : $turns;
+        }
+
+        return $turns;
     }
 
     public function label(): Message
@@ -133,6 +160,11 @@ final readonly class CurveDrawing implements Drawing
         $comma = $pen->measure($place, 20)->width + 6;
         $width = $comma + 30 + $pen->measure($value, 20)->width;
         $start = max(4.0, min($this->x($x) + 10, self::WIDTH - $width));
+        // Over the numbers of the other axis it stands on the vertex's other side, where there is room.
+        $axis = $this->x(0);
+        if ($x < 0 && $start + $width > $axis - self::ROOM && $this->x($x) - 10 - $width > 4) {
+            $start = $this->x($x) - 10 - $width;
+        }
         $pen->words('(', $start, $baseline, 21, Ink::TEXT, 'start');
         $pen->starting($place, $start + 7, $baseline, 20);
         $pen->words(',', $start + 4 + $comma, $baseline, 21, Ink::TEXT, 'start');

@@ -52,7 +52,7 @@ final readonly class InLetters
 
     /**
      * @param Address           $address of the equation with numbers
-     * @param bool              $isOurs  whether that is not the one that was asked for
+     * @param bool              $isOurs  whether another one was asked for, which cannot stand there
      * @param Way               $letters as far as they have come
      * @param Way               $numbers as far as they have come
      * @param list<ComparedRow> $rows    the steps of both, beside each other
@@ -80,8 +80,8 @@ final readonly class InLetters
             $address->style(),
         );
         $typed = $address->problem() === '' ? null : Problem::read($address->problem());
-        $isOurs = $typed === null || !self::isWorked($typed, $style, $demonstrations);
-        $problem = $isOurs ? Problem::read(self::OURS) : $typed;
+        $isWorked = $typed !== null && self::isWorked($typed, $style, $demonstrations);
+        $problem = $isWorked ? $typed : Problem::read(self::OURS);
         // The formula's own letters are no unknown beside it.
         $letter = \in_array($problem->letter(), ['a', 'b', 'c'], true) ? 'x' : (string) $problem->letter();
         $general = Problem::of(new Equation(self::expression("a{$letter}²+b$letter+c"), Numeral::of(0)), $letter);
@@ -100,7 +100,7 @@ final readonly class InLetters
             $ways[] = new Way($side, Board::at($demonstration, $own->at((string) $stop)));
         }
 
-        return new self($own, $isOurs, $ways[0], $ways[1], $both->rows, $asked);
+        return new self($own, $typed !== null && !$isWorked, $ways[0], $ways[1], $both->rows, $asked);
     }
 
     /** Whether a demonstration is one that the letters can stand beside. */

@@ -247,10 +247,11 @@ final readonly class Radicals implements Method
         $product = $below->times(self::value($by) ?? $below);
         $above = self::value($whole->numerator)?->times(self::value($by) ?? $below)
             ?? throw new \LogicException('It was evaluated.');
-        $written = new Quotient(
-            Product::of([$whole->numerator, $by]),
-            Product::of([$whole->denominator, $by]),
-        );
+        // 1 · √2 over √2 · √2: what is done above and below is to be seen.
+        $times = static fn(Expression $side): Expression => $isOne && $side->terms() === [$side]
+            ? Product::apart([...$side->factors(), $by])
+            : Product::of([$side, $by]);
+        $written = new Quotient($times($whole->numerator), $times($whole->denominator));
         $worked = new Quotient(SurdWritten::of($above), SurdWritten::of($product));
 
         return [new Step(

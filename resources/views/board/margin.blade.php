@@ -42,7 +42,12 @@
 @if ($board->isLast())
     <div @class(['answer', 'is-long' => $page->length($board->demonstration->answer->node()) > 22,
         'is-very-long' => $page->length($board->demonstration->answer->node()) > 34])>
-        <h3 class="margin-label">{{ __('ui.answer') }}</h3>{!! $page->running($board->demonstration->answer->node()) !!}
+        <h3 class="margin-label">{{ __('ui.answer') }}</h3>
+        @if (in_array($board->demonstration->answer->type()->value, ['none', 'all'], true))
+            <p><x-answer :demonstration="$board->demonstration" /></p>
+        @else
+            {!! $page->running($board->demonstration->answer->node()) !!}
+        @endif
         @if (($reply = \Runel\Demonstration\Reply::of($board->demonstration)) !== null)
             <p class="reply">{!! $page->say($reply) !!}</p>
         @endif
