@@ -104,13 +104,16 @@ return [
         ],
     ],
     'radicals' => [
-        'refusal' => 'This way is for numbers with square roots that can be written more simply.',
+        'refusal' => 'This way is for numbers with roots that can be written more simply.',
         'advice' => 'Each root by itself, then like roots together.',
         'read' => 'Roots are made as small as they can be first: then it shows which are alike.',
         'result-why' => 'Under each root no square is left, each root stands once, and none stands below a line.',
+        'result-why-index' => 'Under each root no power with its index is left, and each root stands once.',
         'root' => [
             'title' => 'Simplify :root',
             'why-whole' => 'It comes out as a whole.',
+            'why-minus' => 'The index :index is odd, so a minus inside comes out as a minus; the largest power with '
+                . 'the exponent :index comes out with it.',
             'why-fraction' => 'The root of a fraction is root over root, with no root left below.',
         ],
         'put' => [
@@ -130,6 +133,8 @@ return [
         'collect' => [
             'title' => 'Collect like roots',
             'why' => 'Roots of the same number are alike: the numbers in front are added. Different roots stay apart.',
+            'why-index' => 'Roots with the same index and the same number under them are alike: the numbers in front '
+                . 'are added.',
         ],
         'check' => [
             'title' => 'Compare both',

@@ -133,6 +133,8 @@ final class StructuresTest extends TestCase
                 "$x/($x{$s($a)})-1/$x",
             ]),
             'simplify.radicals' => $chance->one([
+                "{$a}cbrt(" . 2 * $b ** 3 . ')' . $s($c) . 'cbrt(' . 16 * abs($d) . ')',
+                'root(4,' . abs($a) * 16 . ')/' . abs($b) . $s($c),
                 abs($a) . '/sqrt(' . abs($b) + 1 . ")-$c/sqrt(" . abs($d) + 1 . ')',
                 abs($a) . '-' . abs($b) . '/(sqrt(' . abs($c) + 9 . ')+2)',
                 'sqrt(' . 3 * $a * $a . ')' . ($b < 0 ? '-' : '+') . 'sqrt(' . 3 * $b * $b . ')',

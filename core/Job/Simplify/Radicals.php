@@ -44,7 +44,7 @@ use Runel\Number\Surd;
 use Runel\Slip\Slip;
 use Runel\Working\Quadratic\RootLines;
 
-/** Numbers with square roots: each root simplified, like roots collected, no root left below a line. */
+/** Numbers with roots: each root simplified, like roots collected, no square root left below a line. */
 final readonly class Radicals implements Method
 {
     public function id(): string
@@ -61,7 +61,7 @@ final readonly class Radicals implements Method
     {
         $node = $task->problem->node;
 
-        return $node instanceof Expression && self::canGoOn($node)
+        return $node instanceof Expression && (self::canGoOn($node) || HigherRoots::of($node) !== null)
             ? null
             : new MethodDoesNotApply(Message::of('simplify.radicals.refusal'));
     }
@@ -82,6 +82,10 @@ final readonly class Radicals implements Method
     {
         $node = $task->problem->node;
         $whole = $node instanceof Expression ? $node : throw new \LogicException('It is an expression.');
+        $higher = HigherRoots::of($whole);
+        if ($higher !== null) {
+            return $higher->demonstrate($task, $this->id());
+        }
         $value = self::value($whole) ?? throw new \LogicException('It was not refused.');
         $result = SurdWritten::of($value);
         $steps = [];

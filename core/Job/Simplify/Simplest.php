@@ -59,6 +59,6 @@ final class Simplest
     /** Whether a root stands there that could be simplified, or one below the line. */
     private static function isRooted(Expression $line): bool
     {
-        return !Form::isCollected($line) && Radicals::canGoOn($line);
+        return !Form::isCollected($line) && (Radicals::canGoOn($line) || HigherRoots::of($line) !== null);
     }
 }

@@ -36,18 +36,17 @@ final readonly class RadicalRule implements WrongRule
     /** @return iterable<Expression> √a ± √b as √(a ± b) */
     private static function joined(Sum $sum): iterable
     {
-        $roots = array_filter($sum->terms, static fn(Expression $term): bool => $term->bare() instanceof Root
-            && $term->bare()->index === 2);
+        $roots = array_filter($sum->terms, static fn(Expression $term): bool => $term->bare() instanceof Root);
         foreach ($roots as $place => $first) {
             foreach ($roots as $other => $second) {
                 if ($other <= $place || $first instanceof Negative) {
                     continue;
                 }
                 [$one, $two] = [$first->bare(), $second->bare()];
-                if ($one instanceof Root && $two instanceof Root) {
+                if ($one instanceof Root && $two instanceof Root && $one->index === $two->index) {
                     $under = $second instanceof Negative ? new Negative($two->radicand) : $two->radicand;
                     $left = $sum->terms;
-                    $left[$place] = new Root(Sum::of([...$one->radicand->terms(), $under]), 2);
+                    $left[$place] = new Root(Sum::of([...$one->radicand->terms(), $under]), $one->index);
                     unset($left[$other]);
                     yield Sum::of(array_values($left));
                 }
