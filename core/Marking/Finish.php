@@ -17,6 +17,7 @@ use Runel\Judging\FactorsOf;
 use Runel\Judging\Form;
 use Runel\Law\Claim\Solves;
 use Runel\Method\Wanting;
+use Runel\Method\WantsEveryValue;
 use Runel\Polynomial\Polynomial;
 use Runel\Proof\Proof;
 use Runel\Working\SolutionForm;
@@ -56,10 +57,18 @@ final readonly class Finish
         if ($wants === Wanting::Factored && $this->isFactoredByTheHouse($joined->line)) {
             $wants = null;
         }
-        $wants = $wants !== null || !$this->page->family->seeksSolutions($problem)
-            || Indeterminates::of($joined->line) === []
-            ? $wants
-            : $this->solved($joined->line, (string) $problem->letter());
+        $isOpen = $wants === null && Indeterminates::of($joined->line) !== [];
+        $wants = match (true) {
+            $isOpen && $this->page->family->seeksSolutions($problem) => $this->solved(
+                $joined->line,
+                (string) $problem->letter(),
+            ),
+            // With letters for numbers, too, one value of two is not all.
+            $isOpen && $this->page->family instanceof WantsEveryValue
+                && $this->page->following->relation($problem->node, $joined->line) === Relation::Loses =>
+                Wanting::RootLost,
+            default => $wants,
+        };
 
         return $wants ?? ($this->isToBeRounded($joined->line) ? Wanting::Rounded : null);
     }

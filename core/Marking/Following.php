@@ -9,9 +9,13 @@ use Runel\Expression\Equation;
 use Runel\Expression\Expression;
 use Runel\Expression\Indeterminates;
 use Runel\Expression\Letter;
+use Runel\Expression\Letters;
 use Runel\Expression\Negative;
 use Runel\Expression\Node;
+use Runel\Expression\Sum;
 use Runel\Notation\Ascii;
+use Runel\Polynomial\Polynomial;
+use Runel\Polynomial\Term;
 use Runel\Proof\Effort;
 use Runel\Proof\Entailment;
 use Runel\Proof\Points;
@@ -27,7 +31,8 @@ final class Following
     /** @var array<string, Relation> by both lines as they are written */
     private array $known = [];
 
-    public function __construct(private readonly Proof $proof, Effort $effort)
+    /** @param string|null $subject the letter a formula is rearranged for */
+    public function __construct(private readonly Proof $proof, Effort $effort, private readonly ?string $subject = null)
     {
         $this->points = new Points($effort);
     }
@@ -70,6 +75,9 @@ final class Following
         if ($this->isPart($after, $before) !== true) {
             return Relation::Breaks;
         }
+        if ($this->isDivided($before, $after)) {
+            return Relation::Follows;
+        }
         $isFormula = $after instanceof Equation && $after->left instanceof Letter
             && Indeterminates::of($after->right) !== [];
 
@@ -77,6 +85,34 @@ final class Following
             $after,
             new Equation($after->left, new Negative($after->right)),
         ])) === Entailment::Equivalent ? Relation::Positive : Relation::Loses;
+    }
+
+    /**
+     * Whether the letter that is wanted stands alone, with as many values as there can be, divided by what stood before
+     * it: that is taken not to be 0.
+     */
+    private function isDivided(Node $before, Node $after): bool
+    {
+        $values = $after instanceof Alternatives ? $after->equations : [$after];
+        if ($this->subject === null || !$before instanceof Equation) {
+            return false;
+        }
+        $said = [];
+        foreach ($values as $value) {
+            if (!$value instanceof Equation || !$value->left instanceof Letter || $value->left->name !== $this->subject
+                || Letters::holds($value->right, $this->subject)) {
+                return false;
+            }
+            $isSaid = array_filter($said, fn(Expression $one): bool => $this->proof->same($one, $value->right)) !== [];
+            $said = $isSaid ? $said : [...$said, $value->right];
+        }
+        $whole = Polynomial::tryFrom(Sum::of([...$before->left->terms(), new Negative($before->right)]));
+        $degrees = array_map(
+            fn(Term $term): int => $term->monomial->degreeIn((string) $this->subject),
+            $whole->terms ?? [],
+        );
+
+        return max([0, ...$degrees]) === \count($said);
     }
 
     private function verdict(Node $before, Node $after): Entailment

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Runel\Marking;
 
+use Runel\Algebra\LetteredQuadratic;
 use Runel\Demonstration\Task;
 use Runel\Expression\Expression;
 use Runel\Expression\Letters;
@@ -40,7 +41,8 @@ final class Page
         public readonly Effort $effort,
     ) {
         $this->proof = new Proof($effort);
-        $this->following = new Following($this->proof, $effort);
+        $subject = $task->problem->subject ?? LetteredQuadratic::ofProblem($task->problem)?->letter;
+        $this->following = new Following($this->proof, $effort, $subject);
         $this->reader = new LineReader(
             Letters::of($task->problem->node),
             $task->problem->quotient()?->denominator,

@@ -83,6 +83,9 @@ final readonly class SlippingHand
                 ["$a - $x^2{$this->plus($sum, $x)}{$this->plus($product)}"], ['minus-not-carried']],
             ["$x^3{$this->plus($b ** 3)}", 'factor',
                 ["($x{$this->plus($b)})($x^2{$this->plus(-2 * $b, $x)}{$this->plus($square)})"], ['cubes-middle']],
+            ["($x{$this->plus($b)})^3 - 8", 'factor', ["($x{$this->plus($b - 2)})(($x{$this->plus($b)})^2 + 4)"],
+                ['cubes-middle']],
+            ["{$x}^2 = k$x for $x", 'solve', ["$x = k"], ['root-lost']],
             ["($x{$this->plus($b)})^3", 'multiply', ["$x^3{$this->plus($b ** 3)}"], ['power-of-sum-split']],
         ];
     }

@@ -20,13 +20,14 @@ use Runel\Method\Choice;
 use Runel\Method\Offer;
 use Runel\Method\PlainFamily;
 use Runel\Method\Wanting;
+use Runel\Method\WantsEveryValue;
 use Runel\Method\WaysToFactor;
 use Runel\Problem\Problem;
 use Runel\Slip\WrongRules;
 use Runel\Working\SolutionForm;
 
 /** The ways to solve equations. */
-final readonly class SolveFamily extends PlainFamily
+final readonly class SolveFamily extends PlainFamily implements WantsEveryValue
 {
     public const JOB = 'solve';
 

@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace Runel\Slip\Rule;
 
 use Runel\Expression\Expression;
+use Runel\Expression\Negative;
 use Runel\Expression\Node;
+use Runel\Expression\Power;
+use Runel\Expression\Sum;
 use Runel\Number\Rational;
 use Runel\Polynomial\Polynomial;
 use Runel\Polynomial\Term;
@@ -19,6 +22,9 @@ final readonly class CubesRule implements FactoringRule
 
     public function wrong(Node $line): iterable
     {
+        if ($line instanceof Sum && \count($line->terms) === 2) {
+            yield from $this->ofBrackets(...array_map(self::base(...), $line->terms));
+        }
         $whole = $line instanceof Expression ? Polynomial::tryFrom($line) : null;
         if ($whole === null || \count($whole->terms) !== 2) {
             return;
@@ -39,6 +45,30 @@ final readonly class CubesRule implements FactoringRule
             $other = Polynomial::ofTerms([$p->times($p), $middle, $q->times($q)], $whole->main);
             yield $linear->times($other)->scaledBy($content)->toExpression();
         }
+    }
+
+    /** @return iterable<Expression> (p + q)(p² + pq + q²) and its like, where one of the two is a sum */
+    private function ofBrackets(?Polynomial $p, ?Polynomial $q): iterable
+    {
+        if ($p === null || $q === null || (\count($p->terms) === 1 && \count($q->terms) === 1)) {
+            return;
+        }
+        foreach ($this->case === 'back' ? [2] : [1, -2, 0] as $times) {
+            $other = $p->times($p)->plus($p->times($q)->scaledBy(Rational::of($times)))->plus($q->times($q));
+            yield $p->plus($q)->times($other)->toExpression();
+        }
+    }
+
+    /** What stands there as a third power, its sign with it: (x + 1)³, 8. */
+    private static function base(Expression $term): ?Polynomial
+    {
+        $bare = $term->bare();
+        $isCube = $bare instanceof Power && $bare->exponent->number()?->toInt() === 3;
+        $terms = $isCube ? [] : Polynomial::tryFrom($bare)->terms ?? [];
+        $root = \count($terms) === 1 ? $terms[0]->root(3) : null;
+        $own = $isCube ? Polynomial::tryFrom($bare->base) : ($root === null ? null : Polynomial::ofTerms([$root]));
+
+        return $term instanceof Negative ? $own?->negated() : $own;
     }
 
     /** What a term is the third power of, its sign with it. */

@@ -19,8 +19,10 @@ use Runel\Expression\Root;
 use Runel\Expression\Sum;
 use Runel\Number\DivisionByZero;
 use Runel\Number\Rational;
+use Runel\Polynomial\Monomial;
 use Runel\Polynomial\NotPolynomial;
 use Runel\Polynomial\Polynomial;
+use Runel\Polynomial\Term;
 use Runel\Slip\OfSlip;
 use Runel\Slip\Slip;
 use Runel\Slip\WrongRule;
@@ -126,14 +128,16 @@ final readonly class EquationRule implements WrongRule
         } catch (NotPolynomial | DivisionByZero) {
             return;
         }
-        $letters = $whole->letters();
-        if (\count($letters) !== 1) {
-            return;
-        }
-        $letter = Polynomial::ofCoefficients($letters[0], [Rational::one(), Rational::zero()]);
-        [$quotient, $rest] = $whole->dividedWithRemainder($letter, $letters[0]);
-        if ($rest->isZero() && $quotient->degree() > 0) {
-            yield new Equation($quotient->toExpression(), Numeral::of(0));
+        foreach ($whole->letters() as $letter) {
+            $degrees = array_map(static fn(Term $term): int => $term->monomial->degreeIn($letter), $whole->terms);
+            // A letter that stands for a number may be divided by; the unknown stands there with its square.
+            if (!\in_array(0, $degrees, true) && max([0, ...$degrees]) > 1) {
+                $by = Monomial::power($letter, 1);
+                yield new Equation(Polynomial::ofTerms(array_map(
+                    static fn(Term $term): Term => new Term($term->coefficient, $term->monomial->over($by)),
+                    $whole->terms,
+                ))->toExpression(), Numeral::of(0));
+            }
         }
     }
 
