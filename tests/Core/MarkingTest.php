@@ -395,6 +395,15 @@ final class MarkingTest extends TestCase
         yield 'not in lowest terms' => ['4x=6', ['x=6/4'], ['follows'], 'not-lowest-terms'];
         yield 'unreadable, nothing lost' => ['2x+3=7', ['2x+=4', 'x=2'], ['unreadable', 'follows'], null];
         yield 'the same again' => ['2x+3=7', ['2x+3=7', 'x=2'], ['same', 'follows'], null];
+        yield 'one root of two, in letters' => [
+            'x^2-5ax+6a^2=0 for x', ['(x-2a)(x-3a)=0', 'x=2a'], ['follows', 'follows'], 'root-lost',
+        ];
+        yield 'both roots, in letters' => [
+            'x^2-5ax+6a^2=0 for x', ['(x-2a)(x-3a)=0', 'x=2a', 'x=3a'], ['follows', 'follows', 'follows'], null,
+        ];
+        yield 'the letter divided by' => ['ax^2=bx', ['ax=b', 'x=b/a'], ['wrong', 'follows-wrong'], 'wrong-line'];
+        yield 'one term of a fraction' => ['(6x+4)/4', ['6x'], ['wrong'], 'wrong-line'];
+        yield 'a sum over a number' => ['(6x+4)/4', ['(12x+8)/8'], ['follows'], 'not-lowest-terms'];
         yield 'a formula' => ['A=1/2(a+b)h for b', ['2A=(a+b)h', 'b=2A/h-a'], ['follows', 'follows'], null];
     }
 
@@ -427,6 +436,18 @@ final class MarkingTest extends TestCase
         ));
         self::assertSame($wants, $marking->wants?->value);
         self::assertSame($wants === null, $marking->finished);
+    }
+
+    /** What a formula was divided by is taken not to be 0: the letter alone is no branch of it. */
+    public function testAFormulaDividedHasNoBranches(): void
+    {
+        $task = new Task(Problem::read('ax+b^2=bx+a^2 for x'), HouseStyle::default());
+        $marking = $this->mark($task, 'rearrange', ['x(a-b)=a^2-b^2', 'x=a+b']);
+        self::assertSame(['marking.follows', 'marking.follows'], array_map(
+            static fn(MarkedLine $line): string => $line->say->key,
+            $marking->lines,
+        ));
+        self::assertTrue($marking->finished);
     }
 
     /** @param list<string> $lines */

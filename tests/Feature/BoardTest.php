@@ -33,6 +33,15 @@ final class BoardTest extends TestCase
         );
     }
 
+    public function testNoSolutionIsTheAnswerInWords(): void
+    {
+        $html = (string) $this->get($this->board(['problem' => 'x^2+x+5=0', 'job' => 'solve', 'step' => '99']))
+            ->assertOk()->getContent();
+        self::assertSame(1, preg_match('/<div class="answer[^>]*>(.*?)<\/div>/s', $html, $match));
+        self::assertStringContainsString('no solution', self::visible($match[1]));
+        self::assertStringNotContainsString('class="maths"', $match[1]);
+    }
+
     public function testHtmxGetsTheBoardAlone(): void
     {
         $url = $this->board(['problem' => self::PROBLEM, 'method' => 'grid', 'step' => 9]);

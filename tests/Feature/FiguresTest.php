@@ -69,6 +69,25 @@ final class FiguresTest extends TestCase
         ], array_keys($types));
     }
 
+    /** A curve that meets no axis is drawn as far as it turns: what it falls it rises again. */
+    public function testACurveWithoutRootsTurnsWhereItIsSeen(): void
+    {
+        foreach (['x^4+x+1=0' => 1, '-x^4+x=2' => -1] as $typed => $opens) {
+            $task = new Task(Problem::read($typed), HouseStyle::default());
+            $steps = app(Demonstrations::class)->of($task, 'solve', 'real-roots')->steps();
+            $figure = $steps[\count($steps) - 1]->figure;
+            self::assertNotNull($figure);
+file_put_contents('/tmp/fig.svg', app(Figures::class)->svg($figure, $task->style));
+            // The curve is the path with the most points.
+            preg_match_all('/<path d="([^"]*)"/', app(Figures::class)->svg($figure, $task->style), $paths);
+            usort($paths[1], static fn(string $one, string $other): int => \strlen($other) <=> \strlen($one));
+            preg_match_all('/[\d.]+ ([\d.]+)/', $paths[1][0] ?? '', $points);
+            $heights = array_map(static fn(string $down): float => -$opens * (float) $down, $points[1]);
+            [$begin, $end] = [$heights[0] ?? 0.0, $heights[\count($heights) - 1] ?? 0.0];
+            self::assertLessThan(min($begin, $end) - 60, min([0.0, ...$heights]), "$typed turns");
+        }
+    }
+
     /** What is told by colour is told by the line, too: its dashes, or two lines for one. */
     public function testNoTwoDegreesHaveOneLine(): void
     {
