@@ -402,6 +402,9 @@ final class MarkingTest extends TestCase
             'x^2-5ax+6a^2=0 for x', ['(x-2a)(x-3a)=0', 'x=2a', 'x=3a'], ['follows', 'follows', 'follows'], null,
         ];
         yield 'the letter divided by' => ['ax^2=bx', ['ax=b', 'x=b/a'], ['wrong', 'follows-wrong'], 'wrong-line'];
+        yield 'a letter for a number divided by' => [
+            'ax^2=abx for x', ['x^2=bx', 'x=0 or x=b'], ['follows', 'follows'], null,
+        ];
         yield 'one term of a fraction' => ['(6x+4)/4', ['6x'], ['wrong'], 'wrong-line'];
         yield 'a sum over a number' => ['(6x+4)/4', ['(12x+8)/8'], ['follows'], 'not-lowest-terms'];
         yield 'a formula' => ['A=1/2(a+b)h for b', ['2A=(a+b)h', 'b=2A/h-a'], ['follows', 'follows'], null];
