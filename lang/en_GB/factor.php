@@ -24,6 +24,7 @@ return [
     ],
     'complete' => [
         'title' => 'Factorised completely',
+        'title-alone' => 'Factorised, with the minus in front',
         'why' => 'Each bracket\'s own common factor is 1: nothing more can be taken out.',
         'why-content' => 'Each bracket\'s own common factor is 1, and the one taken out stands in front.',
         'why-outside' => 'Each bracket\'s own common factor is 1; the minus stays in front.',

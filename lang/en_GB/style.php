@@ -16,6 +16,7 @@ return [
         'favourite' => [
             'trial' => 'Trial brackets',
         ],
+        'square-shown' => ['factored' => 'Factorised, then a square'],
     ],
     'subject' => [
         'factoring' => 'Factorising',

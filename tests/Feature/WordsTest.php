@@ -57,6 +57,14 @@ final class WordsTest extends TestCase
                     $words,
                 ), basename($file) . " $key is not American");
                 self::assertNotSame('', trim($words));
+                // What a British school would say otherwise is said otherwise.
+                $british = is_file(lang_path('en_GB/' . basename($file)))
+                    ? $this->flat(require lang_path('en_GB/' . basename($file)))
+                    : [];
+                self::assertTrue(
+                    isset($british[$key]) || preg_match('/parenthes|\b[Ff]actor(ed|ing)\b|\bcolor/', $words) === 0,
+                    basename($file) . " $key is not British",
+                );
             }
         }
     }
