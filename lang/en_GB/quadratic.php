@@ -11,8 +11,8 @@ return [
     'square' => ['why-ringed' => 'What was ringed stands in the bracket: that is the square.'],
     'no-pair' => [
         'title' => 'First see whether it factorises: no pair fits',
-        'why' => 'To factorise it, two numbers are needed with the product :product and the sum :sum. There is one pair, '
-            . 'and it has another sum: so the square is completed.|To factorise it, two numbers are needed with the '
+        'why' => 'To factorise it, two numbers are needed with the product :product and the sum :sum. There is one '
+            . 'pair, and it has another sum: so the square is completed.|To factorise it, two numbers are needed with the '
             . 'product :product and the sum :sum. Of both pairs none has that sum: so the square is completed.|To '
             . 'factorise it, two numbers are needed with the product :product and the sum :sum. Of :count pairs none '
             . 'has that sum: so the square is completed.',

@@ -77,7 +77,7 @@ final class FiguresTest extends TestCase
             $steps = app(Demonstrations::class)->of($task, 'solve', 'real-roots')->steps();
             $figure = $steps[\count($steps) - 1]->figure;
             self::assertNotNull($figure);
-file_put_contents('/tmp/fig.svg', app(Figures::class)->svg($figure, $task->style));
+            file_put_contents('/tmp/fig.svg', app(Figures::class)->svg($figure, $task->style));
             // The curve is the path with the most points.
             preg_match_all('/<path d="([^"]*)"/', app(Figures::class)->svg($figure, $task->style), $paths);
             usort($paths[1], static fn(string $one, string $other): int => \strlen($other) <=> \strlen($one));
