@@ -12,8 +12,8 @@ return [
     'no-pair' => [
         'title' => 'First see whether it factorises: no pair fits',
         'why' => 'To factorise it, two numbers are needed with the product :product and the sum :sum. There is one '
-            . 'pair, and it has another sum: so the square is completed.|To factorise it, two numbers are needed with the '
-            . 'product :product and the sum :sum. Of both pairs none has that sum: so the square is completed.|To '
+            . 'pair, and it has another sum: so the square is completed.|To factorise it, two numbers are needed with '
+            . 'the product :product and the sum :sum. Of both pairs none has that sum: so the square is completed.|To '
             . 'factorise it, two numbers are needed with the product :product and the sum :sum. Of :count pairs none '
             . 'has that sum: so the square is completed.',
     ],
