@@ -40,9 +40,9 @@ final class PagesTest extends TestCase
                 ] + $style->chosen();
                 $count = \count($demonstration->steps()) + \count($demonstration->furtherChecks());
                 $titles = [];
-                // Of long ones every fifth stop, other ones in every style; the ends always.
+                // Of long ones every eighth stop, other ones in every style; the ends always.
                 $shown = array_values(array_filter(range(1, $count), static fn(int $step): bool => $count < 12
-                    || $step % 5 === $seed % 5 || $step === 1 || $step === $count));
+                    || $step % 8 === $seed % 8 || $step === 1 || $step === $count));
                 foreach ($shown as $step) {
                     $html = $this->part(['step' => $step] + $query);
                     self::assertStringContainsString(
