@@ -13,8 +13,17 @@ use PhpParser\ParserFactory;
 /** What the files of a folder use, read by parsing them: imports, aliases and full names alike. */
 final class Architecture
 {
+    /** @var array<string, array<string, list<string>>> by root: what has been read once */
+    private static array $read = [];
+
     /** @return array<string, list<string>> the names used, by file below the root */
     public static function names(string $root): array
+    {
+        return self::$read[$root] ??= self::read($root);
+    }
+
+    /** @return array<string, list<string>> */
+    private static function read(string $root): array
     {
         $parser = (new ParserFactory())->createForHostVersion();
         $names = [];
