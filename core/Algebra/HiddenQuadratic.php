@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Runel\Algebra;
 
+use Runel\Expression\Equation;
 use Runel\Expression\Expression;
 use Runel\Expression\Inside;
 use Runel\Expression\Letter;
@@ -35,6 +36,15 @@ final readonly class HiddenQuadratic
         public string $unknown,
         public Polynomial $quadratic,
     ) {}
+
+    /** What an equation is a quadratic in once one of its sides is 0. */
+    public static function ofEquation(Equation $equation): ?self
+    {
+        return self::of($equation->right->isZero() ? $equation->left : Sum::of([
+            ...$equation->left->terms(),
+            ...array_map(static fn(Expression $term): Expression => $term->negated(), $equation->right->terms()),
+        ]));
+    }
 
     /** Null where there is none, or where it is a quadratic as it stands. */
     public static function of(Expression $whole): ?self

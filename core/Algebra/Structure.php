@@ -119,11 +119,8 @@ final readonly class Structure
 
     private static function something(Expression|Equation $node): ?self
     {
-        $whole = $node instanceof Expression ? $node : ($node->right->isZero() ? $node->left : Sum::of([
-            ...$node->left->terms(),
-            ...array_map(static fn(Expression $term): Expression => $term->negated(), $node->right->terms()),
-        ]));
-        $something = HiddenQuadratic::of($whole)?->something;
+        $hidden = $node instanceof Equation ? HiddenQuadratic::ofEquation($node) : HiddenQuadratic::of($node);
+        $something = $hidden?->something;
         if ($something === null) {
             return null;
         }

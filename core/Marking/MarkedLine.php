@@ -14,7 +14,7 @@ final readonly class MarkedLine
 {
     /** Said of right lines, too. */
     private const TOLD = [
-        'marking.read-as', 'marking.adds', 'marking.adds-formula', 'marking.positive',
+        'marking.read-as', 'marking.standing-seen', 'marking.adds', 'marking.adds-formula', 'marking.positive',
         'marking.coincidence', 'marking.coincidence-only',
     ];
 

@@ -200,6 +200,10 @@ final readonly class Marker
     {
         $trail = $this->page->trail;
         $marked = $this->read($typed, $written);
+        $letter = $marked->say->key === 'marking.other-letter' ? $marked->say->parameters['letter'] ?? null : null;
+        if ($letter instanceof Letter) {
+            return $this->implied($typed, $written, $letter) ?? $marked;
+        }
         $other = LineReader::otherwise($written);
         if ($marked->verdict !== LineVerdict::Wrong || $other === $written) {
             return $marked;
@@ -217,6 +221,23 @@ final readonly class Marker
         $this->page->trail = $after;
 
         return $marked;
+    }
+
+    /** u² − 7u + 10 under (x + 1)² − 7(x + 1) + 10: what u stands for is seen, where the line follows with it. */
+    private function implied(string $typed, string $written, Letter $letter): ?MarkedLine
+    {
+        [$trail, $standing, $reader] = [$this->page->trail, $this->page->standing, $this->page->reader];
+        $for = $this->side->implied($letter->name);
+        $marked = $for === null ? null : $this->read($typed, $written);
+        if ($for === null || $marked === null
+            || !\in_array($marked->verdict, [LineVerdict::Follows, LineVerdict::Same], true)) {
+            [$this->page->trail, $this->page->standing, $this->page->reader] = [$trail, $standing, $reader];
+
+            return null;
+        }
+        $say = Message::of('marking.standing-seen', ['letter' => $letter, 'for' => $for]);
+
+        return new MarkedLine($typed, $marked->node, LineVerdict::Follows, $marked->holds, $say, $say);
     }
 
     private function read(string $typed, string $written): MarkedLine

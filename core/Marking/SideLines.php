@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Runel\Marking;
 
+use Runel\Algebra\HiddenQuadratic;
 use Runel\Algebra\Trinomial;
 use Runel\Expression\Alternatives;
 use Runel\Expression\Equation;
@@ -139,6 +140,27 @@ final readonly class SideLines
         $isTrue = $this->page->trail->isTrue === true;
 
         return new MarkedLine($typed, $node, LineVerdict::Side, $isTrue, $say, $say, kind: 'substitution');
+    }
+
+    /**
+     * A letter that nobody said anything of, in a problem that is a quadratic in something: it stands for that. Null
+     * where the problem is none.
+     */
+    public function implied(string $letter): ?Expression
+    {
+        $node = $this->page->task->problem->node;
+        try {
+            $hidden = $node instanceof Equation ? HiddenQuadratic::ofEquation($node) : HiddenQuadratic::of($node);
+        } catch (Refusal) {
+            return null;
+        }
+        if ($hidden === null || $this->page->standing !== []) {
+            return null;
+        }
+        $this->page->standing[$letter] = $hidden->something;
+        $this->page->reader = $this->page->reader->knowing($letter);
+
+        return $hidden->something;
     }
 
     /**

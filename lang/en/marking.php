@@ -20,6 +20,7 @@ return [
         . ':count places: the sign changes within half a unit of the last one.',
     'beside' => 'A note beside the work.',
     'standing' => ':letter stands for :for from here on.',
+    'standing-seen' => 'This follows, with :letter standing for :for.',
     'follows' => 'This follows.',
     'follows-wrong' => 'This follows from the line before; the slip is further up.',
     'wrong' => 'This does not follow from the line before.',
