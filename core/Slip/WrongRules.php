@@ -35,6 +35,7 @@ use Runel\Slip\Rule\SomeTermsRule;
 use Runel\Slip\Rule\SquareCompletionRule;
 use Runel\Slip\Rule\SquareRule;
 use Runel\Slip\Rule\TurnedOverRule;
+use Runel\Slip\Rule\TwoSquaresRule;
 
 /** The wrong rules that jobs share, in groups, each with the likeliest first. */
 final class WrongRules
@@ -132,6 +133,7 @@ final class WrongRules
             new SomeTermsRule(Slip::FactorOutOfSome),
             new BracketPairRule(Slip::SignsInWrongBrackets),
             new BracketPairRule(Slip::ScaledFactorsGiven),
+            new TwoSquaresRule(Slip::DoubleProductForgotten, 'back'),
             new BracketPairRule(Slip::RightProductWrongSum),
             new BracketPairRule(Slip::RightSumWrongProduct),
             new CubesRule(Slip::CubesMiddle),

@@ -153,6 +153,8 @@ return [
         'name' => 'double product forgotten',
         'watch' => 'A square has a middle term: twice the product of both.',
         'diagnosis' => 'A square has a middle term, twice the product of the two: it is missing, or counted only once.',
+        'diagnosis-back' => 'Two squares added or subtracted are not the square of the sum or difference: that has a '
+            . 'middle term, and here there is none.',
     ],
     'common-factor-forgotten' => [
         'name' => 'common factor forgotten',

@@ -86,6 +86,7 @@ final readonly class SlippingHand
             ["($x{$this->plus($b)})^3 - 8", 'factor', ["($x{$this->plus($b - 2)})(($x{$this->plus($b)})^2 + 4)"],
                 ['cubes-middle']],
             ["{$x}^2 = k$x for $x", 'solve', ["$x = k"], ['root-lost']],
+            ["$x^2 + $square", 'factor', ["($x{$this->plus($b)})^2"], ['double-product-forgotten']],
             ["($x{$this->plus($b)})^3", 'multiply', ["$x^3{$this->plus($b ** 3)}"], ['power-of-sum-split']],
         ];
     }

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Slip\Rule;
+
+use Runel\Expression\Expression;
+use Runel\Expression\Negative;
+use Runel\Expression\Node;
+use Runel\Expression\Numeral;
+use Runel\Expression\Power;
+use Runel\Expression\Rewriter;
+use Runel\Expression\Sum;
+use Runel\Polynomial\Polynomial;
+use Runel\Polynomial\Term;
+use Runel\Slip\FactoringRule;
+use Runel\Slip\OfSlip;
+
+/** Two squares, added or subtracted, taken for the square of a sum or difference: x² + 9 for (x + 3)². */
+final readonly class TwoSquaresRule implements FactoringRule
+{
+    use OfSlip;
+
+    public function wrong(Node $line): iterable
+    {
+        return Rewriter::atEachPlace($line, static function (Node $node): iterable {
+            $isPair = $node instanceof Sum && \count($node->terms) === 2 && !$node->terms[0] instanceof Negative;
+            [$p, $q] = $isPair ? array_map(self::root(...), $node->terms) : [null, null];
+
+            return $isPair && $p !== null && $q !== null ? [new Power(Sum::of([
+                $p->toExpression(),
+                $node->terms[1] instanceof Negative ? new Negative($q->toExpression()) : $q->toExpression(),
+            ]), Numeral::of(2))] : [];
+        });
+    }
+
+    /** What a term is the square of, its sign apart. */
+    private static function root(Expression $term): ?Term
+    {
+        $terms = Polynomial::tryFrom($term->bare())->terms ?? [];
+
+        return \count($terms) === 1 ? $terms[0]->root(2) : null;
+    }
+}
