@@ -27,10 +27,17 @@ final readonly class TwoSquaresRule implements FactoringRule
             $isPair = $node instanceof Sum && \count($node->terms) === 2 && !$node->terms[0] instanceof Negative;
             [$p, $q] = $isPair ? array_map(self::root(...), $node->terms) : [null, null];
 
-            return $isPair && $p !== null && $q !== null ? [new Power(Sum::of([
-                $p->toExpression(),
-                $node->terms[1] instanceof Negative ? new Negative($q->toExpression()) : $q->toExpression(),
-            ]), Numeral::of(2))] : [];
+            if (!$isPair || $p === null || $q === null) {
+                return [];
+            }
+            // Of x² + 9, too, some write (x − 3)²: then both squares have a plus.
+            $seconds = [new Negative($q->toExpression())];
+            $seconds = $node->terms[1] instanceof Negative ? $seconds : [$q->toExpression(), ...$seconds];
+
+            return array_map(static fn(Expression $second): Power => new Power(
+                Sum::of([$p->toExpression(), $second]),
+                Numeral::of(2),
+            ), $seconds);
         });
     }
 
