@@ -94,10 +94,14 @@ final class English
         '?the quadratic formula' => ['solve' => 'formula'],
         'the formula' => ['solve' => 'formula'],
         'formula' => ['solve' => 'formula'],
-        '{factor} ?by grouping' => ['solve' => 'factoring', 'factor' => 'split-middle'],
+        '{factor} ?by grouping' => ['solve' => 'factoring', 'factor' => 'grouping'],
         '{factor} ?it' => ['solve' => 'factoring'],
         'factorisation|factorization' => ['solve' => 'factoring'],
-        '?factor grouping' => ['factor' => 'split-middle', 'solve' => 'factoring'],
+        '?factor grouping' => ['factor' => 'grouping', 'solve' => 'factoring'],
+        '?a|the substitution' => ['solve' => 'substitution', 'factor' => 'substitution'],
+        'clearing|multiplying ?out ?by ?the ?lowest|least ?common denominators|denominator|fractions' => [
+            'solve' => 'clear-denominators',
+        ],
         'splitting|decomposing the middle term' => ['factor' => 'split-middle'],
         'decomposition' => ['factor' => 'split-middle'],
         'synthetic division' => ['divide' => 'synthetic', 'solve' => 'rational-roots', 'factor' => 'rational-roots'],
@@ -140,8 +144,8 @@ final class English
     public const FORMS = [
         'in ?the|its ?completed|complete square form' => 'vertex',
         'in ?the|its completed-square|vertex form' => 'vertex',
-        'as|into ?a|the product ?of ?{the}* ?linear|prime|irreducible|two|its ?linear '
-            . 'factors|binomials|brackets' => 'factored',
+        'as|into ?a|the product ?of ?{the}* ?linear|prime|irreducible|two|its|quadratic ?linear|quadratic '
+            . 'factors|binomials|brackets|quadratics|trinomials|polynomials' => 'factored',
         'as|into ?a|the product' => 'factored',
         'as ?a|the difference of ?two squares' => 'factored',
         'in ?fully|completely|its {factor} form' => 'factored',
@@ -296,7 +300,11 @@ final class English
         ['rearrange|transpose {the}* {kind}* M:a for|to L:l', 'rearrange', 'letter', null],
         ['change the subject of {the}* {kind}* M:a to L:l', 'rearrange', 'letter', null],
         [
-            '{say} L:l ?in ?terms ?of ?L ?L ?and ?L ?given|if|when|from|where|using ?that {the}* {kind}* E:a',
+            '{say} L:l ?in ?terms ?of ?L ?L ?L ?and ?L ?given|if|when|from|where|using ?that {the}* {kind}* E:a',
+            'rearrange', 'letter', null,
+        ],
+        [
+            'given|if|when|from|using ?that {the}* {kind}* E:a {say} L:l ?in ?terms ?of ?L ?L ?L ?and ?L',
             'rearrange', 'letter', null,
         ],
         ['{the}* {kind}* E:a ?is ?given {find} ?down ?{the}* {kind}* ?for L:l', 'rearrange', 'letter', null],

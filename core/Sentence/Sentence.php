@@ -325,6 +325,12 @@ final class Sentence
         usort($this->heard, static fn(Heard $one, Heard $other): int => $one->from <=> $other->from);
         $form = $this->form ?? ($work === 'form' ? trim($runs['b']->text) : null);
 
+        // Four terms are grouped as they stand; three once the middle one is split.
+        if (($this->methods['factor'] ?? null) === 'grouping' && $node instanceof Expression
+            && \count(Polynomial::tryFrom($node)->terms ?? []) < 4) {
+            $this->methods['factor'] = 'split-middle';
+        }
+
         return new Read($node, $subject, new Asked(
             $job,
             $this->methods,
