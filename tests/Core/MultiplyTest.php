@@ -104,6 +104,17 @@ final class MultiplyTest extends TestCase
         }
     }
 
+    /** A letter may fall out: x − x is 0, and the work is checked all the same. */
+    public function testALetterThatFallsOutIsNoTrouble(): void
+    {
+        foreach (['(x-x+1)^2-9' => '-8', '0(x+1)^2-9' => '-9', '(y-y)(x+1)+3' => '3'] as $typed => $answer) {
+            $task = new Task(Problem::read($typed), HouseStyle::default());
+            $demonstration = Jobs::catalogue()->demonstrate($task, 'multiply', 'term-by-term');
+            self::assertSame($answer, Ascii::write($demonstration->answer->node()), $typed);
+            self::assertSame([], Auditor::faults($demonstration), $typed);
+        }
+    }
+
     public function testShowThatNamesItsCoefficients(): void
     {
         $task = new Task(Problem::read('(x-1)(x+2)(3x-4)=ax^3+bx^2+cx+d'), (new Chance(1))->style());

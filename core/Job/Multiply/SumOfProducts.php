@@ -17,6 +17,7 @@ use Runel\Demonstration\Section;
 use Runel\Demonstration\Step;
 use Runel\Demonstration\Task;
 use Runel\Expression\Expression;
+use Runel\Expression\Letters;
 use Runel\Expression\Negative;
 use Runel\Expression\Numeral;
 use Runel\Expression\Substitution;
@@ -171,7 +172,11 @@ final class SumOfProducts
             $letters = [...$letters, ...Polynomial::fromExpression($part)->letters()];
         }
         $constants = array_filter($letters, Monomial::isConstant(...));
-        $letters = array_values(array_diff(array_unique($letters), $constants));
+        // A letter that falls out when a part is collected, as x − x does, stands there all the same.
+        $letters = array_values(array_diff(array_unique([
+            ...$letters,
+            ...array_map(strval(...), array_keys(Letters::of($sum))),
+        ]), $constants));
         $checks = [];
         $rounds = [CheckKind::CoefficientSum->value => [1, 1], CheckKind::Substitution->value => [2, 3]];
         foreach ($rounds as $kind => $numbers) {
