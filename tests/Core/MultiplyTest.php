@@ -16,6 +16,7 @@ use Runel\Number\Rational;
 use Runel\Parsing\Parser;
 use Runel\Polynomial\Polynomial;
 use Runel\Problem\Problem;
+use Runel\Style\HouseStyle;
 
 /** Properties of every way to multiply, over random problems and house styles. */
 final class MultiplyTest extends TestCase
