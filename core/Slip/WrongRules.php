@@ -13,6 +13,7 @@ use Runel\Slip\Rule\BracketRule;
 use Runel\Slip\Rule\CollectRule;
 use Runel\Slip\Rule\CommonFactorRule;
 use Runel\Slip\Rule\CubesRule;
+use Runel\Slip\Rule\DividedExponentsRule;
 use Runel\Slip\Rule\EquationRule;
 use Runel\Slip\Rule\ExcludedRule;
 use Runel\Slip\Rule\FalseRootRule;
@@ -171,7 +172,11 @@ final class WrongRules
     /** @return list<WrongRule> tried after what is likelier */
     public static function fractions(): array
     {
-        return [new FractionRule(Slip::TermCancelled), new FractionRule(Slip::DividedSomeTerms)];
+        return [
+            new FractionRule(Slip::TermCancelled),
+            new FractionRule(Slip::DividedSomeTerms),
+            new DividedExponentsRule(Slip::QuotientDegree, 'divided'),
+        ];
     }
 
     /** @return list<WrongRule> */

@@ -50,7 +50,8 @@ return [
         'name' => 'unlike terms collected',
         'watch' => 'Adding like terms leaves the exponents alone.',
         'diagnosis' => 'The exponents were added too; adding like terms leaves them alone.',
-        'diagnosis-unlike' => 'Unlike terms were added: a number and a letter, or different powers, stay two terms.',
+        'diagnosis-unlike' => 'Unlike terms were added: a number and a letter, different letters or different powers stay '
+            . 'apart.',
     ],
     'term-missed' => [
         'name' => 'term left out',
@@ -296,6 +297,7 @@ return [
         'name' => 'degree of the quotient',
         'watch' => 'Powers are divided: exponents subtract, and the degree falls.',
         'diagnosis' => 'The degree is too high: dividing powers subtracts exponents.',
+        'diagnosis-divided' => 'The exponents were divided; where powers are divided they have to be subtracted.',
     ],
     'remainder-left-out' => [
         'name' => 'remainder left out',

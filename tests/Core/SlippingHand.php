@@ -127,6 +127,8 @@ final readonly class SlippingHand
             ["$root/$x + 1/($x + $root)", 'simplify', [$root + 1 . "/($x($x + $root))"],
                 ['fractions-added-across']],
             ["$square/$x + $root = $a", 'solve', ["$square + $root = $a$x"], ['fraction-cleared-one-term']],
+            ["$a$x^6*$x/$x^2", 'divide', ["$a$x^3*$x"], ['quotient-degree']],
+            ["$a$x + {$root}k - $x + k", 'simplify', [($a + $root) . "{$x}k"], ['unlike-terms-collected']],
             ["($root$x^3)^4", 'simplify', ["$root$x^12"], ['coefficient-not-squared']],
             ["$root/($x + 1) = $square/($x - 1)", 'solve', ["$root($x - 1) = $square"], ['one-side-only']],
             ["$x/$a{$this->plus($b)} = $c", 'solve', ["$x{$this->plus($b)} = " . $a * $c],

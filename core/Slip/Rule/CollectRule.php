@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Runel\Slip\Rule;
 
+use Runel\Expression\Expression;
 use Runel\Expression\Node;
 use Runel\Expression\Rewriter;
 use Runel\Expression\Sum;
@@ -41,6 +42,9 @@ final readonly class CollectRule implements WrongRule
         if (\count($terms) > self::LONGEST) {
             return;
         }
+        if ($this->case === 'unlike' && \count($terms) === \count($sum->terms)) {
+            yield from self::allTogether($terms);
+        }
         foreach ($this->choices($terms) as $places) {
             $chosen = array_values(array_intersect_key($terms, array_flip($places)));
             foreach ($this->collected($chosen) as $wrong) {
@@ -49,6 +53,30 @@ final readonly class CollectRule implements WrongRule
                 ksort($rest);
                 yield Sum::of(array_values($rest));
             }
+        }
+    }
+
+    /**
+     * 3x + 2y as 5xy: all numbers added, all letters beside one another.
+     *
+     * @param array<int, Term> $terms
+     *
+     * @return iterable<Expression>
+     */
+    private static function allTogether(array $terms): iterable
+    {
+        $sum = Rational::zero();
+        $exponents = [];
+        $kinds = [];
+        foreach ($terms as $term) {
+            $sum = $sum->plus($term->coefficient);
+            $kinds[$term->monomial->key] = true;
+            foreach ($term->monomial->exponents as $letter => $exponent) {
+                $exponents[$letter] = max($exponents[$letter] ?? 0, $exponent);
+            }
+        }
+        if (\count($kinds) > 1 && !$sum->isZero()) {
+            yield (new Term($sum, Monomial::of($exponents)))->toExpression();
         }
     }
 

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Slip\Rule;
+
+use Runel\Expression\Expression;
+use Runel\Expression\Node;
+use Runel\Expression\Quotient;
+use Runel\Expression\Rewriter;
+use Runel\Polynomial\Monomial;
+use Runel\Polynomial\Polynomial;
+use Runel\Polynomial\Term;
+use Runel\Slip\OfSlip;
+use Runel\Slip\WrongRule;
+
+/** Powers of a letter divided by dividing their exponents: x⁶/x² as x³. */
+final readonly class DividedExponentsRule implements WrongRule
+{
+    use OfSlip;
+
+    public function wrong(Node $line): iterable
+    {
+        return Rewriter::atEachPlace($line, static fn(Node $node): iterable => $node instanceof Quotient
+            ? self::divided(self::term($node->numerator), self::term($node->denominator))
+            : []);
+    }
+
+    /** @return iterable<Expression> */
+    private static function divided(?Term $above, ?Term $below): iterable
+    {
+        $exponents = $above->monomial->exponents ?? [];
+        $isDivided = false;
+        foreach ($below->monomial->exponents ?? [] as $letter => $exponent) {
+            $own = $exponents[$letter] ?? 0;
+            if ($exponent < 1 || $own % $exponent !== 0 || $own === 0) {
+                return;
+            }
+            $isDivided = $isDivided || $exponent > 1;
+            $exponents[$letter] = $exponent === 1 ? $own - 1 : intdiv($own, $exponent);
+        }
+        if ($isDivided && $above !== null && $below !== null) {
+            $left = new Term($above->coefficient->dividedBy($below->coefficient), Monomial::of($exponents));
+            yield $left->toExpression();
+        }
+    }
+
+    private static function term(Expression $written): ?Term
+    {
+        $terms = Polynomial::tryFrom($written)->terms ?? [];
+
+        return \count($terms) === 1 ? $terms[0] : null;
+    }
+}
