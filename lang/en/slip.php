@@ -50,8 +50,8 @@ return [
         'name' => 'unlike terms collected',
         'watch' => 'Adding like terms leaves the exponents alone.',
         'diagnosis' => 'The exponents were added too; adding like terms leaves them alone.',
-        'diagnosis-unlike' => 'Unlike terms were added: a number and a letter, different letters or different powers stay '
-            . 'apart.',
+        'diagnosis-unlike' => 'Unlike terms were added: a number and a letter, different letters or different powers '
+            . 'stay apart.',
     ],
     'term-missed' => [
         'name' => 'term left out',
