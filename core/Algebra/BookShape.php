@@ -27,23 +27,38 @@ final class BookShape
     /** @return Expression|null null where it has that shape as it stands, or where that cannot be told */
     public static function of(Expression $written): ?Expression
     {
-        if (!self::isNested($written) && !self::isTurned($written)) {
+        $sides = self::isNested($written) || self::isTurned($written) ? self::sides($written) : null;
+        if ($sides === null) {
             return null;
         }
+        [$factored, $bottom] = $sides;
+        $common = $factored->common($bottom);
+        $shape = self::written($factored->over($common)->polynomial(), $bottom->over($common));
+        if ($shape->equals($written)) {
+            return null;
+        }
+        try {
+            $most = \count($factored->polynomial()->terms);
+
+            return ($common->isOne() ? self::kept($written, $most, $bottom) : null) ?? $shape;
+        } catch (NotPolynomial | DivisionByZero | Refusal) {
+            return $shape;
+        }
+    }
+
+    /** @return array{FactoredPolynomial, FactoredPolynomial}|null above and below in factors; null of what has roots */
+    private static function sides(Expression $written): ?array
+    {
         if (Inside::holds($written, Root::class) || Inside::holds($written, Pi::class)) {
             return null;
         }
         try {
             [$top, $bottom] = self::fraction($written);
-            $factored = FactoredPolynomial::of($top);
+
+            return [FactoredPolynomial::of($top), $bottom];
         } catch (NotPolynomial | DivisionByZero | Refusal) {
             return null;
         }
-        $common = $factored->common($bottom);
-        $shape = self::written($factored->over($common)->polynomial(), $bottom->over($common));
-        $kept = $common->isOne() ? self::kept($written, \count($top->terms), $bottom) : null;
-
-        return $shape->equals($written) ? null : $kept ?? $shape;
     }
 
     /**
@@ -54,6 +69,7 @@ final class BookShape
      *
      * @throws NotPolynomial
      * @throws DivisionByZero
+     * @throws Refusal        where its numbers are too large to be factored
      */
     private static function kept(Expression $written, int $most, FactoredPolynomial $bottom): ?Expression
     {
@@ -103,16 +119,12 @@ final class BookShape
     public static function reduced(Expression $written): ?array
     {
         $bare = $written->bare();
-        if (!$bare instanceof Quotient || self::isNested($written) || !$bare->numerator instanceof Sum
-            || Inside::holds($written, Root::class) || Inside::holds($written, Pi::class)) {
+        $isPlain = $bare instanceof Quotient && !self::isNested($written) && $bare->numerator instanceof Sum;
+        $sides = $isPlain ? self::sides($written) : null;
+        if ($sides === null) {
             return null;
         }
-        try {
-            [$top, $bottom] = self::fraction($written);
-            $factored = FactoredPolynomial::of($top);
-        } catch (NotPolynomial | DivisionByZero | Refusal) {
-            return null;
-        }
+        [$factored, $bottom] = $sides;
         $common = $factored->common($bottom);
 
         return $common->isOne() ? null : [

@@ -32,18 +32,8 @@ use Runel\Working\Outer;
  * A square minus a square, or two cubes, at least one of them of a sum: (2x + 1)² − (x − 3)², 3(x − 2)² − 12,
  * (x + 1)³ − 8. Nothing is multiplied out before it is written as a product.
  */
-final class BracketPowers extends StructureMethod
+final class BracketPowers extends SpecialStructure
 {
-    public function id(): string
-    {
-        return 'special';
-    }
-
-    protected function refused(): Message
-    {
-        return Message::of('special-form.refusal');
-    }
-
     protected function look(Task $task, Polynomial $rest, Outer $outer): ?SeenStructure
     {
         $node = $task->problem->node;

@@ -10,18 +10,8 @@ use Runel\Polynomial\Polynomial;
 use Runel\Working\Outer;
 
 /** A letter in both terms: once it is taken out, one power and a number are left, as in 3x⁴ − 48x. */
-final class CommonPower extends StructureMethod
+final class CommonPower extends SpecialStructure
 {
-    public function id(): string
-    {
-        return 'special';
-    }
-
-    protected function refused(): Message
-    {
-        return Message::of('special-form.refusal');
-    }
-
     protected function look(Task $task, Polynomial $rest, Outer $outer): ?SeenStructure
     {
         $isPower = \count($rest->terms) === 2 && \count($rest->letters()) === 1 && $rest->degree() > 2

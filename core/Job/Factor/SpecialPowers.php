@@ -28,18 +28,8 @@ use Runel\Working\Outer;
  * Sum and difference of two cubes, the difference of two squares in higher powers, and a fourth power to which a square
  * is added and taken away (S. Germain): one after another, until nothing of the kind is left.
  */
-final class SpecialPowers extends StructureMethod
+final class SpecialPowers extends SpecialStructure
 {
-    public function id(): string
-    {
-        return 'special';
-    }
-
-    protected function refused(): Message
-    {
-        return Message::of('special-form.refusal');
-    }
-
     protected function look(Task $task, Polynomial $rest, Outer $outer): ?SeenStructure
     {
         $factors = [$rest];

@@ -29,18 +29,8 @@ use Runel\Working\Identities;
 use Runel\Working\Outer;
 
 /** A power minus a power of the letter: 9 − x², 8 − x³. They stay in the order they were typed in. */
-final class TypedPowers extends StructureMethod
+final class TypedPowers extends SpecialStructure
 {
-    public function id(): string
-    {
-        return 'special';
-    }
-
-    protected function refused(): Message
-    {
-        return Message::of('special-form.refusal');
-    }
-
     protected function look(Task $task, Polynomial $rest, Outer $outer): ?SeenStructure
     {
         $node = $task->problem->node;
