@@ -115,7 +115,7 @@ final readonly class Judged
             Letters::of($task->problem->node),
             $task->problem->quotient()?->denominator,
         );
-        $place = new SlipPlace(new Proof());
+        $place = new SlipPlace(new Proof(null, $task->problem->rootIndex()));
         $before = $task->problem->node;
         $lines = [];
         $judged = $attempt->judged()['lines'];

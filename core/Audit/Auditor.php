@@ -39,7 +39,7 @@ final class Auditor
 
     private function __construct(private readonly Demonstration $demonstration)
     {
-        $this->proof = new Proof();
+        $this->proof = new Proof(null, $demonstration->task->problem->rootIndex());
         $this->trail = new AuditTrail();
     }
 

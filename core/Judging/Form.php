@@ -108,6 +108,32 @@ final class Form
         return array_filter($node->children(), static fn(Node $child): bool => !self::hasSimpleRoots($child)) === [];
     }
 
+    /** Whether a root with a letter under it stands below a line, or a power that comes out of it stands under it. */
+    public static function hidesPowers(Node $node): bool
+    {
+        if ($node instanceof Quotient && Inside::some($node->denominator, self::isLettered(...))) {
+            return true;
+        }
+        if ($node instanceof Root && self::isLettered($node)) {
+            foreach ($node->radicand->factors() as $factor) {
+                $exponent = $factor instanceof Power ? $factor->exponent->number()?->toInt() ?? 0 : 1;
+                $isHidden = $factor->isNumber()
+                    ? $node->index === 2 && !self::isSquareFree($factor)
+                    : $exponent >= $node->index || $factor instanceof Quotient;
+                if ($isHidden) {
+                    return true;
+                }
+            }
+        }
+
+        return array_filter($node->children(), self::hidesPowers(...)) !== [];
+    }
+
+    private static function isLettered(Node $node): bool
+    {
+        return $node instanceof Root && Inside::holds($node->radicand, Letter::class);
+    }
+
     /**
      * Whether roots stand as they do where no root is made to leave the lower side of a line: root over root, each
      * without a square in it.

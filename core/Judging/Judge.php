@@ -19,14 +19,16 @@ use Runel\Expression\Product;
 use Runel\Expression\Quotient;
 use Runel\Expression\Rewriter;
 use Runel\Expression\Root;
+use Runel\Expression\RootIndex;
 use Runel\Expression\Sum;
 use Runel\Law\Claim\Solves;
 use Runel\Message\Message;
 use Runel\Message\Refusal;
 use Runel\Notation\Ascii;
 use Runel\Number\DivisionByZero;
+use Runel\Number\Field\Surds;
 use Runel\Number\NoExactValue;
-use Runel\Number\Rational;
+use Runel\Number\Surd;
 use Runel\Parsing\Parser;
 use Runel\Polynomial\NotPolynomial;
 use Runel\Polynomial\Polynomial;
@@ -44,7 +46,7 @@ use Runel\Slip\WrongRules;
 final readonly class Judge
 {
     /** Where a difference is shown, the first that tells the two apart. */
-    private const PLACES = [2, 3, 1, 5, -1, 10];
+    private const PLACES = [2, 3, 1, 5, -1, 10, 4, 9, 8];
 
     /** @param list<WrongRule> $rules */
     private function __construct(private Question $question, private array $rules) {}
@@ -177,8 +179,12 @@ final readonly class Judge
     /** Quotient plus remainder over divisor: equal is not enough, what goes in has to be divided out. */
     private function divided(Expression $accepted, Expression $answer): Verdict
     {
-        $proof = new Proof();
+        $proof = new Proof(null, RootIndex::of(Sum::of([$accepted, $answer])));
         if ($proof->same($accepted, $answer)) {
+            if (Form::hidesPowers($answer) && !Form::hidesPowers($accepted)) {
+                return Verdict::wrong(Message::of('judge.form-root'));
+            }
+
             return self::isDividedOut($answer) || !self::isDividedOut($accepted)
                 ? Verdict::right()
                 : Verdict::wrong(Message::of('judge.form-divided'));
@@ -202,9 +208,10 @@ final readonly class Judge
     private static function isDividedOut(Node $node): bool
     {
         if ($node instanceof Quotient && Indeterminates::of($node->denominator) !== []) {
-            $degree = Polynomial::fromExpression($node->numerator)->degree();
+            $above = Polynomial::tryFrom($node->numerator);
+            $below = Polynomial::tryFrom($node->denominator);
 
-            return $degree < Polynomial::fromExpression($node->denominator)->degree();
+            return $above === null || $below === null || $above->degree() < $below->degree();
         }
 
         return array_filter($node->children(), static fn(Node $child): bool => !self::isDividedOut($child)) === [];
@@ -491,14 +498,14 @@ final readonly class Judge
                 : Message::of('judge.other-value', ['given' => $given, 'asked' => Rewriter::unmarked($asked)]));
         }
         foreach (self::PLACES as $place) {
-            $values = array_fill_keys($letters, Rational::of($place));
+            $there = Evaluation::at(new Surds(), array_fill_keys($letters, Surd::rational($place)));
             try {
-                $mine = Evaluation::rational($given, $values);
-                $right = Evaluation::rational($accepted, $values);
-            } catch (DivisionByZero) {
+                $mine = $there->of($given)->toRational();
+                $right = $there->of($accepted)->toRational();
+            } catch (DivisionByZero | NoExactValue) {
                 continue;
             }
-            if (!$mine->equals($right)) {
+            if ($mine !== null && $right !== null && !$mine->equals($right)) {
                 return Verdict::wrong(Message::of(\count($letters) === 1 ? 'judge.differs' : 'judge.differs-letters', [
                     'letter' => $letters[0],
                     'place' => $place,

@@ -40,7 +40,7 @@ final class Page
         public readonly Family $family,
         public readonly Effort $effort,
     ) {
-        $this->proof = new Proof($effort);
+        $this->proof = new Proof($effort, $task->problem->rootIndex());
         $subject = $task->problem->subject ?? LetteredQuadratic::ofProblem($task->problem)?->letter;
         $this->following = new Following($this->proof, $effort, $subject);
         $this->reader = new LineReader(

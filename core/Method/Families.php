@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Runel\Method;
 
 use Runel\Expression\Expression;
+use Runel\Expression\Inside;
 use Runel\Expression\Letter;
+use Runel\Expression\Root;
 use Runel\Ladder\Ladders;
 use Runel\Message\Message;
 use Runel\Message\NoSuchJob;
@@ -109,6 +111,7 @@ final readonly class Families
         $isExpression = $problem->node instanceof Expression;
 
         return Message::of(match (true) {
+            $isExpression && Inside::holds($problem->node, Root::class) => 'error.roots-so',
             $problem->letters === [] => 'error.no-letter',
             !$isExpression && $problem->holdsPi() && \count($problem->letters) === 1 => 'error.powers-and-pi',
             $polynomial === null => 'error.not-polynomial',

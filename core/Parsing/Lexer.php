@@ -103,7 +103,7 @@ final class Lexer
         } elseif (preg_match('/^[0-9.]$/', $character) === 1) {
             $this->number();
         } elseif (isset(self::RAISED[$character])) {
-            $this->raised();
+            $this->raisedRoot() || $this->raised();
         } elseif (isset(self::VULGAR[$character])) {
             $this->vulgar(...self::VULGAR[$character]);
         } elseif (str_contains('+-*/^=', $spelling)) {
@@ -196,6 +196,19 @@ final class Lexer
     }
 
     /** Raised digits become a power sign and an exponent in a bracket of their own. */
+    /** ⁵√, where nothing stands before it that could have the exponent 5. */
+    private function raisedRoot(): bool
+    {
+        $before = $this->lexemes[\count($this->lexemes) - 1] ?? null;
+        $isFree = $before === null || \in_array($before->kind, [LexemeKind::Operator, LexemeKind::Open], true);
+        if (!$isFree || preg_match('/^([⁰¹²³⁴-⁹]{1,2})√/u', $this->rest(), $match) !== 1) {
+            return false;
+        }
+        $this->add(LexemeKind::Root, 'root' . strtr($match[1], self::RAISED), mb_strlen($match[0]));
+
+        return true;
+    }
+
     private function raised(): void
     {
         $this->add(LexemeKind::Operator, '^');

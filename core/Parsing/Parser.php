@@ -232,7 +232,7 @@ final class Parser
             preg_match('/^root(\d+)$/', $root->text, $match) === 1 => $this->index((int) $match[1], $root->at),
             default => 2,
         };
-        if ($root->text === '\\sqrt' && $this->peek()->is(LexemeKind::Open, '[')) {
+        if ($this->peek()->is(LexemeKind::Open, '[') && ($root->text === '\\sqrt' || $this->isIndex($root))) {
             $at = $this->peek()->at;
             $written = $this->base();
             $index = $this->index($written instanceof Numeral ? $written->value->toInt() : null, $at);
@@ -250,6 +250,15 @@ final class Parser
         $this->awkward($radicand, $root->at);
 
         return new Root($radicand, $index);
+    }
+
+    /** √[5]7: a number alone in square brackets behind the sign, and what stands under it behind them. */
+    private function isIndex(Lexeme $root): bool
+    {
+        [$number, $close, $under] = [$this->peek(1), $this->peek(2), $this->peek(3)];
+
+        return $root->text === '√' && $number->kind === LexemeKind::Number && $close->kind === LexemeKind::Close
+            && \in_array($under->kind, [LexemeKind::Number, LexemeKind::Letter, LexemeKind::Open], true);
     }
 
     /** @throws SyntaxError where it is no whole number from 2 on */
@@ -319,9 +328,9 @@ final class Parser
         }
     }
 
-    private function peek(): Lexeme
+    private function peek(int $further = 0): Lexeme
     {
-        return $this->lexemes[$this->next];
+        return $this->lexemes[min($this->next + $further, \count($this->lexemes) - 1)];
     }
 
     private function take(): Lexeme

@@ -12,6 +12,7 @@ use Runel\Expression\Limits;
 use Runel\Expression\Negative;
 use Runel\Expression\Pi;
 use Runel\Expression\Quotient;
+use Runel\Expression\RootIndex;
 use Runel\Expression\Sum;
 use Runel\Message\Message;
 use Runel\Message\OutOfReach;
@@ -192,6 +193,15 @@ final readonly class Problem
     public function letter(): ?string
     {
         return \count($this->letters) === 1 && !$this->holdsPi() ? $this->letters[0] : null;
+    }
+
+    /**
+     * The index of the roots under which letters stand, the least common multiple of several; 1 where none do, and of
+     * an equation. Where it is not 1, the letters stand for numbers that are not negative.
+     */
+    public function rootIndex(): int
+    {
+        return $this->node instanceof Expression ? RootIndex::of($this->node) : 1;
     }
 
     public function holdsPi(): bool

@@ -41,8 +41,12 @@ final class NormalForms implements Field
     /** @var array<int, Rational> the number 1, the denominator of what has none */
     private readonly array $whole;
 
-    /** @param Effort|null $effort what may be spent; null: as much as it takes */
-    public function __construct(private readonly ?Effort $effort = null)
+    /**
+     * @param Effort|null $effort what may be spent; null: as much as it takes
+     * @param int         $index  where it is not 1, no letter is negative, and each is worked with as the power with
+     *                            this exponent of a symbol of its own: its root comes out
+     */
+    public function __construct(private readonly ?Effort $effort = null, private readonly int $index = 1)
     {
         $this->whole = [0 => Rational::one()];
     }
@@ -72,7 +76,11 @@ final class NormalForms implements Field
     public function letter(string $name): RationalFunction
     {
         return $this->letters[$name]
-            ??= new RationalFunction([1 << self::BITS * $this->place($name) => Rational::one()], $this->whole, 1);
+            ??= new RationalFunction(
+                [$this->index << self::BITS * $this->place($name) => Rational::one()],
+                $this->whole,
+                $this->index,
+            );
     }
 
     /**
@@ -245,7 +253,8 @@ final class NormalForms implements Field
         for ($time = 1; $time < $index; ++$time) {
             $under = $radicand->isWhole() ? $under : $this->times($under, $radicand->denominator);
         }
-        $root = $this->wholeRoot($under, $index, self::bounded($index * $radicand->degree));
+        $degree = $radicand->isWhole() ? $radicand->degree : self::bounded($index * $radicand->degree);
+        $root = $this->wholeRoot($under, $index, $degree);
 
         return $radicand->isWhole() ? $root : $this->quotient(
             $root,
@@ -259,17 +268,15 @@ final class NormalForms implements Field
         if ($under === []) {
             return $this->number(Rational::zero());
         }
-        $half = $index === 2 ? intdiv($this->powerOfPi($under), 2) : 0;
-        if ($half > 0) {
-            // π is positive: the root of π² is π.
-            $pi = 1 << self::BITS * $this->place(Pi::NAME);
+        [$outside, $size] = $this->powerOutside($under, $index);
+        if ($outside > 0) {
             $rest = [];
             foreach ($under as $monomial => $coefficient) {
-                $rest[$monomial - 2 * $half * $pi] = $coefficient;
+                $rest[$monomial - $index * $outside] = $coefficient;
             }
 
             return $this->product(
-                new RationalFunction([$half * $pi => Rational::one()], $this->whole, $half),
+                new RationalFunction([$outside => Rational::one()], $this->whole, $size),
                 $this->wholeRoot($rest, $index, $degree),
             );
         }
@@ -341,19 +348,30 @@ final class NormalForms implements Field
     }
 
     /**
-     * The lowest power of π in all terms.
+     * What is positive and stands in all terms with at least the index for an exponent comes out of a root: π, and the
+     * letters where none is negative.
      *
-     * @param non-empty-array<int, Rational> $form
+     * @param non-empty-array<int, Rational> $under
+     *
+     * @return array{int, int} the monomial that stands outside, and its degree
      */
-    private function powerOfPi(array $form): int
+    private function powerOutside(array $under, int $index): array
     {
-        $place = $this->places[Pi::NAME] ?? null;
         $mask = (1 << self::BITS) - 1;
+        $outside = $size = 0;
+        foreach ($this->places as $symbol => $place) {
+            if ($symbol !== Pi::NAME && ($this->index === 1 || isset($this->roots[$place]))) {
+                continue;
+            }
+            $exponent = intdiv(min(array_map(
+                static fn(int $monomial): int => $monomial >> self::BITS * $place & $mask,
+                array_keys($under),
+            )), $index);
+            $outside += $exponent << self::BITS * $place;
+            $size += $exponent;
+        }
 
-        return $place === null ? 0 : min(array_map(
-            static fn(int $monomial): int => $monomial >> self::BITS * $place & $mask,
-            array_keys($form),
-        ));
+        return [$outside, $size];
     }
 
     /** A number with roots, its radicands taken apart into primes. */

@@ -59,10 +59,13 @@ final readonly class Proof
     private Equations $equations;
     private Laws $laws;
 
-    /** @param Effort|null $effort what may be spent; null: as much as it takes */
-    public function __construct(?Effort $effort = null)
+    /**
+     * @param Effort|null $effort what may be spent; null: as much as it takes
+     * @param int         $index  that of the roots under which letters stand; where it is not 1, no letter is negative
+     */
+    public function __construct(?Effort $effort = null, int $index = 1)
     {
-        $this->forms = new NormalForms($effort);
+        $this->forms = new NormalForms($effort, $index);
         $this->evaluation = new Evaluation($this->forms, $this->forms->letter(...));
         $this->equations = new Equations($this->forms, $this->evaluation);
         $this->laws = new Laws($this->forms, $this->evaluation, $this->equations);

@@ -101,6 +101,8 @@ return [
     'no-denominator' => 'The fraction has no denominator here. Write \frac{…}{…}.',
     'no-letter' => 'There is no letter in this problem. Runel demonstrates algebra: use a letter such as x, or '
         . 'multiply two whole numbers.',
+    'roots-so' => 'Runel finds nothing to make simpler in these roots: it takes out what comes out of roots of numbers '
+        . 'and of single terms, multiplies them, adds like ones, and leaves none below a line.',
     'not-polynomial' => 'A letter stands in an exponent, under a root or in a denominator. Runel cannot work with '
         . 'that here.',
     'remainder-of-what' => 'A remainder is left by a division, and none stands here. Write what is divided by what.',

@@ -27,6 +27,7 @@ return [
     'form-collected' => 'The value is right. Now write it worked out, like terms collected.',
     'form-number' => 'The value is right. Now work it out to one number.',
     'form-reduce' => 'The value is right. Now reduce the fraction to lowest terms.',
+    'form-root' => 'The value is right, but more comes out of a root, or a root still stands below the line.',
     'form-line' => 'It is solved by the same, but the board takes another step here: one thing, done to both sides.',
     'form-zero' => 'This is right, but everything has to be on one side, with 0 on the other.',
     'form-divided' => 'The value is right, but more can be divided out: over the divisor only the remainder is left.',

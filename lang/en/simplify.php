@@ -107,22 +107,32 @@ return [
         'refusal' => 'This way is for numbers with roots that can be written more simply.',
         'advice' => 'Each root by itself, then like roots together.',
         'read' => 'Roots are made as small as they can be first: then it shows which are alike.',
+        'read-letters' => 'No letter under a root of an even index is negative, and none below a line is 0. Roots are '
+            . 'made as small as they can be first: then it shows which are alike.',
         'result-why' => 'Under each root no square is left, each root stands once, and none stands below a line.',
-        'result-why-index' => 'Under each root no power with its index is left, and each root stands once.',
+        'result-why-index' => 'Under each root no power with its index is left, like terms are together, and no root '
+            . 'stands below a line.',
         'root' => [
             'title' => 'Simplify :root',
             'why-whole' => 'It comes out as a whole.',
             'why-minus' => 'The index :index is odd, so a minus inside comes out as a minus; the largest power with '
                 . 'the exponent :index comes out with it.',
+            'why-below' => 'The denominator is made a power with the exponent :index: its root then comes out whole.',
             'why-fraction' => 'The root of a fraction is root over root, with no root left below.',
         ],
         'put' => [
             'title' => 'Put them in',
             'why' => 'Each root is replaced by what it is.',
         ],
+        'join' => [
+            'title' => 'Under one root',
+            'why' => 'Roots with the same index: the product of the roots is the root of the product, and so for a '
+                . 'quotient.',
+        ],
         'below' => [
             'title' => 'Above and below times :by',
             'why' => 'A root times itself is what stands under it: no root is left below.',
+            'why-index' => 'Under the root below, a power with the exponent :index is made: it comes out whole.',
             'why-conjugate' => 'Sum times difference: the square of the one minus the square of the other, and no root '
                 . 'is left below.',
         ],
@@ -133,6 +143,8 @@ return [
         'collect' => [
             'title' => 'Collect like roots',
             'why' => 'Roots of the same number are alike: the numbers in front are added. Different roots stay apart.',
+            'why-letters' => 'Terms with the same letters before the same root are alike: the numbers in front are '
+                . 'added.',
             'why-index' => 'Roots with the same index and the same number under them are alike: the numbers in front '
                 . 'are added.',
         ],

@@ -31,6 +31,8 @@ final class ParserTest extends TestCase
         yield 'unicode minus and superscript' => ['x²−10x+7=0', 'x^2-10*x+7 = 0'];
         yield 'two-digit superscript' => ['2x¹²', '2*x^12'];
         yield 'division sign' => ['(3x^3-11x^2+4)÷(x-2)', '(3*x^3-11*x^2+4)/(x-2)'];
+        yield 'an index raised' => ['⁵√32-2·⁴√(x)+x²√3', 'root(5,32)-2*root(4,x)+x^2*sqrt(3)'];
+        yield 'an index in brackets' => ['√[5]7+√[12](x)+√[9]', 'root(5,7)+root(12,x)+sqrt(9)'];
         yield 'roots' => ['sqrt(3x+1)-√(x+4)=1', 'sqrt(3*x+1)-sqrt(x+4) = 1'];
         yield 'half of a product' => ['A = 1/2(a+b)h for b', 'A = 1/2*(a+b)*h'];
         yield 'decimals' => ['.5x + 1.25', '0.5*x+1.25'];

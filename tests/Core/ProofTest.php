@@ -293,6 +293,22 @@ final class ProofTest extends TestCase
         ), false];
     }
 
+    public function testNoLetterIsNegativeOnlyWhereItIsSaid(): void
+    {
+        foreach ([
+            [2, 'sqrt(x^2)', 'x', true],
+            [1, 'sqrt(x^2)', 'x', false],
+            [2, 'sqrt(18x^3*y)', '3x*sqrt(2x*y)', true],
+            [2, 'sqrt(18x^3)', '3x*sqrt(3x)', false],
+            [2, 'sqrt(x+1)', 'sqrt(x)+1', false],
+            [6, 'sqrt(x)*cbrt(x)', 'root(6,x^5)', true],
+            [3, 'cbrt(16x^4)/x', '2cbrt(2x)', true],
+        ] as [$index, $one, $other, $isSame]) {
+            $proof = new Proof(null, $index);
+            self::assertSame($isSame, $proof->same(self::expression($one), self::expression($other)), $one);
+        }
+    }
+
     #[DataProvider('claims')]
     public function testEveryClaimIsProvedOrNot(Claim $claim, bool $holds): void
     {

@@ -137,6 +137,7 @@ final readonly class SlippingHand
             ["√($x{$this->plus($b)}) = $a", 'solve', ["$x{$this->plus($b)} = $a"], ['one-side-only']],
             ['√' . 2 * $root ** 2, 'simplify', [$square . '√2'], ['root-not-simplified']],
             ['√' . 3 * $root ** 2, 'simplify', ["3√$root"], ['root-not-simplified']],
+            ['√(' . 2 * $root ** 2 . 'x^5)', 'simplify', [$root . 'x^4√(2x)'], ['root-not-simplified']],
             ['√' . 5 * $root ** 2 . ' + √5', 'simplify', ['√' . 5 * $square + 5], ['root-of-sum-split']],
             ["√($x) = $x{$this->plus($b)}", 'solve', ["$x = $x^2 + " . $b * $b], ['squared-term-by-term']],
         ];

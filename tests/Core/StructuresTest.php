@@ -27,7 +27,7 @@ final class StructuresTest extends TestCase
         yield 'powers' => ['simplify', 'powers', 90];
         yield 'cancelled' => ['simplify', 'cancel', 60];
         yield 'combined' => ['simplify', 'combine', 90];
-        yield 'radicals' => ['simplify', 'radicals', 60];
+        yield 'radicals' => ['simplify', 'radicals', 80];
         yield 'denominators' => ['solve', 'clear-denominators', 60];
         yield 'substituted' => ['solve', 'substitution', 60];
         yield 'between decimals' => ['solve', 'real-roots', 60];
@@ -143,7 +143,13 @@ final class StructuresTest extends TestCase
                 $a . 'sqrt(' . 2 * $b * $b . ')/' . abs($b) . '-sqrt(18)+sqrt(2/9)',
                 '(' . abs($a) . '+sqrt(2))(' . abs($b) . '-sqrt(3))',
                 'sqrt(' . abs($a) . '/' . abs($b) . ')',
-                '(' . abs($a) . "{$s($b)}sqrt(2))^2",
+                '(' . abs($a) . "{$s($b)}sqrt(2))^{$chance->one([2, 3])}",
+                "{$a}sqrt(2)(sqrt(" . abs($b) . ")-sqrt(6))({$c}+sqrt(3))-(1{$s($d)}sqrt(2))^2",
+                'sqrt(' . abs($a) . "$x^{$chance->one([2, 3, 4])}y){$s($b)}$x*sqrt(" . 4 * abs($a) . 'y)',
+                abs($a) . 'cbrt(' . 4 * abs($b) . "$x^4)*cbrt(" . 2 * abs($c) . "{$x}^2)/" . abs($d),
+                "$a/(" . abs($b) . "sqrt($x)){$s($c)}sqrt(" . abs($d) . "/$x)",
+                "({$a}sqrt($x){$s($b)})({$c}sqrt($x){$s($d)})",
+                'sqrt(' . abs($a) . "$x^3)/sqrt(" . abs($b) . "y)-cbrt($x)/cbrt(" . abs($c) . 'y)',
             ]),
             'solve.completing-square', 'solve.formula', 'rearrange.formula' => $chance->one([
                 "{$a}$x^2{$s($b)}k$x{$s($c)}k^2=0 for $x",

@@ -21,11 +21,20 @@ final class PutBeside
 {
     /** Tried for the letters, until both sides have a value and neither is 0. */
     private const VALUES = [[2, 3, 5, 7], [3, 2, 7, 5], [5, 7, 2, 3], [7, 5, 11, 2], [11, 13, 7, 5], [13, 17, 5, 2]];
+    /** Tried for letters under roots. */
+    private const POWERS = [[2, 8, 18, 32], [4, 9, 16, 25], [3, 12, 27, 48], [8, 27, 64, 125], [9, 4, 25, 16]];
 
-    public static function check(Expression $original, Expression $result): Check
+    /** Where roots stand: with powers in place of the letters, whose roots come out. */
+    public static function checkRoots(Expression $original, Expression $result): Check
+    {
+        return self::check($original, $result, self::POWERS);
+    }
+
+    /** @param list<list<int>> $tried for the letters, in order */
+    public static function check(Expression $original, Expression $result, array $tried = self::VALUES): Check
     {
         $letters = array_keys(Letters::of($original));
-        foreach (self::VALUES as $values) {
+        foreach ($tried as $values) {
             $put = array_map(static function (Expression $side) use ($letters, $values): Expression {
                 foreach ($letters as $place => $letter) {
                     $side = Substitution::into($side, (string) $letter, Numeral::of($values[$place % \count($values)]));

@@ -61,7 +61,7 @@ final readonly class Radicals implements Method
     {
         $node = $task->problem->node;
 
-        return $node instanceof Expression && (self::canGoOn($node) || HigherRoots::of($node) !== null)
+        return $node instanceof Expression && (self::canGoOn($node) || MonomialRoots::of($node) !== null)
             ? null
             : new MethodDoesNotApply(Message::of('simplify.radicals.refusal'));
     }
@@ -82,18 +82,20 @@ final readonly class Radicals implements Method
     {
         $node = $task->problem->node;
         $whole = $node instanceof Expression ? $node : throw new \LogicException('It is an expression.');
-        $higher = HigherRoots::of($whole);
-        if ($higher !== null) {
-            return $higher->demonstrate($task, $this->id());
+        $monomial = MonomialRoots::of($whole);
+        if ($monomial !== null) {
+            return $monomial->demonstrate($task, $this->id());
         }
         $value = self::value($whole) ?? throw new \LogicException('It was not refused.');
         $result = SurdWritten::of($value);
         $steps = [];
         $reached = $whole;
-        foreach ([$this->simplified(...), $this->rationalised(...), $this->multiplied(...)] as $part) {
+        $products = new RootProducts(self::product(...), self::collected(...));
+        foreach ([$this->simplified(...), $this->rationalised(...), $products->multiplied(...)] as $part) {
             [$own, $reached] = $part($reached);
             array_push($steps, ...$own);
         }
+        $steps = SimplifyDemonstration::withoutResult($steps, $result);
         $isCollected = !$reached->equals($result);
         $sections = [
             new Section(Phase::Reading, [new Step(
@@ -271,38 +273,39 @@ final readonly class Radicals implements Method
         ), $worked];
     }
 
-    /** @return array{list<Step>, Expression} a product written as its single products */
-    private function multiplied(Expression $whole): array
+    /**
+     * Two terms multiplied: a root of the product of what stands under both, and that made simple.
+     *
+     * @return array{Expression, Expression}
+     */
+    private static function product(Expression $one, Expression $other): array
     {
-        $factors = match (true) {
-            $whole instanceof Power && $whole->exponent->number()?->toInt() === 2 => [$whole->base, $whole->base],
-            $whole instanceof Product => $whole->factors,
-            default => [],
-        };
-        if (\count($factors) !== 2) {
-            return [[], $whole];
-        }
-        [$left, $right] = [$factors[0]->terms(), $factors[1]->terms()];
-        if (\count($left) * \count($right) === 1) {
-            return [[], $whole];
-        }
-        $singles = [];
-        foreach ($left as $one) {
-            foreach ($right as $other) {
-                $singles[] = SurdWritten::of(
-                    (self::value($one) ?? Surd::rational(0))->times(self::value($other) ?? Surd::rational(0)),
-                );
-            }
-        }
-        $expanded = Sum::of($singles);
+        [$first, $second] = [self::value($one), self::value($other)];
+        $product = $first === null || $second === null
+            ? throw new \LogicException('It was evaluated.')
+            : $first->times($second);
+        $simple = SurdWritten::of($product);
 
-        return [[new Step(
-            id: 'multiply',
-            title: Message::of('simplify.radicals.multiply.title'),
-            why: Message::of('simplify.radicals.multiply.why'),
-            lines: [Line::equal($expanded)],
-            watch: Slip::DoubleProductForgotten,
-        )], $expanded];
+        return [self::underOneRoot($first, $second) ?? $simple, $simple];
+    }
+
+    private static function collected(Expression $whole): Expression
+    {
+        return SurdWritten::of(self::value($whole) ?? throw new \LogicException('It was evaluated.'));
+    }
+
+    /** 3√2 times √6 as 3√12; null where either has more than one root, or both have the same. */
+    private static function underOneRoot(Surd $first, Surd $second): ?Expression
+    {
+        $roots = [...array_keys($first->parts), ...array_keys($second->parts)];
+        if (\count($roots) !== 2 || $roots[0] === $roots[1] || \in_array(1, $roots, true)) {
+            return null;
+        }
+        $before = $first->parts[$roots[0]]->times($second->parts[$roots[1]]);
+        $root = new Root(Numeral::of($roots[0] * $roots[1]), 2);
+        $size = $before->absolute()->isOne() ? $root : Product::of([Numeral::of($before->absolute()), $root]);
+
+        return $before->isNegative() ? new Negative($size) : $size;
     }
 
     /** @return list<Root> each once */
@@ -330,10 +333,11 @@ final readonly class Radicals implements Method
                 return false;
             }
         }
-        if ($whole instanceof Sum && !self::isFlat($whole)) {
-            return array_filter($whole->terms, static fn(Expression $term): bool => !$term->bare() instanceof Quotient
-                ? !self::isFlat($term)
-                : !self::isShaped($term->bare())) === [];
+        if (($whole instanceof Sum || $whole instanceof Negative) && !self::isFlat($whole)) {
+            return array_filter(
+                $whole->terms(),
+                static fn(Expression $term): bool => !self::isFlat($term) && !self::isShaped($term->bare()),
+            ) === [];
         }
         if ($whole instanceof Quotient) {
             $below = self::value($whole->denominator);
@@ -342,15 +346,11 @@ final readonly class Radicals implements Method
                 && $below !== null && !$below->isZero() && \count($below->parts) < 3
                 && (\count($below->parts) < 2 || self::conjugate($below)->times($below)->toRational() !== null);
         }
-        if ($whole instanceof Power) {
-            return $whole->exponent->number()?->toInt() === 2 && self::isFlat($whole->base);
-        }
-        if ($whole instanceof Product && Inside::holds($whole, Sum::class)) {
-            return \count($whole->factors) === 2
-                && array_filter($whole->factors, static fn(Expression $one): bool => !self::isFlat($one)) === [];
-        }
+        $factors = RootProducts::factors($whole);
 
-        return self::isFlat($whole);
+        return $factors === null
+            ? self::isFlat($whole)
+            : array_filter($factors, static fn(Expression $factor): bool => !self::isFlat($factor)) === [];
     }
 
     /** A sum of numbers times roots, or such a product. */

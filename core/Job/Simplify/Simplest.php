@@ -24,6 +24,10 @@ final class Simplest
     public static function wants(Expression $line): ?Wanting
     {
         if (Inside::holds($line, Root::class)) {
+            if (MonomialRoots::of($line) !== null) {
+                return Wanting::Root;
+            }
+
             return Form::leavesRoots($line, false) || !self::isRooted($line) ? null : Wanting::Root;
         }
         $bare = $line->bare();
@@ -59,6 +63,6 @@ final class Simplest
     /** Whether a root stands there that could be simplified, or one below the line. */
     private static function isRooted(Expression $line): bool
     {
-        return !Form::isCollected($line) && (Radicals::canGoOn($line) || HigherRoots::of($line) !== null);
+        return !Form::isCollected($line) && Radicals::canGoOn($line);
     }
 }

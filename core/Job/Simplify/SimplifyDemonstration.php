@@ -8,6 +8,7 @@ use Runel\Demonstration\Answer\SimplifiedAnswer;
 use Runel\Demonstration\Demonstration;
 use Runel\Demonstration\Forecast;
 use Runel\Demonstration\Line;
+use Runel\Demonstration\Link;
 use Runel\Demonstration\Phase;
 use Runel\Demonstration\Question;
 use Runel\Demonstration\Role;
@@ -62,5 +63,25 @@ final class SimplifyDemonstration
             answer: $answer,
             checking: static fn(): array => [PutBeside::check($whole, $result)],
         );
+    }
+
+    /**
+     * Where more than one line led to the result, it is written once: as the result.
+     *
+     * @param list<Step> $steps
+     *
+     * @return list<Step>
+     */
+    public static function withoutResult(array $steps, Expression $result): array
+    {
+        $last = array_pop($steps);
+        if ($last === null) {
+            return [];
+        }
+        $lines = $last->lines;
+        $isWritten = \count($lines) > 1 && $lines[\count($lines) - 1]->link === Link::Equal
+            && $lines[\count($lines) - 1]->node->equals($result);
+
+        return [...$steps, $isWritten ? $last->withLines(\array_slice($lines, 0, -1)) : $last];
     }
 }

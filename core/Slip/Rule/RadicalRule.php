@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Runel\Slip\Rule;
 
 use Runel\Expression\Expression;
+use Runel\Expression\Limits;
 use Runel\Expression\Negative;
 use Runel\Expression\Node;
 use Runel\Expression\Numeral;
+use Runel\Expression\Power;
 use Runel\Expression\Product;
 use Runel\Expression\Rewriter;
 use Runel\Expression\Root;
@@ -28,7 +30,7 @@ final readonly class RadicalRule implements WrongRule
     {
         return Rewriter::atEachPlace($line, fn(Node $node): iterable => match (true) {
             $this->slip === Slip::RootOfSumSplit => $node instanceof Sum ? self::joined($node) : [],
-            $node instanceof Root && $node->index === 2 => $this->out($node->radicand->number()?->toInt() ?? 0),
+            $node instanceof Root && $node->index === 2 => $this->out($node->radicand),
             default => [],
         });
     }
@@ -54,8 +56,57 @@ final readonly class RadicalRule implements WrongRule
         }
     }
 
-    /** @return iterable<Expression> √(k²m) as k²√m, or as m√k */
-    private function out(int $under): iterable
+    /** @return iterable<Expression> √(k²m) as k²√m, or as m√k; of a product each factor by itself */
+    private function out(Expression $radicand): iterable
+    {
+        $parts = array_map($this->parts(...), $radicand->factors());
+        foreach ($radicand->factors() as $place => $factor) {
+            foreach ($parts[$place] as [$before, $inside]) {
+                yield self::rooted([$before], array_replace($radicand->factors(), [$place => $inside]));
+            }
+        }
+        $whole = array_filter(array_map(static fn(array $ways): ?array => $ways[\count($ways) - 1] ?? null, $parts));
+        if (\count($whole) > 1) {
+            yield self::rooted(
+                array_values(array_column($whole, 0)),
+                array_replace($radicand->factors(), array_map(static fn(array $way): Expression => $way[1], $whole)),
+            );
+        }
+    }
+
+    /**
+     * @param non-empty-list<Expression> $before
+     * @param array<int, Expression>     $under
+     */
+    private static function rooted(array $before, array $under): Expression
+    {
+        $left = array_values(array_filter($under, static fn(Expression $factor): bool => !$factor->isOne()));
+
+        return Product::of([...$before, ...($left === [] ? [] : [new Root(Product::of($left), 2)])]);
+    }
+
+    /** @return list<array{Expression, Expression}> what would stand before the root of a factor, and what under it */
+    private function parts(Expression $factor): array
+    {
+        $exponent = $factor instanceof Power ? $factor->exponent->number()?->toInt() ?? 0 : 0;
+        if ($factor instanceof Power && $this->case !== 'swapped' && $exponent > 1 && $exponent < Limits::DEGREE) {
+            $even = $exponent - $exponent % 2;
+
+            return [[
+                new Power($factor->base, Numeral::of($even)),
+                $even === $exponent ? Numeral::of(1) : $factor->base,
+            ]];
+        }
+        $ways = [];
+        foreach ($this->squares($factor->number()?->toInt() ?? 0) as [$before, $inside]) {
+            $ways[] = [Numeral::of($before), Numeral::of($inside)];
+        }
+
+        return $ways;
+    }
+
+    /** @return iterable<array{int, int}> what would stand before the root, and what under it */
+    private function squares(int $under): iterable
     {
         for ($k = 2; $k ** 2 <= min($under, self::LARGEST); ++$k) {
             if ($under % $k ** 2 !== 0) {
@@ -64,7 +115,7 @@ final readonly class RadicalRule implements WrongRule
             $rest = intdiv($under, $k ** 2);
             [$before, $inside] = $this->case === 'swapped' ? [$rest, $k] : [$k ** 2, $rest];
             if ($before > 1 && $inside > 1) {
-                yield Product::of([Numeral::of($before), new Root(Numeral::of($inside), 2)]);
+                yield [$before, $inside];
             }
         }
     }

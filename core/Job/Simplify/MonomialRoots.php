@@ -1,0 +1,535 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Job\Simplify;
+
+use Runel\Algebra\RadicalTerm;
+use Runel\Algebra\RealNumber;
+use Runel\Demonstration\Answer\SimplifiedAnswer;
+use Runel\Demonstration\Check;
+use Runel\Demonstration\CheckKind;
+use Runel\Demonstration\Demonstration;
+use Runel\Demonstration\Forecast;
+use Runel\Demonstration\Line;
+use Runel\Demonstration\Phase;
+use Runel\Demonstration\Question;
+use Runel\Demonstration\Role;
+use Runel\Demonstration\Section;
+use Runel\Demonstration\Step;
+use Runel\Demonstration\Task;
+use Runel\Expression\Expression;
+use Runel\Expression\Inside;
+use Runel\Expression\Letters;
+use Runel\Expression\Negative;
+use Runel\Expression\Node;
+use Runel\Expression\Numeral;
+use Runel\Expression\Pi;
+use Runel\Expression\Power;
+use Runel\Expression\Product;
+use Runel\Expression\Quotient;
+use Runel\Expression\Rewriter;
+use Runel\Expression\Root;
+use Runel\Expression\Sum;
+use Runel\Law\Claim\Identity;
+use Runel\Message\Message;
+use Runel\Notation\Ascii;
+use Runel\Number\Integers;
+use Runel\Number\Rational;
+use Runel\Slip\Slip;
+
+/**
+ * Roots of single terms: of letters, and of numbers where one has an index from 3 on. They are joined, each is made as
+ * small as it can be, none is left below a line, like ones are collected.
+ */
+final readonly class MonomialRoots
+{
+    /** Roots of which no common index up to here is found are not worked with. */
+    private const LARGEST_INDEX = 24;
+    private const MOST_PRODUCTS = 40;
+
+    /**
+     * @param Expression $whole as it stands
+     * @param int        $parts a multiple of the indexes in it
+     */
+    private function __construct(private Expression $whole, private int $parts, private Expression $result) {}
+
+    /** Null of anything else, and where it is written most simply. */
+    public static function of(Expression $whole): ?self
+    {
+        $parts = 1;
+        $roots = self::roots($whole);
+        foreach ($roots as $root) {
+            $parts = intdiv($parts, Integers::gcd($parts, $root->index)) * $root->index;
+        }
+        // Square roots of numbers alone are worked otherwise.
+        $isSquares = $parts === 2 && Letters::of($whole) === [];
+        if ($parts === 1 || $isSquares || $parts > self::LARGEST_INDEX || Inside::holds($whole, Pi::class)) {
+            return null;
+        }
+        $terms = self::terms($whole, $parts);
+        $indexes = array_map(static fn(Root $root): int => $root->index, $roots);
+        foreach ($terms ?? [] as $term) {
+            if ($term->mixesNumbers(...$indexes)) {
+                return null;
+            }
+        }
+        $result = $terms === null ? null : self::written($terms);
+
+        return $result === null || $result->equals($whole) ? null : new self($whole, $parts, $result);
+    }
+
+    public function demonstrate(Task $task, string $method): Demonstration
+    {
+        $steps = [];
+        $reached = $this->whole;
+        $products = new RootProducts($this->product(...), $this->collected(...));
+        $parts = [$this->joined(...), $this->simplified(...), $this->fromBelow(...), $products->multiplied(...)];
+        foreach ($parts as $part) {
+            [$own, $reached] = $part($reached);
+            array_push($steps, ...$own);
+        }
+        $steps = SimplifyDemonstration::withoutResult($steps, $this->result);
+        $isCollected = $reached instanceof Sum && !$reached->equals($this->result);
+        $hasLetters = Letters::of($this->whole) !== [];
+        $isAssumed = $hasLetters && $this->parts % 2 === 0;
+        $sections = [
+            new Section(Phase::Reading, [new Step(
+                id: 'read',
+                role: Role::Reading,
+                title: Message::of('factor.read.title'),
+                why: Message::of($isAssumed ? 'simplify.radicals.read-letters' : 'simplify.radicals.read'),
+                lines: [Line::given($this->whole)],
+            )]),
+            ...($steps === [] ? [] : [new Section(Phase::Tidying, $steps)]),
+            new Section(Phase::Finishing, [new Step(
+                id: 'result',
+                title: Message::of($isCollected ? 'simplify.radicals.collect.title' : 'simplify.result.title'),
+                why: Message::of(match (true) {
+                    !$isCollected => 'simplify.radicals.result-why-index',
+                    $hasLetters => 'simplify.radicals.collect.why-letters',
+                    default => 'simplify.radicals.collect.why-index',
+                }),
+                lines: [Line::result($this->result)],
+                question: Question::expression(
+                    Message::of('simplify.ask'),
+                    new Identity($this->whole, $this->result),
+                    $this->result,
+                ),
+                watch: $isCollected ? Slip::RootOfSumSplit : null,
+            )]),
+        ];
+
+        return new Demonstration(
+            task: $task,
+            job: SimplifyFamily::JOB,
+            method: $method,
+            forecast: Forecast::of(
+                sections: $sections,
+                roots: Inside::holds($this->result, Root::class),
+                advice: Message::of('simplify.radicals.advice'),
+            ),
+            sections: $sections,
+            answer: new SimplifiedAnswer($this->result),
+            checking: fn(): array => [
+                $hasLetters ? PutBeside::checkRoots($this->whole, $this->result) : $this->check(),
+            ],
+        );
+    }
+
+    /** @return array{list<Step>, Expression} in each term the roots of one index under one root */
+    private function joined(Expression $whole): array
+    {
+        $apart = [];
+        $worked = [];
+        foreach ($whole->terms() as $term) {
+            $under = $this->underOne($term->bare());
+            foreach ([&$apart, &$worked] as $which => &$terms) {
+                $part = $under[$which] ?? $term->bare();
+                $terms[] = $term instanceof Negative ? new Negative($part) : $part;
+            }
+            unset($terms);
+        }
+
+        return Sum::of($worked)->equals($whole) ? [[], $whole] : [[new Step(
+            id: 'join',
+            title: Message::of('simplify.radicals.join.title'),
+            why: Message::of('simplify.radicals.join.why'),
+            lines: [Line::equal(Sum::of($apart)), Line::equal(Sum::of($worked))],
+        )], Sum::of($worked)];
+    }
+
+    /**
+     * @return array{Expression, Expression}|null side by side under one root, and multiplied there; null of a term in
+     *                                            which no two roots of one index stand
+     */
+    private function underOne(Expression $term): ?array
+    {
+        [$top, $front] = self::apart($term instanceof Quotient ? $term->numerator : $term);
+        [$bottom, $below] = $term instanceof Quotient ? self::apart($term->denominator) : [[], []];
+        $index = $top === [] ? 0 : $top[0]->index;
+        $isOther = fn(Expression $factor): bool => $factor instanceof Root
+            ? $factor->index !== $index
+            : RadicalTerm::of($factor, $this->parts) === null;
+        if ($index === 0 || \count($top) + \count($bottom) < 2
+            || array_filter([...$top, ...$bottom, ...$front, ...$below], $isOther) !== []) {
+            return null;
+        }
+        $over = self::radicands($top);
+        $under = $bottom === [] ? $over : new Quotient($over, self::radicands($bottom));
+        $worked = RadicalTerm::of($under, 1)?->toExpression();
+        if ($worked === null) {
+            return null;
+        }
+        $write = static function (Expression $under) use ($front, $below, $index): Expression {
+            $above = Product::of([...$front, new Root($under, $index)]);
+
+            return $below === [] ? $above : new Quotient($above, Product::of($below));
+        };
+
+        return [$write($under), $write($worked)];
+    }
+
+    /** @return array{list<Step>, Expression} every root by itself, then the whole with what they are */
+    private function simplified(Expression $whole): array
+    {
+        $steps = [];
+        $known = [];
+        foreach (self::roots($whole) as $place => $root) {
+            $simple = $this->simple($root);
+            if (!$simple->toExpression()->equals($root)) {
+                $known[] = [$root, $simple->toExpression()];
+                $steps[] = self::rootSimplified($root, $simple, $place + 1);
+            }
+        }
+        $put = Rewriter::everywhere($whole, static function (Node $node) use ($known): ?Node {
+            foreach ($known as [$root, $simple]) {
+                if ($node instanceof Root && $node->equals($root)) {
+                    return $simple;
+                }
+            }
+
+            return null;
+        });
+        if (!$put->equals($whole) && !$whole instanceof Root && !$put->equals($this->result)) {
+            $steps[] = new Step(
+                id: 'put',
+                title: Message::of('simplify.radicals.put.title'),
+                why: Message::of('simplify.radicals.put.why'),
+                lines: [Line::equal($put)],
+            );
+        }
+
+        return [$steps, $put];
+    }
+
+    private static function rootSimplified(Root $root, RadicalTerm $simple, int $number): Step
+    {
+        $index = $root->index;
+        $under = RadicalTerm::of($root->radicand, 1) ?? throw new \LogicException('It was read before.');
+        $written = $simple->toExpression();
+        $isMinus = $under->coefficient->isNegative();
+        $isWhole = $simple->index() === 1;
+        // A minus is taken out first: what follows is about the size.
+        [$under, $simple] = $isMinus
+            ? [$under->scaled(Rational::of(-1)), $simple->scaled(Rational::of(-1))]
+            : [$under, $simple];
+        $outside = $simple->outside()->toExpression();
+        $isBelow = !$under->below()->toExpression()->isOne();
+        $forms = $under->toExpression()->equals($root->radicand) ? [] : [new Root($under->toExpression(), $index)];
+        if ($isBelow) {
+            array_push($forms, ...self::withPowerBelow($under, $simple, $index));
+        } elseif ($isWhole && Letters::of($root) !== []) {
+            $power = new Power($outside, Numeral::of($index));
+            $forms = $power->equals($root->radicand) ? $forms : [...$forms, new Root($power, $index)];
+        } elseif (!$isWhole && !$outside->isOne()) {
+            $power = RadicalTerm::of($outside, 1)?->power($index);
+            $rest = $power?->power(-1)?->times($under);
+            array_push($forms, ...($power === null || $rest === null ? [] : [
+                self::split($power->toExpression(), $rest->toExpression(), $root),
+            ]));
+        }
+        $lines = [];
+        $before = $root;
+        foreach ($forms as $form) {
+            $form = $isMinus ? new Negative($form) : $form;
+            $lines[] = Line::side($before, $form);
+            $before = $form;
+        }
+
+        return new Step(
+            id: "root-$number",
+            title: Message::of('simplify.radicals.root.title', ['root' => $root]),
+            why: match (true) {
+                $isWhole => Message::of('simplify.radicals.root.why-whole'),
+                $isBelow => Message::of('simplify.radicals.root.why-below', ['index' => $index]),
+                default => Message::of(
+                    $isMinus ? 'simplify.radicals.root.why-minus' : 'powers.simplify.why',
+                    ['index' => $index],
+                ),
+            },
+            lines: [...$lines, ...($before->equals($written) ? [] : [Line::side($before, $written)])],
+            question: Question::expression(
+                Message::of('quadratic.simplify.ask', ['root' => $root]),
+                new Identity($root, $written),
+                $written,
+            ),
+            watch: $index === 2 ? Slip::RootNotSimplified : null,
+        );
+    }
+
+    /** 18x³ under a root as 9x² · 2x; where it is written so already, as two roots. */
+    private static function split(Expression $power, Expression $rest, Root $root): Expression
+    {
+        $under = Product::apart([$power, $rest]);
+
+        return Ascii::write($under) === Ascii::write($root->radicand)
+            ? Product::of([new Root($power, $root->index), new Root($rest, $root->index)])
+            : new Root($under, $root->index);
+    }
+
+    /**
+     * The root of a fraction whose denominator is made a power with the index, then root over root.
+     *
+     * @return list<Expression>
+     */
+    private static function withPowerBelow(RadicalTerm $under, RadicalTerm $simple, int $index): array
+    {
+        $below = RadicalTerm::of($simple->below()->toExpression(), 1)?->power($index);
+        $by = $below?->times($under->below()->power(-1));
+        $above = $under->times($under->below());
+        $worked = $by === null ? null : $above?->times($by);
+        if ($below === null || $by === null || $above === null || $worked === null) {
+            return [];
+        }
+        $under = static fn(Expression $part): Expression => new Root($part, $index);
+
+        return [
+            ...($by->toExpression()->isOne() ? [] : [$under(new Quotient(
+                Product::apart([$above->toExpression(), $by->toExpression()]),
+                Product::apart([$below->times($by->power(-1))?->toExpression() ?? Numeral::of(1), $by->toExpression()]),
+            ))]),
+            new Quotient($under($worked->toExpression()), $under($below->toExpression())),
+        ];
+    }
+
+    /** @return array{list<Step>, Expression} above and below times the root that makes what stands below whole */
+    private function fromBelow(Expression $whole): array
+    {
+        $steps = [];
+        $terms = $whole->terms();
+        foreach ($terms as $place => $term) {
+            $fraction = $term->bare();
+            $below = $fraction instanceof Quotient ? RadicalTerm::of($fraction->denominator, $this->parts) : null;
+            if (!$fraction instanceof Quotient || $below === null || $below->index() === 1) {
+                continue;
+            }
+            $by = self::rest($below);
+            $worked = new Quotient(
+                $this->collected(Product::of([$fraction->numerator, $by])),
+                $this->collected(Product::of([$fraction->denominator, $by])),
+            );
+            $written = new Quotient(
+                Product::apart([...$fraction->numerator->factors(), $by]),
+                Product::apart([...$fraction->denominator->factors(), $by]),
+            );
+            $lines = [];
+            foreach ([$written, $worked] as $part) {
+                $terms[$place] = $term instanceof Negative ? new Negative($part) : $part;
+                $lines[] = Line::equal(Sum::of(array_values($terms)));
+            }
+            $steps[] = new Step(
+                id: 'below' . ($steps === [] ? '' : '-' . (\count($steps) + 1)),
+                title: Message::of('simplify.radicals.below.title', ['by' => $by]),
+                why: $below->index() === 2
+                    ? Message::of('simplify.radicals.below.why')
+                    : Message::of('simplify.radicals.below.why-index', ['index' => $below->index()]),
+                lines: $lines,
+                watch: Slip::RootNotSimplified,
+            );
+        }
+
+        return [$steps, Sum::of(array_values($terms))];
+    }
+
+    /** The root that makes a root whole, with the same index. */
+    private static function rest(RadicalTerm $below): Expression
+    {
+        $index = $below->index();
+        $root = RadicalTerm::of(new Root($below->radicand(), $index), $index);
+
+        // 1 over the root has it above, over a whole number.
+        $inverse = $root?->power(-1) ?? throw new \LogicException('It was read before.');
+
+        return new Root($inverse->radicand(), $index);
+    }
+
+    /** @return list<Root> each once, in order */
+    private static function roots(Node $node): array
+    {
+        $roots = $node instanceof Root ? [$node] : [];
+        foreach ($node instanceof Root ? [] : $node->children() as $child) {
+            foreach (self::roots($child) as $root) {
+                $isKnown = array_filter($roots, static fn(Root $one): bool => $one->equals($root)) !== [];
+                $roots = $isKnown ? $roots : [...$roots, $root];
+            }
+        }
+
+        return $roots;
+    }
+
+    /** @return array{list<Root>, list<Expression>} the factors that are roots, and the others */
+    private static function apart(Expression $product): array
+    {
+        $roots = [];
+        $others = [];
+        foreach ($product->factors() as $factor) {
+            if ($factor instanceof Root) {
+                $roots[] = $factor;
+            } elseif ($factor instanceof Product && $factor !== $product) {
+                [$ownRoots, $ownOthers] = self::apart($factor);
+                array_push($roots, ...$ownRoots);
+                array_push($others, ...$ownOthers);
+            } elseif (!$factor->isOne()) {
+                $others[] = $factor;
+            }
+        }
+
+        return [$roots, $others];
+    }
+
+    /** @param non-empty-list<Root> $roots */
+    private static function radicands(array $roots): Expression
+    {
+        $under = array_map(static fn(Root $root): Expression => $root->radicand, $roots);
+
+        return \count($under) === 1 ? $under[0] : Product::apart($under);
+    }
+
+    private function simple(Root $root): RadicalTerm
+    {
+        return RadicalTerm::of($root, $this->parts) ?? throw new \LogicException('It was read before.');
+    }
+
+    /** @return array{Expression, Expression} */
+    private function product(Expression $one, Expression $other): array
+    {
+        $product = $this->collected(Product::of([$one, $other]));
+
+        return [$product, $product];
+    }
+
+    private function collected(Expression $whole): Expression
+    {
+        return self::written(
+            self::terms($whole, $this->parts) ?? throw new \LogicException('It was read before.'),
+        );
+    }
+
+    /** @param list<RadicalTerm> $terms */
+    private static function written(array $terms): Expression
+    {
+        return $terms === []
+            ? Numeral::of(0)
+            : Sum::of(array_map(static fn(RadicalTerm $term): Expression => $term->toExpression(), $terms));
+    }
+
+    /**
+     * @return list<RadicalTerm>|null multiplied out, like ones together, in the order in which they stand; null where
+     *                                something else stands there
+     */
+    private static function terms(Expression $whole, int $parts): ?array
+    {
+        $terms = [];
+        foreach ($whole->terms() as $term) {
+            $own = self::ofTerm($term->bare(), $parts);
+            if ($own === null) {
+                return null;
+            }
+            foreach ($own as $one) {
+                $terms[] = $term instanceof Negative ? $one->scaled(Rational::of(-1)) : $one;
+            }
+        }
+
+        return self::likeTogether($terms);
+    }
+
+    /** @return list<RadicalTerm>|null */
+    private static function ofTerm(Expression $term, int $parts): ?array
+    {
+        $plain = RadicalTerm::of($term, $parts);
+        if ($plain !== null) {
+            return [$plain];
+        }
+        if ($term instanceof Quotient) {
+            $below = RadicalTerm::of($term->denominator, $parts)?->power(-1);
+
+            return $below === null ? null : self::multiplied(self::terms($term->numerator, $parts), [$below]);
+        }
+        $product = null;
+        foreach (RootProducts::factors($term) ?? [] as $factor) {
+            $own = $factor->equals($term) ? null : self::terms($factor, $parts);
+            $product = $product === null ? $own : self::multiplied($product, $own);
+            if ($product === null) {
+                return null;
+            }
+        }
+
+        return $product;
+    }
+
+    /**
+     * @param list<RadicalTerm>|null $terms
+     * @param list<RadicalTerm>|null $others
+     *
+     * @return list<RadicalTerm>|null
+     */
+    private static function multiplied(?array $terms, ?array $others): ?array
+    {
+        if ($terms === null || $others === null || \count($terms) * \count($others) > self::MOST_PRODUCTS) {
+            return null;
+        }
+        $products = [];
+        foreach ($terms as $one) {
+            foreach ($others as $other) {
+                $products[] = $one->times($other) ?? throw new \LogicException('Both are there.');
+            }
+        }
+
+        return self::likeTogether($products);
+    }
+
+    /**
+     * @param list<RadicalTerm> $terms
+     *
+     * @return list<RadicalTerm>
+     */
+    private static function likeTogether(array $terms): array
+    {
+        $together = [];
+        foreach ($terms as $term) {
+            $place = \count($together);
+            foreach ($together as $other => $one) {
+                $place = $one->isLike($term) ? $other : $place;
+            }
+            $together[$place] = isset($together[$place]) ? $together[$place]->plus($term) : $term;
+        }
+
+        return array_values(array_filter($together, static fn(RadicalTerm $term): bool => !$term->isZero()));
+    }
+
+    private function check(): Check
+    {
+        $value = RealNumber::of($this->result) ?? throw new \LogicException('It is real.');
+
+        return new Check(
+            kind: CheckKind::Substitution,
+            title: Message::of('simplify.radicals.check.title'),
+            why: Message::of('simplify.radicals.check.why', [
+                'value' => Numeral::of(Rational::ofDecimal($value->toDecimal(3))->asDecimal()),
+            ]),
+            lines: [Line::side($this->whole, $this->result)],
+            holds: true,
+        );
+    }
+}
