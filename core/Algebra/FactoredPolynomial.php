@@ -9,7 +9,6 @@ use Runel\Expression\Negative;
 use Runel\Expression\Numeral;
 use Runel\Expression\Power;
 use Runel\Expression\Product;
-use Runel\Message\TooLarge;
 use Runel\Number\Rational;
 use Runel\Polynomial\Monomial;
 use Runel\Polynomial\Polynomial;
@@ -21,9 +20,6 @@ use Runel\Polynomial\Term;
  */
 final readonly class FactoredPolynomial
 {
-    /** Of a higher degree in one letter no rational roots are looked for. */
-    private const DEGREE = 6;
-
     /** @param list<array{Polynomial, positive-int}> $factors each once, with its exponent */
     private function __construct(public Rational $number, public array $factors) {}
 
@@ -33,7 +29,7 @@ final readonly class FactoredPolynomial
         if ($polynomial->isConstant()) {
             return new self($polynomial->value() ?? Rational::one(), []);
         }
-        $common = CommonTerm::of($polynomial);
+        $common = CommonTerm::of($polynomial->unknownFirst());
         $self = new self($common->negative ? $common->content->negated() : $common->content, []);
         foreach ($common->letters->exponents as $letter => $exponent) {
             if ($exponent > 0) {
@@ -41,8 +37,13 @@ final readonly class FactoredPolynomial
                 $self = $self->with($power, $exponent);
             }
         }
-        foreach (self::split($common->rest) as $factor) {
-            $self = $self->with($factor, 1);
+        foreach (Splitting::of($common->rest) as $factor) {
+            $factor = $factor->unknownFirst();
+            $isNegative = $factor->terms[0]->coefficient->isNegative();
+            $self = ($isNegative ? $self->scaledBy(Rational::of(-1)) : $self)->with(
+                $isNegative ? $factor->negated() : $factor,
+                1,
+            );
         }
 
         return $self;
@@ -234,39 +235,5 @@ final readonly class FactoredPolynomial
         }
 
         return new self($this->number, [...$letters, ...$brackets]);
-    }
-
-    /**
-     * What is left of the common term, split as far as school goes: quadratics, and rational roots in one letter.
-     *
-     * @return list<Polynomial>
-     */
-    private static function split(Polynomial $rest): array
-    {
-        if ($rest->isConstant()) {
-            return [];
-        }
-        try {
-            $trinomial = $rest->degree() === 2 ? Trinomial::of($rest) : null;
-        } catch (TooLarge) {
-            $trinomial = null;
-        }
-        if ($trinomial !== null) {
-            return $trinomial->isPrime() ? [$rest] : $trinomial->brackets();
-        }
-        $letters = $rest->letters();
-        $degree = $rest->degree();
-        $candidates = \count($letters) === 1 && $degree > 2 && $degree <= self::DEGREE
-            ? Candidates::of($rest, $letters[0])
-            : null;
-        foreach ($candidates->values ?? [] as $value) {
-            $factor = Polynomial::ofCoefficients($letters[0], [$value->denominator(), $value->numerator()->negated()]);
-            [$quotient, $remainder] = $rest->dividedWithRemainder($factor, $letters[0]);
-            if ($remainder->isZero()) {
-                return [$factor, ...self::split($quotient)];
-            }
-        }
-
-        return [$rest];
     }
 }

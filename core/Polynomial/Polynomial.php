@@ -98,6 +98,17 @@ final class Polynomial
         return \count($unknown) !== 1 || (\count($letters) === 2 && \count($degrees) === 1) ? '' : $unknown[0];
     }
 
+    /** Ordered by the one of x, y and z that stands among other letters, where there is one: x − p, not −p + x. */
+    public function unknownFirst(): self
+    {
+        $letters = $this->letters();
+        $unknown = array_values(array_intersect(self::UNKNOWN, $letters));
+
+        return \count($unknown) === 1 && \count($letters) > 1 && $unknown[0] !== $this->main
+            ? self::ofTerms($this->terms, $unknown[0])
+            : $this;
+    }
+
     /** A sum that begins with a power of x, y or z, and whose other letters are none of them, is ordered by that. */
     private static function asTyped(self $collected, Sum $typed): self
     {

@@ -45,7 +45,8 @@ final class DefaultsTest extends TestCase
         yield ['A=1/2(a+b)h for a', ['rearrange' => 'balance']];
         yield ['x^4-5x^2+4=0', ['solve' => 'substitution', 'factor' => 'rational-roots']];
         yield ['3x+2y-x+5y', ['simplify' => 'collect']];
-        yield ['(x^2-9)/(x^2+5x+6)', ['divide' => 'long', 'simplify' => 'cancel']];
+        yield ['(x^2-9)/(x^2+5x+6)', ['simplify' => 'cancel', 'divide' => 'long']];
+        yield ['(x^2+5x+6)/(x+2)', ['divide' => 'synthetic', 'simplify' => 'cancel']];
         yield ['3/(x+1)=2/(x-1)', ['solve' => 'clear-denominators']];
         yield ['(x-1)^3=27', ['solve' => 'powers', 'factor' => 'rational-roots']];
         yield ['3(x+1)^2-12=0', [

@@ -124,6 +124,9 @@ final class StructuresTest extends TestCase
                 '(' . self::product($x, 1, $a, 1, $b) . ')/(' . self::product($x, 1, $a, 1, $c) . ')',
                 "($x{$s($a)})/($x{$s($b)})/(($x{$s($a)})/($x{$s($c)}))",
                 sprintf('(%d%s%+d)/%d', 2 * $a, $x, 2 * $b, 2 * $c),
+                "($x^3{$s($b ** 3)}p^3)/($x{$s($b)}p)",
+                "(p$x{$s($a)}p{$s($b)}$x{$s($a * $b)})/($x^2{$s(-($a ** 2))})",
+                "($x^2-p^2)/(p-$x)",
                 sprintf('-(%d%s%+d)^2/%d', 2 * $a, $x, 2 * $b, 2 * abs($c)),
             ]),
             'simplify.combine' => $chance->one([

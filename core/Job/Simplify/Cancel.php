@@ -94,6 +94,19 @@ final readonly class Cancel implements Method
         return self::read($task)?->isOverNumber() === true;
     }
 
+    /** Whether it is one fraction with a common factor, and of no higher degree above: nothing to divide out first. */
+    public static function isOfLowDegree(Task $task): bool
+    {
+        $product = self::read($task);
+        $quotient = $task->problem->quotient();
+        $above = $quotient === null ? null : Polynomial::tryFrom($quotient->numerator);
+        $below = $quotient === null ? null : Polynomial::tryFrom($quotient->denominator);
+
+        return $product !== null && $above !== null && $below !== null && !$below->isConstant()
+            && $above->degree() <= $below->degree()
+            && $product->top()->common($product->bottom())->factors !== [];
+    }
+
     private static function read(Task $task): ?FractionProduct
     {
         return $task->once(self::class, static function () use ($task): ?FractionProduct {

@@ -82,7 +82,7 @@ final readonly class Reducing
     {
         $inside = $left instanceof Negative ? $left->operand : null;
         if ($inside instanceof Sum) {
-            return Polynomial::fromExpression($left)->toExpression();
+            return BookShape::ordered(Polynomial::fromExpression($left)->toExpression());
         }
         if (!$inside instanceof Quotient) {
             return null;

@@ -48,6 +48,7 @@ final readonly class SimplifyFamily extends PlainFamily implements TakesNumbers
         return match (true) {
             !$this->applies($problem) => Weight::NOT,
             Cancel::isOverNumber(new Task($problem, HouseStyle::default())) => Weight::FIRST,
+            Cancel::isOfLowDegree(new Task($problem, HouseStyle::default())) => Weight::LIKELY,
             default => Weight::ALSO,
         };
     }
