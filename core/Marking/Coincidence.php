@@ -75,7 +75,7 @@ final readonly class Coincidence
         if (!$after instanceof Equation || WrittenLine::isSolved($after)) {
             return true;
         }
-        if ($this->isZeroed($before) || WrittenLine::isOneStep($this->proof, $before, $after)) {
+        if ($this->isZeroed($before) || WrittenLine::isOneStep($this->proof, $before, $after, false)) {
             return true;
         }
         foreach ([$after, new Equation($after->right, $after->left)] as $way) {

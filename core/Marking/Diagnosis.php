@@ -244,10 +244,10 @@ final readonly class Diagnosis
                 : [$wrong];
             foreach ($branches as $branch) {
                 // Through lines that were skipped, or with other terms on both sides, much else comes to the same.
-                $isVague = ($isSkipped ? \in_array($rule->slip(), self::EVERYWHERE, true)
-                    : !WrittenLine::isSolved($after))
+                $isVague = (!WrittenLine::isSolved($after)
+                    || ($isSkipped && \in_array($rule->slip(), self::EVERYWHERE, true)))
                     && $branch instanceof Equation && $after instanceof Equation
-                    && !WrittenLine::isOneStep($proof, $branch, $after);
+                    && !WrittenLine::isOneStep($proof, $branch, $after, $isSkipped);
                 if ($isVague || !$fingerprint->mayBe($branch)) {
                     continue;
                 }

@@ -45,12 +45,19 @@ final class WrittenLine
         return true;
     }
 
-    /** The sides worked on or exchanged, the same added to both, or both multiplied by the same. */
-    public static function isOneStep(Proof $proof, Equation $before, Equation $after): bool
+    /**
+     * The sides worked on or exchanged, the same added to both, or both multiplied by the same.
+     *
+     * @param bool $isSkipped whether lines lie between that nobody wrote: then only a single term is added, as the
+     *                        difference of the sides is the same in many lines with the same solution
+     */
+    public static function isOneStep(Proof $proof, Equation $before, Equation $after, bool $isSkipped): bool
     {
         $gained = static fn(Expression $now, Expression $then): Expression => Sum::of([$now, $then->negated()]);
         foreach ([[$after->left, $after->right], [$after->right, $after->left]] as [$left, $right]) {
-            if ($proof->same($gained($left, $before->left), $gained($right, $before->right))
+            $gain = $gained($left, $before->left);
+            $isLikely = !$isSkipped || \count(Polynomial::tryFrom($gain)->terms ?? []) < 2;
+            if (($isLikely && $proof->same($gain, $gained($right, $before->right)))
                 || $proof->same(Product::of([$left, $before->right]), Product::of([$right, $before->left]))) {
                 return true;
             }

@@ -9,6 +9,7 @@ enum Slip: string
 {
     case MissingPlaceholder = 'missing-placeholder';
     case ExponentsMultiplied = 'exponents-multiplied';
+    case ExponentsAdded = 'exponents-added';
     case ExponentsNotAdded = 'exponents-not-added';
     case LetterDropped = 'letter-dropped';
     case SignOfProduct = 'sign-of-product';

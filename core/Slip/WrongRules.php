@@ -20,12 +20,15 @@ use Runel\Slip\Rule\FalseRootRule;
 use Runel\Slip\Rule\FormulaRule;
 use Runel\Slip\Rule\FractionRule;
 use Runel\Slip\Rule\FrontRule;
+use Runel\Slip\Rule\InverseRule;
 use Runel\Slip\Rule\LeadingRule;
 use Runel\Slip\Rule\LetterBelowRule;
 use Runel\Slip\Rule\LetterDividedRule;
 use Runel\Slip\Rule\MinusBeforeProductRule;
 use Runel\Slip\Rule\OtherInverseRule;
+use Runel\Slip\Rule\OwnDenominatorRule;
 use Runel\Slip\Rule\PlaceholderRule;
+use Runel\Slip\Rule\PowerRule;
 use Runel\Slip\Rule\ProductRule;
 use Runel\Slip\Rule\RadicalRule;
 use Runel\Slip\Rule\RaisedProductRule;
@@ -113,6 +116,7 @@ final class WrongRules
             new EquationRule(Slip::OneSideOnly),
             new EquationRule(Slip::WrongInverse),
             new OtherInverseRule(Slip::WrongInverse, 'other'),
+            new InverseRule(Slip::WrongInverse, 'power'),
             new LeadingRule(Slip::DividedSomeTerms),
             new LetterDividedRule(Slip::DividedSomeTerms),
             new EquationRule(Slip::ProductNotZero),
@@ -120,6 +124,7 @@ final class WrongRules
             new EquationRule(Slip::PlusMinusForgotten),
             new EquationRule(Slip::FractionClearedOneTerm),
             new LetterBelowRule(Slip::FractionClearedOneTerm),
+            new OwnDenominatorRule(Slip::OneSideOnly, 'crossed'),
             new EquationRule(Slip::SquaredTermByTerm),
         ];
     }
@@ -208,6 +213,12 @@ final class WrongRules
             new ProductRule(Slip::SignOfProduct),
             new ProductRule(Slip::ExponentsNotAdded),
             new ProductRule(Slip::ExponentsMultiplied),
+            new PowerRule(Slip::ExponentsMultiplied),
+            new PowerRule(Slip::ExponentsAdded),
+            new PowerRule(Slip::ExponentsAdded, 'terms'),
+            new PowerRule(Slip::CoefficientNotSquared, 'below'),
+            new PowerRule(Slip::SignOfProduct, 'exponent'),
+            new PowerRule(Slip::QuotientDegree, 'minus'),
             new ProductRule(Slip::LetterDropped),
             new ProductRule(Slip::CoefficientsAdded),
             new CollectRule(Slip::LargerSignLost),

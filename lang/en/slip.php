@@ -13,6 +13,12 @@ return [
         'watch' => 'Exponents are added, not multiplied.',
         'diagnosis' => 'The exponents were multiplied; they have to be added.',
     ],
+    'exponents-added' => [
+        'name' => 'exponents added instead of multiplied',
+        'watch' => 'A power raised to a power: the exponents are multiplied.',
+        'diagnosis' => 'The exponents were added; where a power is raised to a power they are multiplied.',
+        'diagnosis-terms' => 'Like terms are added by their numbers in front: the exponent stays as it is.',
+    ],
     'exponents-not-added' => [
         'name' => 'exponents not added',
         'watch' => 'Letter times letter: do not forget to add the exponents.',
@@ -29,6 +35,7 @@ return [
         'diagnosis' => 'The sign of a product is wrong; its number is right.',
         'diagnosis-square' => 'The middle term of the square has the wrong sign: it is twice the product of the two,'
             . ' signs included.',
+        'diagnosis-exponent' => 'A minus in an exponent makes nothing negative: it puts the power below the line.',
     ],
     'coefficients-added' => [
         'name' => 'numbers added instead of multiplied',
@@ -68,6 +75,7 @@ return [
         'watch' => 'The number before the letter is squared, too.',
         'diagnosis' => 'The letter was squared, but not the number before it.',
         'diagnosis-raised' => 'What stands behind the number was raised to the power, but not the number itself.',
+        'diagnosis-below' => 'The exponent belongs to the letter alone: the number before it stays above the line.',
     ],
     'middle-sign-lost' => [
         'name' => 'sign of the middle lost',
@@ -298,6 +306,7 @@ return [
         'watch' => 'Powers are divided: exponents subtract, and the degree falls.',
         'diagnosis' => 'The degree is too high: dividing powers subtracts exponents.',
         'diagnosis-divided' => 'The exponents were divided; where powers are divided they have to be subtracted.',
+        'diagnosis-minus' => 'The exponent below is negative: taking it away adds to the exponent above.',
     ],
     'remainder-left-out' => [
         'name' => 'remainder left out',
@@ -310,6 +319,8 @@ return [
         'name' => 'done to one side only',
         'watch' => 'What is done to one side is done to the other, or the balance is lost.',
         'diagnosis' => 'It was done on one side only.',
+        'diagnosis-crossed' => 'Each numerator was multiplied by its own denominator. Both sides times both '
+            . 'denominators: each numerator gets the other side’s.',
     ],
     'wrong-inverse' => [
         'name' => 'undone by the wrong operation',
@@ -317,6 +328,7 @@ return [
         'diagnosis' => 'The operation was repeated instead of undone: take its opposite.',
         'diagnosis-other' => 'This undoes another operation than the one that stands there: adding is undone by'
             . ' subtracting, multiplying by dividing.',
+        'diagnosis-power' => 'A power is undone by the root with its exponent, not by dividing by the exponent.',
     ],
     'divided-by-negative' => [
         'name' => 'dividing by a negative',

@@ -7,12 +7,13 @@ namespace Runel\Slip\Rule;
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
 use Runel\Expression\Node;
+use Runel\Expression\Power;
 use Runel\Expression\Product;
 use Runel\Expression\Quotient;
 use Runel\Slip\OfSlip;
 use Runel\Slip\WrongRule;
 
-/** What is to be divided is multiplied, and the other way round. */
+/** What is to be divided is multiplied, and the other way round; or a power is undone by dividing by its exponent. */
 final readonly class InverseRule implements WrongRule
 {
     use OfSlip;
@@ -21,24 +22,27 @@ final readonly class InverseRule implements WrongRule
     {
         if ($line instanceof Equation) {
             foreach ([[$line->left, $line->right], [$line->right, $line->left]] as [$side, $other]) {
-                yield from self::undone($side, $other);
+                yield from $this->undone($side, $other);
             }
         }
-        if ($line instanceof Quotient) {
+        if ($line instanceof Quotient && $this->case === null) {
             yield Product::of([$line->denominator, $line->numerator]);
         }
-        if ($line instanceof Product) {
+        if ($line instanceof Product && $this->case === null) {
             yield new Quotient(Product::of(\array_slice($line->factors, 1)), $line->factors[0]);
         }
     }
 
     /** @return iterable<Node> what stood beside the rest of a side, done to the other side again instead of undone */
-    private static function undone(Expression $side, Expression $other): iterable
+    private function undone(Expression $side, Expression $other): iterable
     {
-        if ($side instanceof Quotient) {
+        if ($side instanceof Quotient && $this->case === null) {
             yield new Equation($side->numerator, new Quotient($other, $side->denominator));
         }
-        $factors = $side instanceof Product ? $side->factors : [];
+        if ($side instanceof Power && $this->case === 'power') {
+            yield new Equation($side->base, new Quotient($other, $side->exponent));
+        }
+        $factors = $side instanceof Product && $this->case === null ? $side->factors : [];
         foreach ($factors as $place => $factor) {
             $rest = $factors;
             unset($rest[$place]);

@@ -31,7 +31,7 @@ final readonly class LetterBelowRule implements WrongRule
         foreach ($sides as $side => $terms) {
             foreach ($terms as $place => $term) {
                 $bare = $term instanceof Negative ? $term->operand : $term;
-                if (!$bare instanceof Quotient) {
+                if (!self::isBelow($bare)) {
                     $plain[] = [$side, $place];
                 } elseif ($below === null || $below->equals($bare->denominator)) {
                     $below = $bare->denominator;
@@ -60,7 +60,7 @@ final readonly class LetterBelowRule implements WrongRule
             foreach ($terms as $place => $term) {
                 $bare = $term instanceof Negative ? $term->operand : $term;
                 $done = match (true) {
-                    $bare instanceof Quotient => $bare->numerator,
+                    self::isBelow($bare) => $bare->numerator,
                     \in_array([$side, $place], $left, true) => $bare,
                     default => Product::of([$bare, $below]),
                 };
@@ -70,5 +70,11 @@ final readonly class LetterBelowRule implements WrongRule
         }
 
         return new Equation($written[0], $written[1]);
+    }
+
+    /** @phpstan-assert-if-true Quotient $term */
+    private static function isBelow(Expression $term): bool
+    {
+        return $term instanceof Quotient && Letters::of($term->denominator) !== [];
     }
 }

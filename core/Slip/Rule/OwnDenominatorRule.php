@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Slip\Rule;
+
+use Runel\Expression\Equation;
+use Runel\Expression\Letters;
+use Runel\Expression\Node;
+use Runel\Expression\Product;
+use Runel\Expression\Quotient;
+use Runel\Slip\OfSlip;
+use Runel\Slip\WrongRule;
+
+/** Fraction equal to fraction: each numerator multiplied by its own denominator instead of the other one. */
+final readonly class OwnDenominatorRule implements WrongRule
+{
+    use OfSlip;
+
+    public function wrong(Node $line): iterable
+    {
+        $isOfFractions = $line instanceof Equation && $line->left instanceof Quotient
+            && $line->right instanceof Quotient && Letters::of($line) !== [];
+        if ($isOfFractions) {
+            yield new Equation(
+                Product::of([$line->left->numerator, $line->left->denominator]),
+                Product::of([$line->right->numerator, $line->right->denominator]),
+            );
+        }
+    }
+}
