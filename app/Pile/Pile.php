@@ -23,7 +23,7 @@ use Runel\Style\HouseStyle;
 final readonly class Pile
 {
     /** The work that marking may take in one go, in steps. */
-    private const EFFORT = 700_000;
+    private const EFFORT = 720_000;
     /** So many lines are marked in one go. */
     public const MOST_LINES = 500;
 

@@ -11,6 +11,8 @@ use Runel\Expression\Equation;
 use Runel\Expression\Evaluation;
 use Runel\Expression\Expression;
 use Runel\Expression\Letter;
+use Runel\Expression\Letters;
+use Runel\Expression\Node;
 use Runel\Expression\Numeral;
 use Runel\Message\Message;
 use Runel\Number\DivisionByZero;
@@ -25,6 +27,8 @@ final class Reply
     /** ax² + …: which letter stands where in a(x + h)² + k. */
     private const VERTEX = '/^\s*([a-z])?\s*\(\s*[a-z]\s*([-+−])\s*([a-z])\s*\)\s*'
         . '(?:\^\s*2|²)\s*([-+−])\s*([a-z])\s*$/iu';
+    /** a + b√3, or without the first: a letter that stands alone, the sign, the one before the root, what is under it. */
+    private const ROOTS = '/^\s*(?:([a-z])\s*([-+−])\s*)?([a-z])\s*[*·]?\s*(?:√|\\\\?sqrt)\s*[({]?\s*(\d+|[a-z])\s*[)}]?\s*$/u';
 
     /** Null where it asked nothing beyond the answer itself. */
     public static function of(Demonstration $demonstration): ?Message
@@ -38,10 +42,15 @@ final class Reply
                 $values[] = new Equation(new Letter($letter), $value);
             }
 
-            return Message::of(\count($values) === 2 ? 'reply.two-letters' : 'reply.three-letters', [
-                'first' => $values[0],
-                'second' => $values[1],
-            ] + (isset($values[2]) ? ['third' => $values[2]] : []));
+            return match (\count($values)) {
+                1 => Message::of('reply.one-letter', ['first' => $values[0]]),
+                2 => Message::of('reply.two-letters', ['first' => $values[0], 'second' => $values[1]]),
+                default => Message::of('reply.three-letters', [
+                    'first' => $values[0],
+                    'second' => $values[1],
+                    'third' => $values[2],
+                ]),
+            };
         }
 
         return match ($asked->seeks) {
@@ -81,6 +90,10 @@ final class Reply
     public static function letters(Demonstration $demonstration): array
     {
         $form = $demonstration->task->problem->asked->form ?? '';
+        $ofRoots = self::lettersOfRoots($form, $demonstration->answer->node());
+        if ($ofRoots !== []) {
+            return $ofRoots;
+        }
         [$place, $value] = self::vertex($demonstration->answer) ?? [null, null];
         $leading = $demonstration->task->problem->polynomial?->terms[0]->coefficient ?? null;
         if ($place === null || $value === null || $leading === null || preg_match(self::VERTEX, $form, $match) !== 1) {
@@ -92,6 +105,44 @@ final class Reply
         $letters[$match[5]] = $match[4] === '+' ? $value : $opposite($value);
 
         return $letters;
+    }
+
+    /**
+     * Of a number that was to be written as a√3, a√b, a + b√3 or a + b√c: what its letters are.
+     *
+     * @return array<string, Expression> none where it is no such number, or no such form was asked for
+     */
+    private static function lettersOfRoots(string $form, Node $answer): array
+    {
+        if (!$answer instanceof Expression || Letters::of($answer) !== [] || preg_match(self::ROOTS, $form, $match) !== 1) {
+            return [];
+        }
+        try {
+            $parts = Evaluation::at(new Surds(), [])->of($answer)->parts;
+        } catch (NoExactValue | DivisionByZero) {
+            return [];
+        }
+        [, $plain, $sign, $before, $under] = $match;
+        $left = $parts;
+        unset($left[1]);
+        $root = array_key_first($left);
+        // Another root than the one that was named, or more than the form has places for.
+        if (\count($left) !== 1 || $root === null || (ctype_digit($under) && (int) $under !== $root)
+            || ($plain === '' && isset($parts[1]))) {
+            return [];
+        }
+        $number = $left[$root];
+        $values = [
+            $plain => Numeral::of($parts[1] ?? Rational::zero()),
+            $before => Numeral::of($sign === '' || $sign === '+' ? $number : $number->negated()),
+            $under => Numeral::of($root),
+        ];
+
+        return array_filter(
+            $values,
+            static fn(int|string $letter): bool => \is_string($letter) && $letter !== '',
+            \ARRAY_FILTER_USE_KEY,
+        );
     }
 
     /** How many solutions there are. */

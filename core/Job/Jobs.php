@@ -24,6 +24,7 @@ final class Jobs
     {
         $multiplying = new MultiplyFamily();
         $factoring = new FactorFamily($multiplying);
+        $simplifying = new SimplifyFamily();
 
         return new Families([
             $multiplying,
@@ -32,8 +33,8 @@ final class Jobs
             new CompleteSquareFamily(),
             new DivideFamily($multiplying),
             new RearrangeFamily(),
-            new ShowFamily(),
-            new SimplifyFamily(),
+            new ShowFamily($simplifying),
+            $simplifying,
         ]);
     }
 

@@ -35,7 +35,8 @@ final class Embedded
             if ($line->link === Link::Side || !$line->node instanceof Expression) {
                 return $line->link === Link::Side ? $line : null;
             }
-            $side = $before === null ? null : Line::side($before, $line->node);
+            // What is written once more at the end says nothing new beside the chain.
+            $side = $before === null || $before->equals($line->node) ? null : Line::side($before, $line->node);
             $before = $line->node;
 
             return $side;

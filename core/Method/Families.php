@@ -48,7 +48,8 @@ final readonly class Families
     {
         $jobs = $this->weighed($problem);
         $asked = \in_array($problem->askedJob(), $this->jobs(), true) ? $problem->askedJob() : null;
-        if ($asked !== null && $problem->letters !== []) {
+        $isSaidOfNumbers = $asked !== null && $jobs === [] && $this->of($asked) instanceof ShowsSides;
+        if ($asked !== null && ($problem->letters !== [] || $isSaidOfNumbers)) {
             if (!\in_array($asked, $jobs, true)) {
                 throw new OutOfReach($this->of($asked)->notThere($problem), $problem->awkwardAt ?? 1);
             }

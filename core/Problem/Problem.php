@@ -197,11 +197,13 @@ final readonly class Problem
 
     /**
      * The index of the roots under which letters stand, the least common multiple of several; 1 where none do, and of
-     * an equation. Where it is not 1, the letters stand for numbers that are not negative.
+     * an equation that is to be solved. Where it is not 1, the letters stand for numbers that are not negative.
      */
     public function rootIndex(): int
     {
-        return $this->node instanceof Expression ? RootIndex::of($this->node) : 1;
+        $isOfValues = $this->node instanceof Expression || $this->asked->job === Asked::SHOW;
+
+        return $isOfValues ? RootIndex::of($this->node) : 1;
     }
 
     public function holdsPi(): bool

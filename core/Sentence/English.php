@@ -62,6 +62,8 @@ final class English
         '?{and} check ?for ?extraneous {root}', 'to be found', 'where are to be found',
         '?where L ?L ?L ?and L are ?all ?rational integers|constants|numbers',
         'where L ?and ?L ?is|are ?an ?a integer|constant',
+        'where L ?L ?and ?L is|are ?all ?an ?a ?positive ?real rational|integer|integers|whole|constant|constants '
+            . '?number|numbers',
         '?{and} ?{giving} ?{your} ?{answer} in ?its terms of ?the L ?L ?L ?L ?and ?L',
         'for all ?real ?values ?of ?L',
         '?{and} stating|state|giving|give|finding|find ?down the value|values of ?the ?constants L ?L ?L ?and L',
@@ -153,6 +155,8 @@ final class English
         'without|with ?the|any ?no brackets|parentheses' => 'expanded',
         'in descending|ascending|falling powers ?of ?L' => 'expanded',
         'as a single fraction' => 'fraction',
+        'as ?a single|one root' => 'root',
+        'with a rational|whole denominator' => 'root',
         'as ?one a fraction' => 'fraction',
     ];
 
@@ -166,7 +170,7 @@ final class English
             . '?in ?its|the '
             . '?lowest|simplest ?terms|form',
         '?{giving} ?{your} ?{answer} ?as|in exact ?form|value|values|answers|answer|solutions',
-        '?{giving} ?{your} ?{answer} ?in|as ?simplified|simplest surd|radical ?form',
+        '?{giving} ?{your} ?{answer} ?in|as ?a|one ?single|simplified|simplest surd|radical ?form',
         '?{giving} ?{your} ?{answer} ?in|as ?simplified|simplest surds|radicals ?form',
     ];
 

@@ -17,6 +17,7 @@ use Runel\Expression\Pi;
 use Runel\Expression\Power;
 use Runel\Expression\Product;
 use Runel\Expression\Quotient;
+use Runel\Expression\Root;
 use Runel\Expression\Sum;
 use Runel\Message\Message;
 use Runel\Message\OutOfReach;
@@ -311,11 +312,15 @@ final class Sentence
         if ($work === 'simplify' && self::isSimplified($node)) {
             $job = 'simplify';
         }
+        if ($work === 'equal' && $node instanceof Equation && Letters::of($node->right) !== []
+            && self::isOfRoots($node->left, $runs['b']->text)) {
+            [$work, $node] = ['form', $node->left];
+        }
         if ($work === 'form') {
             [$job, $node] = $this->inForm($runs, $node);
         }
         $job ??= $this->jobOfForm() ?? (\count($this->methods) === 1 ? array_key_first($this->methods) : null);
-        if ($this->form === 'fraction' && $job === null && $node instanceof Expression) {
+        if (\in_array($this->form, ['fraction', 'root'], true) && $job === null && $node instanceof Expression) {
             $job = 'simplify';
         }
         $subject = \in_array($work, ['unknown-factor', 'unknown-remainder', 'remainder'], true) ? $letter : null;
@@ -472,6 +477,7 @@ final class Sentence
         $hasSquare = preg_match('/\([^()]*\)\s*(?:\^\s*2|²)/u', $form) === 1;
 
         return match (true) {
+            $node instanceof Expression && self::isOfRoots($node, $form) => ['simplify', $node],
             $hasSquare => ['complete-square', $node],
             preg_match('/\([^()]*\)\s*\([^()]*\)/u', $form) === 1 => ['factor', $node],
             $node instanceof Expression => [
@@ -480,6 +486,13 @@ final class Sentence
             ],
             default => [null, $node],
         };
+    }
+
+    /** Numbers with roots, and a form in which a root stands: a√3, a + b√5. */
+    private static function isOfRoots(Expression $node, string $form): bool
+    {
+        return Letters::of($node) === [] && Inside::holds($node, Root::class)
+            && preg_match('/√|sqrt|root/u', $form) === 1;
     }
 
     private function jobOfForm(): ?string

@@ -65,7 +65,9 @@ return [
     'asked-solve' => 'There is no equation here, so there is nothing to solve. Write = and the other side.',
     'asked-complete-square' => 'Completing the square is for a quadratic in one letter.',
     'asked-divide' => 'Nothing is divided here. Write “divide … by …”, or put ÷ between the two.',
-    'asked-show' => 'To show that two sides are the same, an equation between two polynomials is wanted.',
+    'asked-show' => 'To show that two sides are the same, an equation is wanted: between polynomials, fractions of '
+        . 'them, or numbers with roots.',
+    'asked-show-apart-numbers' => 'That cannot be shown: the left side is about :left, the right one about :right.',
     'asked-show-same' => 'Both sides are written the same already: there is nothing to show.',
     'asked-show-apart' => 'That cannot be shown: the sides are not the same for every value. For :value the left one '
         . 'is :left, the right one :right. Without “show that” it is an equation to be solved.',

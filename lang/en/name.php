@@ -22,7 +22,7 @@ return [
             'scale' => 'Scaling', 'scale-why' => 'Why scaling works',
             'rational-roots' => 'Rational roots',
         ],
-        'show' => ['both-sides' => 'Each side by itself'],
+        'show' => ['both-sides' => 'Each side by itself', 'simplifying' => 'Each side simplified'],
         'solve' => [
             'balance' => 'In balance',
             'isolate-roots' => 'Isolating roots',

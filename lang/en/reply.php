@@ -25,6 +25,7 @@ return [
     'gap' => 'between :low and :high',
     'gaps' => ':before, :gap',
     'count-none' => 'It has no real solution.',
+    'one-letter' => 'So :first.',
     'two-letters' => 'So :first and :second.',
     'three-letters' => 'So :first, :second and :third.',
 ];

@@ -6,6 +6,32 @@ return [
     'advice' => 'Both sides are worked until they come to the same.',
     'advice-one' => 'One side is worked until the other stands there.',
     'outcome' => ':side',
+    'refusal' => 'This way is for polynomials with letters.',
+    'simplifying' => [
+        'refusal' => 'This way is for fractions with letters below and for numbers with roots, of which a side can be '
+            . 'simplified until both are the same.',
+        'why' => 'Both sides have to be the same. Each is simplified by itself; nothing is carried across.',
+        'why-left' => 'Both sides have to be the same. The left one is simplified until it says what stands on the '
+            . 'right; nothing is carried across.',
+        'why-right' => 'Both sides have to be the same. The right one is simplified until it says what stands on the '
+            . 'left; nothing is carried across.',
+        'why-letters' => 'Both sides have to be the same wherever no letter under a root is negative. Each is '
+            . 'simplified by itself; nothing is carried across.',
+        'otherwise-left' => 'The left side, written otherwise',
+        'otherwise-right' => 'The right side, written otherwise',
+        'otherwise' => 'It has the same value and is written as the other side was.',
+        'met' => 'Left and right have both come to :reached, which was to be shown.',
+        'met-letters' => 'Left and right have both come to :reached: wherever both have a value it is the same, which '
+            . 'was to be shown.',
+        'met-letters-left' => 'The left side has come to :reached, and that is what stands on the right: wherever both '
+            . 'have a value it is the same, which was to be shown.',
+        'met-letters-right' => 'The right side has come to :reached, and that is what stands on the left: wherever '
+            . 'both have a value it is the same, which was to be shown.',
+        'met-left' => 'The left side has come to :reached, and that is what stands on the right, which was to be '
+            . 'shown.',
+        'met-right' => 'The right side has come to :reached, and that is what stands on the left, which was to be '
+            . 'shown.',
+    ],
     'read' => [
         'title' => 'Read what is to be shown',
         'why-left' => 'Both sides have to be the same for every value. Each is worked by itself, the left one first, '
@@ -54,6 +80,8 @@ return [
             . 'for every value, which was to be shown.',
     ],
     'check' => [
+        'title-numbers' => 'Compare both sides as decimals',
+        'why-numbers' => 'Both are about :value.',
         'title' => 'Put :values into both sides as they were given',
         'why' => 'Two sides that are the same have the same value. One number proves nothing by itself, but it would '
             . 'catch a slip.',

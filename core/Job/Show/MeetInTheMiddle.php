@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace Runel\Job\Show;
 
 use Runel\Demonstration\Answer\SameSidesAnswer;
-use Runel\Demonstration\Check;
-use Runel\Demonstration\CheckKind;
 use Runel\Demonstration\Demonstration;
 use Runel\Demonstration\Forecast;
 use Runel\Demonstration\Line;
@@ -16,16 +14,11 @@ use Runel\Demonstration\Section;
 use Runel\Demonstration\Step;
 use Runel\Demonstration\Task;
 use Runel\Expression\Equation;
-use Runel\Expression\Expression;
-use Runel\Expression\Inside;
-use Runel\Expression\Numeral;
-use Runel\Expression\Pi;
-use Runel\Expression\Substitution;
 use Runel\Law\Move\Rewrite;
 use Runel\Message\Message;
+use Runel\Message\MethodDoesNotApply;
 use Runel\Message\Refusal;
 use Runel\Method\Method;
-use Runel\Working\Arithmetic;
 
 /** Each side worked by itself, the harder one first, until both have come to the same. */
 final readonly class MeetInTheMiddle implements Method
@@ -44,7 +37,9 @@ final readonly class MeetInTheMiddle implements Method
 
     public function refusal(Task $task): ?Refusal
     {
-        return null;
+        $isIdentity = $task->problem->polynomial?->isZero() === true && $task->problem->letters !== [];
+
+        return $isIdentity ? null : new MethodDoesNotApply(Message::of('show.refusal'));
     }
 
     public function demonstrate(Task $task): Demonstration
@@ -91,42 +86,7 @@ final readonly class MeetInTheMiddle implements Method
             forecast: Forecast::of($sections, Message::of($isOne ? 'show.advice-one' : 'show.advice')),
             sections: Section::warningOnce($sections),
             answer: new SameSidesAnswer($met),
-            checking: static fn(): array => [self::withNumbers($given, $task->problem->letters)],
-        );
-    }
-
-    /** @param list<string> $letters */
-    private static function withNumbers(Equation $given, array $letters): Check
-    {
-        $numbers = [];
-        foreach ($letters as $place => $letter) {
-            $numbers[$letter] = $place % 2 + 2;
-        }
-        $put = [];
-        foreach ([$given->left, $given->right] as $side) {
-            foreach ($numbers as $letter => $number) {
-                $side = Substitution::into($side, $letter, Numeral::of($number));
-            }
-            $put[] = $side;
-        }
-        // No number can be put for π: there the two sides stand beside each other.
-        $lines = Inside::holds($given, Pi::class)
-            ? []
-            : array_merge(...array_map(
-                static fn(Expression $side): array => $side instanceof Numeral ? [] : Arithmetic::lines($side),
-                $put,
-            ));
-
-        return new Check(
-            kind: CheckKind::Substitution,
-            title: Message::of('show.check.title', ['values' => implode(', ', array_map(
-                static fn(string $letter, int $number): string => "$letter = $number",
-                array_keys($numbers),
-                array_values($numbers),
-            ))]),
-            why: Message::of('show.check.why'),
-            lines: $lines !== [] ? $lines : [Line::side($put[0], $put[1])],
-            holds: true,
+            checking: static fn(): array => [SidesCheck::of($given, $task->problem->letters)],
         );
     }
 }

@@ -74,7 +74,11 @@ final readonly class MonomialRoots
                 return null;
             }
         }
-        $result = $terms === null ? null : self::written($terms);
+        $result = match (true) {
+            $terms === null => null,
+            $whole->bare() instanceof Quotient => self::overOneNumber($terms),
+            default => self::written($terms),
+        };
 
         return $result === null || $result->equals($whole) ? null : new self($whole, $parts, $result);
     }
@@ -432,6 +436,29 @@ final readonly class MonomialRoots
         return $terms === []
             ? Numeral::of(0)
             : Sum::of(array_map(static fn(RadicalTerm $term): Expression => $term->toExpression(), $terms));
+    }
+
+    /**
+     * What was one fraction stays one, where only numbers are left below.
+     *
+     * @param list<RadicalTerm> $terms
+     */
+    private static function overOneNumber(array $terms): Expression
+    {
+        $below = Rational::one();
+        foreach ($terms as $term) {
+            $own = $term->coefficient->denominator();
+            $below = $below->times($own)->dividedBy($below->commonDivisor($own));
+        }
+        $hasLettersBelow = array_filter(
+            $terms,
+            static fn(RadicalTerm $term): bool => !$term->below()->toExpression()->isNumber(),
+        ) !== [];
+
+        return $hasLettersBelow || $below->isOne() || \count($terms) < 2 ? self::written($terms) : new Quotient(
+            self::written(array_map(static fn(RadicalTerm $term): RadicalTerm => $term->scaled($below), $terms)),
+            Numeral::of($below),
+        );
     }
 
     /**

@@ -36,6 +36,7 @@ use Runel\Message\Message;
 use Runel\Message\MethodDoesNotApply;
 use Runel\Message\Refusal;
 use Runel\Method\Method;
+use Runel\Notation\Ascii;
 use Runel\Number\DivisionByZero;
 use Runel\Number\Field\Surds;
 use Runel\Number\NoExactValue;
@@ -75,7 +76,24 @@ final readonly class Radicals implements Method
         $value = self::value($whole);
 
         return $value !== null && $value->isReal() && self::isShaped($whole)
-            && !SurdWritten::of($value)->equals($whole);
+            && !self::isWritten(SurdWritten::of($value), $whole);
+    }
+
+    /** Whether the same terms stand there, in whatever order. */
+    private static function isWritten(Expression $result, Expression $whole): bool
+    {
+        if ($result instanceof Quotient && $whole instanceof Quotient) {
+            return $result->denominator->equals($whole->denominator)
+                && self::isWritten($result->numerator, $whole->numerator);
+        }
+        [$terms, $others] = array_map(
+            static fn(Expression $side): array => array_map(Ascii::write(...), $side->terms()),
+            [$result, $whole],
+        );
+        sort($terms);
+        sort($others);
+
+        return $terms === $others;
     }
 
     public function demonstrate(Task $task): Demonstration
@@ -342,7 +360,11 @@ final readonly class Radicals implements Method
         if ($whole instanceof Quotient) {
             $below = self::value($whole->denominator);
 
-            return self::isFlat($whole->numerator) && self::isFlat($whole->denominator)
+            // Over a number what stands above may be multiplied out first.
+            $isAbove = self::isFlat($whole->numerator)
+                || ($whole->denominator->number() !== null && self::isShaped($whole->numerator));
+
+            return $isAbove && self::isFlat($whole->denominator)
                 && $below !== null && !$below->isZero() && \count($below->parts) < 3
                 && (\count($below->parts) < 2 || self::conjugate($below)->times($below)->toRational() !== null);
         }

@@ -10,6 +10,7 @@ use Runel\Expression\Expression;
 use Runel\Expression\Negative;
 use Runel\Expression\Power;
 use Runel\Expression\Product;
+use Runel\Expression\Quotient;
 use Runel\Expression\Sum;
 use Runel\Message\Message;
 use Runel\Slip\Slip;
@@ -33,7 +34,11 @@ final readonly class RootProducts
         $steps = [];
         $terms = $whole->terms();
         foreach ($terms as $place => $term) {
-            $factors = self::factors($term->bare()) ?? [];
+            $fraction = $term->bare() instanceof Quotient ? $term->bare() : null;
+            $factors = self::factors($fraction->numerator ?? $term->bare()) ?? [];
+            $over = static fn(Expression $part): Expression => $fraction === null
+                ? $part
+                : new Quotient($part, $fraction->denominator);
             while (\count($factors) > 1) {
                 [$first, $second] = array_splice($factors, 0, 2);
                 $written = $this->singles($first, $second);
@@ -42,7 +47,7 @@ final readonly class RootProducts
                 $worked = $isLast ? $written[\count($written) - 1] : ($this->collected)($written[0]);
                 $lines = [];
                 foreach ([...$written, $worked] as $line) {
-                    $line = self::inPlace($terms, $place, Product::of([$line, ...$factors]));
+                    $line = self::inPlace($terms, $place, $over(Product::of([$line, ...$factors])));
                     $isNew = $lines === [] || !$line->equals($lines[\count($lines) - 1]->node);
                     $lines = $isNew ? [...$lines, Line::equal($line)] : $lines;
                 }
@@ -54,10 +59,11 @@ final readonly class RootProducts
                     watch: Slip::DoubleProductForgotten,
                 );
                 array_unshift($factors, $worked);
-                $whole = self::inPlace($terms, $place, Product::of($factors));
+                $whole = self::inPlace($terms, $place, $over(Product::of($factors)));
             }
             if (\count($factors) === 1) {
-                $terms[$place] = $term instanceof Negative ? new Negative($factors[0]) : $factors[0];
+                $worked = $over($factors[0]);
+                $terms[$place] = $term instanceof Negative ? new Negative($worked) : $worked;
             }
         }
 

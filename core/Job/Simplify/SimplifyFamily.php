@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Runel\Job\Simplify;
 
+use Runel\Demonstration\Demonstration;
 use Runel\Demonstration\Task;
 use Runel\Expression\Expression;
 use Runel\Expression\Node;
@@ -14,6 +15,7 @@ use Runel\Job\Simplify\Ladder\SimplifyRadicalsLadder;
 use Runel\Judging\Form;
 use Runel\Method\Method;
 use Runel\Method\PlainFamily;
+use Runel\Method\Simplifies;
 use Runel\Method\TakesNumbers;
 use Runel\Method\Wanting;
 use Runel\Method\Weight;
@@ -26,7 +28,7 @@ use Runel\Slip\WrongRules;
 use Runel\Style\HouseStyle;
 
 /** The ways to write the same more simply. */
-final readonly class SimplifyFamily extends PlainFamily implements TakesNumbers
+final readonly class SimplifyFamily extends PlainFamily implements Simplifies, TakesNumbers
 {
     public const JOB = 'simplify';
 
@@ -93,6 +95,17 @@ final readonly class SimplifyFamily extends PlainFamily implements TakesNumbers
             new SimplifyFractionsLadder(),
             new SimplifyRadicalsLadder(),
         ];
+    }
+
+    public function simplification(Task $task): ?Demonstration
+    {
+        foreach ($this->methods as $method) {
+            if ($task->problem->node instanceof Expression && $method->refusal($task) === null) {
+                return $method->demonstrate($task);
+            }
+        }
+
+        return null;
     }
 
     private function applies(Problem $problem): bool
