@@ -110,7 +110,7 @@ final readonly class AlgebraicFraction
         if ($this->top->isZero()) {
             return new self($this->top, FactoredPolynomial::one());
         }
-        $top = FactoredPolynomial::of($this->top);
+        $top = FactoredPolynomial::unknownFirst($this->top);
         $common = $top->common($this->bottom);
 
         return new self($top->over($common)->polynomial(), $this->bottom->over($common));
@@ -153,7 +153,7 @@ final readonly class AlgebraicFraction
         if ($below->isZero()) {
             throw new DivisionByZero();
         }
-        $factored = FactoredPolynomial::of($below);
+        $factored = FactoredPolynomial::unknownFirst($below);
         $sign = $factored->number->isNegative() ? -1 : 1;
         $bottom = $top->bottom->times($factored->scaledBy(Rational::of($sign)));
         $scale = $bottom->number->denominator();

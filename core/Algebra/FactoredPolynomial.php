@@ -29,7 +29,7 @@ final readonly class FactoredPolynomial
         if ($polynomial->isConstant()) {
             return new self($polynomial->value() ?? Rational::one(), []);
         }
-        $common = CommonTerm::of($polynomial->unknownFirst());
+        $common = CommonTerm::of($polynomial);
         $self = new self($common->negative ? $common->content->negated() : $common->content, []);
         foreach ($common->letters->exponents as $letter => $exponent) {
             if ($exponent > 0) {
@@ -38,7 +38,7 @@ final readonly class FactoredPolynomial
             }
         }
         foreach (Splitting::of($common->rest) as $factor) {
-            $factor = $factor->unknownFirst();
+            $factor = $polynomial->main === '' ? $factor : $factor->unknownFirst();
             $isNegative = $factor->terms[0]->coefficient->isNegative();
             $self = ($isNegative ? $self->scaledBy(Rational::of(-1)) : $self)->with(
                 $isNegative ? $factor->negated() : $factor,
@@ -47,6 +47,12 @@ final readonly class FactoredPolynomial
         }
 
         return $self;
+    }
+
+    /** The same with x, y or z first in every factor: whatever has x − a and a − x has a factor in common. */
+    public static function unknownFirst(Polynomial $polynomial): self
+    {
+        return self::of($polynomial->unknownFirst());
     }
 
     /**

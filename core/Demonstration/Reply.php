@@ -27,8 +27,9 @@ final class Reply
     /** ax² + …: which letter stands where in a(x + h)² + k. */
     private const VERTEX = '/^\s*([a-z])?\s*\(\s*[a-z]\s*([-+−])\s*([a-z])\s*\)\s*'
         . '(?:\^\s*2|²)\s*([-+−])\s*([a-z])\s*$/iu';
-    /** a + b√3, or without the first: a letter that stands alone, the sign, the one before the root, what is under it. */
-    private const ROOTS = '/^\s*(?:([a-z])\s*([-+−])\s*)?([a-z])\s*[*·]?\s*(?:√|\\\\?sqrt)\s*[({]?\s*(\d+|[a-z])\s*[)}]?\s*$/u';
+    /** a + b√3 or b√3: the letter that stands alone, the sign, the letter before the root, what is under it. */
+    private const ROOTS = '/^\s*(?:([a-z])\s*([-+−])\s*)?([a-z])\s*[*·]?\s*(?:√|\\\\?sqrt)\s*'
+        . '[({]?\s*(\d+|[a-z])\s*[)}]?\s*$/u';
 
     /** Null where it asked nothing beyond the answer itself. */
     public static function of(Demonstration $demonstration): ?Message
@@ -114,7 +115,8 @@ final class Reply
      */
     private static function lettersOfRoots(string $form, Node $answer): array
     {
-        if (!$answer instanceof Expression || Letters::of($answer) !== [] || preg_match(self::ROOTS, $form, $match) !== 1) {
+        if (!$answer instanceof Expression || Letters::of($answer) !== []
+            || preg_match(self::ROOTS, $form, $match) !== 1) {
             return [];
         }
         try {

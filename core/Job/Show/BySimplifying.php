@@ -62,7 +62,7 @@ final readonly class BySimplifying implements Method
             title: Message::of('show.read.title'),
             why: Message::of($task->problem->rootIndex() % 2 === 0
                 ? 'show.simplifying.why-letters'
-                : "show.simplifying.why$alone"),
+                : 'show.simplifying.why' . $alone),
             lines: [Line::given($given)],
         )])];
         foreach ([
@@ -99,8 +99,12 @@ final readonly class BySimplifying implements Method
     }
 
     /** @return list<Step> none where it stays as it is */
-    private static function worked(string $name, Expression $side, ?Demonstration $simplified, Expression $reached): array
-    {
+    private static function worked(
+        string $name,
+        Expression $side,
+        ?Demonstration $simplified,
+        Expression $reached,
+    ): array {
         $sections = $simplified === null ? [] : Embedded::beside($simplified->sections, "$name-", $side);
         $steps = self::saidOnce(array_merge(...array_map(
             static fn(Section $section): array => $section->steps,
@@ -128,8 +132,8 @@ final readonly class BySimplifying implements Method
         $said = [];
         $before = null;
         foreach ($steps as $step) {
-            $isNew = $step->lines !== [] && (\count($step->lines) > 1 || $before?->equals($step->lines[0]->node) !== true);
-            if ($isNew) {
+            $isRepeated = \count($step->lines) === 1 && $before?->equals($step->lines[0]->node) === true;
+            if ($step->lines !== [] && !$isRepeated) {
                 $said[] = $step;
                 $before = $step->lines[\count($step->lines) - 1]->node;
             }

@@ -71,7 +71,7 @@ final readonly class SimplifiedSides
         }
     }
 
-    /** Whether two simplified sides have the same value: as numbers, term by term, or as one polynomial over another. */
+    /** Whether both have the same value: as numbers, term by term, or as one polynomial over another. */
     private static function isSame(Expression $one, Expression $other): bool
     {
         if (Letters::of($one) === [] && Letters::of($other) === []) {
@@ -80,7 +80,10 @@ final readonly class SimplifiedSides
 
             return $value !== null && $second !== null && $value->equals($second);
         }
-        [$terms, $others] = [array_map(Ascii::write(...), $one->terms()), array_map(Ascii::write(...), $other->terms())];
+        [$terms, $others] = array_map(
+            static fn(Expression $side): array => array_map(Ascii::write(...), $side->terms()),
+            [$one, $other],
+        );
         sort($terms);
         sort($others);
         if ($terms === $others) {

@@ -58,7 +58,7 @@ final readonly class Combine implements Method
         $last = $reached === [] ? null : $reached[\count($reached) - 1]->node;
         array_push($steps, ...$excluded->steps());
         if (!$top->isZero()) {
-            $reducing = new Reducing(FactoredPolynomial::of($top), $bottom);
+            $reducing = new Reducing(FactoredPolynomial::unknownFirst($top), $bottom);
             if (!$reducing->isReduced()) {
                 $factored = $reducing->factored();
                 if (!$last?->equals($factored)) {
@@ -187,7 +187,7 @@ final readonly class Combine implements Method
                 ),
             ],
             $top,
-            FactoredPolynomial::of($bottom),
+            FactoredPolynomial::unknownFirst($bottom),
             [...$above->denominators(), ...$below->denominators(), $bottom->toExpression()],
         ];
     }

@@ -21,7 +21,7 @@ final class FactoredSides
     public static function lines(array $parts, ?\Closure $factors = null): array
     {
         $factors ??= static fn(Expression $part): FactoredPolynomial
-            => FactoredPolynomial::of(Polynomial::fromExpression($part));
+            => FactoredPolynomial::unknownFirst(Polynomial::fromExpression($part));
         $lines = [];
         foreach ($parts as $part) {
             $factored = $factors($part)->toExpression();

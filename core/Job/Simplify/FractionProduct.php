@@ -84,7 +84,7 @@ final readonly class FractionProduct
     public function factors(Expression $part): FactoredPolynomial
     {
         if (!$this->isOverNumber()) {
-            return FactoredPolynomial::of(Polynomial::fromExpression($part));
+            return FactoredPolynomial::unknownFirst(Polynomial::fromExpression($part));
         }
         $product = FactoredPolynomial::one();
         foreach ($part->factors() as $factor) {

@@ -52,7 +52,7 @@ final class Simplest
         }
         try {
             $fraction = AlgebraicFraction::read($bare);
-            $top = FactoredPolynomial::of($fraction->top);
+            $top = FactoredPolynomial::unknownFirst($fraction->top);
         } catch (NotPolynomial | DivisionByZero | Refusal) {
             return Wanting::Collected;
         }
