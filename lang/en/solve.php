@@ -12,6 +12,11 @@ return [
         'why' => 'A product stands on one side and 0 on the other: it is factored already.',
         'why-swap' => 'The 0 goes to the right; an equation can be read from either side.',
     ],
+    'front' => [
+        'title' => 'Divide both sides by :by',
+        'why' => 'No :letter stands in it. Where it is not 0, both sides are divided by it; where it is 0, the '
+            . 'left side is 0 whatever :letter is.',
+    ],
     'zero' => [
         'title' => 'A product is 0: one of its factors is 0',
         'title-double' => 'A power is 0: its base is 0',

@@ -8,6 +8,7 @@ use Runel\Algebra\LetteredQuadratic;
 use Runel\Demonstration\Branch;
 use Runel\Demonstration\Demonstration;
 use Runel\Demonstration\Line;
+use Runel\Demonstration\Link;
 use Runel\Demonstration\Phase;
 use Runel\Demonstration\Role;
 use Runel\Demonstration\Section;
@@ -17,7 +18,10 @@ use Runel\Expression\Alternatives;
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
 use Runel\Expression\Letter;
+use Runel\Expression\Negative;
 use Runel\Expression\Numeral;
+use Runel\Expression\Power;
+use Runel\Expression\Product;
 use Runel\Expression\Sum;
 use Runel\Law\Move\JoinBranches;
 use Runel\Law\Move\Operation;
@@ -71,13 +75,27 @@ final readonly class LetteredFactoring implements Method
         }
         $isReady = self::standing($equation, $quadratic) !== null;
         $factored = $isReady ? null : $this->factored($task, $quadratic);
-        [$solving, $results] = self::solving($factors, $quadratic, $task);
+        [, $factors] = self::parted($factors, $quadratic);
+        if ($factors === []) {
+            throw new \LogicException('It was not refused.');
+        }
+        $sections = $factored->sections ?? SolveByFactoring::given($equation);
+        $front = self::front($sections, $factors);
+        if ($front instanceof Negative && !$front->isNumber()) {
+            // −a · x(a − x) is a · x(x − a).
+            $front = $front->operand;
+            $factors[\count($factors) - 1] = $factors[\count($factors) - 1]->negated();
+        }
+        $factors = array_map(static fn(Polynomial $factor): Polynomial => $factor->unknownFirst(), $factors);
+        $isNumber = $front->isNumber();
+        $divided = $isNumber ? [] : [self::divided($front, $factors, $quadratic->letter)];
+        [$solving, $results] = self::solving($factors, $quadratic, $task, $isNumber && !$front->isOne());
 
         return LetteredDemonstration::of(
             $task,
             $quadratic,
             $this,
-            [...($factored->sections ?? SolveByFactoring::given($equation)), $solving],
+            [...$sections, ...$divided, $solving],
             $results,
             false,
             match (true) {
@@ -88,7 +106,7 @@ final readonly class LetteredFactoring implements Method
         );
     }
 
-    /** @return non-empty-list<Polynomial>|null the different factors, each linear in the letter */
+    /** @return non-empty-list<Polynomial>|null the factors, each without the letter or linear in it */
     private function factors(Task $task, LetteredQuadratic $quadratic): ?array
     {
         $equation = $task->problem->node;
@@ -98,7 +116,7 @@ final readonly class LetteredFactoring implements Method
             : null;
     }
 
-    /** The first way that leads to factors linear in the letter. */
+    /** The first way that leads to such factors. */
     private function factored(Task $task, LetteredQuadratic $quadratic): ?Factored
     {
         return $task->once(self::class, function () use ($task, $quadratic): ?Factored {
@@ -121,7 +139,13 @@ final readonly class LetteredFactoring implements Method
             return null;
         }
         try {
-            $factors = array_map(Polynomial::fromExpression(...), $side->factors());
+            $factors = [];
+            foreach ($side->factors() as $factor) {
+                $isSquare = $factor instanceof Power && $factor->exponent->number()?->toInt() === 2
+                    && $factor->base instanceof Sum;
+                $base = Polynomial::fromExpression($isSquare ? $factor->base : $factor);
+                array_push($factors, $base, ...($isSquare ? [$base] : []));
+            }
         } catch (NotPolynomial | DivisionByZero) {
             return null;
         }
@@ -132,18 +156,91 @@ final readonly class LetteredFactoring implements Method
     /** @param list<Polynomial> $factors */
     private static function areLinear(array $factors, LetteredQuadratic $quadratic): bool
     {
-        return array_filter($factors, static fn(Polynomial $factor): bool
+        [, $linear] = self::parted($factors, $quadratic);
+
+        return $linear !== [] && array_filter($linear, static fn(Polynomial $factor): bool
             => \count($quadratic->coefficient($factor, 1)->terms) !== 1
                 || !$quadratic->coefficient($factor, 2)->isZero()) === [];
     }
 
     /**
+     * @param list<Polynomial> $factors
+     *
+     * @return array{list<Polynomial>, list<Polynomial>} those without the letter, and those that hold it
+     */
+    private static function parted(array $factors, LetteredQuadratic $quadratic): array
+    {
+        $parts = [[], []];
+        foreach ($factors as $factor) {
+            $parts[\in_array($quadratic->letter, $factor->letters(), true) ? 1 : 0][] = $factor;
+        }
+
+        return $parts;
+    }
+
+    /**
+     * What stands in front of the factors in the last line.
+     *
+     * @param list<Section>    $sections
+     * @param list<Polynomial> $factors
+     */
+    private static function front(array $sections, array $factors): Expression
+    {
+        $whole = Polynomial::constant(1);
+        foreach ($sections as $section) {
+            foreach ($section->steps as $step) {
+                foreach ($step->lines as $line) {
+                    if ($line->link !== Link::Side && $line->node instanceof Equation) {
+                        $side = $line->node->left->isZero() ? $line->node->right : $line->node->left;
+                        $whole = Polynomial::fromExpression($side);
+                    }
+                }
+            }
+        }
+        $product = array_reduce(
+            $factors,
+            static fn(Polynomial $before, Polynomial $factor): Polynomial => $before->times($factor),
+            Polynomial::constant(1),
+        );
+
+        return LetteredDemonstration::over($whole, $product);
+    }
+
+    /**
+     * Both sides divided by what stands in front without the letter.
+     *
+     * @param list<Polynomial> $factors
+     */
+    private static function divided(Expression $front, array $factors, string $letter): Section
+    {
+        $isDouble = \count($factors) === 2 && $factors[0]->equals($factors[1]);
+        $left = $isDouble
+            ? new Power($factors[0]->toExpression(), Numeral::of(2))
+            : Product::of(array_map(static fn(Polynomial $factor): Expression => $factor->toExpression(), $factors));
+
+        return new Section(Phase::Tidying, [new Step(
+            id: 'divide',
+            title: Message::of('solve.front.title', ['by' => $front]),
+            why: Message::of('solve.front.why', ['letter' => new Letter($letter)]),
+            lines: [Line::equivalent(
+                new Equation($left, Numeral::of(0)),
+                new ToBothSides(Operation::Divide, $front, [$front]),
+            )],
+        )]);
+    }
+
+    /**
      * @param non-empty-list<Polynomial> $factors
+     * @param bool                       $hasNumber whether a number stands in front of them
      *
      * @return array{Section, non-empty-list<Expression>} each set equal to 0 and solved, and what the letter is
      */
-    private static function solving(array $factors, LetteredQuadratic $quadratic, Task $task): array
-    {
+    private static function solving(
+        array $factors,
+        LetteredQuadratic $quadratic,
+        Task $task,
+        bool $hasNumber,
+    ): array {
         $isDouble = \count($factors) > 1 && $factors[0]->equals($factors[1]);
         $factors = $isDouble ? [$factors[0]] : $factors;
         $equations = array_map(
@@ -153,7 +250,11 @@ final readonly class LetteredFactoring implements Method
         $steps = [new Step(
             id: 'zero-product',
             title: Message::of($isDouble ? 'solve.zero.title-double' : 'solve.zero.title'),
-            why: Message::of($isDouble ? 'solve.zero.why-double' : 'solve.zero.why'),
+            why: Message::of(match (true) {
+                $isDouble => 'solve.zero.why-double',
+                $hasNumber => 'solve.zero.why-front',
+                default => 'solve.zero.why',
+            }),
             lines: [$isDouble
                 ? Line::equivalent($equations[0], new RootBothSides())
                 : Line::equivalent(new Alternatives($equations), new ZeroProduct())],
