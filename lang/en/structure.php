@@ -58,6 +58,12 @@ return [
             . 'middle, and not twice the product: its discriminant is negative, so it is prime.',
         'read-squares' => 'A square stands there, and a square is taken away from it: that is seen before anything is '
             . 'multiplied out.',
+        'read-grouped' => 'Three of the four terms are the square of a sum or a difference, and the fourth is a square: '
+            . 'that is seen before anything is hunted.',
+        'title-together' => 'Put the three together',
+        'why-together' => ':group has a square first, a square last, and twice the product of their roots between: it '
+            . 'is a square itself.',
+        'ask-together' => 'What is :group, written as a square?',
         'read-cubes' => 'Two cubes stand there: that is seen before anything is multiplied out.',
         'read-front' => 'What both have in common comes out first. Nothing in parentheses is multiplied out.',
         'read-typed-common' => 'What all terms have in common comes out first. The order they were typed in is kept.',

@@ -221,6 +221,8 @@ final class StructuresTest extends TestCase
                 "(2$x{$s($a)})^2-($x{$s($b)})^2",
                 "($x{$s($a)})^2-" . $b ** 2 . 'k^2',
                 abs($c) . "($x{$s($a)})^2-" . abs($c) * $b ** 2,
+                "$x^2-" . $b ** 2 . "y^2{$s(2 * $a)}$x{$s($a ** 2)}",
+                $b ** 2 . "-$x^2{$s(2 * $a)}{$x}y{$s(-($a ** 2))}y^2",
                 "($x{$s($a)})^3{$s($b ** 3)}",
                 abs($c) * $a ** 2 . '-' . abs($c) . "$x^2",
                 abs($a) . "$x-" . abs($a) * $b ** 4 . "$x^5",

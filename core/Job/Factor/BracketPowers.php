@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Runel\Job\Factor;
 
 use Runel\Algebra\BookShape;
+use Runel\Algebra\CommonTerm;
+use Runel\Algebra\GroupedSquare;
 use Runel\Algebra\TwoPowers;
 use Runel\Demonstration\Line;
 use Runel\Demonstration\Phase;
@@ -37,7 +39,13 @@ final class BracketPowers extends SpecialStructure
     protected function look(Task $task, Polynomial $rest, Outer $outer): ?SeenStructure
     {
         $node = $task->problem->node;
-        $powers = $node instanceof Expression ? TwoPowers::of($node) : null;
+        if (!$node instanceof Expression) {
+            return null;
+        }
+        $powers = TwoPowers::of($node);
+        $polynomial = Polynomial::fromExpression($node);
+        $grouped = $powers === null && CommonTerm::of($polynomial)->isOne() ? GroupedSquare::of($polynomial) : null;
+        $powers = $grouped === null ? $powers : TwoPowers::of($grouped->whole);
         if ($powers === null || !$powers->hasBracket()) {
             return null;
         }
@@ -50,6 +58,7 @@ final class BracketPowers extends SpecialStructure
 
         return new SeenStructure(
             [new Section(Phase::Writing, [
+                ...($grouped === null ? [] : [self::together($grouped)]),
                 ...($powers->front->isOne() ? [] : [self::takenOut($powers->whole, $powers->rest(), $front)]),
                 ...self::steps($powers, $written, $factors, $front),
             ])],
@@ -61,13 +70,35 @@ final class BracketPowers extends SpecialStructure
                 role: Role::Reading,
                 title: Message::of('factor.read.title'),
                 why: Message::of('structure.special.read-' . match (true) {
+                    $grouped !== null => 'grouped',
                     !$powers->front->isOne() => 'front',
                     $powers->index === 2 => 'squares',
                     default => 'cubes',
                 }),
-                lines: [Line::given($powers->whole)],
+                lines: [Line::given($node)],
             )],
             front: $front,
+        );
+    }
+
+    /** Three of four terms put together as a square. */
+    private static function together(GroupedSquare $grouped): Step
+    {
+        return new Step(
+            id: 'together',
+            title: Message::of('structure.special.title-together'),
+            why: Message::of('structure.special.why-together', ['group' => $grouped->group]),
+            lines: [
+                Line::equal($grouped->grouped),
+                Line::side($grouped->group, $grouped->square),
+                Line::equal($grouped->whole),
+            ],
+            question: Question::form(
+                Message::of('structure.special.ask-together', ['group' => $grouped->group]),
+                new Identity($grouped->group, $grouped->square),
+                $grouped->square,
+            ),
+            watch: Slip::MinusNotCarried,
         );
     }
 
@@ -132,33 +163,36 @@ final class BracketPowers extends SpecialStructure
             $written,
         ));
 
-        return [
-            new Step(
-                id: 'special-1',
-                title: Message::of("structure.special.title-$kind", $words),
-                why: Message::of($powers->index === 2
-                    ? 'structure.special.why-difference'
-                    : 'structure.special.why-cubes', $words),
-                lines: [Line::side($sum, $product), Line::equal(Product::of([...$before, ...$written]))],
-                watch: match ($kind) {
-                    'difference' => Slip::MinusNotCarried,
-                    'cubes-minus' => Slip::CubesMiddle,
-                    default => Slip::PowerOfSumSplit,
-                },
-            ),
-            new Step(
-                id: 'tidied',
-                title: Message::of('structure.special.title-tidied'),
-                why: Message::of($powers->index === 2
-                    ? 'structure.special.why-tidied'
-                    : 'structure.special.why-tidied-cubes'),
-                lines: [...$expansions, Line::equal($tidied)],
-                question: Question::form(
-                    Message::of('structure.special.ask-tidied'),
-                    new Identity($powers->whole, $tidied),
-                    $tidied,
-                ),
-            ),
-        ];
+        $first = Product::of([...$before, ...$written]);
+        $question = Question::form(
+            Message::of('structure.special.ask-tidied'),
+            new Identity($powers->whole, $tidied),
+            $tidied,
+        );
+        $isTidy = $expansions === [] && $first->equals($tidied);
+        $split = new Step(
+            id: 'special-1',
+            title: Message::of("structure.special.title-$kind", $words),
+            why: Message::of($powers->index === 2
+                ? 'structure.special.why-difference'
+                : 'structure.special.why-cubes', $words),
+            lines: [Line::side($sum, $product), Line::equal($first)],
+            question: $isTidy ? $question : null,
+            watch: match ($kind) {
+                'difference' => Slip::MinusNotCarried,
+                'cubes-minus' => Slip::CubesMiddle,
+                default => Slip::PowerOfSumSplit,
+            },
+        );
+
+        return $isTidy ? [$split] : [$split, new Step(
+            id: 'tidied',
+            title: Message::of('structure.special.title-tidied'),
+            why: Message::of($powers->index === 2
+                ? 'structure.special.why-tidied'
+                : 'structure.special.why-tidied-cubes'),
+            lines: [...$expansions, Line::equal($tidied)],
+            question: $question,
+        )];
     }
 }
