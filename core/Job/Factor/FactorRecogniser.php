@@ -34,6 +34,7 @@ final class FactorRecogniser
         return match (true) {
             !$hasCommon => Weight::NOT,
             self::isSeen($problem->node), self::hasLetters($problem) => Weight::CERTAIN,
+            self::isToBeCollected($problem->node, $polynomial) => Weight::ALSO,
             $problem->product === null, $problem->product->isScaled() => Weight::FIRST,
             default => $problem->product->isOneBracket() && $polynomial->degree() > 1 ? Weight::ALSO : Weight::NOT,
         };
@@ -45,6 +46,13 @@ final class FactorRecogniser
         return $problem->isSumOfProducts() && \count($problem->letters) > 1
             && LetteredQuadratic::ofProblem($problem)?->a->value() !== null
             && \count(LetteredQuadratic::ofProblem($problem)->b->terms) > 1;
+    }
+
+    /** Whether four terms or more come to one or two once like ones are put together: that is what is wanted first. */
+    private static function isToBeCollected(Expression $node, Polynomial $polynomial): bool
+    {
+        return \count($node->terms()) > 3 && \count($polynomial->terms) < 3
+            && !Inside::some($node, static fn(Node $part): bool => $part instanceof Sum && $part !== $node);
     }
 
     /** Whether what stands in parentheses makes it a structure, so that nothing is multiplied out first. */

@@ -50,6 +50,7 @@ final readonly class SimplifyFamily extends PlainFamily implements Simplifies, T
         return match (true) {
             !$this->applies($problem) => Weight::NOT,
             Cancel::isOverNumber(new Task($problem, HouseStyle::default())) => Weight::FIRST,
+            $this->methods[0]->refusal(new Task($problem, HouseStyle::default())) === null => Weight::POSSIBLE,
             Cancel::isOfLowDegree(new Task($problem, HouseStyle::default())) => Weight::LIKELY,
             default => Weight::ALSO,
         };
