@@ -9,6 +9,7 @@ use Runel\Expression\Equation;
 use Runel\Expression\Evaluation;
 use Runel\Expression\Expression;
 use Runel\Expression\Indeterminates;
+use Runel\Expression\Inside;
 use Runel\Expression\Letter;
 use Runel\Expression\Negative;
 use Runel\Expression\Node;
@@ -234,9 +235,9 @@ final readonly class Laws
     /** Whether a number without letters is real. */
     private static function isReal(Expression $number): bool
     {
-        // Letters stand for real numbers, and those have real roots of every odd index.
+        // Letters stand for real numbers: without roots what is made of them is real, and so is every odd root of it.
         if (Indeterminates::of($number) !== []) {
-            return $number instanceof Root && $number->index % 2 === 1;
+            return ($number instanceof Root && $number->index % 2 === 1) || !Inside::holds($number, Root::class);
         }
         try {
             Evaluation::at(new Floats(), [])->of($number);

@@ -6,7 +6,9 @@ namespace Runel\Slip;
 
 use Runel\Expression\Alternatives;
 use Runel\Expression\Equation;
+use Runel\Expression\Inside;
 use Runel\Expression\Node;
+use Runel\Expression\Quotient;
 use Runel\Slip\Rule\AcrossRule;
 use Runel\Slip\Rule\BracketPairRule;
 use Runel\Slip\Rule\BracketRule;
@@ -62,9 +64,17 @@ final class WrongRules
                 if ($left-- === 0) {
                     return;
                 }
-                yield [$rule, $wrong];
+                // Nobody writes a fraction with 0 below.
+                if (!Inside::some($wrong, self::isOverZero(...))) {
+                    yield [$rule, $wrong];
+                }
             }
         }
+    }
+
+    private static function isOverZero(Node $part): bool
+    {
+        return $part instanceof Quotient && $part->denominator->isZero();
     }
 
     /** @return iterable<Node> the slip at one place; of alternatives, in all of them alike, too */

@@ -4,6 +4,17 @@ declare(strict_types=1);
 
 return [
     'refusal' => 'This way is for an equation that says what one power from the third on is.',
+    'equal' => [
+        'advice' => 'Both sides are powers: root them, nothing has to be multiplied out.',
+        'read' => 'Both sides are powers with the same exponent: that is seen before anything is multiplied out.',
+        'title' => 'Take the root of both sides: equal',
+        'title-even' => 'Take the root of both sides: equal or opposite',
+        'why' => 'The exponent :index is odd: two real numbers have the same power only when they are equal.',
+        'why-even' => 'The exponent :index is even: two real numbers have the same power when they are equal or opposite.',
+        'why-one' => 'Only one of the two equations has a solution, or both have the same.',
+        'dead' => 'That is never true: nothing solves this one.',
+        'check-none' => 'One number proves nothing by itself, but here too the two sides differ.',
+    ],
     'advice' => 'The power alone, then the root of index :index.',
     'read' => 'One power with the exponent :index stands there: once it is alone, its root is taken.',
     'swap' => 'The power stands on the right alone; an equation can be read from either side.',

@@ -203,10 +203,14 @@ final class StructuresTest extends TestCase
                 "p$x^2{$s($a)}p^2$x=0 for $x",
                 abs($a) . "p$x^2=q$x for $x",
             ]),
-            'solve.powers' => "{$chance->one(['', '2', '-3'])}($x{$s($a)})^{$chance->one([3, 4, 5])}{$s($b)}=$c",
+            'solve.powers' => $chance->one([
+                "{$chance->one(['', '2', '-3'])}($x{$s($a)})^{$chance->one([3, 4, 5])}{$s($b)}=$c",
+                "($x{$s($a)})^3=({$chance->one(['', '2', '-3'])}$x{$s(10 + $b)})^3",
+                "16($x{$s($a)})^4=({$chance->one(['', '2', '-3'])}$x{$s(10 + $b)})^4",
+            ]),
             'solve.square-roots' => $chance->one([
                 "{$chance->one(['', '2', '3'])}($x{$s($a)})^2{$s($b)}=" . abs($c) + abs($b),
-                "($x{$s($a)})^2=(2$x{$s($b)})^2",
+                "($x{$s($a)})^2=({$chance->one(['', '2'])}$x{$s(10 + $b)})^2",
             ]),
             'factor.grouping' => $chance->one([
                 self::expanded($x, $a, $b),

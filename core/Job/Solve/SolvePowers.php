@@ -62,6 +62,9 @@ final readonly class SolvePowers implements Method
     public function refusal(Task $task): ?Refusal
     {
         $equation = PowerEquation::ofTask($task);
+        if (EqualPowers::of($task)?->isSquare() === false) {
+            return null;
+        }
         if ($equation === null) {
             return new MethodDoesNotApply(Message::of('powers.refusal'));
         }
@@ -87,6 +90,10 @@ final readonly class SolvePowers implements Method
 
     public function demonstrate(Task $task): Demonstration
     {
+        $equal = EqualPowers::of($task);
+        if ($equal?->isSquare() === false) {
+            return $equal->demonstration($this);
+        }
         $equation = PowerEquation::ofTask($task) ?? throw new \LogicException('It was not refused.');
         $value = $equation->value->dividedBy($equation->front);
         $power = new Equation(new Power($equation->base, Numeral::of($equation->index)), Numeral::of($value));

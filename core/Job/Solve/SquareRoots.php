@@ -55,6 +55,9 @@ final readonly class SquareRoots implements Method
     public function refusal(Task $task): ?Refusal
     {
         $quadratic = Known::quadratic($task);
+        if (EqualPowers::of($task)?->isSquare() === true) {
+            return null;
+        }
         if ($quadratic === null) {
             return new MethodDoesNotApply(Message::of('quadratic.refusal'));
         }
@@ -74,6 +77,10 @@ final readonly class SquareRoots implements Method
 
     public function demonstrate(Task $task): Demonstration
     {
+        $equal = EqualPowers::of($task);
+        if ($equal?->isSquare() === true) {
+            return $equal->demonstration($this);
+        }
         $quadratic = Known::quadratic($task) ?? throw new \LogicException('No quadratic was not refused.');
         $squares = EqualSquares::of($task, $quadratic);
         if ($squares !== null) {

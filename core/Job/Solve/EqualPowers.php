@@ -1,0 +1,249 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Job\Solve;
+
+use Runel\Demonstration\Answer\Answer;
+use Runel\Demonstration\Answer\SolutionsAnswer;
+use Runel\Demonstration\Branch;
+use Runel\Demonstration\Check;
+use Runel\Demonstration\CheckKind;
+use Runel\Demonstration\Demonstration;
+use Runel\Demonstration\Forecast;
+use Runel\Demonstration\Line;
+use Runel\Demonstration\Phase;
+use Runel\Demonstration\Question;
+use Runel\Demonstration\Role;
+use Runel\Demonstration\Section;
+use Runel\Demonstration\Step;
+use Runel\Demonstration\Task;
+use Runel\Expression\Alternatives;
+use Runel\Expression\Equation;
+use Runel\Expression\Expression;
+use Runel\Expression\Negative;
+use Runel\Expression\Numeral;
+use Runel\Expression\Power;
+use Runel\Expression\Product;
+use Runel\Law\Move\JoinBranches;
+use Runel\Law\Move\RootBothSides;
+use Runel\Message\Message;
+use Runel\Method\Embedded;
+use Runel\Method\Method;
+use Runel\Number\Rational;
+use Runel\Polynomial\Polynomial;
+use Runel\Problem\Problem;
+use Runel\Slip\Slip;
+use Runel\Working\Known;
+
+/**
+ * A power equal to a power with the same exponent, (x + 1)³ = (2x − 3)³ or (x + 1)⁴ = (x − 3)⁴, and a square equal to a
+ * square where the letter has the same number in both: what is raised is equal or, of an even exponent, opposite.
+ */
+final readonly class EqualPowers
+{
+    private const HIGHEST = 12;
+
+    private function __construct(
+        private Task $task,
+        private string $letter,
+        private int $index,
+        private Expression $left,
+        private Expression $right,
+    ) {}
+
+    /** Null of anything else. */
+    public static function of(Task $task): ?self
+    {
+        return $task->once(self::class, static function () use ($task): ?self {
+            $node = $task->problem->node;
+            $letter = $task->problem->letter();
+            $left = $node instanceof Equation ? self::power($node->left) : null;
+            $right = $node instanceof Equation ? self::power($node->right) : null;
+            if ($letter === null || $left === null || $right === null || $left[1] !== $right[1]
+                // Where both squares leave a quadratic, they are rooted as its other roads are walked.
+                || ($left[1] === 2 && Known::quadratic($task) !== null)) {
+                return null;
+            }
+            $difference = Polynomial::fromExpression($left[0])->minus(Polynomial::fromExpression($right[0]));
+
+            return $difference->isZero() ? null : new self($task, $letter, $left[1], $left[0], $right[0]);
+        });
+    }
+
+    public function isSquare(): bool
+    {
+        return $this->index === 2;
+    }
+
+    public function demonstration(Method $method): Demonstration
+    {
+        [$sections, $answer] = $this->solved();
+
+        return new Demonstration(
+            task: $this->task,
+            job: $method->job(),
+            method: $method->id(),
+            forecast: Forecast::of(
+                sections: $sections,
+                fractions: array_filter(
+                    $answer->solutions() ?? [],
+                    static fn(Expression $solution): bool => $solution->number()?->isInteger() === false,
+                ) !== [],
+                advice: Message::of('powers.equal.advice'),
+            ),
+            sections: $sections,
+            answer: $answer,
+            checking: fn(): array => $this->checks($answer),
+        );
+    }
+
+    /** @return array{non-empty-list<Section>, Answer} */
+    private function solved(): array
+    {
+        $isEven = $this->index % 2 === 0;
+        $equations = [
+            new Equation($this->left, $this->right),
+            ...($isEven ? [new Equation($this->left, new Negative($this->right))] : []),
+        ];
+        $sections = [
+            new Section(Phase::Reading, [new Step(
+                id: 'read',
+                role: Role::Reading,
+                title: Message::of('factor.read.title'),
+                why: Message::of('powers.equal.read'),
+                lines: [Line::given($this->task->problem->node)],
+            )]),
+            new Section(Phase::Solving, [new Step(
+                id: 'both-roots',
+                title: Message::of('powers.equal.title' . ($isEven ? '-even' : '')),
+                why: Message::of('powers.equal.why' . ($isEven ? '-even' : ''), ['index' => $this->index]),
+                lines: [Line::equivalent(
+                    $isEven ? new Alternatives($equations) : $equations[0],
+                    new RootBothSides($this->index),
+                )],
+                watch: $isEven ? Slip::PlusMinusForgotten : null,
+            )]),
+        ];
+        $values = [];
+        $last = null;
+        foreach ($equations as $place => $equation) {
+            $task = new Task(Problem::of($equation), $this->task->style->with('answers', 'exact'));
+            if ((new Balance())->refusal($task) !== null) {
+                // It says its value already.
+                $values[] = $equation->right;
+                continue;
+            }
+            $solved = (new Balance())->demonstrate($task);
+            $last = $solved->answer;
+            array_push($sections, ...Embedded::onBranch(
+                $solved->sections,
+                'way-' . ($place + 1) . '-',
+                $equation,
+                $isEven ? Branch::way($place + 1) : null,
+                $isEven && $last->solutions() === [] ? Message::of('powers.equal.dead') : null,
+            ));
+            array_push($values, ...($last->solutions() ?? []));
+        }
+        if (!$isEven) {
+            $ended = LastLine::ended($sections);
+
+            return [
+                $ended !== [] ? $ended : $sections,
+                $last ?? new SolutionsAnswer($this->letter, self::different($values)),
+            ];
+        }
+        $answer = new SolutionsAnswer($this->letter, self::different($values));
+        $isOne = \count($answer->solutions()) === 1;
+        $sections[] = new Section(Phase::Finishing, [new Step(
+            id: 'solutions',
+            role: Role::Gathering,
+            title: Message::of($isOne ? 'solve.solutions.title-one' : 'solve.solutions.title'),
+            why: Message::of($isOne ? 'powers.equal.why-one' : 'solve.solutions.why'),
+            lines: [Line::result($answer->node(), new JoinBranches())],
+            question: $this->task->problem->node instanceof Equation ? Question::solutions(
+                Message::of('solve.solutions.ask'),
+                $this->task->problem->node,
+                $this->letter,
+                $answer->solutions(),
+            ) : null,
+        )]);
+
+        return [$sections, $answer];
+    }
+
+    /** @return non-empty-list<Check> */
+    private function checks(Answer $answer): array
+    {
+        $equation = $this->task->problem->node;
+        $put = fn(Expression $value): array => $equation instanceof Equation
+            ? PutIn::lines($equation, $this->letter, $value)
+            : [];
+        $checks = array_map(static fn(Expression $solution): Check => new Check(
+            kind: CheckKind::Substitution,
+            title: Message::of('quadratic.check.put', ['solution' => $solution]),
+            why: Message::of('check.solution.why'),
+            lines: $put($solution),
+            holds: true,
+        ), $answer->solutions() ?? []);
+
+        return $checks !== [] ? $checks : [new Check(
+            kind: CheckKind::Substitution,
+            title: Message::of('isolate.check.none', ['number' => Numeral::of(2)]),
+            why: Message::of('powers.equal.check-none'),
+            lines: $put(Numeral::of(2)),
+            holds: true,
+        )];
+    }
+
+    /**
+     * @param list<Expression> $values
+     *
+     * @return non-empty-list<Expression>
+     */
+    private static function different(array $values): array
+    {
+        $different = [];
+        foreach ($values as $value) {
+            $number = $value->number() ?? throw new \LogicException('A linear equation has a rational root.');
+            $different[(string) $number] = $value;
+        }
+
+        return $different === [] ? throw new \LogicException('Not both are parallel.') : array_values($different);
+    }
+
+    /** @return array{Expression, int}|null what is raised, with the root of a number in front, and the exponent */
+    private static function power(Expression $side): ?array
+    {
+        $factors = $side->factors();
+        $last = $factors[\count($factors) - 1];
+        $index = $last instanceof Power ? $last->exponent->number()?->toInt() ?? 0 : 0;
+        $base = $last instanceof Power ? Polynomial::tryFrom($last->base) : null;
+        $front = \count($factors) === 1 ? Rational::one() : $factors[0]->number();
+        if (!$last instanceof Power || $index < 2 || $index > self::HIGHEST || $base?->degree() !== 1
+            || \count($factors) > 2 || $front === null || $front->isNegative() || $front->isZero()) {
+            return null;
+        }
+        $root = self::root($front, $index);
+
+        return match (true) {
+            $root === null => null,
+            $root->isOne() => [$last->base, $index],
+            default => [Product::of([Numeral::of($root), $last->base]), $index],
+        };
+    }
+
+    private static function root(Rational $number, int $index): ?Rational
+    {
+        $roots = [];
+        foreach ([$number->numerator()->toInt(), $number->denominator()->toInt()] as $part) {
+            $root = $part === null ? 0 : (int) round($part ** (1 / $index));
+            if ($part === null || $root ** $index !== $part) {
+                return null;
+            }
+            $roots[] = $root;
+        }
+
+        return Rational::fraction($roots[0], $roots[1]);
+    }
+}
