@@ -122,6 +122,51 @@ final class Sides
     }
 
     /**
+     * The root of a product, or of one over another, some factors of which are squares of letters: those stand outside.
+     * As with every root of both sides the opposite is one as well, so that their signs do not matter.
+     *
+     * @return Expression|null null where no such factor stands there
+     */
+    public static function rootInPart(Expression $side): ?Expression
+    {
+        [$above, $below] = $side instanceof Quotient
+            ? [self::squaresApart($side->numerator), self::squaresApart($side->denominator)]
+            : [self::squaresApart($side), [[], []]];
+        $outside = [...$above[0], ...$below[0]];
+        $isOfLetters = array_filter($outside, static fn(Expression $factor): bool => !$factor->isNumber()) !== [];
+        if (!$isOfLetters || ($above[1] === [] && $below[1] === [])) {
+            return null;
+        }
+        if ($above[1] === []) {
+            // k²/D has the root k/√D.
+            return new Quotient(
+                $above[0] === [] ? Numeral::of(1) : self::product($above[0]),
+                self::product([...$below[0], new Root(self::product($below[1]))]),
+            );
+        }
+        $under = self::product($above[1]);
+        $root = new Root($below[1] === [] ? $under : new Quotient($under, self::product($below[1])));
+        $front = self::product([...$above[0], $root]);
+
+        return $below[0] === [] ? $front : new Quotient($front, self::product($below[0]));
+    }
+
+    /** @return array{list<Expression>, list<Expression>} the roots of the factors that are squares, and the others */
+    private static function squaresApart(Expression $product): array
+    {
+        $parts = [[], []];
+        foreach ($product->factors() as $factor) {
+            $root = $factor->isOne() ? null : self::squareRoot($factor);
+            $parts[$root === null ? 1 : 0][] = $root ?? $factor;
+        }
+
+        return [$parts[0], array_values(array_filter(
+            $parts[1],
+            static fn(Expression $factor): bool => !$factor->isOne(),
+        ))];
+    }
+
+    /**
      * Numbers first and as one, the rest as it stands, products in products undone.
      *
      * @param list<Expression> $factors

@@ -394,7 +394,10 @@ final class FormulaWork
     private function opposite(Expression $side): Expression
     {
         return $side instanceof Sum
-            ? Sum::of(array_map(static fn(Expression $term): Expression => $term->negated(), $side->terms))
+            ? BookShape::ordered(Sum::of(array_map(
+                static fn(Expression $term): Expression => $term->negated(),
+                $side->terms,
+            )))
             : $side->negated();
     }
 
@@ -507,7 +510,7 @@ final class FormulaWork
             return;
         }
         $whole = Sides::squareRoot($this->other);
-        $root = $whole ?? new Root($this->other);
+        $root = $whole ?? Sides::rootInPart($this->other) ?? new Root($this->other);
         $both = [new Equation($own->base, $root), new Equation($own->base, new Negative($root))];
         $isAlone = $own->base instanceof Letter;
         $this->steps[] = new Step(
