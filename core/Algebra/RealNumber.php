@@ -20,7 +20,7 @@ use Runel\Number\Surd;
 final class RealNumber
 {
     /**
-     * Exactly or, where π or a root that is not square stands in it, to thirty places; null where it has no value, or
+     * Exactly or, where π, a root that is not square, or the root of a root stands in it, to thirty places; null where it has no value, or
      * none that is real.
      */
     public static function of(Expression $expression): ?Surd
@@ -28,12 +28,26 @@ final class RealNumber
         try {
             $value = Inside::holds($expression, Pi::class) || self::holdsOtherRoot($expression)
                 ? self::inPlaces($expression)
-                : Evaluation::at(new Surds(), [])->of($expression);
+                : self::exactly($expression) ?? self::inPlaces($expression);
         } catch (NoExactValue | DivisionByZero) {
             return null;
         }
 
         return $value->isReal() ? $value : null;
+    }
+
+    /**
+     * @return Surd|null null of the root of a number with roots
+     *
+     * @throws DivisionByZero
+     */
+    private static function exactly(Expression $expression): ?Surd
+    {
+        try {
+            return Evaluation::at(new Surds(), [])->of($expression);
+        } catch (NoExactValue) {
+            return null;
+        }
     }
 
     private static function holdsOtherRoot(Node $node): bool

@@ -150,6 +150,10 @@ final readonly class Evaluation
     /** @return T */
     private function power(Power $power): mixed
     {
+        $rooted = FractionalPower::rooted($power);
+        if ($rooted !== null) {
+            return $this->of($rooted);
+        }
         $exponent = self::exponent($power);
         $square = $this->of($power->base);
         $result = ($exponent & 1) === 1 ? $square : null;

@@ -15,6 +15,7 @@ final class RootIndex
     /** The least common multiple of several; 1 where no letter stands under a root, or where it would be too large. */
     public static function of(Node $node): int
     {
+        $node = $node instanceof Power ? FractionalPower::rooted($node) ?? $node : $node;
         $index = $node instanceof Root && Letters::of($node) !== [] ? $node->index : 1;
         foreach ($node->children() as $child) {
             $own = self::of($child);

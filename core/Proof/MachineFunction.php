@@ -6,6 +6,7 @@ namespace Runel\Proof;
 
 use Runel\Expression\Evaluation;
 use Runel\Expression\Expression;
+use Runel\Expression\FractionalPower;
 use Runel\Expression\Letter;
 use Runel\Expression\Marked;
 use Runel\Expression\Negative;
@@ -60,6 +61,7 @@ final readonly class MachineFunction
                 self::of($node->numerator),
                 self::of($node->denominator),
             ]),
+            $node instanceof Power && FractionalPower::rooted($node) !== null => self::of(FractionalPower::rooted($node)),
             $node instanceof Power => new self(self::POWER, [self::of($node->base)], Evaluation::exponent($node)),
             $node instanceof Root => new self(self::ROOT, [self::of($node->radicand)], $node->index),
             default => throw new NoExactValue('no function'),

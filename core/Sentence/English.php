@@ -68,6 +68,8 @@ final class English
         'for all ?real ?values ?of ?L',
         '?{and} stating|state|giving|give|finding|find ?down the value|values of ?the ?constants L ?L ?L ?and L',
         '?{and} simplify|simplifying {your} answer|answers|result ?fully|completely',
+        '?{and} state|stating|give|giving|note|noting|list ?any|the|all restrictions|restriction ?on|for ?the ?variable',
+        '?{and} state|stating|give|giving|note|noting|list ?any|the|all excluded values|value ?of ?L',
         'do|without ?not ?using|use a calculator',
         '?{and} reject|rejecting|discard|discarding ?any ?extraneous|false {root}',
         "don't use a calculator", 'if possible',
@@ -100,6 +102,8 @@ final class English
         '{factor} ?it' => ['solve' => 'factoring'],
         'factorisation|factorization' => ['solve' => 'factoring'],
         '?factor grouping' => ['factor' => 'grouping', 'solve' => 'factoring'],
+        '?a|the substitution E' => ['solve' => 'substitution', 'factor' => 'substitution'],
+        'letting|let|setting|substituting E' => ['solve' => 'substitution', 'factor' => 'substitution'],
         '?a|the substitution' => ['solve' => 'substitution', 'factor' => 'substitution'],
         'clearing|multiplying ?out ?by ?the ?lowest|least ?common denominators|denominator|fractions' => [
             'solve' => 'clear-denominators',
@@ -410,6 +414,8 @@ final class English
         ['take|taking out ?{the}* common factor|term ?of|from|in {the}* {kind}* M:a', 'factor', 'plain', null],
         // forms
         ['?{show} ?that M:a can|may be written|expressed ?as ?in ?the ?form M:b', 'show', 'equal', null],
+        ['{show} ?that M:a can|may be simplified|reduced ?to|as M:b', 'show', 'equal', null],
+        ['{show} ?that M:a simplifies|reduces to M:b', 'show', 'equal', null],
         ['{say} {the}* {kind}* M:a in the form M:b', 'form', 'form', null],
         ['{say} {the}* {kind}* M:a as M:b', 'form', 'form', null],
         [
@@ -429,7 +435,16 @@ final class English
         ['collect|combine|gather ?up ?the like terms ?in|of {the}* {kind}* M:a', null, 'plain', null],
         ['simplify {fully}* {the}* {kind}* M:a {fully}*', null, 'simplify', null],
         [
-            'rationalise|rationalize|rationalising|rationalizing ?the denominator ?of ?in {the}* M:a',
+            'rationalise|rationalize|rationalising|rationalizing ?the denominator|denominators ?of ?in ?{and} ?simplify '
+                . '{the}* {kind}* M:a ?{and} ?simplify {fully}*',
+            'simplify', 'plain', null,
+        ],
+        ['add|adding {the}* {kind}* M:a and|to {the}* {kind}* M:b', null, 'sum', null],
+        ['?find {the}* sum of {the}* {kind}* M:a and {the}* {kind}* M:b', null, 'sum', null],
+        ['subtract|subtracting|take|taking {the}* {kind}* M:a from {the}* {kind}* M:b', null, 'difference', null],
+        [
+            'add|adding|subtract|subtracting ?{and} ?simplify {the}* {kind}* ?fraction|fractions M:a ?{and} ?simplify '
+                . '{fully}*',
             'simplify', 'plain', null,
         ],
         ['find|calculate|evaluate|compute|determine {the}* {kind}* M:a', null, 'plain', null],

@@ -11,6 +11,7 @@ use Runel\Expression\Inside;
 use Runel\Expression\Letter;
 use Runel\Expression\Letters;
 use Runel\Expression\Limits;
+use Runel\Expression\Negative;
 use Runel\Expression\Node;
 use Runel\Expression\Numeral;
 use Runel\Expression\Pi;
@@ -18,6 +19,7 @@ use Runel\Expression\Power;
 use Runel\Expression\Product;
 use Runel\Expression\Quotient;
 use Runel\Expression\Root;
+use Runel\Expression\RootIndex;
 use Runel\Expression\Sum;
 use Runel\Message\Message;
 use Runel\Message\OutOfReach;
@@ -323,6 +325,11 @@ final class Sentence
         if (\in_array($this->form, ['fraction', 'root'], true) && $job === null && $node instanceof Expression) {
             $job = 'simplify';
         }
+        if ($job === 'multiply' && $node instanceof Expression && Polynomial::tryFrom($node) === null
+            && (self::isSimplified($node) || RootIndex::of($node) > 1)) {
+            // Fractions and roots of letters are multiplied where they are simplified.
+            $job = 'simplify';
+        }
         $subject = \in_array($work, ['unknown-factor', 'unknown-remainder', 'remainder'], true) ? $letter : null;
         if ($work === 'letter' && $letter !== null) {
             [$job, $subject] = $this->wanted($job, $node, $letter, $runs['l']);
@@ -366,6 +373,14 @@ final class Sentence
             ),
             'quotient' => new Quotient($this->side($a->node, $runs['a']), $this->side($b?->node, $runs['b'])),
             'product' => Product::of([$this->side($a->node, $runs['a']), $this->side($b?->node, $runs['b'])]),
+            'sum' => Sum::of([
+                ...$this->side($a->node, $runs['a'])->terms(),
+                ...$this->side($b?->node, $runs['b'])->terms(),
+            ]),
+            'difference' => Sum::of([
+                ...$this->side($b?->node, $runs['b'])->terms(),
+                new Negative($this->side($a->node, $runs['a'])),
+            ]),
             'equal' => new Equation($this->side($a->node, $runs['a']), $this->side($b?->node, $runs['b'])),
             'square', 'cube' => new Power($this->side($a->node, $runs['a']), Numeral::of($work === 'square' ? 2 : 3)),
             'zero' => $this->zeroed($runs['a'], $a->node),

@@ -120,6 +120,11 @@ return [
             'why-below' => 'The denominator is made a power with the exponent :index: its root then comes out whole.',
             'why-fraction' => 'The root of a fraction is root over root, with no root left below.',
         ],
+        'roots' => [
+            'title' => 'Write the powers as roots',
+            'why' => 'The denominator of the exponent says which root, the numerator which power; a minus puts it below '
+                . 'the line.',
+        ],
         'put' => [
             'title' => 'Put them in',
             'why' => 'Each root is replaced by what it is.',

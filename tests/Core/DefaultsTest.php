@@ -45,6 +45,8 @@ final class DefaultsTest extends TestCase
         yield ['A=1/2(a+b)h for a', ['rearrange' => 'balance']];
         yield ['x^4-5x^2+4=0', ['solve' => 'substitution', 'factor' => 'rational-roots']];
         yield ['3x+2y-x+5y', ['simplify' => 'collect']];
+        yield ['Add 3x + 2y and x - y', ['simplify' => 'collect']];
+        yield ['Subtract 1/(x+1) from 3/(x-1)', ['simplify' => 'combine']];
         yield ['(x^2-9)/(x^2+5x+6)', ['simplify' => 'cancel', 'divide' => 'long']];
         yield ['(x^2+5x+6)/(x+2)', ['divide' => 'synthetic', 'simplify' => 'cancel']];
         yield ['3/(x+1)=2/(x-1)', ['solve' => 'clear-denominators']];

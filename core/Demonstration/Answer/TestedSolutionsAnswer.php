@@ -24,10 +24,21 @@ final readonly class TestedSolutionsAnswer implements Answer
     /**
      * @param non-empty-list<Expression> $solutions
      * @param list<Expression>           $rejected
+     * @param list<string>               $decimals  the solutions rounded, where that was asked for
      */
-    public function __construct(private string $letter, array $solutions, private array $rejected)
+    public function __construct(
+        private string $letter,
+        array $solutions,
+        private array $rejected,
+        array $decimals = [],
+    ) {
+        $this->solutions = new SolutionsAnswer($letter, $solutions, $rejected, $decimals);
+    }
+
+    /** @param list<string> $decimals one a solution */
+    public function withDecimals(array $decimals): self
     {
-        $this->solutions = new SolutionsAnswer($letter, $solutions, $rejected);
+        return new self($this->letter, $this->solutions->solutions(), $this->rejected, $decimals);
     }
 
     public function type(): AnswerType

@@ -19,6 +19,7 @@ use Runel\Demonstration\Section;
 use Runel\Demonstration\Step;
 use Runel\Demonstration\Task;
 use Runel\Expression\Expression;
+use Runel\Expression\FractionalPower;
 use Runel\Expression\Inside;
 use Runel\Expression\Letters;
 use Runel\Expression\Negative;
@@ -49,21 +50,28 @@ final readonly class MonomialRoots
     private const MOST_PRODUCTS = 40;
 
     /**
-     * @param Expression $whole as it stands
+     * @param Expression $given as it stands
+     * @param Expression $whole with roots for powers whose exponents are fractions
      * @param int        $parts a multiple of the indexes in it
      */
-    private function __construct(private Expression $whole, private int $parts, private Expression $result) {}
+    private function __construct(
+        private Expression $given,
+        private Expression $whole,
+        private int $parts,
+        private Expression $result,
+    ) {}
 
     /** Null of anything else, and where it is written most simply. */
-    public static function of(Expression $whole): ?self
+    public static function of(Expression $given): ?self
     {
+        $whole = FractionalPower::everywhere($given) ?? $given;
         $parts = 1;
         $roots = self::roots($whole);
         foreach ($roots as $root) {
             $parts = intdiv($parts, Integers::gcd($parts, $root->index)) * $root->index;
         }
         // Square roots of numbers alone are worked otherwise.
-        $isSquares = $parts === 2 && Letters::of($whole) === [];
+        $isSquares = $parts === 2 && $whole === $given && Letters::of($whole) === [];
         if ($parts === 1 || $isSquares || $parts > self::LARGEST_INDEX || Inside::holds($whole, Pi::class)) {
             return null;
         }
@@ -80,12 +88,17 @@ final readonly class MonomialRoots
             default => self::written($terms),
         };
 
-        return $result === null || $result->equals($whole) ? null : new self($whole, $parts, $result);
+        return $result === null || $result->equals($given) ? null : new self($given, $whole, $parts, $result);
     }
 
     public function demonstrate(Task $task, string $method): Demonstration
     {
-        $steps = [];
+        $steps = $this->whole->equals($this->given) ? [] : [new Step(
+            id: 'roots',
+            title: Message::of('simplify.radicals.roots.title'),
+            why: Message::of('simplify.radicals.roots.why'),
+            lines: [Line::equal($this->whole)],
+        )];
         $reached = $this->whole;
         $products = new RootProducts($this->product(...), $this->collected(...));
         $parts = [$this->joined(...), $this->simplified(...), $this->fromBelow(...), $products->multiplied(...)];
@@ -94,7 +107,8 @@ final readonly class MonomialRoots
             array_push($steps, ...$own);
         }
         $steps = SimplifyDemonstration::withoutResult($steps, $this->result);
-        $isCollected = $reached instanceof Sum && !$reached->equals($this->result);
+        $isCollected = $reached instanceof Sum && !$reached->equals($this->result)
+            && (Inside::holds($reached, Root::class) || Letters::of($reached) !== []);
         $hasLetters = Letters::of($this->whole) !== [];
         $isAssumed = $hasLetters && $this->parts % 2 === 0;
         $sections = [
@@ -103,7 +117,7 @@ final readonly class MonomialRoots
                 role: Role::Reading,
                 title: Message::of('factor.read.title'),
                 why: Message::of($isAssumed ? 'simplify.radicals.read-letters' : 'simplify.radicals.read'),
-                lines: [Line::given($this->whole)],
+                lines: [Line::given($this->given)],
             )]),
             ...($steps === [] ? [] : [new Section(Phase::Tidying, $steps)]),
             new Section(Phase::Finishing, [new Step(
@@ -117,7 +131,7 @@ final readonly class MonomialRoots
                 lines: [Line::result($this->result)],
                 question: Question::expression(
                     Message::of('simplify.ask'),
-                    new Identity($this->whole, $this->result),
+                    new Identity($this->given, $this->result),
                     $this->result,
                 ),
                 watch: $isCollected ? Slip::RootOfSumSplit : null,

@@ -48,6 +48,7 @@ use Runel\Polynomial\Polynomial;
 use Runel\Problem\Problem;
 use Runel\Slip\Slip;
 use Runel\Working\CommonDenominator;
+use Runel\Working\Quadratic\Decimals;
 
 /** One equation with its letter below a line, worked from the problem to what is left of the candidates. */
 final class ClearingWork
@@ -94,21 +95,27 @@ final class ClearingWork
     public function demonstration(Method $method): Demonstration
     {
         $letter = $this->equation->letter;
+        [$sections, $answer] = Decimals::of(
+            $this->task,
+            $this->sections === [] ? throw new \LogicException('Nothing was read.') : $this->sections,
+            $this->solutions !== []
+                ? new TestedSolutionsAnswer($letter, $this->solutions, $this->rejected)
+                : new NothingLeftAnswer($letter, $this->end(), $this->rejected),
+            $letter,
+        );
 
         return new Demonstration(
             task: $this->task,
             job: $method->job(),
             method: $method->id(),
             forecast: Forecast::of(
-                sections: $this->sections,
+                sections: $sections,
                 fractions: $this->rest?->forecast->fractions ?? false,
                 roots: $this->rest?->forecast->roots ?? false,
                 advice: Message::of('clear.advice', ['denominator' => $this->common->toExpression()]),
             ),
-            sections: $this->sections === [] ? throw new \LogicException('Nothing was read.') : $this->sections,
-            answer: $this->solutions !== []
-                ? new TestedSolutionsAnswer($letter, $this->solutions, $this->rejected)
-                : new NothingLeftAnswer($letter, $this->end(), $this->rejected),
+            sections: $sections,
+            answer: $answer,
             checking: fn(): array => $this->checks(),
         );
     }

@@ -55,6 +55,7 @@ use Runel\Style\RootCommon;
 use Runel\Style\RootSquare;
 use Runel\Working\BothSides;
 use Runel\Working\Known;
+use Runel\Working\Quadratic\Decimals;
 
 /** One equation with roots worked from the problem to what is left of the candidates. */
 final class RootWork
@@ -121,6 +122,12 @@ final class RootWork
             default => new NothingLeftAnswer($this->equation->letter, $this->end(), $this->rejected),
         };
         $sections = Section::warningOnce($this->sections);
+        [$sections, $answer] = Decimals::of(
+            $this->task,
+            $sections === [] ? throw new \LogicException('Nothing was read.') : $sections,
+            $answer,
+            $this->equation->letter,
+        );
 
         return new Demonstration(
             task: $this->task,
@@ -134,7 +141,7 @@ final class RootWork
                     ? Message::of('isolate.advice-seen')
                     : Message::of('isolate.advice', ['count' => $this->squarings()]),
             ),
-            sections: $sections === [] ? throw new \LogicException('Nothing was read.') : $sections,
+            sections: $sections,
             answer: $answer,
             checking: fn(): array => $this->checks(),
         );

@@ -9,6 +9,7 @@ use Runel\Demonstration\Answer\Answer;
 use Runel\Demonstration\Answer\FormulaAnswer;
 use Runel\Demonstration\Answer\RealSolutionsAnswer;
 use Runel\Demonstration\Answer\SolutionsAnswer;
+use Runel\Demonstration\Answer\TestedSolutionsAnswer;
 use Runel\Demonstration\Section;
 use Runel\Demonstration\Step;
 use Runel\Demonstration\Task;
@@ -39,7 +40,9 @@ final class Decimals
     public static function of(Task $task, array $sections, Answer $answer, string $letter): array
     {
         $solutions = match (true) {
-            $answer instanceof SolutionsAnswer, $answer instanceof RealSolutionsAnswer => $answer->solutions(),
+            $answer instanceof SolutionsAnswer,
+            $answer instanceof TestedSolutionsAnswer,
+            $answer instanceof RealSolutionsAnswer => $answer->solutions(),
             $answer instanceof FormulaAnswer => $answer->results(),
             default => [],
         };
