@@ -13,7 +13,7 @@ use Runel\Number\Rational;
 use Runel\Polynomial\Polynomial;
 use Runel\Polynomial\Term;
 
-/** Four terms of which three are the square of a sum, and the fourth is a square: x² + 4x + 4 − y², a² − x² + 2x − 1. */
+/** Four terms of which three are the square of a sum, and the fourth is a square: x² + 4x + 4 − y². */
 final readonly class GroupedSquare
 {
     /**

@@ -20,8 +20,8 @@ use Runel\Number\Surd;
 final class RealNumber
 {
     /**
-     * Exactly or, where π, a root that is not square, or the root of a root stands in it, to thirty places; null where it has no value, or
-     * none that is real.
+     * Exactly or, where π, a root that is not square, or the root of a root stands in it, to thirty places; null where
+     * it has no value, or none that is real.
      */
     public static function of(Expression $expression): ?Surd
     {

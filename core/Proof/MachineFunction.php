@@ -61,11 +61,20 @@ final readonly class MachineFunction
                 self::of($node->numerator),
                 self::of($node->denominator),
             ]),
-            $node instanceof Power && FractionalPower::rooted($node) !== null => self::of(FractionalPower::rooted($node)),
-            $node instanceof Power => new self(self::POWER, [self::of($node->base)], Evaluation::exponent($node)),
+            $node instanceof Power => self::raised($node),
             $node instanceof Root => new self(self::ROOT, [self::of($node->radicand)], $node->index),
             default => throw new NoExactValue('no function'),
         };
+    }
+
+    /** @throws NoExactValue where the exponent is no number that is worked with */
+    private static function raised(Power $power): self
+    {
+        $rooted = FractionalPower::rooted($power);
+
+        return $rooted !== null
+            ? self::of($rooted)
+            : new self(self::POWER, [self::of($power->base)], Evaluation::exponent($power));
     }
 
     /** @param array<string, float> $letters their values */

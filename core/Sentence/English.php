@@ -68,7 +68,8 @@ final class English
         'for all ?real ?values ?of ?L',
         '?{and} stating|state|giving|give|finding|find ?down the value|values of ?the ?constants L ?L ?L ?and L',
         '?{and} simplify|simplifying {your} answer|answers|result ?fully|completely',
-        '?{and} state|stating|give|giving|note|noting|list ?any|the|all restrictions|restriction ?on|for ?the ?variable',
+        '?{and} state|stating|give|giving|note|noting|list ?any|the|all restrictions|restriction ?on|for ?the '
+            . '?variable',
         '?{and} state|stating|give|giving|note|noting|list ?any|the|all excluded values|value ?of ?L',
         'do|without ?not ?using|use a calculator',
         '?{and} reject|rejecting|discard|discarding ?any ?extraneous|false {root}',
@@ -435,16 +436,16 @@ final class English
         ['collect|combine|gather ?up ?the like terms ?in|of {the}* {kind}* M:a', null, 'plain', null],
         ['simplify {fully}* {the}* {kind}* M:a {fully}*', null, 'simplify', null],
         [
-            'rationalise|rationalize|rationalising|rationalizing ?the denominator|denominators ?of ?in ?{and} ?simplify '
-                . '{the}* {kind}* M:a ?{and} ?simplify {fully}*',
+            'rationalise|rationalize|rationalising|rationalizing ?the denominator|denominators ?of ?in ?{and} '
+                . '?simplify {the}* {kind}* M:a ?{and} ?simplify {fully}*',
             'simplify', 'plain', null,
         ],
         ['add|adding {the}* {kind}* M:a and|to {the}* {kind}* M:b', null, 'sum', null],
         ['?find {the}* sum of {the}* {kind}* M:a and {the}* {kind}* M:b', null, 'sum', null],
         ['subtract|subtracting|take|taking {the}* {kind}* M:a from {the}* {kind}* M:b', null, 'difference', null],
         [
-            'add|adding|subtract|subtracting ?{and} ?simplify {the}* {kind}* ?fraction|fractions M:a ?{and} ?simplify '
-                . '{fully}*',
+            'add|adding|subtract|subtracting ?{and} ?simplify {the}* {kind}* ?fraction|fractions M:a ?{and} '
+                . '?simplify {fully}*',
             'simplify', 'plain', null,
         ],
         ['find|calculate|evaluate|compute|determine {the}* {kind}* M:a', null, 'plain', null],

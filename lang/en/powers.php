@@ -10,7 +10,8 @@ return [
         'title' => 'Take the root of both sides: equal',
         'title-even' => 'Take the root of both sides: equal or opposite',
         'why' => 'The exponent :index is odd: two real numbers have the same power only when they are equal.',
-        'why-even' => 'The exponent :index is even: two real numbers have the same power when they are equal or opposite.',
+        'why-even' => 'The exponent :index is even: two real numbers have the same power when they are equal or '
+            . 'opposite.',
         'why-one' => 'Only one of the two equations has a solution, or both have the same.',
         'dead' => 'That is never true: nothing solves this one.',
         'check-none' => 'One number proves nothing by itself, but here too the two sides differ.',

@@ -122,8 +122,8 @@ return [
         ],
         'roots' => [
             'title' => 'Write the powers as roots',
-            'why' => 'The denominator of the exponent says which root, the numerator which power; a minus puts it below '
-                . 'the line.',
+            'why' => 'The denominator of the exponent says which root, the numerator which power; a minus puts it '
+                . 'below the line.',
         ],
         'put' => [
             'title' => 'Put them in',

@@ -44,6 +44,7 @@ return [
         'name' => 'Then it is an ordinary quadratic: :quadratic. What :unknown was is put back afterwards.',
     ],
     'special' => [
+        'advice-common' => 'What all terms have in common comes out; for what is left no way is known.',
         'advice-difference' => 'A difference of two squares.',
         'advice-cubes-plus' => 'A sum of two cubes.',
         'advice-cubes-minus' => 'A difference of two cubes.',
@@ -58,8 +59,8 @@ return [
             . 'middle, and not twice the product: its discriminant is negative, so it is prime.',
         'read-squares' => 'A square stands there, and a square is taken away from it: that is seen before anything is '
             . 'multiplied out.',
-        'read-grouped' => 'Three of the four terms are the square of a sum or a difference, and the fourth is a square: '
-            . 'that is seen before anything is hunted.',
+        'read-grouped' => 'Three of the four terms are the square of a sum or a difference, and the fourth is a '
+            . 'square: that is seen before anything is hunted.',
         'title-together' => 'Put the three together',
         'why-together' => ':group has a square first, a square last, and twice the product of their roots between: it '
             . 'is a square itself.',

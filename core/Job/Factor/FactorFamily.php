@@ -55,13 +55,20 @@ final readonly class FactorFamily extends PlainFamily implements WaysToFactor
         $forms = new SpecialForms($back);
         $this->powers = new SpecialPowers($back);
         $this->common = new CommonPower($back);
-        $this->special = new Special(new BracketPowers($back), new TypedPowers($back), $forms, $this->powers);
         $this->quadratic = [
             $forms, new SumProduct($back), new SplitMiddle($back), new ProductGrid($back),
             new Cross($back), new Trial($back), new Scale($back), new ScaleWhy($back),
         ];
         $this->roots = new FactorByRationalRoots($back, $this);
         $this->structures = [new GroupTerms($back), new FactorBySubstitution($back, $this)];
+        $this->special = new Special(
+            new BracketPowers($back),
+            new TypedPowers($back),
+            $forms,
+            $this->powers,
+            new CommonTermAlone($back),
+            [...\array_slice($this->quadratic, 1), $this->roots, ...$this->structures],
+        );
     }
 
     public function job(): string
