@@ -45,6 +45,7 @@ final class DefaultsTest extends TestCase
         yield ['A=1/2(a+b)h for a', ['rearrange' => 'balance']];
         yield ['x^4-5x^2+4=0', ['solve' => 'substitution', 'factor' => 'rational-roots']];
         yield ['3x+2y-x+5y', ['simplify' => 'collect']];
+        yield ['3a^2b-2ab^2+a^2b+5ab^2', ['simplify' => 'collect', 'factor' => 'special']];
         yield ['Add 3x + 2y and x - y', ['simplify' => 'collect']];
         yield ['Subtract 1/(x+1) from 3/(x-1)', ['simplify' => 'combine']];
         yield ['(x^2-9)/(x^2+5x+6)', ['simplify' => 'cancel', 'divide' => 'long']];

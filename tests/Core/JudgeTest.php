@@ -34,6 +34,11 @@ final class JudgeTest extends TestCase
         yield ['(2x+3)(x-5)', 'collect-1', '2x=-7x', 'judge.no-equation'];
         yield ['(-2x+3)(3x-5)(x+1)', '1-collect-1', '-19x', 'larger-sign-lost'];
         yield ['(-3x-2)(5x+4)', 'collect-1', '22x', 'signs-ignored'];
+        yield ['√(18x^3)', 'root-1', '3x√(2x)', null];
+        yield ['√(18x^3)', 'root-1', '3√(2x^3)', 'judge.form-root'];
+        yield ['√(18x^3)', 'root-1', '9x√(2x)', 'root-not-simplified'];
+        yield ['1/√x', 'result', 'x/√x', 'judge.differs'];
+        yield ['x^2-y^2+4x+4', 'together', '(2+x)²', null];
         yield ['6x^2+21x-90', 'common-factor', '3', null];
         yield ['6x^2+21x-90', 'common-factor', '1', 'not-factored-completely'];
         yield ['6x^2+21x-90', 'common-factor', '6', 'judge.not-in-every'];

@@ -6,6 +6,8 @@ namespace Tests\Core;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Runel\Demonstration\Reply;
+use Runel\Demonstration\Task;
 use Runel\Expression\Letters;
 use Runel\Job\Jobs;
 use Runel\Message\Refusal;
@@ -13,6 +15,7 @@ use Runel\Notation\Ascii;
 use Runel\Problem\Problem;
 use Runel\Sentence\Heard;
 use Runel\Sentence\Phrases;
+use Runel\Style\HouseStyle;
 
 /** Whole sentences are read as they are meant; a word is never read as letters. */
 final class SentenceTest extends TestCase
@@ -109,6 +112,9 @@ final class SentenceTest extends TestCase
         yield ['Solve P = 2a + 3b', 'error.which-letter', 1];
         yield ['Solve pi x^2 + pi x = 6 pi', 'error.powers-and-pi', 1];
         yield ['pi x^2 + pi x = 6 pi', 'error.powers-and-pi', 1];
+        yield ['Show that √50-√8=√42', 'error.asked-show-apart-numbers', 1];
+        yield ['Show that 1/x+1/y=1/(x+y)', 'error.asked-show-apart-two', 13];
+        yield ['√5+√3', 'error.roots-so', 1];
         yield ['Solve x^2 + 3x', 'error.asked-solve', 1];
         yield ['v = u + at for s', 'error.letter-not-there', 16];
 
@@ -122,6 +128,22 @@ final class SentenceTest extends TestCase
             self::fail("read: $typed");
         } catch (Refusal $refusal) {
             self::assertSame([$key, $at], [$refusal->reason->key, $refusal->at ?? 1]);
+        }
+    }
+
+    public function testTheLettersOfAFormAreToldWithTheirSigns(): void
+    {
+        foreach ([
+            'Write √75 in the form a√b' => ['a' => '5', 'b' => '3'],
+            'Express (√5-1)^2 in the form a-b√5' => ['a' => '6', 'b' => '2'],
+            'Express 6/(3-√5) in the form p+q√5' => ['p' => '9/2', 'q' => '3/2'],
+            'Write √75 in the form a√2' => [],
+            'Write √75+1 in the form a√3' => [],
+            'Write x^2+6x+2 in the form (x+a)^2+b' => ['a' => '3', 'b' => '-7'],
+        ] as $sentence => $letters) {
+            $task = new Task(Problem::read($sentence), HouseStyle::default());
+            $told = Reply::letters(Jobs::catalogue()->demonstrate($task));
+            self::assertSame($letters, array_map(Ascii::write(...), $told), $sentence);
         }
     }
 
