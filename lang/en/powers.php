@@ -14,6 +14,7 @@ return [
             . 'opposite.',
         'why-one' => 'Only one of the two equations has a solution, or both have the same.',
         'dead' => 'That is never true: nothing solves this one.',
+        'outcome' => 'no solution on this way',
         'check-none' => 'One number proves nothing by itself, but here too the two sides differ.',
     ],
     'advice' => 'The power alone, then the root of index :index.',

@@ -136,13 +136,19 @@ final readonly class EqualPowers
             }
             $solved = (new Balance())->demonstrate($task);
             $last = $solved->answer;
-            array_push($sections, ...Embedded::onBranch(
+            $isDead = $isEven && $last->solutions() === [];
+            $way = Embedded::onBranch(
                 $solved->sections,
                 'way-' . ($place + 1) . '-',
                 $equation,
                 $isEven ? Branch::way($place + 1) : null,
-                $isEven && $last->solutions() === [] ? Message::of('powers.equal.dead') : null,
-            ));
+                $isDead ? Message::of('powers.equal.dead') : null,
+            );
+            // Each way is one stage, so that it says one outcome.
+            $sections[] = new Section(Phase::Solving, array_merge(...array_map(
+                static fn(Section $section): array => $section->steps,
+                $way,
+            )), outcome: $isDead ? Message::of('powers.equal.outcome') : null);
             array_push($values, ...($last->solutions() ?? []));
         }
         if (!$isEven) {
