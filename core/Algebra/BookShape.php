@@ -40,10 +40,37 @@ final class BookShape
         try {
             $most = \count($factored->polynomial()->terms);
 
-            return ($common->isOne() ? self::kept($written, $most, $bottom) : null) ?? $shape;
+            return ($common->isOne()
+                ? self::signsTurned($written) ?? self::kept($written, $most, $bottom)
+                : null) ?? $shape;
         } catch (NotPolynomial | DivisionByZero | Refusal) {
             return $shape;
         }
+    }
+
+    /**
+     * Minus above and a difference below: both turned, nothing taken apart.
+     *
+     * @throws NotPolynomial
+     * @throws DivisionByZero
+     */
+    private static function signsTurned(Expression $written): ?Expression
+    {
+        $fraction = $written->bare();
+        if (!$fraction instanceof Quotient || !$fraction->denominator instanceof Sum || self::isNested($fraction)) {
+            return null;
+        }
+        $numerator = Polynomial::fromExpression($fraction->numerator);
+        $above = $written instanceof Negative ? $numerator->negated() : $numerator;
+        $isNegative = array_filter(
+            $above->terms,
+            static fn(Term $term): bool => !$term->coefficient->isNegative(),
+        ) === [];
+        $below = self::plusFirst(Polynomial::fromExpression($fraction->denominator)->negated());
+
+        return $isNegative && !$below->terms()[0] instanceof Negative
+            ? new Quotient(self::plusFirst($above->negated()), $below)
+            : null;
     }
 
     /** @return array{FactoredPolynomial, FactoredPolynomial}|null above and below in factors; null of what has roots */

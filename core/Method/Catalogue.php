@@ -169,8 +169,10 @@ final readonly class Catalogue
         if ($asked !== null) {
             return $this->named($task, [$jobs[0]], $asked);
         }
+        // What the words ask for is done, or said why not: nothing else takes its place.
+        $isAsked = $task->problem->askedJob() === $jobs[0]->job();
         $reason = null;
-        foreach ($jobs as $candidate) {
+        foreach ($isAsked ? [$jobs[0]] : $jobs as $candidate) {
             foreach ($this->offersOf($candidate, $task) as $offer) {
                 if ($offer->forecast !== null) {
                     return $offer->method;

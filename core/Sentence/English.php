@@ -436,7 +436,7 @@ final class English
         ['collect|combine|gather ?up ?the like terms ?in|of {the}* {kind}* M:a', null, 'plain', null],
         ['simplify {fully}* {the}* {kind}* M:a {fully}*', null, 'simplify', null],
         [
-            'rationalise|rationalize|rationalising|rationalizing ?the denominator|denominators ?of ?in ?{and} '
+            'rationalise|rationalize|rationalising|rationalizing ?the ?denominator|denominators ?of ?in ?{and} '
                 . '?simplify {the}* {kind}* M:a ?{and} ?simplify {fully}*',
             'simplify', 'plain', null,
         ],
@@ -449,6 +449,8 @@ final class English
             'simplify', 'plain', null,
         ],
         ['find|calculate|evaluate|compute|determine {the}* {kind}* M:a', null, 'plain', null],
+        ['{find} ?down ?out {the}* value ?of {the}* {kind}* M:a', null, 'plain', null],
+        ['{find} down {the}* {kind}* M:a', null, 'plain', null],
         ['work out {the}* {kind}* M:a', null, 'worked', null],
         ['what is|are {the}* {kind}* M:a', null, 'plain', null],
         ['{say} {the}* {kind}* M:a', null, 'plain', null],

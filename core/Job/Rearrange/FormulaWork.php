@@ -175,6 +175,9 @@ final class FormulaWork
         $this->tidy();
         $this->swap();
         $this->twoRoots();
+        for ($step = 0; $this->refusal === null && $step < self::MOST_STEPS && $this->isUnderOneRoot(); ++$step) {
+            $this->undo();
+        }
         $isBelow = $this->own instanceof Sum && array_filter($this->own->terms, $this->isBelow(...)) !== [];
         if (
             $this->refusal === null && ($isBelow
@@ -194,6 +197,28 @@ final class FormulaWork
         if ($this->refusal === null && $this->from === null && $this->isNowhereDefined()) {
             $this->refusal = new OutOfReach(Message::of('rearrange.refusal-gone', ['letter' => $this->subject]));
         }
+    }
+
+    /** Whether the letter stands several times, all of them under one square root: that is undone first. */
+    private function isUnderOneRoot(): bool
+    {
+        $count = Letters::count($this->own, $this->subject);
+        if ($count < 2 || Letters::holds($this->other, $this->subject)) {
+            return false;
+        }
+        $part = $this->own;
+        while (!$part instanceof Root) {
+            $held = array_values(array_filter(
+                $part instanceof Quotient ? [$part->numerator] : $part->children(),
+                fn(Node $child): bool => Letters::count($child, $this->subject) === $count,
+            ));
+            if ($held === [] || $part instanceof Power) {
+                return false;
+            }
+            $part = $held[0];
+        }
+
+        return $part->index === 2;
     }
 
     /** Whether the result is nothing but what the formula has no value for, as x = 1 of (4x − 4)/(2x − 2). */
