@@ -20,9 +20,11 @@ use Runel\Expression\Numeral;
 use Runel\Expression\Quotient;
 use Runel\Expression\Rewriter;
 use Runel\Expression\Root;
+use Runel\Expression\RootIndex;
 use Runel\Expression\Substitution;
 use Runel\Law\Claim\Identity;
 use Runel\Law\Move\JoinBranches;
+use Runel\Law\Move\RootBothSides;
 use Runel\Law\Move\TakeLeftSide;
 use Runel\Message\Message;
 use Runel\Number\DivisionByZero;
@@ -136,6 +138,9 @@ final readonly class ButWhy
             if (self::clearsRootBelow($line->node)) {
                 return 'rationalised';
             }
+            if ($line->move instanceof RootBothSides && $line->move->index > 2) {
+                return $line->move->index % 2 === 1 ? 'root-odd' : 'root-even';
+            }
             $move = $line->move?->name();
             if (\in_array($move, self::LAWS, true)) {
                 return $move;
@@ -144,6 +149,9 @@ final readonly class ButWhy
 
         return match (true) {
             $newest->rejected !== null => 'rejected',
+            ($newest->link === Link::Side || $newest->node instanceof Expression)
+                && (RootIndex::of($newest->node) > 1 || ($before !== null && RootIndex::of($before->node) > 1)) =>
+                    'roots',
             $newest->link === Link::Side => Letters::of($newest->node) === [] ? 'numbers' : 'side',
             $newest->move instanceof JoinBranches => $before?->node instanceof Alternatives
                 ? 'join-branches'

@@ -6,6 +6,7 @@ return [
     'title' => 'But why?',
     'law' => [
         'side' => 'Both sides are one and the same number, whatever the letters stand for.',
+        'roots' => 'Both are one and the same number, as long as no letter under a root of an even index is negative.',
         'numbers' => 'These are numbers, and they are worked out: first inside parentheses and roots, then what is '
             . 'multiplied, then what is added or taken away.',
         'rejected' => 'A solution makes both sides of the first equation the same number, and this one does not.',
@@ -27,6 +28,10 @@ return [
             . 'one of them has to be; and where one of them is, the product is.',
         'square-both-sides' => 'What is equal has equal squares. But 3 and −3 are different and have equal squares, '
             . 'too: so no solution is lost, and some may come in.',
+        'root-odd' => 'The exponent is odd, and there each number is the power of exactly one: where the powers are '
+            . 'equal, what is raised is equal, and the other way round.',
+        'root-even' => 'The exponent is even, and there each positive number is the power of two numbers, one the '
+            . 'opposite of the other.',
         'root-both-sides' => 'Each positive number is the square of two numbers, one the opposite of the other, and '
             . 'of no third: so both are written, and no other.',
         'swap-sides' => 'Equal is equal either way: a = b and b = a say the same.',
@@ -47,6 +52,8 @@ return [
     'deeper' => [
         'side' => 'Adding may be done in any order, multiplying too, and a(b + c) is ab + ac: everything written here '
             . 'comes from these three.',
+        'roots' => 'A root is the number whose power stands under it. So the root of a product is the product of the '
+            . 'roots, and of a power with the index of the root it is what was raised.',
         'numbers' => 'That is an agreement: without it 2 + 3 · 4 would be two numbers. Parentheses say where another '
             . 'order is meant.',
         'rejected' => 'Squaring, or multiplying by something that may be 0, cannot always be undone: what came in that '
@@ -70,6 +77,10 @@ return [
         'zero-product' => 'If ab = 0 and a is not 0, then a has 1/a, and 1/a · ab = b has to be 1/a · 0 = 0.',
         'square-both-sides' => 'a² = b² says a² − b² = 0, so (a + b)(a − b) = 0: then a = b, or a = −b, which was '
             . 'not asked for.',
+        'root-odd' => 'Of two different numbers the larger one has the larger power where the exponent is odd. So no '
+            . 'two have the same one.',
+        'root-even' => 'Of two positive numbers the larger one has the larger power, so only one positive number '
+            . 'has this one; and with an even exponent a minus does not show.',
         'root-both-sides' => 'x² = a² says x² − a² = 0, so (x + a)(x − a) = 0: then x = a or x = −a, and nothing '
             . 'else.',
         'swap-sides' => 'To be the same number is nothing that one of them has before the other.',

@@ -55,6 +55,9 @@ final class ButWhyTest extends TestCase
         yield ['x^2=49', 'solve', 'square-roots', ['both-roots' => 'root-both-sides']];
         yield ['x^2=3/5', 'solve', 'square-roots', ['simplify-root' => 'rationalised']];
         yield ['(x^3-4x+6)/(x-2)', 'divide', 'synthetic', ['bring-down' => 'synthetic', 'add-1' => 'synthetic']];
+        yield ['(x+1)^3=(2x-3)^3', 'solve', 'powers', ['both-roots' => 'root-odd']];
+        yield ['x^4=81', 'solve', 'powers', ['roots' => 'root-even']];
+        yield ['√(18x^3)', 'simplify', 'radicals', ['root-1' => 'roots', 'result' => 'roots']];
         yield ['9x^2-25', 'factor', 'special', ['recognise' => 'difference-of-squares']];
     }
 
