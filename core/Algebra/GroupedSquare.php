@@ -21,12 +21,14 @@ final readonly class GroupedSquare
      * @param Power      $square  what they are the square of, squared
      * @param Expression $grouped the four, the three together in parentheses
      * @param Sum        $whole   a square minus a square
+     * @param bool       $isTaken whether the three are taken away, a minus before their parentheses
      */
     private function __construct(
         public Expression $group,
         public Power $square,
         public Expression $grouped,
         public Sum $whole,
+        public bool $isTaken,
     ) {}
 
     /** Null of anything else. */
@@ -57,12 +59,13 @@ final readonly class GroupedSquare
         $taken = $alone->negated()->toExpression();
 
         return $isTaken
-            ? new self($three, $square, Sum::of([$three, new Negative($taken)]), self::sum($square, $taken))
+            ? new self($three, $square, Sum::of([$three, new Negative($taken)]), self::sum($square, $taken), false)
             : new self(
                 $three,
                 $square,
                 Sum::of([$alone->toExpression(), new Negative($three)]),
                 self::sum($alone->toExpression(), $square),
+                true,
             );
     }
 

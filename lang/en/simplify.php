@@ -110,6 +110,7 @@ return [
         'read-letters' => 'No letter under a root of an even index is negative, and none below a line is 0. Roots are '
             . 'made as small as they can be first: then it shows which are alike.',
         'result-why' => 'Under each root no square is left, each root stands once, and none stands below a line.',
+        'result-why-none' => 'No root is left.',
         'result-why-index' => 'Under each root no power with its index is left, like terms are together, and no root '
             . 'stands below a line.',
         'root' => [
@@ -156,6 +157,7 @@ return [
         'check' => [
             'title' => 'Compare both',
             'why' => 'Both are about :value.',
+            'why-exact' => 'Both are :value.',
             'why-square' => 'Both have the same sign and the same square.',
         ],
     ],

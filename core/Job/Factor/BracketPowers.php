@@ -98,7 +98,7 @@ final class BracketPowers extends SpecialStructure
                 new Identity($grouped->group, $grouped->square),
                 $grouped->square,
             ),
-            watch: Slip::MinusNotCarried,
+            watch: $grouped->isTaken ? Slip::MinusNotCarried : null,
         );
     }
 

@@ -110,7 +110,7 @@ final readonly class BySimplifying implements Method
             static fn(Section $section): array => $section->steps,
             $sections,
         )));
-        $end = SimplifiedSides::end($simplified) ?? $side;
+        [$steps, $end] = self::upTo($reached, $steps, $side);
 
         return $end->equals($reached) ? $steps : [...$steps, new Step(
             id: "$name-otherwise",
@@ -118,6 +118,31 @@ final readonly class BySimplifying implements Method
             why: Message::of('show.simplifying.otherwise'),
             lines: [Line::side($end, $reached)],
         )];
+    }
+
+    /**
+     * Where what has to be reached stands on the way already, nothing is worked further.
+     *
+     * @param list<Step> $steps
+     *
+     * @return array{list<Step>, Expression} and what the side has come to
+     */
+    private static function upTo(Expression $reached, array $steps, Expression $side): array
+    {
+        $end = $side;
+        foreach ($steps as $place => $step) {
+            foreach ($step->lines as $number => $line) {
+                $isNext = $line->node instanceof Equation && $line->node->left->equals($end);
+                $end = $isNext ? $line->node->right : $end;
+                if ($isNext && $end->equals($reached)) {
+                    $last = $step->withLines(\array_slice($step->lines, 0, $number + 1));
+
+                    return [[...\array_slice($steps, 0, $place), $last], $end];
+                }
+            }
+        }
+
+        return [$steps, $end];
     }
 
     /**

@@ -124,6 +124,7 @@ final readonly class MonomialRoots
                 id: 'result',
                 title: Message::of($isCollected ? 'simplify.radicals.collect.title' : 'simplify.result.title'),
                 why: Message::of(match (true) {
+                    !$isCollected && !Inside::holds($this->result, Root::class) => 'simplify.radicals.result-why-none',
                     !$isCollected => 'simplify.radicals.result-why-index',
                     $hasLetters => 'simplify.radicals.collect.why-letters',
                     default => 'simplify.radicals.collect.why-index',
@@ -566,9 +567,11 @@ final readonly class MonomialRoots
         return new Check(
             kind: CheckKind::Substitution,
             title: Message::of('simplify.radicals.check.title'),
-            why: Message::of('simplify.radicals.check.why', [
-                'value' => Numeral::of(Rational::ofDecimal($value->toDecimal(3))->asDecimal()),
-            ]),
+            why: $this->result->number() !== null
+                ? Message::of('simplify.radicals.check.why-exact', ['value' => $this->result])
+                : Message::of('simplify.radicals.check.why', [
+                    'value' => Numeral::of(Rational::ofDecimal($value->toDecimal(3))->asDecimal()),
+                ]),
             lines: [Line::side($this->whole, $this->result)],
             holds: true,
         );

@@ -432,9 +432,13 @@ final readonly class Radicals implements Method
         return new Check(
             kind: CheckKind::Substitution,
             title: Message::of('simplify.radicals.check.title'),
-            why: Message::of($isSingle ? 'simplify.radicals.check.why-square' : 'simplify.radicals.check.why', [
-                'value' => Numeral::of(Rational::ofDecimal($value->toDecimal(3))->asDecimal()),
-            ]),
+            why: match (true) {
+                $isSingle => Message::of('simplify.radicals.check.why-square'),
+                $result->number() !== null => Message::of('simplify.radicals.check.why-exact', ['value' => $result]),
+                default => Message::of('simplify.radicals.check.why', [
+                    'value' => Numeral::of(Rational::ofDecimal($value->toDecimal(3))->asDecimal()),
+                ]),
+            },
             lines: $isSingle
                 ? [
                     Line::side(new Power($whole, Numeral::of(2)), Numeral::of($squared)),
