@@ -7,6 +7,8 @@ namespace Runel\Demonstration;
 use Runel\Demonstration\Answer\Answer;
 use Runel\Demonstration\Answer\AnswerType;
 use Runel\Demonstration\Answer\BetweenAnswer;
+use Runel\Demonstration\Answer\SimplifiedAnswer;
+use Runel\Expression\Alternatives;
 use Runel\Expression\Equation;
 use Runel\Expression\Evaluation;
 use Runel\Expression\Expression;
@@ -63,6 +65,7 @@ final class Reply
                 $asked->seeks,
                 $demonstration->task->problem->polynomial,
             ),
+            'excluded' => self::excluded($answer),
             'vertex', 'least', 'greatest', 'symmetry' => self::extreme($asked->seeks, $answer),
             default => $answer instanceof BetweenAnswer ? self::between($answer) : null,
         };
@@ -145,6 +148,20 @@ final class Reply
             static fn(int|string $letter): bool => \is_string($letter) && $letter !== '',
             \ARRAY_FILTER_USE_KEY,
         );
+    }
+
+    /** At which values the problem has none itself; null where they cannot be named. */
+    private static function excluded(Answer $answer): ?Message
+    {
+        $places = $answer instanceof SimplifiedAnswer ? $answer->excluded() : null;
+
+        return match (true) {
+            $places === null => null,
+            $places === [] => Message::of('reply.excluded-none'),
+            default => Message::of('reply.excluded', [
+                'places' => \count($places) === 1 ? $places[0] : new Alternatives($places),
+            ]),
+        };
     }
 
     /** How many solutions there are. */

@@ -68,9 +68,10 @@ final class English
         'for all ?real ?values ?of ?L',
         '?{and} stating|state|giving|give|finding|find ?down the value|values of ?the ?constants L ?L ?L ?and L',
         '?{and} simplify|simplifying {your} answer|answers|result ?fully|completely',
-        '?{and} state|stating|give|giving|note|noting|list ?any|the|all restrictions|restriction ?on|for ?the '
+        '{and} state|stating|give|giving|note|noting|list ?any|the|all restrictions|restriction ?on|for ?the '
             . '?variable',
-        '?{and} state|stating|give|giving|note|noting|list ?any|the|all excluded values|value ?of ?L',
+        '{and} state|stating|give|giving|note|noting|list ?any|the|all excluded values|value ?of ?L',
+        'state|give|note|list ?any|the|all excluded values|value of L',
         'do|without ?not ?using|use a calculator',
         '?{and} reject|rejecting|discard|discarding ?any ?extraneous|false {root}',
         "don't use a calculator", 'if possible',
@@ -425,6 +426,20 @@ final class English
             'show', 'equal', null,
         ],
         ['{show} ?that|whether|if {the}* {kind}* M:a has|have no ?real {root}', 'solve', 'plain', 'no-real'],
+        [
+            '?{find} ?down ?out ?any ?the|all excluded|restricted value|values ?of ?L ?in|of|for|from {the}* {kind}* '
+                . 'M:a',
+            'simplify', 'plain', 'excluded',
+        ],
+        [
+            '?{find} ?down ?out ?any ?the|all restrictions|restriction ?on|of|for ?the ?variable ?in|of|for {the}* '
+                . '{kind}* M:a',
+            'simplify', 'plain', 'excluded',
+        ],
+        [
+            '?for what|which value|values ?of L is|are {the}* {kind}* M:a undefined|meaningless',
+            'simplify', 'plain', 'excluded',
+        ],
         ['how many ?real|distinct|different {root} does|do {the}* {kind}* M:a have ?got', 'solve', 'plain', 'count'],
         ['{find} ?out ?the number of ?real|distinct {root} ?of {the}* {kind}* M:a ?has', 'solve', 'plain', 'count'],
         ['{show} ?that|whether {the}* {kind}* M:a', 'show', 'plain', null],

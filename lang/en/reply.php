@@ -20,6 +20,8 @@ return [
     'sum-of-roots' => 'The sum of the roots is :value.',
     'product-of-roots' => 'The product of the roots is :value.',
     'no-real' => 'It has no real solution, which was to be shown.',
+    'excluded' => 'It has no value where :places.',
+    'excluded-none' => 'It has a value for every number.',
     'count' => 'It has one real solution.|It has :count real solutions.',
     'between' => 'One real solution, :gaps.|:count real solutions: :gaps.',
     'gap' => 'between :low and :high',

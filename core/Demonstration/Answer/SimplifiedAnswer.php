@@ -6,6 +6,7 @@ namespace Runel\Demonstration\Answer;
 
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
+use Runel\Expression\Letter;
 use Runel\Law\Claim\Excluded;
 use Runel\Law\Claim\SameWhereDefined;
 
@@ -23,6 +24,17 @@ final readonly class SimplifiedAnswer implements Answer
         private ?string $letter = null,
         private array $excluded = [],
     ) {}
+
+    /** @return list<Equation>|null the letter equal to each; null where they are not named */
+    public function excluded(): ?array
+    {
+        $letter = $this->letter === null ? null : new Letter($this->letter);
+
+        return $letter === null ? null : array_map(
+            static fn(Expression $value): Equation => new Equation($letter, $value),
+            $this->excluded,
+        );
+    }
 
     public function type(): AnswerType
     {

@@ -23,6 +23,9 @@ use Runel\Polynomial\Term;
 /** One fraction, or fractions multiplied and divided: factored above and below, common factors cancelled. */
 final readonly class Cancel implements Method
 {
+    /** What a sentence seeks that asks only where there is no value. */
+    private const EXCLUDED = 'excluded';
+
     public function id(): string
     {
         return 'cancel';
@@ -128,7 +131,8 @@ final readonly class Cancel implements Method
 
             // Over a number a fraction is simplified where the number and all above have a factor in common.
             return match (true) {
-                !$product->bottom()->isNumber() => !$isReduced || !$isOne,
+                !$product->bottom()->isNumber() => !$isReduced || !$isOne
+                    || $task->problem->asked->seeks === self::EXCLUDED,
                 default => !$isReduced && $isOne && self::isWhole($product),
             } ? $product : null;
         });
