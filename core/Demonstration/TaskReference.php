@@ -107,6 +107,20 @@ final readonly class TaskReference
         return $this->read !== null && $this->read !== self::reading($this->problem);
     }
 
+    /** The same in a job of its own. */
+    public function in(string $job): self
+    {
+        return new self(
+            $this->problem,
+            $job,
+            $this->method,
+            $this->style,
+            $this->choices,
+            $this->read,
+            $this->page,
+        );
+    }
+
     /** The same with what it says today beside it, to be kept. */
     public function toBeKept(): self
     {

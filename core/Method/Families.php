@@ -60,6 +60,20 @@ final readonly class Families
     }
 
     /**
+     * The job in which a problem opened that was kept without one, where families that came later would take it today;
+     * null where its words say what to do, or nothing has changed.
+     *
+     * @throws OutOfReach where there is nothing to do with it
+     */
+    public function keptWithout(Problem $problem): ?string
+    {
+        $jobs = $this->ofProblem($problem);
+        $earlier = array_values(array_filter($jobs, fn(string $job): bool => !$this->of($job) instanceof CameLater));
+
+        return $problem->askedJob() !== null || $earlier === [] || $earlier[0] === $jobs[0] ? null : $earlier[0];
+    }
+
+    /**
      * The one that is asked for, or else the most likely one.
      *
      * @throws NoSuchJob  when it is none of the problem's

@@ -86,6 +86,20 @@ final class DefaultsTest extends TestCase
         );
     }
 
+    public function testWhatWasKeptWithoutAJobOpensAsItDid(): void
+    {
+        foreach ([
+            '(x^2-9)/(x^2+5x+6)' => 'divide',
+            '(6x+4)/4' => 'multiply',
+            '3a^2b-2ab^2+a^2b+5ab^2' => 'factor',
+            '(x^3-1)/(x-1)' => null,
+            '3x+2y-x+5y' => null,
+            'Simplify (x^2-9)/(x^2+5x+6)' => null,
+        ] as $typed => $job) {
+            self::assertSame($job, Jobs::all()->keptWithout(Problem::read($typed)), $typed);
+        }
+    }
+
     /** What was kept before a default or a name changed is read as it was meant. */
     public function testWhatWasKeptUnderEarlierDefaultsIsReadWithThem(): void
     {

@@ -147,6 +147,7 @@ final class BoardTest extends TestCase
 
         $this->post('/examples', ['problem' => '(x+9)(x-9)'])->assertRedirect();
         $kept = Example::query()->where('task', 'like', '%(x+9)(x-9)%')->firstOrFail();
+        self::assertSame('multiply', $kept->task->job, 'it opens in the job it has today');
         $this->get('/')->assertSee('My own');
         $this->delete("/examples/{$kept->id}")->assertRedirect();
         self::assertFalse(Example::query()->where('task', 'like', '%(x+9)(x-9)%')->exists());

@@ -18,6 +18,7 @@ use App\Style\NamedStyles;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Schema;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Runel\Message\BadRequest;
 use Runel\Style\HouseStyle;
@@ -37,12 +38,20 @@ final class KeepingTest extends DiskTestCase
     public function testDatabasesOfEveryStageAreBroughtIntoThePresentForm(string $dump): void
     {
         $this->dumped($dump);
+        $task = ['problem' => '(x^2-9)/(x^2+5x+6)', 'job' => null, 'method' => null, 'style' => [], 'choices' => []];
+        // The first stage kept what was typed alone.
+        $typed = Schema::hasColumn('examples', 'task')
+            ? ['task' => json_encode($task, \JSON_THROW_ON_ERROR)]
+            : ['problem' => $task['problem']];
+        DB::table('examples')->insert($typed + ['shelf' => 'own', 'note' => 'kept without a job', 'position' => 99]);
         $rows = self::counts();
         $lines = isset($rows['attempts']) ? DB::table('attempts')->orderBy('id')->pluck('lines', 'id')->all() : [];
         self::assertSame(0, Artisan::call('runel:copy', ['--before-migration' => true]));
         self::assertSame(0, Artisan::call('migrate', ['--force' => true]));
         self::assertSame(0, Artisan::call('runel:check'), Artisan::output());
         self::assertSame(['migration'], array_column(app(Copies::class)->all(), 'reason'), 'and a copy was made');
+        $kept = Example::query()->where('note', 'kept without a job')->sole();
+        self::assertSame('divide', $kept->task->job, 'what was kept before opens as it did');
         foreach ($rows as $table => $count) {
             self::assertSame($count, DB::table($table)->count(), "$table: nothing is lost");
         }

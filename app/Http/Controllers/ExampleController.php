@@ -21,8 +21,10 @@ final readonly class ExampleController
     {
         $reference = $request->reference();
         try {
-            Jobs::all()->ofProblem($reference->task()->problem);
-            $kept = $this->shelf->keep($reference, $request->note());
+            $jobs = Jobs::all()->ofProblem($reference->task()->problem);
+            // It opens in the job it has today, whatever comes later.
+            $named = $reference->job === null ? $reference->in($jobs[0]) : $reference;
+            $kept = $this->shelf->keep($named, $request->note());
         } catch (Refusal) {
             return self::toBench($reference->problem);
         } catch (ShelfUnavailable) {

@@ -13,6 +13,7 @@ use Runel\Job\Simplify\Ladder\SimplifyFractionsLadder;
 use Runel\Job\Simplify\Ladder\SimplifyPowersLadder;
 use Runel\Job\Simplify\Ladder\SimplifyRadicalsLadder;
 use Runel\Judging\Form;
+use Runel\Method\CameLater;
 use Runel\Method\Method;
 use Runel\Method\PlainFamily;
 use Runel\Method\Simplifies;
@@ -28,7 +29,7 @@ use Runel\Slip\WrongRules;
 use Runel\Style\HouseStyle;
 
 /** The ways to write the same more simply. */
-final readonly class SimplifyFamily extends PlainFamily implements Simplifies, TakesNumbers
+final readonly class SimplifyFamily extends PlainFamily implements CameLater, Simplifies, TakesNumbers
 {
     public const JOB = 'simplify';
 
