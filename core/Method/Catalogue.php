@@ -60,6 +60,24 @@ final readonly class Catalogue
     }
 
     /**
+     * The job a task opens in where none is named; null where no way fits.
+     *
+     * @throws OutOfReach where there is nothing to do with it, or not what its words ask
+     */
+    public function opensIn(Task $task): ?string
+    {
+        foreach ($this->families->ofProblem($task->problem) as $job) {
+            foreach ($this->offersOf($this->families->of($job), $task) as $offer) {
+                if ($offer->forecast !== null) {
+                    return $job;
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /**
      * The audited demonstration of a task. A method that fails, or that the audit does not approve, is noted, and
      * passed over from then on: where none was named, the next one is taken.
      *

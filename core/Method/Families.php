@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Runel\Method;
 
+use Runel\Demonstration\Task;
 use Runel\Expression\Expression;
 use Runel\Expression\Inside;
 use Runel\Expression\Letter;
@@ -65,10 +66,13 @@ final readonly class Families
      *
      * @throws OutOfReach where there is nothing to do with it
      */
-    public function keptWithout(Problem $problem): ?string
+    public function keptWithout(Task $task): ?string
     {
+        $problem = $task->problem;
         $jobs = $this->ofProblem($problem);
-        $earlier = array_values(array_filter($jobs, fn(string $job): bool => !$this->of($job) instanceof CameLater));
+        $fits = static fn(Method $method): bool => $method->refusal($task) === null;
+        $earlier = array_values(array_filter($jobs, fn(string $job): bool => !$this->of($job) instanceof CameLater
+            && array_filter($this->of($job)->methods(), $fits) !== []));
 
         return $problem->askedJob() !== null || $earlier === [] || $earlier[0] === $jobs[0] ? null : $earlier[0];
     }

@@ -19,7 +19,7 @@ return new class extends Migration {
             }
             try {
                 $reference = TaskReference::fromArray($task);
-                $job = Jobs::all()->keptWithout($reference->problem());
+                $job = Jobs::all()->keptWithout($reference->task());
             } catch (Refusal) {
                 continue;
             }

@@ -21,9 +21,9 @@ final readonly class ExampleController
     {
         $reference = $request->reference();
         try {
-            $jobs = Jobs::all()->ofProblem($reference->task()->problem);
             // It opens in the job it has today, whatever comes later.
-            $named = $reference->job === null ? $reference->in($jobs[0]) : $reference;
+            $today = $reference->job ?? Jobs::catalogue()->opensIn($reference->task());
+            $named = $today === null ? $reference : $reference->in($today);
             $kept = $this->shelf->keep($named, $request->note());
         } catch (Refusal) {
             return self::toBench($reference->problem);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Lessons\Content;
 
 use App\Values\Given;
+use Runel\Demonstration\Task;
 use Runel\Demonstration\TaskReference;
 use Runel\Job\Jobs;
 use Runel\Message\Refusal;
@@ -22,11 +23,16 @@ final readonly class KeptProblem
         $kept = $given->has('task') ? TaskReference::fromArray($given->list('task')) : null;
         $problem = $given->text('problem') !== '' ? $given->text('problem') : $kept->problem ?? '';
         $same = $kept !== null && $kept->problem === $problem;
-        Jobs::all()->ofProblem($same ? $kept->problem() : Problem::read($problem));
+        $task = new Task($same ? $kept->problem() : Problem::read($problem), HouseStyle::default());
+        Jobs::all()->ofProblem($task->problem);
+        // It opens in the job it has today, whatever comes later; what was kept without one, in that which it had.
+        $job = $same
+            ? $kept->job ?? Jobs::all()->keptWithout($task)
+            : Jobs::catalogue()->opensIn($task);
 
         return new self(new TaskReference(
             $problem,
-            $given->said('job') ?? ($same ? $kept->job : null),
+            $given->said('job') ?? $job,
             $given->said('method') ?? ($same ? $kept->method : null),
             HouseStyle::default(),
             $kept->choices ?? [],
