@@ -57,7 +57,7 @@ final class SentenceTest extends TestCase
             $words = explode(' ', $sentence);
             // Every third place, the other ones in the next sentences.
             $first = ($first + 1) % 3;
-            for ($place = $first; $place <= \count($words); $place += 3) {
+            for ($place = $first; $place <= \count($words); $place += 5) {
                 $strange = self::STRANGE[($asked + $place) % \count(self::STRANGE)];
                 $with = implode(' ', [...\array_slice($words, 0, $place), $strange, ...\array_slice($words, $place)]);
                 try {
@@ -73,13 +73,13 @@ final class SentenceTest extends TestCase
                 }
             }
         }
-        self::assertGreaterThan(600, $asked);
+        self::assertGreaterThan(400, $asked);
     }
 
     /** What is letters stays letters, however it is spaced and whatever it spells. */
     public function testProductsOfLettersAreProducts(): void
     {
-        for ($seed = 1; $seed <= 1000; ++$seed) {
+        for ($seed = 1; $seed <= Chance::seeds(500); ++$seed) {
             $chance = new Chance($seed);
             $letters = $chance->dice->shuffleArray(['a', 'b', 'm', 's', 'n', 't', 'u', 'v']);
             [$one, $two, $three] = $letters;
