@@ -115,6 +115,10 @@ final class Sentence
 
     private function understood(): Read
     {
+        if (\count($this->left) === 1 && $this->left[0][1]->isMaths()) {
+            // Letters that could have been words, and nothing else.
+            return $this->worked(null, 'plain', null, ['a' => $this->left[0][1]]);
+        }
         $this->shownFirst();
         $this->called();
         $this->adjuncts();
