@@ -68,6 +68,9 @@ final readonly class Judge
             $bare = $inside[1];
         }
         $parts = $several ? Values::apart($bare) : [$typed];
+        if ($this->question->kind === AnswerKind::Solutions) {
+            $parts = array_merge(...array_map(self::bothSigns(...), $parts));
+        }
         if ($this->question->kind === AnswerKind::Pair && \count($parts) !== 2) {
             return Verdict::wrong(Message::of('judge.two-wanted'));
         }
@@ -89,6 +92,18 @@ final readonly class Judge
         } catch (NotPolynomial | DivisionByZero | NoExactValue | Refusal) {
             return Verdict::wrong(Message::of('judge.not-comparable'));
         }
+    }
+
+    /** @return non-empty-list<string> of what is typed with ±, what it says with a plus and with a minus */
+    private static function bothSigns(string $part): array
+    {
+        if (mb_substr_count($part, '±') !== 1) {
+            return [$part];
+        }
+        // A plus that stands first is left out.
+        $plus = preg_replace(['/(^|[=(])\s*±/u', '/±/u'], ['$1', '+'], $part);
+
+        return [(string) $plus, str_replace('±', '-', $part)];
     }
 
     /**
@@ -152,6 +167,9 @@ final readonly class Judge
         if ($right instanceof Expression && self::isBeyondPolynomials($right)) {
             return $this->divided($right, $answer);
         }
+        if ($right instanceof Expression && self::isNumberWithRoots($right, $answer)) {
+            return $this->rooted($right, $answer);
+        }
         $given = Polynomial::fromExpression($answer);
         $equal = array_filter(
             $this->question->accepted,
@@ -194,6 +212,44 @@ final readonly class Judge
         );
 
         return $slip ?? $this->different($answer, $accepted);
+    }
+
+    /** √12 is 2√3, and 0.5 is 1/2. */
+    private static function isSameValue(Expression $one, Expression $other): bool
+    {
+        return self::isNumberWithRoots($one, $other)
+            ? (new Proof())->same($one, $other)
+            : Polynomial::fromExpression($one)->equals(Polynomial::fromExpression($other));
+    }
+
+    private static function isNumberWithRoots(Expression $accepted, Expression $answer): bool
+    {
+        return Indeterminates::of($accepted) === [] && Indeterminates::of($answer) === []
+            && (Inside::holds($accepted, Root::class) || Inside::holds($answer, Root::class));
+    }
+
+    /** A number with roots: its value is proved, however it is written; where the accepted one is simple, so is this. */
+    private function rooted(Expression $accepted, Expression $answer): Verdict
+    {
+        $proof = new Proof();
+        if (!$proof->same($accepted, $answer)) {
+            return $this->slip(
+                static fn(Node $wrong): bool => $wrong instanceof Expression && $proof->same($wrong, $answer),
+            ) ?? $this->different($answer, $accepted);
+        }
+        $hasLikeTerms = static fn(Expression $number): bool
+            => \count($number->terms()) > max(1, \count(Polynomial::tryFrom($number)->terms ?? []));
+
+        return match (true) {
+            Form::hasSimpleRoots($accepted) && !Form::hasSimpleRoots($answer) => Verdict::wrong(
+                Message::of('judge.form-root'),
+            ),
+            $hasLikeTerms($answer) && !$hasLikeTerms($accepted) => Verdict::wrong(Message::of('judge.form-collected')),
+            !Form::isReduced($answer) && Form::isReduced($accepted) => Verdict::wrong(
+                Message::of('judge.form-reduce'),
+            ),
+            default => Verdict::right(),
+        };
     }
 
     /** Whether letters stand under a line or under a root. */
@@ -408,15 +464,14 @@ final readonly class Judge
         $left = [];
         foreach ($this->question->accepted as $solution) {
             if ($solution instanceof Expression) {
-                $left[] = Polynomial::fromExpression($solution);
+                $left[] = $solution;
             }
         }
         $count = \count($left);
         foreach ($answers as $answer) {
-            $given = Polynomial::fromExpression($answer);
             $place = null;
             foreach ($left as $number => $solution) {
-                $place = $solution->equals($given) ? $number : $place;
+                $place = self::isSameValue($solution, $answer) ? $number : $place;
             }
             if ($place === null) {
                 $letter = (string) $this->question->letter;

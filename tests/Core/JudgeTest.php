@@ -38,6 +38,18 @@ final class JudgeTest extends TestCase
         yield ['√(18x^3)', 'root-1', '3√(2x^3)', 'judge.form-root'];
         yield ['√(18x^3)', 'root-1', '9x√(2x)', 'root-not-simplified'];
         yield ['1/√x', 'result', 'x/√x', 'judge.differs'];
+        yield ['3√2(√6-√2)', 'result', '6√3-6', null];
+        yield ['3√2(√6-√2)', 'result', '3√12-6', 'judge.form-root'];
+        yield ['x^2=12', 'both-roots', '2√3, -2√3', null];
+        yield ['x^2=12', 'both-roots', '2√3', 'root-lost'];
+        yield ['x^2=12', 'both-roots', '√13, -√13', 'judge.no-solution'];
+        yield ['x^2-4x+1=0', 'alone', '(4+√12)/2, (4-√12)/2', null];
+        yield ['x^2-4x+1=0', 'alone', 'x = 2 ± √3', null];
+        yield ['x^2=12', 'both-roots', '±√12', null];
+        yield ['√50+√8', 'result', '√98', 'judge.form-root'];
+        yield ['√50+√8', 'result', '5√2+2√2', 'judge.form-collected'];
+        yield ['√50+√8', 'result', '√58', 'root-of-sum-split'];
+        yield ['6/(3-√5)', 'result', '4.5+1.5√5', null];
         yield ['x^2-y^2+4x+4', 'together', '(2+x)²', null];
         yield ['6x^2+21x-90', 'common-factor', '3', null];
         yield ['6x^2+21x-90', 'common-factor', '1', 'not-factored-completely'];
