@@ -228,7 +228,7 @@ final readonly class Judge
             && (Inside::holds($accepted, Root::class) || Inside::holds($answer, Root::class));
     }
 
-    /** A number with roots: its value is proved, however it is written; where the accepted one is simple, so is this. */
+    /** A number with roots: its value is proved, however written; where the accepted one is simple, so has it to be. */
     private function rooted(Expression $accepted, Expression $answer): Verdict
     {
         $proof = new Proof();
@@ -244,7 +244,9 @@ final readonly class Judge
             Form::hasSimpleRoots($accepted) && !Form::hasSimpleRoots($answer) => Verdict::wrong(
                 Message::of('judge.form-root'),
             ),
-            $hasLikeTerms($answer) && !$hasLikeTerms($accepted) => Verdict::wrong(Message::of('judge.form-collected')),
+            $hasLikeTerms($answer) && !$hasLikeTerms($accepted) => Verdict::wrong(
+                Message::of('judge.form-collected'),
+            ),
             !Form::isReduced($answer) && Form::isReduced($accepted) => Verdict::wrong(
                 Message::of('judge.form-reduce'),
             ),
