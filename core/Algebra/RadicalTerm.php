@@ -50,9 +50,10 @@ final readonly class RadicalTerm
             $term instanceof Letter => self::from($parts, Rational::one(), [], [$term->name => $parts]),
             $term instanceof Power => self::of($term->base, $parts)?->power($term->exponent->number()?->toInt()),
             $term instanceof Product => self::product($term->factors, $parts),
-            $term instanceof Quotient => self::of($term->numerator, $parts)?->times(
-                self::of($term->denominator, $parts)?->power(-1),
-            ),
+            $term instanceof Quotient => self::product([
+                $term->numerator,
+                new Power($term->denominator, Numeral::of(-1)),
+            ], $parts),
             $term instanceof Root => self::of($term->radicand, $parts)?->root($term->index),
             default => null,
         };
@@ -75,9 +76,9 @@ final readonly class RadicalTerm
         return new self($this->parts, $this->coefficient->plus($other->coefficient), $this->primes, $this->letters);
     }
 
-    public function times(?self $other): ?self
+    public function times(self $other): self
     {
-        return $other === null ? null : self::from(
+        return self::from(
             $this->parts,
             $this->coefficient->times($other->coefficient),
             self::added($this->primes, $other->primes),
@@ -137,7 +138,7 @@ final readonly class RadicalTerm
         $index = 1;
         foreach ([...array_values($this->primes), ...array_values($this->letters)] as $exponent) {
             $own = intdiv($this->parts, Integers::gcd($this->parts, abs($exponent)));
-            $index = intdiv($index, Integers::gcd($index, $own)) * $own;
+            $index = Integers::lcm($index, $own);
         }
 
         return $index;
@@ -221,7 +222,11 @@ final readonly class RadicalTerm
     {
         $product = self::from($parts, Rational::one(), [], []);
         foreach ($factors as $factor) {
-            $product = $product?->times(self::of($factor, $parts));
+            $own = self::of($factor, $parts);
+            if ($own === null) {
+                return null;
+            }
+            $product = $product->times($own);
         }
 
         return $product;

@@ -218,7 +218,7 @@ final readonly class SquareRoot
         if (!$combined || $first === null || $second === null || ($first === 1 && $second === 1)) {
             return Sum::of([Numeral::of($number), $signed($this->simplified())]);
         }
-        $common = intdiv($first, Integers::gcd($first, $second)) * $second;
+        $common = Integers::lcm($first, $second);
         $scale = Rational::of($common);
 
         return new Quotient(Sum::of([

@@ -19,7 +19,7 @@ final class RootIndex
         $index = $node instanceof Root && Letters::of($node) !== [] ? $node->index : 1;
         foreach ($node->children() as $child) {
             $own = self::of($child);
-            $index = intdiv($index, Integers::gcd($index, $own)) * $own;
+            $index = Integers::lcm($index, $own);
         }
 
         return $index > self::LARGEST ? 1 : $index;

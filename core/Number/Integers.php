@@ -23,6 +23,20 @@ final class Integers
     }
 
     /**
+     * The least common multiple of two positive numbers.
+     *
+     * @throws NoExactValue where it is beyond a machine integer
+     */
+    public static function lcm(int $first, int $second): int
+    {
+        $times = intdiv($first, self::gcd($first, $second));
+
+        return $times > intdiv(\PHP_INT_MAX, $second)
+            ? throw new NoExactValue("a multiple of $first and $second")
+            : $times * $second;
+    }
+
+    /**
      * All ways to write a positive number as a product of two, the smaller factor first and growing.
      *
      * Trial division: the cost is the square root of the number.

@@ -24,11 +24,9 @@ final readonly class KeptProblem
         $problem = $given->text('problem') !== '' ? $given->text('problem') : $kept->problem ?? '';
         $same = $kept !== null && $kept->problem === $problem;
         $task = new Task($same ? $kept->problem() : Problem::read($problem), HouseStyle::default());
-        Jobs::all()->ofProblem($task->problem);
         // It opens in the job it has today, whatever comes later; what was kept without one, in that which it had.
-        $job = $same
-            ? $kept->job ?? Jobs::all()->keptWithout($task)
-            : Jobs::catalogue()->opensIn($task);
+        $today = $same ? Jobs::all()->keptWithout($task) : Jobs::catalogue()->opensIn($task);
+        $job = $same ? $kept->job ?? $today : $today;
 
         return new self(new TaskReference(
             $problem,

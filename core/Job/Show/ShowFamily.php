@@ -11,7 +11,6 @@ use Runel\Expression\Expression;
 use Runel\Expression\Node;
 use Runel\Expression\Numeral;
 use Runel\Message\Message;
-use Runel\Method\Method;
 use Runel\Method\PlainFamily;
 use Runel\Method\ShowsSides;
 use Runel\Method\Simplifies;
@@ -29,12 +28,11 @@ final readonly class ShowFamily extends PlainFamily implements ShowsSides, Takes
 {
     public const JOB = 'show';
 
-    /** @var list<Method> */
-    private array $methods;
+    private BySimplifying $bySimplifying;
 
     public function __construct(Simplifies $simplifying)
     {
-        $this->methods = [new MeetInTheMiddle(), new BySimplifying($simplifying)];
+        $this->bySimplifying = new BySimplifying($simplifying);
     }
 
     public function job(): string
@@ -63,12 +61,12 @@ final readonly class ShowFamily extends PlainFamily implements ShowsSides, Takes
 
     private function comesToTheSame(Problem $problem): bool
     {
-        return $this->methods[1]->refusal(new Task($problem, HouseStyle::default())) === null;
+        return $this->bySimplifying->refusal(new Task($problem, HouseStyle::default())) === null;
     }
 
     public function methods(): array
     {
-        return $this->methods;
+        return [new MeetInTheMiddle(), $this->bySimplifying];
     }
 
     public function rules(): array

@@ -11,9 +11,9 @@ use Runel\Demonstration\Task;
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
 use Runel\Expression\Letters;
+use Runel\Expression\SameTerms;
 use Runel\Message\Refusal;
 use Runel\Method\Simplifies;
-use Runel\Notation\Ascii;
 use Runel\Number\DivisionByZero;
 use Runel\Polynomial\NotPolynomial;
 use Runel\Problem\Problem;
@@ -80,13 +80,7 @@ final readonly class SimplifiedSides
 
             return $value !== null && $second !== null && $value->equals($second);
         }
-        [$terms, $others] = array_map(
-            static fn(Expression $side): array => array_map(Ascii::write(...), $side->terms()),
-            [$one, $other],
-        );
-        sort($terms);
-        sort($others);
-        if ($terms === $others) {
+        if (SameTerms::are($one, $other)) {
             return true;
         }
         try {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Runel\Job\Simplify;
 
+use Runel\Algebra\RadicalSum;
 use Runel\Algebra\RadicalTerm;
 use Runel\Algebra\RealNumber;
 use Runel\Demonstration\Answer\SimplifiedAnswer;
@@ -47,7 +48,6 @@ final readonly class MonomialRoots
 {
     /** Roots of which no common index up to here is found are not worked with. */
     private const LARGEST_INDEX = 24;
-    private const MOST_PRODUCTS = 40;
 
     /**
      * @param Expression $given as it stands
@@ -68,27 +68,21 @@ final readonly class MonomialRoots
         $parts = 1;
         $roots = self::roots($whole);
         foreach ($roots as $root) {
-            $parts = intdiv($parts, Integers::gcd($parts, $root->index)) * $root->index;
+            $parts = Integers::lcm($parts, $root->index);
         }
         // Square roots of numbers alone are worked otherwise.
         $isSquares = $parts === 2 && $whole === $given && Letters::of($whole) === [];
         if ($parts === 1 || $isSquares || $parts > self::LARGEST_INDEX || Inside::holds($whole, Pi::class)) {
             return null;
         }
-        $terms = self::terms($whole, $parts);
+        $sum = RadicalSum::of($whole, $parts);
         $indexes = array_map(static fn(Root $root): int => $root->index, $roots);
-        foreach ($terms ?? [] as $term) {
-            if ($term->mixesNumbers(...$indexes)) {
-                return null;
-            }
+        if ($sum === null || $sum->mixesNumbers(...$indexes)) {
+            return null;
         }
-        $result = match (true) {
-            $terms === null => null,
-            $whole->bare() instanceof Quotient => self::overOneNumber($terms),
-            default => self::written($terms),
-        };
+        $result = $whole->bare() instanceof Quotient ? $sum->overOneNumber() : $sum->toExpression();
 
-        return $result === null || $result->equals($given) ? null : new self($given, $whole, $parts, $result);
+        return $result->equals($given) ? null : new self($given, $whole, $parts, $result);
     }
 
     public function demonstrate(Task $task, string $method): Demonstration
@@ -314,21 +308,22 @@ final readonly class MonomialRoots
      */
     private static function withPowerBelow(RadicalTerm $under, RadicalTerm $simple, int $index): array
     {
+        $own = $under->below();
         $below = RadicalTerm::of($simple->below()->toExpression(), 1)?->power($index);
-        $by = $below?->times($under->below()->power(-1));
-        $above = $under->times($under->below());
-        $worked = $by === null ? null : $above?->times($by);
-        if ($below === null || $by === null || $above === null || $worked === null) {
+        $inverse = $own->power(-1);
+        if ($below === null || $inverse === null) {
             return [];
         }
-        $under = static fn(Expression $part): Expression => new Root($part, $index);
+        $by = $below->times($inverse);
+        $above = $under->times($own);
+        $rooted = static fn(Expression $part): Expression => new Root($part, $index);
 
         return [
-            ...($by->toExpression()->isOne() ? [] : [$under(new Quotient(
+            ...($by->toExpression()->isOne() ? [] : [$rooted(new Quotient(
                 Product::apart([$above->toExpression(), $by->toExpression()]),
-                Product::apart([$below->times($by->power(-1))?->toExpression() ?? Numeral::of(1), $by->toExpression()]),
+                Product::apart([$own->toExpression(), $by->toExpression()]),
             ))]),
-            new Quotient($under($worked->toExpression()), $under($below->toExpression())),
+            new Quotient($rooted($above->times($by)->toExpression()), $rooted($below->toExpression())),
         ];
     }
 
@@ -440,124 +435,8 @@ final readonly class MonomialRoots
 
     private function collected(Expression $whole): Expression
     {
-        return self::written(
-            self::terms($whole, $this->parts) ?? throw new \LogicException('It was read before.'),
-        );
-    }
-
-    /** @param list<RadicalTerm> $terms */
-    private static function written(array $terms): Expression
-    {
-        return $terms === []
-            ? Numeral::of(0)
-            : Sum::of(array_map(static fn(RadicalTerm $term): Expression => $term->toExpression(), $terms));
-    }
-
-    /**
-     * What was one fraction stays one, where only numbers are left below.
-     *
-     * @param list<RadicalTerm> $terms
-     */
-    private static function overOneNumber(array $terms): Expression
-    {
-        $below = Rational::one();
-        foreach ($terms as $term) {
-            $own = $term->coefficient->denominator();
-            $below = $below->times($own)->dividedBy($below->commonDivisor($own));
-        }
-        $hasLettersBelow = array_filter(
-            $terms,
-            static fn(RadicalTerm $term): bool => !$term->below()->toExpression()->isNumber(),
-        ) !== [];
-
-        return $hasLettersBelow || $below->isOne() || \count($terms) < 2 ? self::written($terms) : new Quotient(
-            self::written(array_map(static fn(RadicalTerm $term): RadicalTerm => $term->scaled($below), $terms)),
-            Numeral::of($below),
-        );
-    }
-
-    /**
-     * @return list<RadicalTerm>|null multiplied out, like ones together, in the order in which they stand; null where
-     *                                something else stands there
-     */
-    private static function terms(Expression $whole, int $parts): ?array
-    {
-        $terms = [];
-        foreach ($whole->terms() as $term) {
-            $own = self::ofTerm($term->bare(), $parts);
-            if ($own === null) {
-                return null;
-            }
-            foreach ($own as $one) {
-                $terms[] = $term instanceof Negative ? $one->scaled(Rational::of(-1)) : $one;
-            }
-        }
-
-        return self::likeTogether($terms);
-    }
-
-    /** @return list<RadicalTerm>|null */
-    private static function ofTerm(Expression $term, int $parts): ?array
-    {
-        $plain = RadicalTerm::of($term, $parts);
-        if ($plain !== null) {
-            return [$plain];
-        }
-        if ($term instanceof Quotient) {
-            $below = RadicalTerm::of($term->denominator, $parts)?->power(-1);
-
-            return $below === null ? null : self::multiplied(self::terms($term->numerator, $parts), [$below]);
-        }
-        $product = null;
-        foreach (RootProducts::factors($term) ?? [] as $factor) {
-            $own = $factor->equals($term) ? null : self::terms($factor, $parts);
-            $product = $product === null ? $own : self::multiplied($product, $own);
-            if ($product === null) {
-                return null;
-            }
-        }
-
-        return $product;
-    }
-
-    /**
-     * @param list<RadicalTerm>|null $terms
-     * @param list<RadicalTerm>|null $others
-     *
-     * @return list<RadicalTerm>|null
-     */
-    private static function multiplied(?array $terms, ?array $others): ?array
-    {
-        if ($terms === null || $others === null || \count($terms) * \count($others) > self::MOST_PRODUCTS) {
-            return null;
-        }
-        $products = [];
-        foreach ($terms as $one) {
-            foreach ($others as $other) {
-                $products[] = $one->times($other) ?? throw new \LogicException('Both are there.');
-            }
-        }
-
-        return self::likeTogether($products);
-    }
-
-    /**
-     * @param list<RadicalTerm> $terms
-     *
-     * @return list<RadicalTerm>
-     */
-    private static function likeTogether(array $terms): array
-    {
-        $together = [];
-        foreach ($terms as $term) {
-            $place = \count($together);
-            foreach ($together as $other => $one) {
-                $place = $one->isLike($term) ? $other : $place;
-            }
-            $together[$place] = isset($together[$place]) ? $together[$place]->plus($term) : $term;
-        }
-
-        return array_values(array_filter($together, static fn(RadicalTerm $term): bool => !$term->isZero()));
+        return (RadicalSum::of($whole, $this->parts) ?? throw new \LogicException('It was read before.'))
+            ->toExpression();
     }
 
     private function check(): Check

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Runel\Job\Simplify;
 
+use Runel\Algebra\RootFactors;
 use Runel\Algebra\SquareRoot;
 use Runel\Demonstration\Answer\SimplifiedAnswer;
 use Runel\Demonstration\Check;
@@ -30,13 +31,13 @@ use Runel\Expression\Product;
 use Runel\Expression\Quotient;
 use Runel\Expression\Rewriter;
 use Runel\Expression\Root;
+use Runel\Expression\SameTerms;
 use Runel\Expression\Sum;
 use Runel\Law\Claim\Identity;
 use Runel\Message\Message;
 use Runel\Message\MethodDoesNotApply;
 use Runel\Message\Refusal;
 use Runel\Method\Method;
-use Runel\Notation\Ascii;
 use Runel\Number\DivisionByZero;
 use Runel\Number\Field\Surds;
 use Runel\Number\NoExactValue;
@@ -86,14 +87,8 @@ final readonly class Radicals implements Method
             return $result->denominator->equals($whole->denominator)
                 && self::isWritten($result->numerator, $whole->numerator);
         }
-        [$terms, $others] = array_map(
-            static fn(Expression $side): array => array_map(Ascii::write(...), $side->terms()),
-            [$result, $whole],
-        );
-        sort($terms);
-        sort($others);
 
-        return $terms === $others;
+        return SameTerms::are($result, $whole);
     }
 
     public function demonstrate(Task $task): Demonstration
@@ -368,7 +363,7 @@ final readonly class Radicals implements Method
                 && $below !== null && !$below->isZero() && \count($below->parts) < 3
                 && (\count($below->parts) < 2 || self::conjugate($below)->times($below)->toRational() !== null);
         }
-        $factors = RootProducts::factors($whole);
+        $factors = RootFactors::of($whole);
 
         return $factors === null
             ? self::isFlat($whole)

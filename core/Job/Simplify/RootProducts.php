@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Runel\Job\Simplify;
 
+use Runel\Algebra\RootFactors;
 use Runel\Demonstration\Line;
 use Runel\Demonstration\Step;
 use Runel\Expression\Expression;
 use Runel\Expression\Negative;
-use Runel\Expression\Power;
 use Runel\Expression\Product;
 use Runel\Expression\Quotient;
 use Runel\Expression\Sum;
@@ -18,9 +18,6 @@ use Runel\Slip\Slip;
 /** Products in which sums of terms with roots stand, multiplied two factors at a time. */
 final readonly class RootProducts
 {
-    /** More factors than this are not multiplied one after the other. */
-    private const MOST_FACTORS = 4;
-
     /**
      * @param \Closure(Expression, Expression): array{Expression, Expression} $times     two terms: their product under
      *                                                                                   one root, and made simple
@@ -35,7 +32,7 @@ final readonly class RootProducts
         $terms = $whole->terms();
         foreach ($terms as $place => $term) {
             $fraction = $term->bare() instanceof Quotient ? $term->bare() : null;
-            $factors = self::factors($fraction->numerator ?? $term->bare()) ?? [];
+            $factors = RootFactors::of($fraction->numerator ?? $term->bare()) ?? [];
             $over = static fn(Expression $part): Expression => $fraction === null
                 ? $part
                 : new Quotient($part, $fraction->denominator);
@@ -81,7 +78,7 @@ final readonly class RootProducts
         foreach ($terms as $own => $term) {
             $term = match (true) {
                 $own !== $place => $term,
-                $term instanceof Negative && !$part instanceof Negative => new Negative($part),
+                $term instanceof Negative => new Negative($part),
                 default => $part,
             };
             array_push($written, ...$term->terms());
@@ -106,33 +103,5 @@ final readonly class RootProducts
         }
 
         return [Sum::of($under), Sum::of($simple)];
-    }
-
-    /**
-     * What is multiplied one after the other: sums, and numbers with roots that stand together; a power is written out.
-     *
-     * @return list<Expression>|null null where no sum is among them, or too much is
-     */
-    public static function factors(Expression $term): ?array
-    {
-        $factors = [];
-        $together = [];
-        foreach ($term->factors() as $factor) {
-            $times = $factor instanceof Power ? $factor->exponent->number()?->toInt() ?? 0 : 1;
-            $base = $factor instanceof Power ? $factor->base : $factor;
-            if (!$base instanceof Sum) {
-                $together[] = $factor;
-            } elseif ($times < 1 || $times > self::MOST_FACTORS) {
-                return null;
-            } else {
-                $before = $together === [] ? [] : [Product::of($together)];
-                array_push($factors, ...$before, ...array_fill(0, $times, $base));
-                $together = [];
-            }
-        }
-        array_push($factors, ...($together === [] ? [] : [Product::of($together)]));
-        $isSum = array_filter($factors, static fn(Expression $factor): bool => $factor instanceof Sum) !== [];
-
-        return $isSum && \count($factors) <= self::MOST_FACTORS ? $factors : null;
     }
 }

@@ -33,12 +33,14 @@ final readonly class SimplifyFamily extends PlainFamily implements CameLater, Si
 {
     public const JOB = 'simplify';
 
+    private Collect $collect;
     /** @var list<Method> */
     private array $methods;
 
     public function __construct()
     {
-        $this->methods = [new Collect(), new Powers(), new Cancel(), new Combine(), new Radicals()];
+        $this->collect = new Collect();
+        $this->methods = [$this->collect, new Powers(), new Cancel(), new Combine(), new Radicals()];
     }
 
     public function job(): string
@@ -48,18 +50,20 @@ final readonly class SimplifyFamily extends PlainFamily implements CameLater, Si
 
     public function weight(Problem $problem): int
     {
+        $task = new Task($problem, HouseStyle::default());
+
         return match (true) {
-            !$this->applies($problem) => Weight::NOT,
-            Cancel::isOverNumber(new Task($problem, HouseStyle::default())) => Weight::FIRST,
-            $this->methods[0]->refusal(new Task($problem, HouseStyle::default())) === null => Weight::POSSIBLE,
-            Cancel::isOfLowDegree(new Task($problem, HouseStyle::default())) => Weight::LIKELY,
+            !$this->applies($task) => Weight::NOT,
+            Cancel::isOverNumber($task) => Weight::FIRST,
+            Cancel::isOfLowDegree($task) => Weight::LIKELY,
+            $this->collect->refusal($task) === null => Weight::POSSIBLE,
             default => Weight::ALSO,
         };
     }
 
     public function weightOfNumbers(Problem $problem): int
     {
-        return $this->applies($problem) ? Weight::LIKELY : Weight::NOT;
+        return $this->applies(new Task($problem, HouseStyle::default())) ? Weight::LIKELY : Weight::NOT;
     }
 
     public function methods(): array
@@ -110,12 +114,11 @@ final readonly class SimplifyFamily extends PlainFamily implements CameLater, Si
         return null;
     }
 
-    private function applies(Problem $problem): bool
+    private function applies(Task $task): bool
     {
-        if (!$problem->node instanceof Expression || $problem->isAboutForm()) {
+        if (!$task->problem->node instanceof Expression || $task->problem->isAboutForm()) {
             return false;
         }
-        $task = new Task($problem, HouseStyle::default());
 
         return array_filter(
             $this->methods,

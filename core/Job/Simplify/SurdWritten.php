@@ -23,7 +23,7 @@ final class SurdWritten
         $below = 1;
         foreach ($value->parts as $part) {
             $own = $part->denominator()->toInt() ?? 1;
-            $below = intdiv($below, Integers::gcd($below, $own)) * $own;
+            $below = Integers::lcm($below, $own);
         }
         $terms = [];
         $parts = $value->parts;

@@ -6,7 +6,6 @@ namespace Runel\Job\Solve;
 
 use Runel\Demonstration\Answer\Answer;
 use Runel\Demonstration\Answer\SolutionsAnswer;
-use Runel\Demonstration\Branch;
 use Runel\Demonstration\Check;
 use Runel\Demonstration\CheckKind;
 use Runel\Demonstration\Demonstration;
@@ -28,11 +27,9 @@ use Runel\Expression\Product;
 use Runel\Law\Move\JoinBranches;
 use Runel\Law\Move\RootBothSides;
 use Runel\Message\Message;
-use Runel\Method\Embedded;
 use Runel\Method\Method;
 use Runel\Number\Rational;
 use Runel\Polynomial\Polynomial;
-use Runel\Problem\Problem;
 use Runel\Slip\Slip;
 use Runel\Working\Known;
 
@@ -125,41 +122,17 @@ final readonly class EqualPowers
                 watch: $isEven ? Slip::PlusMinusForgotten : null,
             )]),
         ];
-        $values = [];
-        $last = null;
-        foreach ($equations as $place => $equation) {
-            $task = new Task(Problem::of($equation), $this->task->style->with('answers', 'exact'));
-            if ((new Balance())->refusal($task) !== null) {
-                // It says its value already.
-                $values[] = $equation->right;
-                continue;
-            }
-            $solved = (new Balance())->demonstrate($task);
-            $last = $solved->answer;
-            $isDead = $isEven && $last->solutions() === [];
-            $way = Embedded::onBranch(
-                $solved->sections,
-                'way-' . ($place + 1) . '-',
-                $equation,
-                $isEven ? Branch::way($place + 1) : null,
-                $isDead ? Message::of('powers.equal.dead') : null,
-            );
-            // Each way is one stage, so that it says one outcome.
-            $sections[] = new Section(Phase::Solving, array_merge(...array_map(
-                static fn(Section $section): array => $section->steps,
-                $way,
-            )), outcome: $isDead ? Message::of('powers.equal.outcome') : null);
-            array_push($values, ...($last->solutions() ?? []));
-        }
-        if (!$isEven) {
+        $ways = WaysApart::of($equations, $this->task);
+        array_push($sections, ...$ways->sections);
+        if (!$isEven && $ways->last !== null) {
             $ended = LastLine::ended($sections);
 
-            return [
-                $ended !== [] ? $ended : $sections,
-                $last ?? new SolutionsAnswer($this->letter, self::different($values)),
-            ];
+            return [$ended !== [] ? $ended : $sections, $ways->last];
         }
-        $answer = new SolutionsAnswer($this->letter, self::different($values));
+        $answer = new SolutionsAnswer(
+            $this->letter,
+            $ways->values !== [] ? $ways->values : throw new \LogicException('Not both are parallel.'),
+        );
         $isOne = \count($answer->solutions()) === 1;
         $sections[] = new Section(Phase::Finishing, [new Step(
             id: 'solutions',
@@ -200,22 +173,6 @@ final readonly class EqualPowers
             lines: $put(Numeral::of(2)),
             holds: true,
         )];
-    }
-
-    /**
-     * @param list<Expression> $values
-     *
-     * @return non-empty-list<Expression>
-     */
-    private static function different(array $values): array
-    {
-        $different = [];
-        foreach ($values as $value) {
-            $number = $value->number() ?? throw new \LogicException('A linear equation has a rational root.');
-            $different[(string) $number] = $value;
-        }
-
-        return $different === [] ? throw new \LogicException('Not both are parallel.') : array_values($different);
     }
 
     /** @return array{Expression, int}|null what is raised, with the root of a number in front, and the exponent */

@@ -33,11 +33,9 @@ use Runel\Law\Move\SwapSides;
 use Runel\Law\Move\ToBothSides;
 use Runel\Law\Move\ZeroProduct;
 use Runel\Message\Message;
-use Runel\Method\Embedded;
 use Runel\Method\Method;
 use Runel\Number\Rational;
 use Runel\Polynomial\Polynomial;
-use Runel\Problem\Problem;
 use Runel\Slip\Slip;
 use Runel\Style\Moving;
 use Runel\Working\LinearSteps;
@@ -78,7 +76,7 @@ final readonly class EqualSquares
     {
         $isDifference = $this->canSplit() && $this->task->choice(self::CHOICE) === 'difference';
         [$sections, $values] = $isDifference ? $this->split() : $this->rooted();
-        $solutions = array_map(Numeral::of(...), self::different($values));
+        $solutions = WaysApart::once($values);
         if ($solutions === []) {
             throw new \LogicException('Two lines of which not both are parallel meet.');
         }
@@ -168,7 +166,7 @@ final readonly class EqualSquares
         return [$left->minus($right), $left->plus($right)];
     }
 
-    /** @return array{non-empty-list<Section>, list<Rational>} */
+    /** @return array{non-empty-list<Section>, list<Expression>} */
     private function rooted(): array
     {
         $equations = [
@@ -182,34 +180,12 @@ final readonly class EqualSquares
             lines: [Line::equivalent(new Alternatives($equations), new RootBothSides())],
             watch: Slip::PlusMinusForgotten,
         )])];
-        $values = [];
-        foreach ($equations as $place => $equation) {
-            $task = new Task(Problem::of($equation), $this->task->style->with('answers', 'exact'));
-            $method = new Balance();
-            if ($method->refusal($task) !== null) {
-                // It says its value already.
-                $value = $equation->right->number();
-                array_push($values, ...($value === null ? [] : [$value]));
-                continue;
-            }
-            $solved = $method->demonstrate($task);
-            $found = $solved->answer->solutions() ?? [];
-            array_push($sections, ...Embedded::onBranch(
-                $solved->sections,
-                'way-' . ($place + 1) . '-',
-                $equation,
-                Branch::way($place + 1),
-                null,
-            ));
-            foreach ($found as $solution) {
-                $values[] = $solution->number() ?? throw new \LogicException('A linear equation has a rational root.');
-            }
-        }
+        $ways = WaysApart::of($equations, $this->task);
 
-        return [$sections, $values];
+        return [[...$sections, ...$ways->sections], $ways->values];
     }
 
-    /** @return array{non-empty-list<Section>, list<Rational>} */
+    /** @return array{non-empty-list<Section>, list<Expression>} */
     private function split(): array
     {
         $zero = Numeral::of(0);
@@ -271,26 +247,8 @@ final readonly class EqualSquares
                 ),
             ),
         ]), new Section(Phase::Solving, $steps)], array_map(
-            static fn(LinearSteps $one): Rational => $one->root(),
+            static fn(LinearSteps $one): Expression => Numeral::of($one->root()),
             $linear,
         )];
-    }
-
-    /**
-     * @param list<Rational> $values
-     *
-     * @return list<Rational> each once
-     */
-    private static function different(array $values): array
-    {
-        $different = [];
-        foreach ($values as $value) {
-            $isThere = array_filter($different, static fn(Rational $one): bool => $one->equals($value)) !== [];
-            if (!$isThere) {
-                $different[] = $value;
-            }
-        }
-
-        return $different;
     }
 }

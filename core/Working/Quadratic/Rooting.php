@@ -458,7 +458,7 @@ final readonly class Rooting
         ) {
             return null;
         }
-        $common = Rational::of(intdiv($bottoms[0], Integers::gcd(...$bottoms)) * $bottoms[1]);
+        $common = Rational::of(Integers::lcm(...$bottoms));
 
         return array_map(fn(Rational $value): Expression => new Quotient(Sum::of([
             Numeral::of($this->n->negated()->times($common)),
