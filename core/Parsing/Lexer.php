@@ -20,7 +20,7 @@ final class Lexer
     private const SPELLINGS = [
         '−' => '-', '–' => '-', '‐' => '-', '‑' => '-', '﹣' => '-', '－' => '-', '＋' => '+',
         '×' => '*', '·' => '*', '⋅' => '*', '∙' => '*', '•' => '*', '∗' => '*',
-        '÷' => '/', '∕' => '/', '⁄' => '/', ':' => '/', '∶' => '/', '＝' => '=',
+        '∕' => '/', '⁄' => '/', ':' => '÷', '∶' => '÷', '＝' => '=',
     ];
     private const RAISED = [
         '⁰' => '0', '¹' => '1', '²' => '2', '³' => '3', '⁴' => '4',
@@ -33,7 +33,7 @@ final class Lexer
         '⅛' => ['1', '8'],
         '⅜' => ['3', '8'], '⅝' => ['5', '8'], '⅞' => ['7', '8'],
     ];
-    private const COMMANDS = ['cdot' => '*', 'times' => '*', 'ast' => '*', 'div' => '/'];
+    private const COMMANDS = ['cdot' => '*', 'times' => '*', 'ast' => '*', 'div' => '÷'];
     private const SILENT = [
         'left',
         'right',
@@ -106,7 +106,7 @@ final class Lexer
             $this->raisedRoot() || $this->raised();
         } elseif (isset(self::VULGAR[$character])) {
             $this->vulgar(...self::VULGAR[$character]);
-        } elseif (str_contains('+-*/^=', $spelling)) {
+        } elseif (str_contains('+-*/÷^=', $spelling)) {
             // "**" is how programs write a power.
             if ($spelling === '*' && $character === '*' && ($this->characters[$this->place + 1] ?? '') === '*') {
                 $this->add(LexemeKind::Operator, '^', 2);

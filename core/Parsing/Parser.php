@@ -26,10 +26,14 @@ use Runel\Message\TooLarge;
  * is answered with the place and the cure.
  *
  * Multiplication written by standing side by side and division bind equally and from the
- * left, so 1/2(a + b)h is half of (a + b)h.
+ * left, so 1/2(a + b)h is half of (a + b)h. Behind ÷ all that stands together is the divisor:
+ * 12x³ ÷ 3x divides by 3x, a/b ÷ c/d by the fraction.
  */
 final class Parser
 {
+    /** What is multiplied with what stands before it, without a sign between. */
+    private const JOINED = [LexemeKind::Letter, LexemeKind::Open, LexemeKind::Root, LexemeKind::Fraction];
+
     private int $next = 0;
     private int $depth = 0;
     private ?int $awkwardAt = null;
@@ -105,15 +109,8 @@ final class Parser
                 ++$this->next;
                 $apart[] = Product::of($together);
                 $together = [$this->signedFactor()];
-            } elseif ($ahead->is(LexemeKind::Operator, '/')) {
-                ++$this->next;
-                $at = $this->peek()->at;
-                $divisor = $this->signedFactor();
-                if ($divisor instanceof Numeral && $divisor->value->isZero()) {
-                    throw new SyntaxError(Message::of('error.division-by-zero'), $at);
-                }
-                $this->awkward($divisor, $at);
-                $together = [new Quotient(Product::of($together), $divisor)];
+            } elseif ($ahead->is(LexemeKind::Operator, '/', '÷')) {
+                $together = [$this->divided(Product::of($together))];
             } elseif ($ahead->kind === LexemeKind::Number) {
                 $before = $this->lexemes[$this->next - 1];
                 $key = $before->kind === LexemeKind::Number ? 'error.two-numbers' : 'error.number-after';
@@ -121,11 +118,7 @@ final class Parser
                     'before' => $before->text,
                     'found' => $ahead->text,
                 ]), $ahead->at);
-            } elseif (\in_array(
-                $ahead->kind,
-                [LexemeKind::Letter, LexemeKind::Open, LexemeKind::Root, LexemeKind::Fraction],
-                true,
-            )) {
+            } elseif (\in_array($ahead->kind, self::JOINED, true)) {
                 $together[] = $this->power();
             } else {
                 break;
@@ -134,6 +127,30 @@ final class Parser
         $apart[] = Product::of($together);
 
         return \count($apart) > 1 ? Product::apart($apart) : $apart[0];
+    }
+
+    /** By / what follows next is divided by, by ÷ all that stands together, and a fraction as one: a/b ÷ c/d. */
+    private function divided(Expression $dividend): Quotient
+    {
+        $isSign = $this->take()->text === '÷';
+        $at = $this->peek()->at;
+        $divisor = $this->signedFactor();
+        if ($isSign) {
+            $together = [$divisor];
+            while (\in_array($this->peek()->kind, self::JOINED, true)) {
+                $together[] = $this->power();
+            }
+            $divisor = Product::of($together);
+            while ($this->peek()->is(LexemeKind::Operator, '/')) {
+                $divisor = $this->divided($divisor);
+            }
+        }
+        if ($divisor instanceof Numeral && $divisor->value->isZero()) {
+            throw new SyntaxError(Message::of('error.division-by-zero'), $at);
+        }
+        $this->awkward($divisor, $at);
+
+        return new Quotient($dividend, $divisor);
     }
 
     private function signedFactor(): Expression

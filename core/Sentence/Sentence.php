@@ -334,6 +334,10 @@ final class Sentence
             // Fractions and roots of letters are multiplied where they are simplified.
             $job = 'simplify';
         }
+        if ($job === 'divide' && $node instanceof Quotient
+            && (self::isOverLetters($node->numerator) || self::isOverLetters($node->denominator))) {
+            $job = 'simplify';
+        }
         $subject = \in_array($work, ['unknown-factor', 'unknown-remainder', 'remainder'], true) ? $letter : null;
         if ($work === 'letter' && $letter !== null) {
             [$job, $subject] = $this->wanted($job, $node, $letter, $runs['l']);
@@ -408,15 +412,19 @@ final class Sentence
         $isDivision = $node instanceof Quotient
             && (Polynomial::tryFrom($node->numerator)?->degree() ?? 0)
                 > (Polynomial::tryFrom($node->denominator)?->degree() ?? \PHP_INT_MAX);
-        $isBelow = Inside::some($node, static fn(Node $part): bool => $part instanceof Quotient
-            && Letters::of($part->denominator) !== []);
         $isMultiplied = Letters::of($node) !== [] && Inside::some($node, static fn(Node $part): bool => match (true) {
             $part instanceof Product, $part instanceof Power, $part instanceof Quotient
                 => Inside::holds($part, Sum::class),
             default => false,
         });
 
-        return $node instanceof Expression && !$isDivision && ($isBelow || !$isMultiplied);
+        return $node instanceof Expression && !$isDivision && (self::isOverLetters($node) || !$isMultiplied);
+    }
+
+    private static function isOverLetters(Expression|Equation $node): bool
+    {
+        return Inside::some($node, static fn(Node $part): bool => $part instanceof Quotient
+            && Letters::of($part->denominator) !== []);
     }
 
     /** A value that is said to solve something: x = 3, or 3. */

@@ -30,6 +30,9 @@ final class ParserTest extends TestCase
         yield 'implicit' => ['(5x-2)(3x+7)', '(5*x-2)*(3*x+7)'];
         yield 'unicode minus and superscript' => ['x²−10x+7=0', 'x^2-10*x+7 = 0'];
         yield 'two-digit superscript' => ['2x¹²', '2*x^12'];
+        yield 'fraction divided by fraction' => ['(x-1)/(x+2)÷(x+1)/(x-4)', '(x-1)/(x+2)/((x+1)/(x-4))'];
+        yield 'all that stands together behind the sign' => ['12x^3÷3x', '12*x^3/(3*x)'];
+        yield 'one after the other' => ['x^7÷x^3×x÷2', 'x^7/x^3*x/2'];
         yield 'division sign' => ['(3x^3-11x^2+4)÷(x-2)', '(3*x^3-11*x^2+4)/(x-2)'];
         yield 'an index raised' => ['⁵√32-2·⁴√(x)+x²√3', 'root(5,32)-2*root(4,x)+x^2*sqrt(3)'];
         yield 'an index in brackets' => ['√[5]7+√[12](x)+√[9]', 'root(5,7)+root(12,x)+sqrt(9)'];
