@@ -137,10 +137,15 @@ final class Parser
         $divisor = $this->signedFactor();
         if ($isSign) {
             $together = [$divisor];
+            $isBracketed = $divisor instanceof Numeral && $this->peek()->kind === LexemeKind::Open;
             while (\in_array($this->peek()->kind, self::JOINED, true)) {
                 $together[] = $this->power();
             }
             $divisor = Product::of($together);
+            if ($isBracketed && Indeterminates::of($divisor) === []) {
+                // 6 ÷ 2(1 + 2) is 9 to some and 1 to others.
+                throw new SyntaxError(Message::of('error.two-readings'), $at);
+            }
             while ($this->peek()->is(LexemeKind::Operator, '/')) {
                 $divisor = $this->divided($divisor);
             }

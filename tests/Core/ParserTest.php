@@ -75,6 +75,8 @@ final class ParserTest extends TestCase
         yield ['1.5,5x', 'error.comma', 4];
         yield ['1,250x', 'error.comma-thousands', 2];
         yield ['1/0', 'error.division-by-zero', 3];
+        yield ['18÷3(2+4)', 'error.two-readings', 4];
+        yield ['5÷0', 'error.division-by-zero', 3];
         yield ['x=1=2', 'error.two-equals', 4];
         yield ['x^', 'error.no-exponent', 3];
         yield ['()', 'error.empty-bracket', 1];
