@@ -84,8 +84,8 @@ return [
         . 'number.',
     'number-after' => 'The number :found follows “:before” directly. Did you mean a power? Write ^:found for it, '
         . 'or put the number in front to multiply.',
-    'two-readings' => 'Behind ÷ a number stands before a bracket, and that is read in two ways: 12 ÷ 2(1 + 2) as '
-        . '12 ÷ (2(1 + 2)) or as (12 ÷ 2)(1 + 2). Put brackets around what you mean.',
+    'two-readings' => 'Behind ÷ a number stands before parentheses, and that is read in two ways: 12 ÷ 2(1 + 2) as '
+        . '12 ÷ (2(1 + 2)) or as (12 ÷ 2)(1 + 2). Put parentheses around what you mean.',
     'division-by-zero' => 'Here something is divided by 0, which has no value. Change the denominator.',
     'empty-bracket' => 'This parenthesis is empty. Write something in it, or remove it.',
     'unclosed' => 'The parenthesis “:found” opened here is never closed. Add its partner where the parenthesis '

@@ -32,6 +32,6 @@ return [
         . 'solve, divide … by …), then the mathematics in signs.',
     'asked-factor' => 'There is nothing to factorise here: it is a product already, or no polynomial.',
     'single-term' => 'This is a single term: there is nothing to multiply and nothing to factorise.',
-    'two-readings' => 'Behind ÷ a number stands before parentheses, and that is read in two ways: 12 ÷ 2(1 + 2) as '
-        . '12 ÷ (2(1 + 2)) or as (12 ÷ 2)(1 + 2). Put parentheses around what you mean.',
+    'two-readings' => 'Behind ÷ a number stands before a bracket, and that is read in two ways: 12 ÷ 2(1 + 2) as '
+        . '12 ÷ (2(1 + 2)) or as (12 ÷ 2)(1 + 2). Put brackets around what you mean.',
 ];
