@@ -155,7 +155,9 @@ final class JsonFace implements Face
         }
         if (\is_array($value)) {
             foreach ($value as $key => $part) {
-                $value[$key] = $this->plain($part);
+                if (\is_array($part) || $part instanceof Node) {
+                    $value[$key] = $this->plain($part);
+                }
             }
         }
 

@@ -49,10 +49,10 @@ final class Splitting
         $degree = $rest->degree();
         $candidates = $degree > 2 && $degree <= self::DEGREE ? Candidates::of($rest, $letter) : null;
         foreach ($candidates->values ?? [] as $value) {
-            $factor = Polynomial::ofCoefficients($letter, [$value->denominator(), $value->numerator()->negated()]);
-            [$quotient, $remainder] = $rest->dividedWithRemainder($factor, $letter);
-            if ($remainder->isZero()) {
-                return [$factor, ...self::of($quotient)];
+            if (RealRoots::value($rest, $letter, $value)->isZero()) {
+                $factor = Polynomial::ofCoefficients($letter, [$value->denominator(), $value->numerator()->negated()]);
+
+                return [$factor, ...self::of($rest->dividedWithRemainder($factor, $letter)[0])];
             }
         }
 

@@ -66,6 +66,7 @@ final class Auditor
     private function judgeSteps(): void
     {
         $figure = null;
+        $tied = new Tied();
         $ids = [];
         foreach ($this->demonstration->sections as $section) {
             $last = null;
@@ -76,19 +77,19 @@ final class Auditor
                     $this->judgeLine($line, "{$step->id}: {$line->link->value}");
                 }
                 if ($step->figure !== null && $step->figure !== $figure) {
-                    $this->judgeFigure($step->figure, $figure, "$step->id: figure");
+                    $tied = $this->judgeFigure($step->figure, $figure, "$step->id: figure", $tied);
                     $last = $figure = $step->figure;
                 }
                 if ($step->aside !== null) {
-                    $this->judgeFigure($step->aside, null, "$step->id: aside");
-                    $this->judgeNumbers($step->aside, "$step->id: aside");
+                    $beside = $this->judgeFigure($step->aside, null, "$step->id: aside");
+                    $this->judgeNumbers($step->aside, $beside, "$step->id: aside");
                 }
                 if ($step->question !== null) {
                     $this->judgeQuestion($step, $step->question);
                 }
             }
             if ($last !== null) {
-                $this->judgeNumbers($last, "{$section->phase->value}: figure");
+                $this->judgeNumbers($last, $tied, "{$section->phase->value}: figure");
             }
         }
     }
@@ -165,32 +166,36 @@ final class Auditor
         return ($zero ? $node->left : $node)->equals($answer);
     }
 
-    private function judgeFigure(Figure $figure, ?Figure $before, string $where): void
+    /**
+     * @param Figure|null $before the figure it may have grown from
+     * @param Tied|null   $known  what the claims of that one speak of
+     *
+     * @return Tied what its own claims speak of, those of what it has grown from among them
+     */
+    private function judgeFigure(Figure $figure, ?Figure $before, string $where, ?Tied $known = null): Tied
     {
         $grows = $before !== null && $before::class === $figure::class && $before->ground() === $figure->ground();
+        $tied = $grows && $known !== null ? $known : new Tied();
         $new = $grows ? array_diff_key($figure->written(), $before->written()) : $figure->written();
         foreach (array_keys($new) as $part) {
             $claims = $figure->claims($part);
             $this->expect($claims !== [], "$where: $part claims nothing");
             foreach ($claims as $claim) {
                 $this->expectClaim($claim, "$where: $part", !$grows);
+                $tied->add($claim);
             }
         }
         if ($grows && $figure instanceof Lights) {
             $unlit = array_diff_key(array_intersect_key($new, $figure->lightable()), $figure->lit());
             $this->expect($unlit === [], "$where: what was written is not lit");
         }
+
+        return $tied;
     }
 
     /** Every expression and every number a figure shows has to be part of something it claims. */
-    private function judgeNumbers(Figure $figure, string $where): void
+    private function judgeNumbers(Figure $figure, Tied $tied, string $where): void
     {
-        $tied = new Tied();
-        foreach (array_keys($figure->written()) as $part) {
-            foreach ($figure->claims($part) as $claim) {
-                $tied->add($claim);
-            }
-        }
         foreach ($figure->data() as $name => $value) {
             $this->expect($tied->holds((string) $name, $value), "$where: $name is tied to nothing");
         }

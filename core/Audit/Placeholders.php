@@ -23,13 +23,15 @@ final class Placeholders
     /** Whether every sum with a 0 for a missing power names each power of those letters once, falling. */
     public static function stand(Node $node): bool
     {
-        if ($node instanceof Letter || $node instanceof Numeral || $node instanceof Pi) {
-            return true;
-        }
         $terms = $node instanceof Sum ? $node->terms : [];
-        $placeholders = $terms === [] ? [] : array_filter($terms, self::isPlaceholder(...));
+        $placeholders = [];
+        foreach ($terms as $term) {
+            if (($term instanceof Product || $term instanceof Marked) && self::isPlaceholder($term)) {
+                $placeholders[] = $term;
+            }
+        }
         if ($placeholders !== []) {
-            $letters = array_merge(...array_map(Indeterminates::of(...), array_values($placeholders)));
+            $letters = array_merge(...array_map(Indeterminates::of(...), $placeholders));
             $degrees = array_map(static fn(Node $term): int => self::degree($term, $letters), $terms);
             $falling = $degrees;
             rsort($falling);
@@ -37,7 +39,7 @@ final class Placeholders
             return $degrees === $falling && \count(array_unique($degrees)) === \count($degrees);
         }
         foreach ($node->children() as $child) {
-            if (!self::stand($child)) {
+            if (!$child instanceof Numeral && !$child instanceof Letter && !self::stand($child)) {
                 return false;
             }
         }

@@ -36,6 +36,8 @@ final class Tied
     private array $spoken = [];
     /** @var array<int, Node> by object, which keeps the object alive */
     private array $nodes = [];
+    /** @var array<int, int> how deep inside each of them it has been looked, by object */
+    private array $depths = [];
     /** @var array<string, true>|null the numbers, as they are written for machines; gathered when first asked for */
     private ?array $numbers = null;
 
@@ -45,6 +47,7 @@ final class Tied
             $this->spoken[] = $node;
             $this->collect($node, self::EXPRESSIONS);
         }
+        $this->numbers = null;
     }
 
     /** Whether a value of a figure's data is tied, and all that it holds. */
@@ -87,7 +90,12 @@ final class Tied
 
     private function collect(Node $node, int $depth): void
     {
-        $this->nodes[spl_object_id($node)] = $node;
+        $id = spl_object_id($node);
+        if (($this->depths[$id] ?? -1) >= $depth) {
+            return;
+        }
+        $this->nodes[$id] = $node;
+        $this->depths[$id] = $depth;
         foreach ($depth > 0 ? $node->children() : [] as $child) {
             $this->collect($child, $depth - 1);
         }

@@ -13,6 +13,9 @@ final class FractionalPower
     /** The power of a root, below 1 where the exponent is negative; null of any other power. */
     public static function rooted(Power $power): ?Expression
     {
+        if ($power->exponent instanceof Numeral && $power->exponent->value->isInteger()) {
+            return null;
+        }
         $exponent = $power->exponent->number();
         $index = $exponent === null || $exponent->isInteger() ? null : $exponent->denominator()->toInt();
         $times = $exponent?->absolute()->numerator()->toInt();

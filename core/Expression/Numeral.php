@@ -24,6 +24,9 @@ final readonly class Numeral implements Expression
                 Rational::of($value)->negated(),
             )) : new self(Rational::of($value), null);
         }
+        if (($value->toInt() ?? -1) >= 0) {
+            return new self($value, null);
+        }
         if ($value->isNegative()) {
             return new Negative(self::of($value->negated()));
         }

@@ -176,6 +176,13 @@ final readonly class Catalogue
         if ($method !== null && $job === null && str_contains($method, '.')) {
             [$job, $method] = explode('.', $method, 2);
         }
+        if ($method !== null && $job === null && $task->problem->askedJob() === null) {
+            // Only the jobs that have the way are weighed: weighing all is dear.
+            $having = $this->families->likeliest($task->problem, $this->families->having($method));
+            if ($having !== []) {
+                return $this->named($task, $having, $method);
+            }
+        }
         $jobs = $job === null ? array_map(
             $this->families->of(...),
             $this->families->ofProblem($task->problem),
@@ -225,22 +232,9 @@ final readonly class Catalogue
                 }
             }
         }
-        throw $this->isKnown($id)
+        throw $this->families->having($id) !== []
             ? new MethodDoesNotApply(Message::of('error.method-of-other-job', ['method' => $id]))
             : new NoSuchMethod(Message::of('error.no-such-method', ['found' => mb_substr($id, 0, 40)]));
-    }
-
-    private function isKnown(string $id): bool
-    {
-        foreach ($this->families->all as $family) {
-            foreach ($family->methods() as $method) {
-                if ($method->id() === $id) {
-                    return true;
-                }
-            }
-        }
-
-        return false;
     }
 
     private function offer(Method $method, Task $task): Offer

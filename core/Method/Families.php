@@ -18,8 +18,26 @@ use Runel\Problem\Problem;
 /** Every job there is. */
 final readonly class Families
 {
+    /** @var array<string, list<Family>> those that have a way, by the way's id */
+    private array $having;
+
     /** @param list<Family> $all one a job, in the order in which jobs that are equally likely are offered */
-    public function __construct(public array $all) {}
+    public function __construct(public array $all)
+    {
+        $having = [];
+        foreach ($all as $family) {
+            foreach ($family->methods() as $method) {
+                $having[$method->id()][] = $family;
+            }
+        }
+        $this->having = $having;
+    }
+
+    /** @return list<Family> those that have a way of that id */
+    public function having(string $method): array
+    {
+        return $this->having[$method] ?? [];
+    }
 
     /** @throws NoSuchJob */
     public function of(string $job): Family
@@ -47,7 +65,10 @@ final readonly class Families
      */
     public function ofProblem(Problem $problem): array
     {
-        $jobs = $this->weighed($problem);
+        $jobs = array_map(
+            static fn(Family $family): string => $family->job(),
+            $this->likeliest($problem, $this->all),
+        );
         $asked = \in_array($problem->askedJob(), $this->jobs(), true) ? $problem->askedJob() : null;
         $isSaidOfNumbers = $asked !== null && $jobs === [] && $this->of($asked) instanceof ShowsSides;
         if ($asked !== null && ($problem->letters !== [] || $isSaidOfNumbers)) {
@@ -96,6 +117,28 @@ final readonly class Families
             : throw new NoSuchJob(Message::of('error.job-not-here', ['job' => $asked]));
     }
 
+    /**
+     * Those of some jobs that a problem has, the most likely one first, whatever its words ask for.
+     *
+     * @param list<Family> $among
+     *
+     * @return list<Family>
+     */
+    public function likeliest(Problem $problem, array $among): array
+    {
+        $weights = array_filter(
+            array_map(static fn(Family $family): int => match (true) {
+                $problem->letters !== [] => $family->weight($problem),
+                $family instanceof TakesNumbers => $family->weightOfNumbers($problem),
+                default => Weight::NOT,
+            }, $among),
+            static fn(int $weight): bool => $weight > Weight::NOT,
+        );
+        arsort($weights);
+
+        return array_map(static fn(int $place): Family => $among[$place], array_keys($weights));
+    }
+
     /** What can be practised. */
     public function ladders(): Ladders
     {
@@ -103,25 +146,6 @@ final readonly class Families
             static fn(Family $family): array => $family->ladders(),
             $this->all,
         )));
-    }
-
-    /** @return list<string> */
-    private function weighed(Problem $problem): array
-    {
-        $weights = [];
-        foreach ($this->all as $family) {
-            $weight = match (true) {
-                $problem->letters !== [] => $family->weight($problem),
-                $family instanceof TakesNumbers => $family->weightOfNumbers($problem),
-                default => Weight::NOT,
-            };
-            if ($weight > Weight::NOT) {
-                $weights[$family->job()] = $weight;
-            }
-        }
-        arsort($weights);
-
-        return array_keys($weights);
     }
 
     private static function nothing(Problem $problem): Message

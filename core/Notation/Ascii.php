@@ -50,37 +50,54 @@ final class Ascii
 
     private static function at(Node $node, int $level): string
     {
-        if ($node instanceof Marked) {
-            return self::at($node->content, $level);
-        }
-        [$own, $text] = match (true) {
-            $node instanceof Numeral => [self::ATOM, $node->decimal ?? (string) $node->value],
-            $node instanceof Letter => [self::ATOM, $node->name],
-            $node instanceof Pi => [self::ATOM, Pi::NAME],
-            $node instanceof Sum => [self::SUM, self::sum($node)],
-            $node instanceof Negative => [self::SUM, '-' . self::at($node->operand, self::PRODUCT)],
-            $node instanceof Product => [self::PRODUCT, implode('*', array_map(
-                static fn(Node $factor): string => self::at($factor, self::PRODUCT),
-                $node->factors,
-            ))],
-            $node instanceof Quotient => [self::PRODUCT, self::at(
+        return match (true) {
+            $node instanceof Numeral => $node->decimal ?? (string) $node->value,
+            $node instanceof Letter => $node->name,
+            $node instanceof Product => self::within($level, self::PRODUCT, self::product($node)),
+            $node instanceof Power => self::within($level, self::POWER, self::at(
+                $node->base,
+                self::ATOM,
+            ) . '^' . self::at($node->exponent, self::ATOM)),
+            $node instanceof Sum => self::within($level, self::SUM, self::sum($node)),
+            $node instanceof Negative => self::within(
+                $level,
+                self::SUM,
+                '-' . self::at($node->operand, self::PRODUCT),
+            ),
+            $node instanceof Marked => self::at($node->content, $level),
+            $node instanceof Quotient => self::within($level, self::PRODUCT, self::at(
                 $node->numerator,
                 self::PRODUCT,
-            ) . '/' . self::at($node->denominator, self::POWER)],
-            $node instanceof Power => [self::POWER, self::at($node->base, self::ATOM) . '^' . self::at(
-                $node->exponent,
-                self::ATOM,
-            )],
-            $node instanceof Root && self::isUnit($node) => [self::ATOM, 'i'],
-            $node instanceof Root => [self::ATOM, match ($node->index) {
-                2 => 'sqrt(',
-                3 => 'cbrt(',
-                default => "root($node->index,",
-            } . self::at($node->radicand, self::SUM) . ')'],
+            ) . '/' . self::at($node->denominator, self::POWER)),
+            $node instanceof Pi => Pi::NAME,
+            $node instanceof Root => self::root($node),
             default => throw new \LogicException('No notation for ' . $node::class),
         };
+    }
 
+    /** What binds less than where it stands asks for is put in brackets. */
+    private static function within(int $level, int $own, string $text): string
+    {
         return $own < $level ? "($text)" : $text;
+    }
+
+    private static function product(Product $product): string
+    {
+        $text = '';
+        foreach ($product->factors as $place => $factor) {
+            $text .= ($place > 0 ? '*' : '') . self::at($factor, self::PRODUCT);
+        }
+
+        return $text;
+    }
+
+    private static function root(Root $root): string
+    {
+        return self::isUnit($root) ? 'i' : match ($root->index) {
+            2 => 'sqrt(',
+            3 => 'cbrt(',
+            default => "root($root->index,",
+        } . self::at($root->radicand, self::SUM) . ')';
     }
 
     private static function sum(Sum $sum): string

@@ -102,26 +102,27 @@ final readonly class Rational implements \Stringable
 
     public function plus(self $other): self
     {
+        // Most numbers are whole and small: they take no further call.
+        if ($this->bottom === 1 && $other->bottom === 1 && $this->big === null && $other->big === null) {
+            /** @var int|float $sum */
+            $sum = $this->top + $other->top;
+            if (\is_int($sum)) {
+                return new self($sum, 1, null, $this->decimal || $other->decimal);
+            }
+        }
+
         return $this->decimal || $other->decimal ? $this->sum($other)->asDecimal() : $this->sum($other);
     }
 
     private function sum(self $other): self
     {
         if ($this->big === null && $other->big === null) {
-            if ($this->bottom === 1 && $other->bottom === 1) {
-                /** @var int|float $sum */
-                $sum = $this->top + $other->top;
-                if (\is_int($sum)) {
-                    return new self($sum, 1);
-                }
-            } else {
-                /** @var int|float $numerator */
-                $numerator = $this->top * $other->bottom + $other->top * $this->bottom;
-                /** @var int|float $denominator */
-                $denominator = $this->bottom * $other->bottom;
-                if (\is_int($numerator) && \is_int($denominator)) {
-                    return self::reduced($numerator, $denominator);
-                }
+            /** @var int|float $numerator */
+            $numerator = $this->top * $other->bottom + $other->top * $this->bottom;
+            /** @var int|float $denominator */
+            $denominator = $this->bottom * $other->bottom;
+            if (\is_int($numerator) && \is_int($denominator)) {
+                return self::reduced($numerator, $denominator);
             }
         }
 
@@ -135,6 +136,14 @@ final readonly class Rational implements \Stringable
 
     public function times(self $other): self
     {
+        if ($this->bottom === 1 && $other->bottom === 1 && $this->big === null && $other->big === null) {
+            /** @var int|float $product */
+            $product = $this->top * $other->top;
+            if (\is_int($product)) {
+                return new self($product, 1, null, $this->decimal || $other->decimal);
+            }
+        }
+
         return $this->decimal || $other->decimal ? $this->product($other)->asDecimal() : $this->product($other);
     }
 
@@ -146,7 +155,7 @@ final readonly class Rational implements \Stringable
             /** @var int|float $denominator */
             $denominator = $this->bottom * $other->bottom;
             if (\is_int($numerator) && \is_int($denominator)) {
-                return $denominator === 1 ? new self($numerator, 1) : self::reduced($numerator, $denominator);
+                return self::reduced($numerator, $denominator);
             }
         }
 

@@ -33,7 +33,8 @@ final readonly class Monomial
         $degree = 0;
         foreach ($exponents as $letter => $exponent) {
             $key .= $letter . $exponent;
-            $degree += self::isConstant((string) $letter) ? 0 : $exponent;
+            // A letter of one byte is none of the constants: told without a call.
+            $degree += isset($letter[1]) && self::isConstant($letter) ? 0 : $exponent;
         }
         $this->key = $key;
         $this->degree = $degree;
@@ -78,7 +79,8 @@ final readonly class Monomial
     public function radicand(): int
     {
         $radicand = 1;
-        foreach ($this->exponents as $letter => $exponent) {
+        // Most terms have no root: told by one look at the key.
+        foreach (str_contains($this->key, self::ROOT) ? $this->exponents : [] as $letter => $exponent) {
             if (self::isRoot((string) $letter)) {
                 $radicand *= (int) mb_substr((string) $letter, 1) ** $exponent;
             }
@@ -105,7 +107,9 @@ final readonly class Monomial
     /** Its letters without the numbers that stand beside them. */
     public function letters(): self
     {
-        return $this->only(static fn(string $letter): bool => !self::isConstant($letter));
+        return $this->degree === array_sum($this->exponents)
+            ? $this
+            : $this->only(static fn(string $letter): bool => !self::isConstant($letter));
     }
 
     /** The numbers that stand beside its letters, roots and π. */
@@ -201,9 +205,10 @@ final readonly class Monomial
     public function factors(): array
     {
         $factors = [];
-        $first = array_intersect_key($this->exponents, [Pi::NAME => true]);
+        $first = isset($this->exponents[Pi::NAME]) ? [Pi::NAME => $this->exponents[Pi::NAME]] : [];
         foreach ($first + $this->exponents as $letter => $exponent) {
             $base = match (true) {
+                !isset($letter[1]) => new Letter($letter),
                 $letter === Pi::NAME => new Pi(),
                 self::isRoot((string) $letter) => new Root(Numeral::of((int) mb_substr((string) $letter, 1)), 2),
                 default => new Letter((string) $letter),

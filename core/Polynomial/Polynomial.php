@@ -66,13 +66,27 @@ final class Polynomial
             }
         }
         $main = $main === '' ? self::mainLetter($monomials) : $main;
-        usort($collected, static fn(Term $first, Term $second): int => $first->monomial->compareTo(
-            $second->monomial,
-            $main,
-        ));
+        if (!self::isOrdered($collected, $main)) {
+            usort($collected, static fn(Term $first, Term $second): int => $first->monomial->compareTo(
+                $second->monomial,
+                $main,
+            ));
+        }
         self::guard($collected);
 
         return new self($collected, $main);
+    }
+
+    /** @param list<Term> $terms */
+    private static function isOrdered(array $terms, string $main): bool
+    {
+        foreach ($terms as $place => $term) {
+            if ($place > 0 && $terms[$place - 1]->monomial->compareTo($term->monomial, $main) > 0) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /**
@@ -166,7 +180,18 @@ final class Polynomial
     /** Whether an expression comes to nothing: 0x², too. */
     public static function vanishes(Expression $expression): bool
     {
-        return self::number($expression)?->isZero() === true;
+        // A number before letters, as most terms stand, tells by the number alone.
+        foreach ($expression->bare()->factors() as $factor) {
+            if ($factor instanceof Numeral && $factor->value->isZero()) {
+                return true;
+            }
+            $letter = $factor instanceof Power && $factor->exponent instanceof Numeral ? $factor->base : $factor;
+            if (!$factor instanceof Numeral && !$letter instanceof Letter) {
+                return self::number($expression)?->isZero() === true;
+            }
+        }
+
+        return false;
     }
 
     /** The number an expression comes to once it is multiplied out and collected; null of any other. */
@@ -190,10 +215,8 @@ final class Polynomial
             $expression instanceof Pi => self::indeterminate(Pi::NAME),
             $expression instanceof Marked => self::fromExpression($expression->content),
             $expression instanceof Negative => self::fromExpression($expression->operand)->negated(),
-            $expression instanceof Sum => self::asTyped(array_reduce(
-                $expression->terms,
-                static fn(self $sum, Expression $term): self => $sum->plus(self::fromExpression($term)),
-                self::constant(0),
+            $expression instanceof Sum => self::asTyped(self::added(
+                array_map(self::fromExpression(...), $expression->terms),
             ), $expression),
             $expression instanceof Product => self::singleTerm($expression) ?? array_reduce(
                 $expression->factors,
@@ -207,6 +230,28 @@ final class Polynomial
             $expression instanceof Root => self::fromRoot($expression),
             default => throw new NotPolynomial('root'),
         };
+    }
+
+    /**
+     * @param list<self> $parts
+     *
+     * @throws TooLarge when the sum would pass the limits
+     */
+    private static function added(array $parts): self
+    {
+        $terms = [];
+        $letters = [];
+        foreach ($parts as $part) {
+            foreach ($part->terms as $term) {
+                $terms[] = $term;
+                $letters += $term->monomial->exponents;
+            }
+        }
+
+        // In several letters, the one by which terms are put in order is that of the first ones with two letters.
+        return \count($letters) < 2
+            ? self::ofTerms($terms)
+            : array_reduce($parts, static fn(self $sum, self $part): self => $sum->plus($part), self::constant(0));
     }
 
     /**

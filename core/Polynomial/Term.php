@@ -90,9 +90,10 @@ final class Term
         if ($letters === []) {
             return Numeral::of($this->coefficient);
         }
-        $size = $this->coefficient->absolute();
+        $isNegative = $this->coefficient->isNegative();
+        $size = $isNegative ? $this->coefficient->negated() : $this->coefficient;
         $written = Product::of($size->isOne() ? $letters : [Numeral::of($size), ...$letters]);
 
-        return $this->coefficient->isNegative() ? new Negative($written) : $written;
+        return $isNegative ? new Negative($written) : $written;
     }
 }

@@ -15,7 +15,7 @@ use Runel\Law\Claim\SameDegree;
 /** Long division laid out: one column a power, the quotient above, product and difference of each round below. */
 final readonly class LongDivisionFigure implements Figure, Lights
 {
-    /** @var list<string> the pieces in the order in which they are written, as in "product 1" */
+    /** @var array<string, int> when each piece is written, by its name, as in "product 1" */
     private array $pieces;
 
     /**
@@ -40,7 +40,7 @@ final readonly class LongDivisionFigure implements Figure, Lights
                 $pieces[] = "$piece $place";
             }
         }
-        $this->pieces = $pieces;
+        $this->pieces = array_flip($pieces);
     }
 
     public function next(): self
@@ -63,13 +63,13 @@ final readonly class LongDivisionFigure implements Figure, Lights
     /** Whether a piece of a round is written. */
     public function has(string $piece, int $round): bool
     {
-        return \in_array("$piece $round", \array_slice($this->pieces, 0, $this->count), true);
+        return ($this->pieces["$piece $round"] ?? \PHP_INT_MAX) < $this->count;
     }
 
     /** The piece written last, and its round; null at the start. */
     public function last(): ?string
     {
-        return $this->count === 0 ? null : ($this->pieces[$this->count - 1] ?? null);
+        return array_key_last($this->begun());
     }
 
     public function type(): string
@@ -112,12 +112,12 @@ final readonly class LongDivisionFigure implements Figure, Lights
 
     public function written(): array
     {
-        return ['given' => true, ...array_fill_keys(\array_slice($this->pieces, 0, $this->count), true)];
+        return array_fill_keys(['given', ...array_keys($this->begun())], true);
     }
 
     public function lightable(): array
     {
-        return array_fill_keys($this->pieces, true);
+        return array_fill_keys(array_keys($this->pieces), true);
     }
 
     public function lit(): array
@@ -163,6 +163,12 @@ final readonly class LongDivisionFigure implements Figure, Lights
                 ...self::placed($this->divisor),
             ],
         };
+    }
+
+    /** @return array<string, int> the pieces that are written, in their order */
+    private function begun(): array
+    {
+        return \array_slice($this->pieces, 0, $this->count);
     }
 
     /** @return list<Identity> what comes down is the dividend's own term */
