@@ -39,14 +39,35 @@ final class Rewriter
      */
     public static function atEachPlace(Node $node, callable $rule): iterable
     {
-        yield from $rule($node);
-        foreach ($node->children() as $place => $child) {
-            foreach (self::atEachPlace($child, $rule) as $rewritten) {
-                $children = $node->children();
-                $children[$place] = $rewritten;
-                yield $node->withChildren(array_values($children));
+        // A stack in place of recursion: rules are many, and so are places.
+        $left = [[$node, []]];
+        while (($next = array_pop($left)) !== null) {
+            [$part, $above] = $next;
+            foreach ($rule($part) as $rewritten) {
+                yield self::replaced($node, $rewritten, $above);
+            }
+            $children = $part->children();
+            for ($place = \count($children) - 1; $place >= 0; --$place) {
+                $left[] = [$children[$place], [...$above, $place]];
             }
         }
+    }
+
+    /**
+     * The whole tree with another part at one place.
+     *
+     * @param list<int> $above by which children one comes to it
+     */
+    private static function replaced(Node $node, Node $part, array $above): Node
+    {
+        if ($above === []) {
+            return $part;
+        }
+        $place = array_shift($above);
+        $children = $node->children();
+        $children[$place] = self::replaced($children[$place], $part, $above);
+
+        return $node->withChildren(array_values($children));
     }
 
     /**

@@ -8,9 +8,12 @@ use Runel\Expression\Alternatives;
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
 use Runel\Expression\Indeterminates;
+use Runel\Expression\Inside;
 use Runel\Expression\Letter;
 use Runel\Expression\Node;
+use Runel\Expression\Numeral;
 use Runel\Expression\Power;
+use Runel\Expression\Quotient;
 use Runel\Expression\Sum;
 use Runel\Law\Claim\DoesNotSolve;
 use Runel\Law\Claim\Solves;
@@ -40,6 +43,10 @@ final readonly class ChainLines
     {
         $problem = $this->page->task->problem;
         $letter = $problem->letter() ?? $problem->subject;
+        // What is not whole is rounded, or nothing: only then is the problem worked.
+        if (!Inside::some($node, self::isBroken(...))) {
+            return null;
+        }
         $isOn = $this->page->trail->isTrue === true;
         $exact = $isOn
             ? $this->page->worked->values()
@@ -71,6 +78,11 @@ final readonly class ChainLines
             branch: $line->branch,
             rounded: $said->places,
         );
+    }
+
+    private static function isBroken(Node $part): bool
+    {
+        return $part instanceof Quotient || ($part instanceof Numeral && $part->value->isDecimal());
     }
 
     /** Rounded values of solutions that are known by the gaps they lie in. */

@@ -222,6 +222,7 @@ final readonly class Diagnosis
         $isReadOff = $isZeroProduct && $after instanceof Equation;
         // Values read off a product were not come by through multiplying it out.
         $isExactOnly = ($isZeroProduct || ($isSkipped && $after instanceof Alternatives)) && self::isValue($after);
+        $isOpen = !WrittenLine::isSolved($after);
         $alike = null;
         foreach (WrongRules::outcomes($rules, $before) as [$rule, $wrong]) {
             $effort->spend($cost);
@@ -243,12 +244,15 @@ final readonly class Diagnosis
                 )
                 : [$wrong];
             foreach ($branches as $branch) {
+                if (!$fingerprint->mayBe($branch)) {
+                    continue;
+                }
                 // Through lines that were skipped, or with other terms on both sides, much else comes to the same.
-                $isVague = (!WrittenLine::isSolved($after)
+                $isVague = ($isOpen
                     || ($isSkipped && \in_array($rule->slip(), self::EVERYWHERE, true)))
                     && $branch instanceof Equation && $after instanceof Equation
                     && !WrittenLine::isOneStep($proof, $branch, $after, $isSkipped);
-                if ($isVague || !$fingerprint->mayBe($branch)) {
+                if ($isVague) {
                     continue;
                 }
                 // What makes the line as it is written says more than what only has its solutions.

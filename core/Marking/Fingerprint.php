@@ -28,30 +28,40 @@ final readonly class Fingerprint
     private const NEAR = 1e-7;
 
     /**
-     * @param list<string>     $letters
-     * @param list<float|null> $values    of an expression, or of left side minus right side, at the places
-     * @param list<float>|null $solutions what the line says the letter is, where that is all it says
-     * @param Equation|null    $subject   the line, where it says what a letter is by the others
+     * @param list<Evaluation<float>>      $places    one a place; what lines have in common is worked out there once
+     * @param list<float|null>             $values    of an expression, or of left side minus right side, at the places
+     * @param list<Evaluation<float>>|null $solutions where the letter is what the line says it is, if that is all it
+     *                                                says
+     * @param list<Evaluation<float>>|null $subject   at the places, with what the line says a letter is by the others,
+     *                                                if that is what it says; null where that cannot be told
      */
     private function __construct(
-        private array $letters,
         private bool $isEquation,
+        private array $places,
         private array $values,
         private ?array $solutions,
-        private ?Equation $subject,
+        private ?array $subject,
     ) {}
 
     public static function of(Node $line): self
     {
         $letters = array_map(strval(...), array_keys(Indeterminates::of($line)));
         sort($letters);
+        $places = array_map(
+            static fn(array $place): Evaluation => Evaluation::at(new Floats(), self::at($place, $letters)),
+            self::PLACES,
+        );
+        $solutions = self::solutions($line);
 
         return new self(
-            $letters,
             !$line instanceof Expression,
-            self::values($line, $letters),
-            self::solutions($line),
-            self::subject($line),
+            $places,
+            self::values($line, $places),
+            $solutions === null ? null : array_map(static fn(float $solution): Evaluation => Evaluation::at(
+                new Floats(),
+                array_fill_keys($letters, $solution),
+            ), $solutions),
+            self::subject($line, $letters, $places),
         );
     }
 
@@ -62,39 +72,63 @@ final readonly class Fingerprint
             return false;
         }
         if ($this->solutions !== null) {
-            return $this->isSolved($other, $this->solutions);
+            return self::isSolved($other, $this->solutions);
         }
         if ($this->subject !== null && $other instanceof Equation) {
-            return $this->isSolvedBySubject($this->subject, $other);
+            return self::isSolvedBySubject($this->subject, $other);
         }
         [$first, $second] = $this->values;
-        [$one, $two] = self::values($other, $this->letters);
-        if ($first === null || $second === null || $one === null || $two === null) {
+        if ($first === null || $second === null) {
             return true;
         }
+        if ($this->isEquation) {
+            [$one, $two] = self::values($other, $this->places);
 
-        return $this->isEquation
-            ? self::isNear($first * $two, $second * $one)
-            : self::isNear($first, $one) && self::isNear($second, $two);
-    }
-
-    private static function subject(Node $line): ?Equation
-    {
-        $isAlone = $line instanceof Equation && $line->left instanceof Letter
-            && Indeterminates::of($line->right) !== [] && Letters::count($line->right, $line->left->name) === 0;
-
-        return $isAlone ? $line : null;
-    }
-
-    private function isSolvedBySubject(Equation $subject, Equation $other): bool
-    {
-        foreach (self::PLACES as $place) {
-            $at = self::at($place, $this->letters);
-            $value = self::worth($subject->right, $at);
-            if ($value === null || !$subject->left instanceof Letter) {
-                return true;
+            return $one === null || $two === null || self::isNear($first * $two, $second * $one);
+        }
+        foreach ([$first, $second] as $number => $own) {
+            $value = self::worth($other, $this->places[$number]);
+            if ($value === null || !self::isNear($own, $value)) {
+                return $value === null;
             }
-            if (!self::mayHold($other, [$subject->left->name => $value] + $at)) {
+        }
+
+        return true;
+    }
+
+    /**
+     * @param list<string>            $letters
+     * @param list<Evaluation<float>> $places
+     *
+     * @return list<Evaluation<float>>|null
+     */
+    private static function subject(Node $line, array $letters, array $places): ?array
+    {
+        if (!$line instanceof Equation || !$line->left instanceof Letter
+            || Indeterminates::of($line->right) === [] || Letters::count($line->right, $line->left->name) > 0) {
+            return null;
+        }
+        $there = [];
+        foreach ($places as $number => $place) {
+            $value = self::worth($line->right, $place);
+            // Where nothing can be worked out, nothing is passed over.
+            if ($value === null) {
+                return [];
+            }
+            $there[] = Evaluation::at(
+                new Floats(),
+                [$line->left->name => $value] + self::at(self::PLACES[$number], $letters),
+            );
+        }
+
+        return $there;
+    }
+
+    /** @param list<Evaluation<float>> $subject */
+    private static function isSolvedBySubject(array $subject, Equation $other): bool
+    {
+        foreach ($subject as $there) {
+            if (!self::mayHold($other, $there)) {
                 return false;
             }
         }
@@ -102,14 +136,14 @@ final readonly class Fingerprint
         return true;
     }
 
-    /** @param list<float> $solutions */
-    private function isSolved(Node $other, array $solutions): bool
+    /** @param list<Evaluation<float>> $solutions */
+    private static function isSolved(Node $other, array $solutions): bool
     {
         $equations = $other instanceof Alternatives ? $other->equations : [$other];
         foreach ($solutions as $solution) {
             $met = false;
             foreach ($equations as $equation) {
-                $met = $met || self::mayHold($equation, array_fill_keys($this->letters, $solution));
+                $met = $met || self::mayHold($equation, $solution);
             }
             if (!$met) {
                 return false;
@@ -122,29 +156,26 @@ final readonly class Fingerprint
     /**
      * Whether the two sides are as good as equal there; so they are where nothing can be worked out.
      *
-     * @param array<string, float> $at
+     * @param Evaluation<float> $there
      */
-    private static function mayHold(Node $node, array $at): bool
+    private static function mayHold(Node $node, Evaluation $there): bool
     {
         if (!$node instanceof Equation) {
             return true;
         }
-        [$left, $right] = [self::worth($node->left, $at), self::worth($node->right, $at)];
+        [$left, $right] = [self::worth($node->left, $there), self::worth($node->right, $there)];
 
         return $left === null || $right === null || self::isNear($left, $right);
     }
 
     /**
-     * @param list<string> $letters
+     * @param list<Evaluation<float>> $places
      *
      * @return array{float|null, float|null}
      */
-    private static function values(Node $line, array $letters): array
+    private static function values(Node $line, array $places): array
     {
-        return array_map(
-            static fn(array $place): ?float => self::worth($line, self::at($place, $letters)),
-            self::PLACES,
-        );
+        return [self::worth($line, $places[0]), self::worth($line, $places[1])];
     }
 
     /**
@@ -163,11 +194,10 @@ final readonly class Fingerprint
         return $at;
     }
 
-    /** @param array<string, float> $at */
-    private static function worth(Node $line, array $at): ?float
+    /** @param Evaluation<float> $there */
+    private static function worth(Node $line, Evaluation $there): ?float
     {
         try {
-            $there = Evaluation::at(new Floats(), $at);
             $worth = match (true) {
                 $line instanceof Equation => $there->of($line->left) - $there->of($line->right),
                 // Where any of them holds, the product is 0.
@@ -201,7 +231,7 @@ final readonly class Fingerprint
         $solutions = [];
         foreach ($equations as $equation) {
             $value = $equation->left instanceof Letter && Indeterminates::of($equation->right) === []
-                ? self::worth($equation->right, [])
+                ? self::worth($equation->right, Evaluation::at(new Floats(), []))
                 : null;
             if ($value === null) {
                 return null;

@@ -6,8 +6,9 @@ namespace Runel\Slip;
 
 use Runel\Expression\Alternatives;
 use Runel\Expression\Equation;
-use Runel\Expression\Inside;
+use Runel\Expression\Letter;
 use Runel\Expression\Node;
+use Runel\Expression\Numeral;
 use Runel\Expression\Quotient;
 use Runel\Slip\Rule\AcrossRule;
 use Runel\Slip\Rule\BracketPairRule;
@@ -65,16 +66,25 @@ final class WrongRules
                     return;
                 }
                 // Nobody writes a fraction with 0 below.
-                if (!Inside::some($wrong, self::isOverZero(...))) {
+                if (!self::isOverZero($wrong)) {
                     yield [$rule, $wrong];
                 }
             }
         }
     }
 
-    private static function isOverZero(Node $part): bool
+    private static function isOverZero(Node $node): bool
     {
-        return $part instanceof Quotient && $part->denominator->isZero();
+        if ($node instanceof Quotient && $node->denominator->isZero()) {
+            return true;
+        }
+        foreach ($node->children() as $child) {
+            if (!$child instanceof Numeral && !$child instanceof Letter && self::isOverZero($child)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** @return iterable<Node> the slip at one place; of alternatives, in all of them alike, too */
