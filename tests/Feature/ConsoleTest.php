@@ -42,6 +42,14 @@ final class ConsoleTest extends TestCase
         self::assertStringContainsString('Factored completely', $us);
     }
 
+    public function testItsCompiledCodeIsKeptWhereNobodyElseCanWrite(): void
+    {
+        self::assertSame(0, $this->console('x^2-9')[0]);
+        $folder = storage_path('framework/compiled');
+        self::assertSame(0o700, fileperms($folder) & 0o777);
+        self::assertCount(1, glob("$folder/*" . base_path('core/Problem/Problem.php.bin')) ?: []);
+    }
+
     /** @return array{int, string, string} exit code, output, errors */
     private function console(string ...$arguments): array
     {
