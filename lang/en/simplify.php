@@ -141,6 +141,12 @@ return [
             'why-index' => 'Under the root below, a power with the exponent :index is made: it comes out whole.',
             'why-conjugate' => 'Sum times difference: the square of the one minus the square of the other, and no root '
                 . 'is left below.',
+            'why-fewer' => 'Sum times difference: the square of the one minus the square of the other, and fewer roots '
+                . 'are left below.',
+        ],
+        'below-number' => [
+            'title' => 'Work out what stands below',
+            'why' => 'Its roots multiply to a number without any.',
         ],
         'multiply' => [
             'title' => 'Every term times every term',

@@ -104,7 +104,8 @@ final readonly class Radicals implements Method
         $steps = [];
         $reached = $whole;
         $products = new RootProducts(self::product(...), self::collected(...));
-        foreach ([$this->simplified(...), $this->rationalised(...), $products->multiplied(...)] as $part) {
+        $multiplied = static fn(Expression $part): array => $products->multiplied($part);
+        foreach ([$this->simplified(...), $this->joined(...), $multiplied, $this->rationalised(...)] as $part) {
             [$own, $reached] = $part($reached);
             array_push($steps, ...$own);
         }
@@ -124,9 +125,11 @@ final readonly class Radicals implements Method
                 title: Message::of($isCollected && $reached instanceof Sum
                     ? 'simplify.radicals.collect.title'
                     : 'simplify.result.title'),
-                why: Message::of($isCollected && $reached instanceof Sum
-                    ? 'simplify.radicals.collect.why'
-                    : 'simplify.radicals.result-why'),
+                why: Message::of(match (true) {
+                    $isCollected && $reached instanceof Sum => 'simplify.radicals.collect.why',
+                    !Inside::holds($result, Root::class) => 'simplify.radicals.result-why-none',
+                    default => 'simplify.radicals.result-why',
+                }),
                 lines: [Line::result($result)],
                 question: Question::expression(Message::of('simplify.ask'), new Identity($whole, $result), $result),
                 watch: $isCollected && $reached instanceof Sum ? Slip::RootOfSumSplit : null,
@@ -225,23 +228,39 @@ final readonly class Radicals implements Method
         return !$isAlike || $gathered->equals($put) ? [] : [$gathered];
     }
 
+    /** @return array{list<Step>, Expression} each term in which fractions are multiplied as one fraction */
+    private function joined(Expression $whole): array
+    {
+        $terms = array_map(static function (Expression $term): Expression {
+            $bare = $term->bare();
+            $one = self::isShapedTerm($bare) ? $bare : OneFraction::of($bare) ?? $bare;
+
+            return $term instanceof Negative ? new Negative($one) : $one;
+        }, $whole->terms());
+        $joined = Sum::of($terms);
+
+        return $joined->equals($whole) ? [[], $whole] : [[new Step(
+            id: 'one',
+            title: Message::of('simplify.cancel.one.title'),
+            why: Message::of('simplify.cancel.one.why'),
+            lines: [Line::equal($joined)],
+        )], $joined];
+    }
+
     /** @return array{list<Step>, Expression} each fraction with a root below it by itself */
     private function rationalised(Expression $whole): array
     {
         $steps = [];
-        foreach ($whole->terms() as $place => $term) {
+        $terms = $whole->terms();
+        foreach ($terms as $place => $term) {
+            $in = static fn(Expression $part): Expression => RootProducts::inPlace($terms, $place, $part);
             $fraction = $term->bare();
-            if (!$fraction instanceof Quotient || !Inside::holds($fraction->denominator, Root::class)) {
-                continue;
+            // Of three terms below, the first turn leaves two.
+            while ($fraction instanceof Quotient && Inside::holds($fraction->denominator, Root::class)) {
+                [$steps[], $fraction] = self::withoutRootBelow($fraction, $in, \count($steps));
             }
-            $in = static function (Expression $part) use (&$whole, $place, $term): Expression {
-                $terms = $whole->terms();
-                $terms[$place] = $term instanceof Negative ? new Negative($part) : $part;
-
-                return Sum::of(array_values($terms));
-            };
-            [$steps[], $worked] = self::withoutRootBelow($fraction, $in, \count($steps));
-            $whole = $in($worked);
+            $whole = $in($fraction);
+            $terms[$place] = $term instanceof Negative ? new Negative($fraction) : $fraction;
         }
 
         return [$steps, $whole];
@@ -253,11 +272,15 @@ final readonly class Radicals implements Method
      * @param \Closure(Expression): Expression $in     the whole, with a part in the fraction's place
      * @param int                              $before so many fractions were treated before
      *
-     * @return array{Step, Quotient} how, and what it becomes
+     * @return array{Step, Expression} how, and what it becomes
      */
     private static function withoutRootBelow(Quotient $whole, \Closure $in, int $before): array
     {
         $below = self::value($whole->denominator) ?? throw new \LogicException('It was evaluated.');
+        $number = $below->toRational();
+        if ($number !== null) {
+            return self::withNumberBelow($whole, $number, $in, $before);
+        }
         $isOne = \count($below->parts) === 1;
         $parts = $below->parts;
         $by = $isOne
@@ -271,18 +294,44 @@ final readonly class Radicals implements Method
             ? Product::apart([...$side->factors(), $by])
             : Product::of([$side, $by]);
         $written = new Quotient($times($whole->numerator), $times($whole->denominator));
-        $worked = new Quotient(SurdWritten::of($above), SurdWritten::of($product));
+        $left = SurdWritten::of($product);
+        $worked = $left->isOne() ? SurdWritten::of($above) : new Quotient(SurdWritten::of($above), $left);
 
         return [new Step(
             id: 'rationalise' . ($before === 0 ? '' : '-' . ($before + 1)),
             title: Message::of('simplify.radicals.below.title', ['by' => $by]),
-            why: Message::of($isOne ? 'simplify.radicals.below.why' : 'simplify.radicals.below.why-conjugate'),
+            why: Message::of(match (true) {
+                $isOne => 'simplify.radicals.below.why',
+                $product->toRational() === null => 'simplify.radicals.below.why-fewer',
+                default => 'simplify.radicals.below.why-conjugate',
+            }),
             lines: [
                 Line::equal($in($written)),
-                Line::side($written->denominator, $worked->denominator),
+                Line::side($written->denominator, $left),
                 Line::equal($in($worked)),
             ],
             watch: $isOne ? Slip::RootNotSimplified : Slip::ConjugateSign,
+        ), $worked];
+    }
+
+    /**
+     * What stands below is a number, though roots stand in it.
+     *
+     * @param \Closure(Expression): Expression $in
+     *
+     * @return array{Step, Expression}
+     */
+    private static function withNumberBelow(Quotient $whole, Rational $number, \Closure $in, int $before): array
+    {
+        $below = Numeral::of($number);
+        $worked = $number->isOne() ? $whole->numerator : new Quotient($whole->numerator, $below);
+
+        return [new Step(
+            id: 'rationalise' . ($before === 0 ? '' : '-' . ($before + 1)),
+            title: Message::of('simplify.radicals.below-number.title'),
+            why: Message::of('simplify.radicals.below-number.why'),
+            lines: [Line::side($whole->denominator, $below), Line::equal($in($worked))],
+            watch: Slip::RootNotSimplified,
         ), $worked];
     }
 
@@ -346,28 +395,53 @@ final readonly class Radicals implements Method
                 return false;
             }
         }
-        if (($whole instanceof Sum || $whole instanceof Negative) && !self::isFlat($whole)) {
-            return array_filter(
-                $whole->terms(),
-                static fn(Expression $term): bool => !self::isFlat($term) && !self::isShaped($term->bare()),
-            ) === [];
+
+        return self::isMadeOfTerms($whole);
+    }
+
+    private static function isMadeOfTerms(Expression $whole): bool
+    {
+        foreach ($whole->terms() as $term) {
+            $bare = $term->bare();
+            $one = self::isShapedTerm($bare) ? $bare : OneFraction::of($bare);
+            if ($one === null || !self::isShapedTerm($one)) {
+                return false;
+            }
         }
-        if ($whole instanceof Quotient) {
-            $below = self::value($whole->denominator);
 
-            // Over a number what stands above may be multiplied out first.
-            $isAbove = self::isFlat($whole->numerator)
-                || ($whole->denominator->number() !== null && self::isShaped($whole->numerator));
+        return true;
+    }
 
-            return $isAbove && self::isFlat($whole->denominator)
-                && $below !== null && !$below->isZero() && \count($below->parts) < 3
-                && (\count($below->parts) < 2 || self::conjugate($below)->times($below)->toRational() !== null);
+    /** Whether a term is worked as it stands: a product, or a fraction whose denominator can lose its roots. */
+    private static function isShapedTerm(Expression $term): bool
+    {
+        if (self::isFlat($term)) {
+            return true;
         }
-        $factors = RootFactors::of($whole);
+        if ($term instanceof Quotient) {
+            return self::isMadeOfTerms($term->numerator) && self::isMadeOfTerms($term->denominator)
+                && self::canLoseRoots(self::value($term->denominator));
+        }
+        $factors = RootFactors::of($term) ?? [];
 
-        return $factors === null
-            ? self::isFlat($whole)
-            : array_filter($factors, static fn(Expression $factor): bool => !self::isFlat($factor)) === [];
+        return $factors !== [] && array_filter(
+            $factors,
+            static fn(Expression $factor): bool => !self::isFlat($factor),
+        ) === [];
+    }
+
+    /** Whether turning the sign of one root after the other comes to a number without any. */
+    private static function canLoseRoots(?Surd $below): bool
+    {
+        if ($below === null || $below->isZero()) {
+            return false;
+        }
+        if (\count($below->parts) < 2) {
+            return true;
+        }
+        $product = self::conjugate($below)->times($below);
+
+        return \count($product->parts) < \count($below->parts) && self::canLoseRoots($product);
     }
 
     /** A sum of numbers times roots, or such a product. */
