@@ -106,9 +106,14 @@ return [
     'radicals' => [
         'refusal' => 'This way is for numbers with roots that can be written more simply.',
         'advice' => 'Each root by itself, then like roots together.',
+        'advice-conjugate' => 'The same with the other sign takes the root away below.',
         'read' => 'Roots are made as small as they can be first: then it shows which are alike.',
         'read-letters' => 'No letter under a root of an even index is negative, and none below a line is 0. Roots are '
             . 'made as small as they can be first: then it shows which are alike.',
+        'read-conjugate' => 'Nothing under a root is negative, and nothing below a line is 0. A sum or difference with '
+            . 'a root below the line loses it by the same with the other sign.',
+        'result-why-conjugate' => 'No root stands below any more.',
+        'result-why-gone' => 'Nothing stands below any more.',
         'result-why' => 'Under each root no square is left, each root stands once, and none stands below a line.',
         'result-why-none' => 'No root is left.',
         'result-why-index' => 'Under each root no power with its index is left, like terms are together, and no root '
@@ -151,6 +156,8 @@ return [
         'multiply' => [
             'title' => 'Every term times every term',
             'why' => 'Numbers times numbers, and under the roots number times number, each made simple at once.',
+            'why-letters' => 'Each term of the one times each of the other; a root times itself is what stands under '
+                . 'it.',
         ],
         'collect' => [
             'title' => 'Collect like roots',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Runel\Job\Simplify;
 
+use Runel\Algebra\RealNumber;
 use Runel\Demonstration\Check;
 use Runel\Demonstration\CheckKind;
 use Runel\Demonstration\Line;
@@ -14,6 +15,7 @@ use Runel\Expression\Substitution;
 use Runel\Message\Message;
 use Runel\Number\DivisionByZero;
 use Runel\Number\NoExactValue;
+use Runel\Number\Rational;
 use Runel\Working\Arithmetic;
 
 /** The original and what it has become, both with numbers in place of the letters. */
@@ -33,18 +35,10 @@ final class PutBeside
     /** @param list<list<int>> $tried for the letters, in order */
     public static function check(Expression $original, Expression $result, array $tried = self::VALUES): Check
     {
-        $letters = array_keys(Letters::of($original));
         foreach ($tried as $values) {
-            $put = array_map(static function (Expression $side) use ($letters, $values): Expression {
-                foreach ($letters as $place => $letter) {
-                    $side = Substitution::into($side, (string) $letter, Numeral::of($values[$place % \count($values)]));
-                }
-
-                return $side;
-            }, [$original, $result]);
             try {
                 $lines = [];
-                foreach ($put as $side) {
+                foreach (self::put($original, $result, $values) as $side) {
                     array_push($lines, ...($side->isNumber() ? [] : Arithmetic::lines($side)));
                 }
                 if ($lines !== []) {
@@ -55,7 +49,58 @@ final class PutBeside
             }
         }
 
-        return self::of([Line::side($original, $result)]);
+        return self::about($original, $result, $tried) ?? self::of([Line::side($original, $result)]);
+    }
+
+    /**
+     * Where roots are left with all numbers tried: both as a decimal.
+     *
+     * @param list<list<int>> $tried
+     */
+    private static function about(Expression $original, Expression $result, array $tried): ?Check
+    {
+        foreach ($tried as $values) {
+            [$left, $right] = self::put($original, $result, $values);
+            try {
+                [$one, $two] = [RealNumber::of($left), RealNumber::of($right)];
+                $written = $one?->toDecimal(3);
+            } catch (DivisionByZero | NoExactValue) {
+                continue;
+            }
+            if ($one !== null && $written !== null && $two?->equals($one) === true) {
+                $value = Numeral::of(Rational::ofDecimal($written)->asDecimal());
+
+                return new Check(
+                    kind: CheckKind::Substitution,
+                    title: Message::of('simplify.check.title'),
+                    why: Message::of(RealNumber::of($value)?->equals($one) === true
+                        ? 'simplify.radicals.check.why-exact'
+                        : 'simplify.radicals.check.why', ['value' => $value]),
+                    lines: [Line::side($left, $right)],
+                    holds: true,
+                );
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * @param list<int> $values for the letters, in order
+     *
+     * @return list<Expression> both with numbers in place of the letters
+     */
+    private static function put(Expression $original, Expression $result, array $values): array
+    {
+        $letters = array_keys(Letters::of($original));
+
+        return array_map(static function (Expression $side) use ($letters, $values): Expression {
+            foreach ($letters as $place => $letter) {
+                $side = Substitution::into($side, (string) $letter, Numeral::of($values[$place % \count($values)]));
+            }
+
+            return $side;
+        }, [$original, $result]);
     }
 
     /** @param non-empty-list<Line> $lines */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Runel\Job\Simplify;
 
+use Runel\Algebra\Conjugate;
 use Runel\Algebra\RootFactors;
 use Runel\Algebra\SquareRoot;
 use Runel\Demonstration\Answer\SimplifiedAnswer;
@@ -63,9 +64,14 @@ final readonly class Radicals implements Method
     {
         $node = $task->problem->node;
 
-        return $node instanceof Expression && (self::canGoOn($node) || MonomialRoots::of($node) !== null)
+        return $node instanceof Expression && (self::canGoOn($node) || self::withLetters($node) !== null)
             ? null
             : new MethodDoesNotApply(Message::of('simplify.radicals.refusal'));
+    }
+
+    private static function withLetters(Expression $whole): MonomialRoots|RootConjugate|null
+    {
+        return MonomialRoots::of($whole) ?? RootConjugate::of($whole);
     }
 
     /** Whether it is a number with square roots that is not written most simply. */
@@ -95,9 +101,9 @@ final readonly class Radicals implements Method
     {
         $node = $task->problem->node;
         $whole = $node instanceof Expression ? $node : throw new \LogicException('It is an expression.');
-        $monomial = MonomialRoots::of($whole);
-        if ($monomial !== null) {
-            return $monomial->demonstrate($task, $this->id());
+        $withLetters = self::withLetters($whole);
+        if ($withLetters !== null) {
+            return $withLetters->demonstrate($task, $this->id());
         }
         $value = self::value($whole) ?? throw new \LogicException('It was not refused.');
         $result = SurdWritten::of($value);
@@ -285,7 +291,7 @@ final readonly class Radicals implements Method
         $parts = $below->parts;
         $by = $isOne
             ? new Root(Numeral::of((int) array_key_first($parts)), 2)
-            : self::conjugateWritten($whole->denominator) ?? SurdWritten::of(self::conjugate($below));
+            : Conjugate::of($whole->denominator) ?? SurdWritten::of(self::conjugate($below));
         $product = $below->times(self::value($by) ?? $below);
         $above = self::value($whole->numerator)?->times(self::value($by) ?? $below)
             ?? throw new \LogicException('It was evaluated.');
@@ -468,19 +474,6 @@ final readonly class Radicals implements Method
         return $value->minus(
             Surd::rational($parts[$root]->times(Rational::of(2)))->times(Surd::rootOf(Rational::of($root))),
         );
-    }
-
-    /** Of two terms the one with a minus is turned, of two alike the second; null where there are not two. */
-    private static function conjugateWritten(Expression $below): ?Expression
-    {
-        $terms = $below->terms();
-        if (\count($terms) !== 2) {
-            return null;
-        }
-        [$first, $second] = $terms;
-        $turnsFirst = $first instanceof Negative && !$second instanceof Negative;
-
-        return Sum::of($turnsFirst ? [$first->operand, $second] : [$first, $second->negated()]);
     }
 
     private static function value(Expression $whole): ?Surd
