@@ -42,7 +42,9 @@ final readonly class Structure
     public static function in(Expression|Equation $node): array
     {
         try {
-            $first = $node instanceof Equation ? self::sides($node) : self::bracket($node) ?? self::powers($node);
+            $first = $node instanceof Equation
+                ? self::sides($node) ?? self::bracketOfSides($node)
+                : self::bracket($node) ?? self::powers($node);
 
             return array_values(array_filter([
                 $first,
@@ -133,12 +135,28 @@ final readonly class Structure
     /** The same parentheses in every term. */
     private static function bracket(Expression $whole): ?self
     {
-        $first = $whole instanceof Sum ? $whole->terms[0] : null;
+        return self::common($whole instanceof Sum ? $whole->terms : [], $whole);
+    }
+
+    /** The same parentheses in every term of both sides, but for a side that is 0. */
+    private static function bracketOfSides(Equation $equation): ?self
+    {
+        $terms = array_filter(
+            [...$equation->left->terms(), ...$equation->right->terms()],
+            static fn(Expression $term): bool => !$term->isZero(),
+        );
+
+        return self::common(array_values($terms), $equation);
+    }
+
+    /** @param list<Expression> $terms */
+    private static function common(array $terms, Node $whole): ?self
+    {
         $isSum = static fn(Node $part): bool => $part instanceof Sum;
-        foreach ($first === null ? [] : self::found($first, $isSum) as $one) {
+        foreach (\count($terms) < 2 ? [] : self::found($terms[0], $isSum) as $one) {
             $isSame = static fn(Node $part): bool => $part instanceof Sum && $part->equals($one);
             $isEverywhere = array_filter(
-                $whole->terms(),
+                $terms,
                 static fn(Expression $term): bool => $term instanceof Sum || !Inside::some($term, $isSame),
             ) === [];
             if ($isEverywhere) {

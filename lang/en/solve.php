@@ -17,6 +17,14 @@ return [
         'why' => 'No :letter stands in it. Where it is not 0, both sides are divided by it; where it is 0, the '
             . 'left side is 0 whatever :letter is.',
     ],
+    'bracket' => [
+        'read-both' => ':bracket stands in every term, on both sides: that is seen before anything is multiplied out.',
+        'one-side' => [
+            'title' => 'Everything on one side',
+            'why' => 'What stands on the right is taken from both sides. Dividing by :bracket would lose the solution '
+                . 'at which it is 0.',
+        ],
+    ],
     'zero' => [
         'title' => 'A product is 0: one of its factors is 0',
         'title-double' => 'A power is 0: its base is 0',

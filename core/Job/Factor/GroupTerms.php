@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Runel\Job\Factor;
 
+use Runel\Algebra\CommonBracket;
 use Runel\Algebra\CommonTerm;
 use Runel\Demonstration\Line;
 use Runel\Demonstration\Phase;
@@ -16,8 +17,6 @@ use Runel\Expression\Equation;
 use Runel\Expression\Expression;
 use Runel\Expression\Letters;
 use Runel\Expression\Negative;
-use Runel\Expression\Numeral;
-use Runel\Expression\Power;
 use Runel\Expression\Product;
 use Runel\Expression\Sum;
 use Runel\Law\Claim\Identity;
@@ -52,23 +51,12 @@ final class GroupTerms extends StructureMethod
     /** The same bracket in every term. */
     private static function commonBracket(Sum $whole): ?SeenStructure
     {
-        $bracket = null;
-        foreach ($whole->terms[0]->factors() as $factor) {
-            $base = $factor->bare() instanceof Power ? $factor->bare()->base : $factor->bare();
-            $bracket ??= $base instanceof Sum && Letters::of($base) !== [] ? $base : null;
-        }
-        if ($bracket === null) {
+        $common = CommonBracket::of($whole->terms);
+        if ($common === null) {
             return null;
         }
-        $left = [];
-        foreach ($whole->terms as $term) {
-            $without = self::without($term, $bracket);
-            if ($without === null) {
-                return null;
-            }
-            $left[] = $without;
-        }
-        $rest = Sum::of($left);
+        $bracket = $common->bracket;
+        $rest = Sum::of($common->left);
         $polynomial = Polynomial::tryFrom($rest);
         $own = Polynomial::tryFrom($bracket);
         if ($polynomial === null || $own === null || $polynomial->isConstant() || $polynomial->isZero()
@@ -103,34 +91,6 @@ final class GroupTerms extends StructureMethod
                 lines: [Line::given($whole)],
             )],
         );
-    }
-
-    /** A term with a bracket taken out of it once; null where it has none. */
-    private static function without(Expression $term, Sum $bracket): ?Expression
-    {
-        if ($term instanceof Negative) {
-            $inside = self::without($term->operand, $bracket);
-
-            return $inside === null ? null : new Negative($inside);
-        }
-        $factors = $term->factors();
-        foreach ($factors as $place => $factor) {
-            $exponent = $factor instanceof Power && $factor->base->equals($bracket)
-                ? $factor->exponent->number()?->toInt()
-                : null;
-            if ($exponent !== null && $exponent > 1) {
-                $factors[$place] = $exponent === 2 ? $bracket : new Power($bracket, Numeral::of($exponent - 1));
-
-                return Product::of($factors);
-            }
-            if ($factor->equals($bracket)) {
-                unset($factors[$place]);
-
-                return $factors === [] ? Numeral::of(1) : Product::of(array_values($factors));
-            }
-        }
-
-        return null;
     }
 
     private static function pairs(Expression|Equation $node, Polynomial $rest, Outer $outer): ?SeenStructure

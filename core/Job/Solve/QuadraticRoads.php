@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Runel\Job\Solve;
 
 use Runel\Algebra\Quadratic;
+use Runel\Algebra\Structure;
+use Runel\Algebra\StructureKind;
 use Runel\Demonstration\Task;
 use Runel\Message\Refusal;
 use Runel\Method\Method;
@@ -38,6 +40,18 @@ final readonly class QuadraticRoads
         return null;
     }
 
+    private static function isHidden(Task $task): bool
+    {
+        return array_filter(
+            Structure::in($task->problem->node),
+            static fn(Structure $seen): bool => \in_array(
+                $seen->kind,
+                [StructureKind::Something, StructureKind::SameBracket],
+                true,
+            ),
+        ) !== [];
+    }
+
     /** What is seen at once comes first, then what factors, then the way that always works. */
     public static function place(Method $method, Task $task): int
     {
@@ -48,7 +62,9 @@ final readonly class QuadraticRoads
 
         return match (true) {
             $method instanceof SolvePowers && $method->leavesComplex($task) => 6,
-            $method instanceof SquareRoots,
+            $method instanceof Factoring && $method->isSeen($task) => 0,
+            // A square that shows only once all is multiplied out is not seen first.
+            $method instanceof SquareRoots => self::isHidden($task) ? 1 : 0,
             $method instanceof SolveBySubstitution,
             $method instanceof SolvePowers => 0,
             $method instanceof SolveByFactoring,

@@ -56,6 +56,7 @@ final readonly class SolveFamily extends PlainFamily implements WantsEveryValue
         return [
             new Balance(),
             new Factoring(
+                new SolveBySameBracket($roads),
                 $factoring,
                 new SolveByStructure($this->factoring, $roads),
                 new LetteredFactoring($this->factoring),
