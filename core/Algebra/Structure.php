@@ -6,7 +6,6 @@ namespace Runel\Algebra;
 
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
-use Runel\Expression\Inside;
 use Runel\Expression\Letters;
 use Runel\Expression\Mark;
 use Runel\Expression\Marked;
@@ -141,30 +140,22 @@ final readonly class Structure
     /** The same parentheses in every term of both sides, but for a side that is 0. */
     private static function bracketOfSides(Equation $equation): ?self
     {
-        $terms = array_filter(
-            [...$equation->left->terms(), ...$equation->right->terms()],
-            static fn(Expression $term): bool => !$term->isZero(),
-        );
-
-        return self::common(array_values($terms), $equation);
+        return self::common([
+            ...CommonBracket::terms($equation->left, $equation->right),
+            ...CommonBracket::terms($equation->right, $equation->left),
+        ], $equation);
     }
 
     /** @param list<Expression> $terms */
     private static function common(array $terms, Node $whole): ?self
     {
-        $isSum = static fn(Node $part): bool => $part instanceof Sum;
-        foreach (\count($terms) < 2 ? [] : self::found($terms[0], $isSum) as $one) {
-            $isSame = static fn(Node $part): bool => $part instanceof Sum && $part->equals($one);
-            $isEverywhere = array_filter(
-                $terms,
-                static fn(Expression $term): bool => $term instanceof Sum || !Inside::some($term, $isSame),
-            ) === [];
-            if ($isEverywhere) {
-                return new self(StructureKind::SameBracket, self::found($whole, $isSame) ?: [$one]);
-            }
+        $common = \count($terms) < 2 ? null : CommonBracket::of($terms);
+        if ($common === null || $common->opposite !== null) {
+            return null;
         }
+        $isSame = static fn(Node $part): bool => $part instanceof Sum && $part->equals($common->bracket);
 
-        return null;
+        return new self(StructureKind::SameBracket, self::found($whole, $isSame) ?: [$common->bracket]);
     }
 
     /** Two squares with a minus between, or two cubes; a number before both only where parentheses hide it. */

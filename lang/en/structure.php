@@ -38,6 +38,11 @@ return [
         'read' => ':bracket stands in every term: that is seen before anything is multiplied out.',
         'why' => ':bracket is common to all terms, so it is taken out like a number; what stood beside it is the other '
             . 'factor.',
+        'read-turned' => ':opposite is the opposite of :bracket: that is seen before anything is multiplied out.',
+        'turn' => [
+            'title' => 'Write :opposite with :bracket',
+            'why' => 'Both signs turn when a minus is put in front: :opposite is the opposite of :bracket.',
+        ],
     ],
     'substitution' => [
         'refusal' => 'No quadratic in something is hidden here that factors.',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Runel\Job\Factor;
 
+use Runel\Algebra\BookShape;
 use Runel\Algebra\CommonBracket;
 use Runel\Algebra\CommonTerm;
 use Runel\Demonstration\Line;
@@ -25,6 +26,7 @@ use Runel\Polynomial\Polynomial;
 use Runel\Polynomial\Term;
 use Runel\Slip\Slip;
 use Runel\Working\Outer;
+use Runel\Working\TurnedBracket;
 
 /** A common bracket taken out; or four terms in two pairs, in any letters, that turn out to have one. */
 final class GroupTerms extends StructureMethod
@@ -59,14 +61,13 @@ final class GroupTerms extends StructureMethod
         $rest = Sum::of($common->left);
         $polynomial = Polynomial::tryFrom($rest);
         $own = Polynomial::tryFrom($bracket);
-        if ($polynomial === null || $own === null || $polynomial->isConstant() || $polynomial->isZero()
-            || !CommonTerm::of($own)->isOne() || CommonTerm::of($own)->negative
-            || !CommonTerm::of($polynomial)->isOne() || CommonTerm::of($polynomial)->negative) {
+        if ($polynomial === null || $own === null || $polynomial->isConstant()) {
             return null;
         }
         $written = Product::of([$bracket, $rest]);
-        $collected = Product::of([$own->toExpression(), $polynomial->toExpression()]);
-        $steps = [new Step(
+        $collected = Product::of([$bracket, BookShape::ordered($polynomial->toExpression())]);
+        $steps = $common->opposite === null ? [] : [TurnedBracket::step($common, Line::equal(Sum::of($common->terms)))];
+        $steps[] = new Step(
             id: 'common-bracket',
             title: Message::of('factor.common-bracket.title', ['bracket' => $bracket]),
             why: Message::of('structure.bracket.why', ['bracket' => $bracket]),
@@ -76,7 +77,7 @@ final class GroupTerms extends StructureMethod
                 new Identity($whole, $collected),
                 $collected,
             ),
-        )];
+        );
 
         return new SeenStructure(
             [new Section(Phase::Writing, $steps)],
@@ -87,7 +88,7 @@ final class GroupTerms extends StructureMethod
                 id: 'read',
                 role: Role::Reading,
                 title: Message::of('factor.read.title'),
-                why: Message::of('structure.bracket.read', ['bracket' => $bracket]),
+                why: TurnedBracket::read($common),
                 lines: [Line::given($whole)],
             )],
         );

@@ -32,6 +32,7 @@ use Runel\Slip\Slip;
 use Runel\Style\Moving;
 use Runel\Working\BothSides;
 use Runel\Working\Quadratic\Decimals;
+use Runel\Working\TurnedBracket;
 
 /**
  * An equation in which the same sum is a factor of every term, on one side or on both: taken out, never divided by,
@@ -60,7 +61,7 @@ final readonly class SolveBySameBracket
             $task,
             [
                 new Section(Phase::Reading, self::reading($equation, $common, $task->style->get(Moving::class))),
-                new Section(Phase::Writing, [self::takenOut($equation, $common)]),
+                new Section(Phase::Writing, [...self::turned($common), self::takenOut($common)]),
                 ...$solving,
             ],
             $factors->answer($solutions),
@@ -104,11 +105,10 @@ final readonly class SolveBySameBracket
     /** @return list<Expression> all that is 0 in the end: of both sides, where neither is 0 */
     private static function terms(Equation $equation): array
     {
-        return match (true) {
-            $equation->right->isZero() => $equation->left->terms(),
-            $equation->left->isZero() => $equation->right->terms(),
-            default => [...$equation->left->terms(), ...self::turned($equation->right->terms())],
-        };
+        $left = CommonBracket::terms($equation->left, $equation->right);
+        $right = CommonBracket::terms($equation->right, $equation->left);
+
+        return $left === [] ? $right : [...$left, ...self::opposite($right)];
     }
 
     /**
@@ -116,7 +116,7 @@ final readonly class SolveBySameBracket
      *
      * @return list<Expression>
      */
-    private static function turned(array $terms): array
+    private static function opposite(array $terms): array
     {
         return array_map(static fn(Expression $term): Expression => $term->negated(), $terms);
     }
@@ -129,10 +129,9 @@ final readonly class SolveBySameBracket
             id: 'read',
             role: Role::Reading,
             title: Message::of('factor.read.title'),
-            why: Message::of(
-                $isBoth ? 'solve.bracket.read-both' : 'structure.bracket.read',
-                ['bracket' => $common->bracket],
-            ),
+            why: $isBoth && $common->opposite === null
+                ? Message::of('solve.bracket.read-both', ['bracket' => $common->bracket])
+                : TurnedBracket::read($common),
             lines: [Line::given($equation)],
         )];
         if ($isBoth) {
@@ -163,20 +162,33 @@ final readonly class SolveBySameBracket
             ? new ToBothSides(Operation::Add, $right->operand)
             : new ToBothSides(Operation::Subtract, $right);
         $wanted = new Equation(Sum::of(self::terms($equation)), Numeral::of(0));
-        $turned = self::turned($right->terms());
+        [$own, $terms] = [
+            CommonBracket::terms($equation->left, $right),
+            CommonBracket::terms($right, $equation->left),
+        ];
+        $turned = self::opposite($terms);
 
         return $moving === Moving::Across ? [Line::equivalent($wanted, $move)] : [
-            Line::equivalent(new Equation(
-                BothSides::struck($equation->left->terms(), $turned),
-                BothSides::struck($right->terms(), $turned),
-            ), $move),
+            Line::equivalent(
+                new Equation(BothSides::struck($own, $turned), BothSides::struck($terms, $turned)),
+                $move,
+            ),
             Line::equivalent($wanted, new Rewrite()),
         ];
     }
 
-    private static function takenOut(Equation $equation, CommonBracket $common): Step
+    /** @return list<Step> */
+    private static function turned(CommonBracket $common): array
     {
-        $whole = Sum::of(self::terms($equation));
+        return $common->opposite === null ? [] : [TurnedBracket::step(
+            $common,
+            Line::equivalent(new Equation(Sum::of($common->terms), Numeral::of(0)), new Rewrite()),
+        )];
+    }
+
+    private static function takenOut(CommonBracket $common): Step
+    {
+        $whole = Sum::of($common->terms);
         $written = Product::of([$common->bracket, Sum::of($common->left)]);
         $collected = Product::of(array_map(
             static fn(Polynomial $factor): Expression => $factor->toExpression(),
