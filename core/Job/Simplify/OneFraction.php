@@ -21,7 +21,7 @@ final class OneFraction
         $above = [];
         $below = [];
         $holdsFraction = false;
-        foreach ($term instanceof Quotient ? [] : $term->factors() as $factor) {
+        foreach ($term instanceof Quotient ? [] : self::factors($term) as $factor) {
             $times = $factor instanceof Power ? $factor->exponent->number()?->toInt() ?? 0 : 1;
             $base = $factor instanceof Power ? $factor->base : $factor;
             if (!$base instanceof Quotient || $times < 1) {
@@ -42,6 +42,21 @@ final class OneFraction
         $written = array_filter($above, static fn(Expression $factor): bool => !$factor->isOne());
 
         return new Quotient(Product::of(array_values($written)), self::numbersTogether($below));
+    }
+
+    /** @return list<Expression> the power of a product factor by factor */
+    private static function factors(Expression $term): array
+    {
+        $factors = [];
+        foreach ($term->factors() as $factor) {
+            $isPower = $factor instanceof Power && $factor->base instanceof Product;
+            array_push($factors, ...($isPower ? array_map(
+                static fn(Expression $own): Expression => new Power($own, $factor->exponent),
+                $factor->base->factors,
+            ) : [$factor]));
+        }
+
+        return $factors;
     }
 
     /** @param list<Expression> $factors */
