@@ -14,6 +14,7 @@ use Runel\Expression\Node;
 use Runel\Expression\Numeral;
 use Runel\Expression\Power;
 use Runel\Expression\Quotient;
+use Runel\Expression\Rewriter;
 use Runel\Expression\Sum;
 use Runel\Law\Claim\DoesNotSolve;
 use Runel\Law\Claim\Solves;
@@ -355,6 +356,7 @@ final readonly class ChainLines
         ?Diagnosis $diagnosis = null,
     ): MarkedLine {
         $this->page->effort->spend(self::PLACE);
+        $diagnosis ??= $this->notPutBack($before, $node);
         try {
             $diagnosis ??= $this->page->effort->within(self::DIAGNOSIS, fn(): Diagnosis => Diagnosis::of(
                 $this->page->proof,
@@ -386,6 +388,25 @@ final readonly class ChainLines
             $branch,
             slips: $diagnosis->slips,
         );
+    }
+
+    /** Whether the line before says this of what a letter of the learner's own stands for. */
+    private function notPutBack(Node $before, Node $node): ?Diagnosis
+    {
+        $letter = $this->page->task->problem->letter();
+        if ($letter === null) {
+            return null;
+        }
+        foreach ($this->page->standing as $own => $for) {
+            $taken = Rewriter::everywhere($before, static fn(Node $part): ?Node => $part->equals($for)
+                ? new Letter($letter)
+                : null);
+            if (!$taken->equals($before) && WrittenLine::isSame($this->page->proof, $taken, $node)) {
+                return Diagnosis::notPutBack($own, $for, $letter);
+            }
+        }
+
+        return null;
     }
 
     /**

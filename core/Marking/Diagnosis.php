@@ -193,6 +193,20 @@ final readonly class Diagnosis
         );
     }
 
+    /** Values of a letter of the learner's own were taken for those of the problem's. */
+    public static function notPutBack(string $own, Expression $for, string $letter): self
+    {
+        return new self(
+            Slip::NotPutBack,
+            Message::of('slip.not-put-back.diagnosis-own', [
+                'own' => new Letter($own),
+                'for' => $for,
+                'letter' => new Letter($letter),
+            ]),
+            Message::of('slip.not-put-back.watch'),
+        );
+    }
+
     /** @param list<WrongRule> $rules */
     private static function rule(
         Proof $proof,

@@ -74,4 +74,5 @@ enum Slip: string
     case MultipliedOutTwice = 'multiplied-out-twice';
     case TurnedOverOneByOne = 'turned-over-one-by-one';
     case CubesMiddle = 'cubes-middle';
+    case NotPutBack = 'not-put-back';
 }

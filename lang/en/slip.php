@@ -111,6 +111,12 @@ return [
         'diagnosis' => 'In the second factor of two cubes the middle is the product of both: once, not twice, and with '
             . 'the other sign.',
     ],
+    'not-put-back' => [
+        'name' => 'what a letter stands for not put back',
+        'watch' => 'Put back what the letter stands for: its values are not the solutions yet.',
+        'diagnosis' => 'What the new letter stands for was not put back.',
+        'diagnosis-own' => 'What :own stands for was not put back: :own is :for, not :letter.',
+    ],
     'discriminant-not-rooted' => [
         'name' => 'discriminant not rooted',
         'watch' => 'In the formula the root of the discriminant is added and subtracted.',

@@ -108,6 +108,8 @@ final readonly class SlippingHand
             ["$x^2{$this->plus($sum, $x)}{$this->plus($product)} = 0", 'solve',
                 ["($x{$this->plus($b)})($x{$this->plus($c)}) = 0", "$x = " . -$b . " or $x = $c"], ['sign-not-turned']],
             ["$x^2 + " . 2 * $half . "$x = $a", 'solve', ["($x + $half)^2 = $a"], ['added-to-one-side']],
+            ["$x^4 - " . $square + $a + 9 . "$x^2 + " . $square * ($a + 9) . ' = 0', 'solve',
+                ["w = $x^2", "w = $square or w = " . $a + 9, "$x = $square or $x = " . $a + 9], ['not-put-back']],
             ["$x^2 + " . 2 * $half . "$x = $a", 'solve', ["($x + $half)^2 = " . ($a + $half)], ['half-not-squared']],
             ["$x^2 + " . 2 * $half . "$x = $a", 'solve', ["($x + " . 2 * $half . ')^2 = ' . ($a + 4 * $half * $half)],
                 ['half-not-taken', 'squared-not-halved']],

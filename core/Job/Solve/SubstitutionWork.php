@@ -58,6 +58,7 @@ use Runel\Number\Field\Floats;
 use Runel\Number\Rational;
 use Runel\Polynomial\Polynomial;
 use Runel\Problem\Problem;
+use Runel\Slip\Slip;
 use Runel\Style\Moving;
 use Runel\Style\NegativeRoot;
 use Runel\Style\SomethingNamed;
@@ -264,6 +265,7 @@ final class SubstitutionWork
                         self::product($front, $factored->factors),
                     )],
                 ),
+                watch: $this->isNamed() ? Slip::NotPutBack : null,
             ),
             new Step(
                 id: 'zero-product',
