@@ -137,11 +137,7 @@ final readonly class RealRoots
             \array_slice($coefficients, 0, -1),
             array_keys(\array_slice($coefficients, 0, -1)),
         ));
-        [$one, $other] = [$polynomial, $derivative];
-        while (!$other->isZero()) {
-            [$one, $other] = [$other, $one->dividedWithRemainder($other, $letter)[1]];
-        }
 
-        return $one->degree() > 0;
+        return $polynomial->commonDivisor($derivative, $letter)->degree() > 0;
     }
 }

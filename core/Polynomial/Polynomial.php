@@ -349,6 +349,21 @@ final class Polynomial
         return [self::ofTerms($quotient), $remainder];
     }
 
+    /**
+     * The greatest common divisor of two in one letter, up to a number (Euclid).
+     *
+     * @throws TooLarge when a number on the way passes the limit on digits
+     */
+    public function commonDivisor(self $other, string $letter): self
+    {
+        [$one, $two] = [$this, $other];
+        while (!$two->isZero()) {
+            [$one, $two] = [$two, $one->dividedWithRemainder($two, $letter)[1]];
+        }
+
+        return $one;
+    }
+
     public function scaledBy(Rational $factor): self
     {
         if ($factor->isZero()) {

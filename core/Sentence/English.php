@@ -160,7 +160,7 @@ final class English
         'in ?fully|its expanded|multiplied form' => 'expanded',
         'without|with ?the|any ?no brackets|parentheses' => 'expanded',
         'in descending|ascending|falling powers ?of ?L' => 'expanded',
-        'as a single fraction' => 'fraction',
+        'as a|one ?single fraction' => 'fraction',
         'as ?a single|one root' => 'root',
         'with a rational|whole denominator' => 'root',
         'as ?one a fraction' => 'fraction',

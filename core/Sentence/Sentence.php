@@ -27,7 +27,9 @@ use Runel\Message\Refusal;
 use Runel\Message\SyntaxError;
 use Runel\Message\TooLarge;
 use Runel\Parsing\Parser;
+use Runel\Polynomial\Monomial;
 use Runel\Polynomial\Polynomial;
+use Runel\Polynomial\Term;
 
 /**
  * Reads what people copy from papers, books and mails: a way of asking, what is asked besides in any order, and the
@@ -338,6 +340,10 @@ final class Sentence
             && (self::isOverLetters($node->numerator) || self::isOverLetters($node->denominator))) {
             $job = 'simplify';
         }
+        if ($this->form === 'fraction' && $job === 'simplify' && $node instanceof Sum
+            && Inside::holds($node, Quotient::class) && Letters::of($node) !== []) {
+            $this->methods += ['simplify' => 'combine'];
+        }
         $subject = \in_array($work, ['unknown-factor', 'unknown-remainder', 'remainder'], true) ? $letter : null;
         if ($work === 'letter' && $letter !== null) {
             [$job, $subject] = $this->wanted($job, $node, $letter, $runs['l']);
@@ -406,19 +412,70 @@ final class Sentence
         return [$node, $isAbout ? $a->function : null, $a->awkwardAt ?? $b?->awkwardAt, $remainder];
     }
 
-    /** Whether simplifying is meant as such: a product is multiplied out, one polynomial over a smaller one divided. */
+    /**
+     * Whether simplifying is meant as such: a product is multiplied out, a polynomial over a smaller one divided where
+     * nothing cancels.
+     */
     private static function isSimplified(Expression|Equation $node): bool
     {
-        $isDivision = $node instanceof Quotient
-            && (Polynomial::tryFrom($node->numerator)?->degree() ?? 0)
-                > (Polynomial::tryFrom($node->denominator)?->degree() ?? \PHP_INT_MAX);
+        $isDivision = $node instanceof Quotient && self::isDivided($node);
         $isMultiplied = Letters::of($node) !== [] && Inside::some($node, static fn(Node $part): bool => match (true) {
             $part instanceof Product, $part instanceof Power, $part instanceof Quotient
                 => Inside::holds($part, Sum::class),
             default => false,
         });
 
-        return $node instanceof Expression && !$isDivision && (self::isOverLetters($node) || !$isMultiplied);
+        return $node instanceof Expression && !$isDivision
+            && (self::isOverLetters($node) || !$isMultiplied || self::isOverCommonNumber($node)
+                || self::isSumOfFractions($node));
+    }
+
+    /** Whether a fraction over a number stands in a sum, with more than one term above. */
+    private static function isSumOfFractions(Expression $node): bool
+    {
+        return $node instanceof Sum && array_filter(
+            $node->terms,
+            static fn(Expression $term): bool => $term->bare() instanceof Quotient
+                && $term->bare()->numerator instanceof Sum,
+        ) !== [];
+    }
+
+    /** Whether it is a fraction over a number that has a factor in common with all above. */
+    private static function isOverCommonNumber(Expression $node): bool
+    {
+        $number = $node instanceof Quotient ? $node->denominator->number() : null;
+        $above = $number !== null && $node instanceof Quotient ? Polynomial::tryFrom($node->numerator) : null;
+
+        return $number !== null && $above !== null && !$above->hasFractions() && $number->isInteger()
+            && !$above->content()->commonDivisor($number)->isOne();
+    }
+
+    /** Whether one polynomial is over a smaller one, and both have nothing in common. */
+    private static function isDivided(Quotient $fraction): bool
+    {
+        $above = Polynomial::tryFrom($fraction->numerator);
+        $below = Polynomial::tryFrom($fraction->denominator);
+        if ($above === null || $below === null || $below->isConstant() || $above->degree() <= $below->degree()) {
+            return false;
+        }
+        $letters = array_values(array_unique([...$above->letters(), ...$below->letters()]));
+        if (\count($below->terms) === 1) {
+            $common = array_reduce(
+                $above->terms,
+                static fn(Monomial $common, Term $term): Monomial => $common->common($term->monomial),
+                $below->terms[0]->monomial,
+            );
+
+            return $common->exponents === [];
+        }
+        if (\count($letters) !== 1) {
+            return false;
+        }
+        try {
+            return $above->commonDivisor($below, $letters[0])->isConstant();
+        } catch (TooLarge) {
+            return true;
+        }
     }
 
     private static function isOverLetters(Expression|Equation $node): bool

@@ -79,14 +79,14 @@ return [
         ],
     ],
     'combine' => [
-        'refusal' => 'This way is for fractions with letters below the line that are added or subtracted.',
+        'refusal' => 'This way is for fractions with letters that are added or subtracted.',
         'advice' => 'Over the least common denominator, then one fraction.',
         'read' => 'Fractions can be added once they have the same denominator.',
         'result-why' => 'It is one fraction, with nothing in common above and below.',
         'result-why-turned' => 'It is one fraction, with nothing in common above and below. The minus turns every sign '
             . 'above.',
         'expand' => [
-            'title' => 'Bring each fraction to it',
+            'title' => 'Write each over :denominator',
             'why' => 'Above and below times what the own denominator lacks: the value stays.',
         ],
         'one' => [

@@ -13,6 +13,7 @@ use Runel\Demonstration\Question;
 use Runel\Demonstration\Step;
 use Runel\Demonstration\Task;
 use Runel\Expression\Expression;
+use Runel\Expression\Inside;
 use Runel\Expression\Letters;
 use Runel\Expression\Numeral;
 use Runel\Expression\Quotient;
@@ -54,7 +55,7 @@ final readonly class Combine implements Method
         $excluded = ExcludedValues::of($whole, $divisors);
         $result = Numeral::of(0);
         $why = 'result-why';
-        $reached = $steps[\count($steps) - 1]->lines;
+        $reached = $steps === [] ? [] : $steps[\count($steps) - 1]->lines;
         $last = $reached === [] ? null : $reached[\count($reached) - 1]->node;
         array_push($steps, ...$excluded->steps());
         if (!$top->isZero()) {
@@ -89,7 +90,7 @@ final readonly class Combine implements Method
         );
     }
 
-    /** @return array{non-empty-list<Step>, Polynomial, FactoredPolynomial, list<Expression>} */
+    /** @return array{list<Step>, Polynomial, FactoredPolynomial, list<Expression>} */
     private static function added(FractionSum $sum): array
     {
         $common = $sum->common();
@@ -116,13 +117,14 @@ final readonly class Combine implements Method
                     $sum->terms,
                 )),
             )]),
-            new Step(
+            // Where all have one denominator, they stand so already.
+            ...($expanded->equals($sum->written()) ? [] : [new Step(
                 id: 'expand',
-                title: Message::of('simplify.combine.expand.title'),
+                title: Message::of('simplify.combine.expand.title', ['denominator' => $below]),
                 why: Message::of('simplify.combine.expand.why'),
                 lines: [Line::equal($expanded)],
                 watch: Slip::FractionsAddedAcross,
-            ),
+            )]),
         ];
         if (!$written->equals($expanded)) {
             $steps[] = new Step(
@@ -199,6 +201,25 @@ final readonly class Combine implements Method
         return $bottom->isOne() ? $above : new Quotient($above, $bottom->toExpression());
     }
 
+    /** Whether all that is in parentheses stands above a number, with more than one term. */
+    public static function isOfFractions(Task $task): bool
+    {
+        $node = $task->problem->node;
+        $isBroken = static fn(Expression $term): bool => $term instanceof Quotient && $term->denominator->isNumber()
+            && $term->numerator instanceof Sum;
+
+        return $node instanceof Sum && array_filter($node->terms, static fn(Expression $term): bool
+            => !$isBroken($term->bare()) && Inside::holds($term, Sum::class)) === []
+            && array_filter($node->terms, static fn(Expression $term): bool => $isBroken($term->bare())) !== [];
+    }
+
+    /** Whether a fraction with letters above stands in a sum, over whatever number. */
+    private static function hasLettersAbove(Sum $sum): bool
+    {
+        return array_filter($sum->terms, static fn(Expression $term): bool => $term->bare() instanceof Quotient
+            && Letters::of($term->bare()->numerator) !== []) !== [];
+    }
+
     /** @return array{FractionSum}|array{FractionSum, FractionSum}|null one sum, or one above and one below */
     private static function read(Task $task): ?array
     {
@@ -211,7 +232,8 @@ final readonly class Combine implements Method
             if ($node instanceof Sum) {
                 $sum = FractionSum::of($node);
 
-                return $sum === null || $sum->common()->isNumber() ? null : [$sum];
+                return $sum === null || $sum->common()->isOne()
+                    || ($sum->common()->isNumber() && !self::hasLettersAbove($node)) ? null : [$sum];
             }
             if (!$node instanceof Quotient) {
                 return null;

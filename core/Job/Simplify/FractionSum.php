@@ -116,8 +116,12 @@ final readonly class FractionSum
     /** The sum as it stands, times something. */
     public function times(FactoredPolynomial $by): Expression
     {
-        $whole = Sum::of(array_column($this->terms, 0));
+        return Product::of([...$by->toExpression()->factors(), $this->written()]);
+    }
 
-        return Product::of([...$by->toExpression()->factors(), $whole]);
+    /** The sum as it stands. */
+    public function written(): Expression
+    {
+        return Sum::of(array_column($this->terms, 0));
     }
 }

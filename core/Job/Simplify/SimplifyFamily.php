@@ -56,6 +56,7 @@ final readonly class SimplifyFamily extends PlainFamily implements CameLater, Si
             !$this->applies($task) => Weight::NOT,
             Cancel::isOverNumber($task) => Weight::FIRST,
             Cancel::isOfLowDegree($task) => Weight::LIKELY,
+            Combine::isOfFractions($task) => Weight::CERTAIN,
             $this->collect->refusal($task) === null => Weight::POSSIBLE,
             default => Weight::ALSO,
         };
