@@ -105,7 +105,7 @@ final class English
         'factorisation|factorization' => ['solve' => 'factoring'],
         '?factor grouping' => ['factor' => 'grouping', 'solve' => 'factoring'],
         '?a|the substitution E' => ['solve' => 'substitution', 'factor' => 'substitution'],
-        'letting|let|setting|substituting E' => ['solve' => 'substitution', 'factor' => 'substitution'],
+        'letting|let|setting|substituting|writing|putting E' => ['solve' => 'substitution', 'factor' => 'substitution'],
         '?a|the substitution' => ['solve' => 'substitution', 'factor' => 'substitution'],
         'clearing|multiplying ?out ?by ?the ?lowest|least ?common denominators|denominator|fractions' => [
             'solve' => 'clear-denominators',
@@ -437,7 +437,17 @@ final class English
             'simplify', 'plain', 'excluded',
         ],
         [
-            '?for what|which value|values ?of L is|are {the}* {kind}* M:a undefined|meaningless',
+            '?for what|which value|values ?of L is|are {the}* {kind}* M:a ?not undefined|meaningless|defined',
+            'simplify', 'plain', 'excluded',
+        ],
+        [
+            '?{find} ?down ?out ?all ?the value|values of L for|at which {the}* {kind}* M:a is|are ?not '
+                . 'undefined|meaningless|defined',
+            'simplify', 'plain', 'excluded',
+        ],
+        [
+            '?{find} ?down ?out ?any ?all ?the value|values of L that|which must|should|have|has|need|needs ?to be '
+                . 'excluded|left ?out in|from|of|for {the}* {kind}* M:a',
             'simplify', 'plain', 'excluded',
         ],
         ['how many ?real|distinct|different {root} does|do {the}* {kind}* M:a have ?got', 'solve', 'plain', 'count'],

@@ -53,7 +53,9 @@ final class Tokens
             return;
         }
         $length = mb_strlen($chunk);
-        $end = mb_strlen((string) preg_replace('/[,;:?.]+$/u', '', $chunk));
+        // Behind the index of a root the comma is none of a sentence's: root(4, 48).
+        $isIndex = preg_match('/root\(\d{1,2},$/', $chunk) === 1;
+        $end = $isIndex ? $length : mb_strlen((string) preg_replace('/[,;:?.]+$/u', '', $chunk));
         $bare = mb_substr($chunk, 0, $end);
         if ($bare !== '') {
             $this->tokens[] = new Token($this->kind($bare), $bare, $from);

@@ -51,7 +51,10 @@ final readonly class Combine implements Method
         $whole = $node instanceof Expression ? $node : throw new \LogicException('It is an expression.');
         [$steps, $top, $bottom, $divisors] = \count($read) === 1
             ? self::added($read[0])
-            : self::within($whole, $read[0], $read[1]);
+            : self::within($read[0], $read[1]);
+        $inner = $whole instanceof Sum ? InnerFractions::of($whole) : null;
+        $steps = [...($inner->steps ?? []), ...$steps];
+        $divisors = [...($inner->divisors ?? []), ...$divisors];
         $excluded = ExcludedValues::of($whole, $divisors);
         $result = Numeral::of(0);
         $why = 'result-why';
@@ -171,26 +174,15 @@ final readonly class Combine implements Method
      *
      * @return array{non-empty-list<Step>, Polynomial, FactoredPolynomial, list<Expression>}
      */
-    private static function within(Expression $whole, FractionSum $above, FractionSum $below): array
+    private static function within(FractionSum $above, FractionSum $below): array
     {
-        $common = $above->common()->multiple($below->common());
-        $written = new Quotient($above->times($common), $below->times($common));
-        $cleared = new Quotient($above->cleared($common), $below->cleared($common));
-        [$top, $bottom] = [$above->top($common), $below->top($common)];
+        $cleared = new ClearedWithin($above, $below);
 
         return [
-            [
-                new Step(
-                    id: 'clear-within',
-                    title: Message::of('simplify.combine.within.title', ['denominator' => $common->toExpression()]),
-                    why: Message::of('simplify.combine.within.why'),
-                    lines: [Line::equal($written), ...($cleared->equals($written) ? [] : [Line::equal($cleared)])],
-                    watch: Slip::FractionClearedOneTerm,
-                ),
-            ],
-            $top,
-            FactoredPolynomial::unknownFirst($bottom),
-            [...$above->denominators(), ...$below->denominators(), $bottom->toExpression()],
+            [$cleared->step('clear-within', Line::equal(...))],
+            $cleared->top,
+            FactoredPolynomial::unknownFirst($cleared->bottom),
+            $cleared->divisors(),
         ];
     }
 
@@ -230,7 +222,7 @@ final readonly class Combine implements Method
                 return null;
             }
             if ($node instanceof Sum) {
-                $sum = FractionSum::of($node);
+                $sum = FractionSum::of($node) ?? InnerFractions::of($node)?->sum;
 
                 return $sum === null || $sum->common()->isOne()
                     || ($sum->common()->isNumber() && !self::hasLettersAbove($node)) ? null : [$sum];
@@ -238,13 +230,9 @@ final readonly class Combine implements Method
             if (!$node instanceof Quotient) {
                 return null;
             }
-            [$above, $below] = [FractionSum::of($node->numerator), FractionSum::of($node->denominator)];
-            $isWithin = $above !== null && $below !== null
-                && (\count($above->terms) > 1 || \count($below->terms) > 1)
-                && !$above->common()->multiple($below->common())->isNumber()
-                && !$below->top($above->common()->multiple($below->common()))->isZero();
+            $within = ClearedWithin::of($node);
 
-            return $isWithin ? [$above, $below] : null;
+            return $within === null ? null : [$within->above, $within->below];
         });
     }
 }
