@@ -10,6 +10,7 @@ use Runel\Expression\Numeral;
 use Runel\Expression\Quotient;
 use Runel\Expression\Sum;
 use Runel\Number\Rational;
+use Runel\Polynomial\Polynomial;
 
 /** A sum of terms with roots, multiplied out, like ones together, in the order in which they first stand. */
 final readonly class RadicalSum
@@ -56,27 +57,24 @@ final readonly class RadicalSum
             : Sum::of(array_map(static fn(RadicalTerm $term): Expression => $term->toExpression(), $this->terms));
     }
 
-    /** As one fraction, where several terms have only numbers below. */
-    public function overOneNumber(): Expression
+    /** As one fraction, where something stands below in several terms. */
+    public function overOne(): Expression
     {
-        $below = Rational::one();
+        $below = FactoredPolynomial::one();
         foreach ($this->terms as $term) {
-            $own = $term->coefficient->denominator();
-            $below = $below->times($own)->dividedBy($below->commonDivisor($own));
+            $own = Polynomial::tryFrom($term->below()->toExpression());
+            $below = $own === null ? $below : $below->multiple(FactoredPolynomial::of($own));
         }
-        $hasLettersBelow = array_filter(
-            $this->terms,
-            static fn(RadicalTerm $term): bool => !$term->below()->toExpression()->isNumber(),
-        ) !== [];
-        if ($hasLettersBelow || $below->isOne() || \count($this->terms) < 2) {
+        $by = RadicalTerm::of($below->toExpression(), $this->terms[0]->parts ?? 1);
+        if ($by === null || $below->isOne() || \count($this->terms) < 2) {
             return $this->toExpression();
         }
         $above = new self(array_map(
-            static fn(RadicalTerm $term): RadicalTerm => $term->scaled($below),
+            static fn(RadicalTerm $term): RadicalTerm => $term->times($by),
             $this->terms,
         ));
 
-        return new Quotient($above->toExpression(), Numeral::of($below));
+        return new Quotient($above->toExpression(), $below->toExpression());
     }
 
     private static function ofTerm(Expression $term, int $parts): ?self

@@ -51,6 +51,11 @@ final readonly class RootedSum
         return $this->terms === [];
     }
 
+    public function count(): int
+    {
+        return \count($this->terms);
+    }
+
     /** @return list<Expression> the single products, each made simple, not collected; none where there are too many */
     public function singles(self $other): array
     {

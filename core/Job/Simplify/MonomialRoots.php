@@ -24,18 +24,14 @@ use Runel\Expression\FractionalPower;
 use Runel\Expression\Inside;
 use Runel\Expression\Letters;
 use Runel\Expression\Negative;
-use Runel\Expression\Node;
 use Runel\Expression\Numeral;
 use Runel\Expression\Pi;
-use Runel\Expression\Power;
 use Runel\Expression\Product;
 use Runel\Expression\Quotient;
-use Runel\Expression\Rewriter;
 use Runel\Expression\Root;
 use Runel\Expression\Sum;
 use Runel\Law\Claim\Identity;
 use Runel\Message\Message;
-use Runel\Notation\Ascii;
 use Runel\Number\Integers;
 use Runel\Number\Rational;
 use Runel\Slip\Slip;
@@ -66,7 +62,7 @@ final readonly class MonomialRoots
     {
         $whole = FractionalPower::everywhere($given) ?? $given;
         $parts = 1;
-        $roots = self::roots($whole);
+        $roots = SimplifiedRoots::roots($whole);
         foreach ($roots as $root) {
             $parts = Integers::lcm($parts, $root->index);
         }
@@ -80,9 +76,14 @@ final readonly class MonomialRoots
         if ($sum === null || $sum->mixesNumbers(...$indexes)) {
             return null;
         }
-        $result = $whole->bare() instanceof Quotient ? $sum->overOneNumber() : $sum->toExpression();
+        $result = $whole->bare() instanceof Quotient ? $sum->overOne() : $sum->toExpression();
 
-        return $result->equals($given) ? null : new self($given, $whole, $parts, $result);
+        // A minus may stand before the line as well as before every term.
+        $bare = $given->bare();
+        $isSimple = $given instanceof Negative && $bare instanceof Quotient
+            && RadicalSum::of($bare, $parts)?->overOne()->equals($bare) === true;
+
+        return $isSimple || $result->equals($given) ? null : new self($given, $whole, $parts, $result);
     }
 
     public function demonstrate(Task $task, string $method): Demonstration
@@ -95,7 +96,12 @@ final readonly class MonomialRoots
         )];
         $reached = $this->whole;
         $products = new RootProducts($this->product(...), $this->collected(...));
-        $parts = [$this->joined(...), $this->simplified(...), $this->fromBelow(...), $products->multiplied(...)];
+        $parts = [
+            $this->joined(...),
+            fn(Expression $part): array => SimplifiedRoots::of($part, $this->parts, $this->result),
+            $this->fromBelow(...),
+            $products->multiplied(...),
+        ];
         foreach ($parts as $part) {
             [$own, $reached] = $part($reached);
             array_push($steps, ...$own);
@@ -203,130 +209,6 @@ final readonly class MonomialRoots
         return [$write($under), $write($worked)];
     }
 
-    /** @return array{list<Step>, Expression} every root by itself, then the whole with what they are */
-    private function simplified(Expression $whole): array
-    {
-        $steps = [];
-        $known = [];
-        foreach (self::roots($whole) as $place => $root) {
-            $simple = $this->simple($root);
-            if (!$simple->toExpression()->equals($root)) {
-                $known[] = [$root, $simple->toExpression()];
-                $steps[] = self::rootSimplified($root, $simple, $place + 1);
-            }
-        }
-        $put = Rewriter::everywhere($whole, static function (Node $node) use ($known): ?Node {
-            foreach ($known as [$root, $simple]) {
-                if ($node instanceof Root && $node->equals($root)) {
-                    return $simple;
-                }
-            }
-
-            return null;
-        });
-        if (!$put->equals($whole) && !$whole instanceof Root && !$put->equals($this->result)) {
-            $steps[] = new Step(
-                id: 'put',
-                title: Message::of('simplify.radicals.put.title'),
-                why: Message::of('simplify.radicals.put.why'),
-                lines: [Line::equal($put)],
-            );
-        }
-
-        return [$steps, $put];
-    }
-
-    private static function rootSimplified(Root $root, RadicalTerm $simple, int $number): Step
-    {
-        $index = $root->index;
-        $under = RadicalTerm::of($root->radicand, 1) ?? throw new \LogicException('It was read before.');
-        $written = $simple->toExpression();
-        $isMinus = $under->coefficient->isNegative();
-        $isWhole = $simple->index() === 1;
-        // A minus is taken out first: what follows is about the size.
-        [$under, $simple] = $isMinus
-            ? [$under->scaled(Rational::of(-1)), $simple->scaled(Rational::of(-1))]
-            : [$under, $simple];
-        $outside = $simple->outside()->toExpression();
-        $isBelow = !$under->below()->toExpression()->isOne();
-        $forms = $under->toExpression()->equals($root->radicand) ? [] : [new Root($under->toExpression(), $index)];
-        if ($isBelow) {
-            array_push($forms, ...self::withPowerBelow($under, $simple, $index));
-        } elseif ($isWhole && Letters::of($root) !== []) {
-            $power = new Power($outside, Numeral::of($index));
-            $forms = $power->equals($root->radicand) ? $forms : [...$forms, new Root($power, $index)];
-        } elseif (!$isWhole && !$outside->isOne()) {
-            $power = RadicalTerm::of($outside, 1)?->power($index);
-            $rest = $power?->power(-1)?->times($under);
-            array_push($forms, ...($power === null || $rest === null ? [] : [
-                self::split($power->toExpression(), $rest->toExpression(), $root),
-            ]));
-        }
-        $lines = [];
-        $before = $root;
-        foreach ($forms as $form) {
-            $form = $isMinus ? new Negative($form) : $form;
-            $lines[] = Line::side($before, $form);
-            $before = $form;
-        }
-
-        return new Step(
-            id: "root-$number",
-            title: Message::of('simplify.radicals.root.title', ['root' => $root]),
-            why: match (true) {
-                $isWhole => Message::of('simplify.radicals.root.why-whole'),
-                $isBelow => Message::of('simplify.radicals.root.why-below', ['index' => $index]),
-                default => Message::of(
-                    $isMinus ? 'simplify.radicals.root.why-minus' : 'powers.simplify.why',
-                    ['index' => $index],
-                ),
-            },
-            lines: [...$lines, ...($before->equals($written) ? [] : [Line::side($before, $written)])],
-            question: Question::expression(
-                Message::of('quadratic.simplify.ask', ['root' => $root]),
-                new Identity($root, $written),
-                $written,
-            ),
-            watch: $index === 2 ? Slip::RootNotSimplified : null,
-        );
-    }
-
-    /** 18x³ under a root as 9x² · 2x; where it is written so already, as two roots. */
-    private static function split(Expression $power, Expression $rest, Root $root): Expression
-    {
-        $under = Product::apart([$power, $rest]);
-
-        return Ascii::write($under) === Ascii::write($root->radicand)
-            ? Product::of([new Root($power, $root->index), new Root($rest, $root->index)])
-            : new Root($under, $root->index);
-    }
-
-    /**
-     * The root of a fraction whose denominator is made a power with the index, then root over root.
-     *
-     * @return list<Expression>
-     */
-    private static function withPowerBelow(RadicalTerm $under, RadicalTerm $simple, int $index): array
-    {
-        $own = $under->below();
-        $below = RadicalTerm::of($simple->below()->toExpression(), 1)?->power($index);
-        $inverse = $own->power(-1);
-        if ($below === null || $inverse === null) {
-            return [];
-        }
-        $by = $below->times($inverse);
-        $above = $under->times($own);
-        $rooted = static fn(Expression $part): Expression => new Root($part, $index);
-
-        return [
-            ...($by->toExpression()->isOne() ? [] : [$rooted(new Quotient(
-                Product::apart([$above->toExpression(), $by->toExpression()]),
-                Product::apart([$own->toExpression(), $by->toExpression()]),
-            ))]),
-            new Quotient($rooted($above->times($by)->toExpression()), $rooted($below->toExpression())),
-        ];
-    }
-
     /** @return array{list<Step>, Expression} above and below times the root that makes what stands below whole */
     private function fromBelow(Expression $whole): array
     {
@@ -378,20 +260,6 @@ final readonly class MonomialRoots
         return new Root($inverse->radicand(), $index);
     }
 
-    /** @return list<Root> each once, in order */
-    private static function roots(Node $node): array
-    {
-        $roots = $node instanceof Root ? [$node] : [];
-        foreach ($node instanceof Root ? [] : $node->children() as $child) {
-            foreach (self::roots($child) as $root) {
-                $isKnown = array_filter($roots, static fn(Root $one): bool => $one->equals($root)) !== [];
-                $roots = $isKnown ? $roots : [...$roots, $root];
-            }
-        }
-
-        return $roots;
-    }
-
     /** @return array{list<Root>, list<Expression>} the factors that are roots, and the others */
     private static function apart(Expression $product): array
     {
@@ -418,11 +286,6 @@ final readonly class MonomialRoots
         $under = array_map(static fn(Root $root): Expression => $root->radicand, $roots);
 
         return \count($under) === 1 ? $under[0] : Product::apart($under);
-    }
-
-    private function simple(Root $root): RadicalTerm
-    {
-        return RadicalTerm::of($root, $this->parts) ?? throw new \LogicException('It was read before.');
     }
 
     /** @return array{Expression, Expression} */

@@ -7,6 +7,7 @@ namespace Runel\Job\Simplify;
 use Runel\Algebra\BookShape;
 use Runel\Algebra\Conjugate;
 use Runel\Algebra\FactoredPolynomial;
+use Runel\Algebra\RadicalSum;
 use Runel\Algebra\RootedSum;
 use Runel\Demonstration\Answer\SimplifiedAnswer;
 use Runel\Demonstration\Demonstration;
@@ -38,7 +39,13 @@ use Runel\Slip\Slip;
 /** A fraction whose denominator is a sum or difference with a root of letters, freed of it by the conjugate. */
 final readonly class RootConjugate
 {
+    /**
+     * @param list<Step> $simplified how its roots were made small
+     * @param Quotient   $whole      with them
+     */
     private function __construct(
+        private Expression $given,
+        private array $simplified,
         private Quotient $whole,
         private Expression $by,
         private RootedSum $above,
@@ -47,8 +54,9 @@ final readonly class RootConjugate
     ) {}
 
     /** Null of anything else. */
-    public static function of(Expression $whole): ?self
+    public static function of(Expression $given): ?self
     {
+        [$simplified, $whole] = SimplifiedRoots::of($given, 2);
         $below = $whole instanceof Quotient ? $whole->denominator : null;
         $hasLetters = $below !== null && Inside::some($below, static fn(Node $part): bool => $part instanceof Root
             && Letters::of($part) !== []);
@@ -63,8 +71,11 @@ final readonly class RootConjugate
             return null;
         }
 
-        return $above === null || $above->isZero() || $conjugate === null || $product === null || $product->isZero()
-            || $above->times($conjugate) === null ? null : new self($whole, $by, $above, $conjugate, $product);
+        // Like roots below are one term once they are collected.
+        $isNone = $above === null || $above->isZero() || $own?->count() !== 2 || $conjugate === null
+            || $product === null || $product->isZero() || $above->times($conjugate) === null;
+
+        return $isNone ? null : new self($given, $simplified, $whole, $by, $above, $conjugate, $product);
     }
 
     public function demonstrate(Task $task, string $method): Demonstration
@@ -87,14 +98,14 @@ final readonly class RootConjugate
             ],
             watch: Slip::ConjugateSign,
         ));
-        $steps = SimplifyDemonstration::withoutResult($steps, $result);
+        $steps = [...$this->simplified, ...SimplifyDemonstration::withoutResult($steps, $result)];
         $sections = [
             new Section(Phase::Reading, [new Step(
                 id: 'read',
                 role: Role::Reading,
                 title: Message::of('factor.read.title'),
                 why: Message::of('simplify.radicals.read-conjugate'),
-                lines: [Line::given($this->whole)],
+                lines: [Line::given($this->given)],
             )]),
             new Section(Phase::Tidying, $steps),
             new Section(Phase::Finishing, [new Step(
@@ -106,7 +117,7 @@ final readonly class RootConjugate
                 lines: [Line::result($result)],
                 question: Question::expression(
                     Message::of('simplify.ask'),
-                    new Identity($this->whole, $result),
+                    new Identity($this->given, $result),
                     $result,
                 ),
             )]),
@@ -123,7 +134,7 @@ final readonly class RootConjugate
             ),
             sections: $sections,
             answer: new SimplifiedAnswer($result),
-            checking: fn(): array => [PutBeside::checkRoots($this->whole, $result)],
+            checking: fn(): array => [PutBeside::checkRoots($this->given, $result)],
         );
     }
 
@@ -149,6 +160,10 @@ final readonly class RootConjugate
     {
         $reducing = new Reducing(FactoredPolynomial::of($above), FactoredPolynomial::of($this->below));
         $result = $this->beside($reducing->result());
+        // A number that goes into the conjugate and what is left below is taken out of both.
+        if ($result instanceof Quotient && $result->denominator->isNumber() && $result->numerator->equals($this->by)) {
+            $result = RadicalSum::of($result, 2)?->overOne() ?? $result;
+        }
         if ($reducing->isReduced()) {
             return [[], $result];
         }
@@ -206,10 +221,11 @@ final readonly class RootConjugate
         $product = $this->above->times($this->conjugate) ?? throw new \LogicException('It was read before.');
         $common = $product->common(FactoredPolynomial::of($this->below));
         $left = FactoredPolynomial::of($this->below)->over($common);
-        $isMinus = $left->isNumber() && $left->number->isNegative();
-        $below = $isMinus
-            ? Numeral::of($left->number->absolute())
-            : BookShape::ordered($left->polynomial()->toExpression());
+        // A difference below keeps its order; before a single term the minus stands before the line.
+        $isMinus = $left->number->isNegative() && \count($left->polynomial()->terms) === 1;
+        $below = BookShape::ordered(
+            $isMinus ? $left->polynomial()->negated()->toExpression() : $left->polynomial()->toExpression(),
+        );
         $above = $product->over($common)->toExpression();
         $written = $below->isOne() ? $above : new Quotient($above, $below);
         $result = $isMinus ? new Negative($written) : $written;

@@ -6,8 +6,10 @@ namespace Runel\Job\Simplify;
 
 use Runel\Algebra\AlgebraicFraction;
 use Runel\Algebra\FactoredPolynomial;
+use Runel\Algebra\RootFactors;
 use Runel\Expression\Expression;
 use Runel\Expression\Inside;
+use Runel\Expression\Numeral;
 use Runel\Expression\Quotient;
 use Runel\Expression\Root;
 use Runel\Expression\Sum;
@@ -24,7 +26,8 @@ final class Simplest
     public static function wants(Expression $line): ?Wanting
     {
         if (Inside::holds($line, Root::class)) {
-            if (MonomialRoots::of($line) !== null) {
+            if (array_filter(self::parts($line), static fn(Expression $part): bool
+                => MonomialRoots::of($part) !== null || RootConjugate::of($part) !== null) !== []) {
                 return Wanting::Root;
             }
 
@@ -58,6 +61,21 @@ final class Simplest
         }
 
         return $top->common($fraction->bottom)->isOne() ? null : Wanting::LowestTerms;
+    }
+
+    /** @return non-empty-list<Expression> the factors above, where sums are among them, and what stands below */
+    private static function parts(Expression $line): array
+    {
+        $bare = $line->bare();
+        $above = $bare instanceof Quotient ? $bare->numerator : $bare;
+        if (RootFactors::of($above) === null || \count($above->factors()) < 2) {
+            return [$line];
+        }
+
+        return [...$above->factors(), ...($bare instanceof Quotient ? [new Quotient(
+            Numeral::of(1),
+            $bare->denominator,
+        )] : [])];
     }
 
     /** Whether a root stands there that could be simplified, or one below the line. */
