@@ -60,9 +60,7 @@ final readonly class SetFile
     {
         $text = '';
         foreach ($items as $number => $item) {
-            // Which letter is wanted is said in words before it.
-            $problem = (string) preg_replace('/ for [a-z]$/', '', $item->problem);
-            $text .= $number + 1 . ". {$this->task($item, $style)} $problem\n";
+            $text .= $number + 1 . ". {$this->task($item, $style)} {$this->problem($item, $style)}\n";
             foreach ($item->page->lines ?? [] as $line) {
                 $text .= '       ' . (new PlainText())->write($this->arrange($line, $style)) . "\n";
             }
@@ -73,6 +71,16 @@ final readonly class SetFile
         }
 
         return $text;
+    }
+
+    /** As people write it; the name of a function stays. Which letter is wanted is said in words before it. */
+    private function problem(SetItem $item, HouseStyle $style): string
+    {
+        $problem = $item->demonstration?->task->problem;
+
+        return $problem === null || $problem->function !== null
+            ? (string) preg_replace('/ for [a-z]$/', '', $item->problem)
+            : (new PlainText())->write($this->arrange($problem->node, $style));
     }
 
     /** @param list<SetItem> $items */
