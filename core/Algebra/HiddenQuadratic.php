@@ -134,8 +134,8 @@ final readonly class HiddenQuadratic
         };
     }
 
-    /** @return list<Expression> the brackets with a letter that stand in it, each once */
-    private static function brackets(Expression $whole): array
+    /** @return list<Sum> the brackets with a letter that stand in it, each once */
+    public static function brackets(Expression $whole): array
     {
         $brackets = [];
         $walk = static function (Node $node) use (&$walk, &$brackets, $whole): void {

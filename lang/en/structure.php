@@ -47,6 +47,8 @@ return [
     'substitution' => [
         'refusal' => 'No quadratic in something is hidden here that factors.',
         'name' => 'Then it is an ordinary quadratic: :quadratic. What :unknown was is put back afterwards.',
+        'name-two' => 'Then it is an ordinary trinomial: :quadratic. What :unknown and :second were is put back '
+            . 'afterwards.',
     ],
     'special' => [
         'advice-common' => 'What all terms have in common comes out; for what is left no way is known.',

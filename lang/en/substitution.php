@@ -6,20 +6,26 @@ return [
     'refusal' => 'No quadratic in something is hidden here.',
     'refusal-part' => 'There is a quadratic in something here, but what it leads to cannot be solved exactly.',
     'advice' => 'A quadratic in :something.',
+    'advice-two' => 'A trinomial in :something and :other.',
+    'read-two' => 'It is a trinomial in :something and :other: that is seen before anything is multiplied out.',
     'read' => 'It is a quadratic in :something: that is seen before anything is multiplied out.',
     'gather' => [
         'title' => 'See it as a quadratic',
         'title-zero' => 'One side 0, seen as a quadratic',
         'why' => ':something stands there squared, by itself, or not at all.',
+        'why-two' => ':something and :other stand there as two letters would: each squared, and both together.',
     ],
     'name' => [
         'title' => 'Call :something :unknown',
+        'title-two' => 'Call :something :unknown, and :other :second',
         'why' => 'Then it is an ordinary quadratic: :equation. What :unknown was is put back afterwards.',
     ],
     'back' => [
         'title' => 'Write the factors',
         'why' => 'Where :unknown stood, :something stands again.',
+        'why-two' => 'Where :unknown and :second stood, :something and :other stand again.',
         'why-straight' => 'It is factored as a quadratic in :something.',
+        'why-straight-two' => 'It is factored as a trinomial in :something and :other.',
     ],
     'formula' => [
         'title' => 'It does not factor: the discriminant',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Runel\Job\Factor;
 
+use Runel\Algebra\HiddenPair;
 use Runel\Algebra\HiddenQuadratic;
 use Runel\Algebra\Trinomial;
 use Runel\Demonstration\Line;
@@ -47,9 +48,10 @@ final class FactorBySubstitution extends StructureMethod
     protected function look(Task $task, Polynomial $rest, Outer $outer): ?SeenStructure
     {
         $node = $task->problem->node;
-        $own = $node instanceof Expression ? HiddenQuadratic::of($node) : null;
+        $own = $node instanceof Expression ? HiddenQuadratic::of($node) ?? HiddenPair::of($node) : null;
         $isBracket = $own !== null && $own->something instanceof Sum;
-        $hidden = $isBracket ? $own : HiddenQuadratic::of($rest->toExpression());
+        $whole = $rest->toExpression();
+        $hidden = $isBracket ? $own : HiddenQuadratic::of($whole) ?? HiddenPair::of($whole);
         $isLetters = $hidden !== null && Polynomial::tryFrom($hidden->something) !== null;
         if ($hidden === null || !$isLetters || Trinomial::of($hidden->quadratic)?->isPrime() !== false) {
             return null;
@@ -81,6 +83,12 @@ final class FactorBySubstitution extends StructureMethod
         $written = $hidden->written();
         $isNamed = $task->style->get(SomethingNamed::class) === SomethingNamed::Named;
         $words = ['something' => $hidden->something, 'unknown' => new Letter($hidden->unknown)];
+        // Of two things each has its words; a letter beside stays itself.
+        $two = $hidden instanceof HiddenPair ? '-two' : '';
+        $named = $hidden instanceof HiddenPair && !$hidden->isBesideLetter() ? '-two' : '';
+        if ($hidden instanceof HiddenPair) {
+            $words += ['other' => $hidden->other, 'second' => new Letter($hidden->second)];
+        }
         $tidied = $line(...array_map(static fn(Polynomial $one): Expression => $one->toExpression(), $factors));
         $back = $line(...$brackets);
         $setUp = [];
@@ -88,15 +96,15 @@ final class FactorBySubstitution extends StructureMethod
             $setUp[] = new Step(
                 id: 'see',
                 title: Message::of('substitution.gather.title'),
-                why: Message::of('substitution.gather.why', ['something' => $hidden->something]),
+                why: Message::of("substitution.gather.why$two", $words),
                 lines: [$outer->line($written)],
             );
         }
         if ($isNamed) {
             $setUp[] = new Step(
                 id: 'name',
-                title: Message::of('substitution.name.title', $words),
-                why: Message::of('structure.substitution.name', $words + [
+                title: Message::of("substitution.name.title$named", $words),
+                why: Message::of("structure.substitution.name$named", $words + [
                     'quadratic' => $hidden->quadratic->toExpression(),
                 ]),
             );
@@ -112,8 +120,8 @@ final class FactorBySubstitution extends StructureMethod
                 id: 'back',
                 title: Message::of('substitution.back.title'),
                 why: $isNamed
-                    ? Message::of('substitution.back.why', $words)
-                    : Message::of('substitution.back.why-straight', ['something' => $hidden->something]),
+                    ? Message::of("substitution.back.why$named", $words)
+                    : Message::of("substitution.back.why-straight$two", $words),
                 lines: $tidied->node->equals($back->node) ? [$back] : [$back, $tidied],
             )]),
         ];
@@ -121,13 +129,13 @@ final class FactorBySubstitution extends StructureMethod
         return new SeenStructure(
             $sections,
             $factors,
-            Message::of('substitution.advice', ['something' => $hidden->something]),
+            Message::of("substitution.advice$two", $words),
             $factored->forecast->trials,
             $isBracket && $node instanceof Expression ? [new Step(
                 id: 'read',
                 role: Role::Reading,
                 title: Message::of('factor.read.title'),
-                why: Message::of('substitution.read', ['something' => $hidden->something]),
+                why: Message::of("substitution.read$two", $words),
                 lines: [Line::given($node)],
             )] : null,
         );
