@@ -88,5 +88,7 @@ return [
         'title-added' => 'Add a square and take it away: :part',
         'why-added' => 'With :added more it is the square of :first plus :second; taken away again it is a difference '
             . 'of two squares.',
+        'why-added-minus' => 'With :added more it is the square of :first minus :second; taken away again it is a '
+            . 'difference of two squares.',
     ],
 ];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Runel\Job\Factor;
 
+use Runel\Algebra\BookShape;
 use Runel\Algebra\HiddenPair;
 use Runel\Algebra\HiddenQuadratic;
 use Runel\Algebra\Trinomial;
@@ -89,7 +90,10 @@ final class FactorBySubstitution extends StructureMethod
         if ($hidden instanceof HiddenPair) {
             $words += ['other' => $hidden->other, 'second' => new Letter($hidden->second)];
         }
-        $tidied = $line(...array_map(static fn(Polynomial $one): Expression => $one->toExpression(), $factors));
+        $tidied = $line(...array_map(
+            static fn(Polynomial $one): Expression => BookShape::ordered($one->toExpression()),
+            $factors,
+        ));
         $back = $line(...$brackets);
         $setUp = [];
         if (!$isBracket) {
@@ -104,9 +108,10 @@ final class FactorBySubstitution extends StructureMethod
             $setUp[] = new Step(
                 id: 'name',
                 title: Message::of("substitution.name.title$named", $words),
-                why: Message::of("structure.substitution.name$named", $words + [
-                    'quadratic' => $hidden->quadratic->toExpression(),
-                ]),
+                why: Message::of(
+                    $named === '' ? 'structure.substitution.name' : 'structure.substitution.name-two',
+                    $words + ['quadratic' => $hidden->quadratic->toExpression()],
+                ),
             );
         }
         $sections = [

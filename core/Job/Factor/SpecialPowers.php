@@ -116,7 +116,7 @@ final class SpecialPowers extends SpecialStructure
     }
 
     /**
-     * p⁴ + b p²q² + q⁴ = (p² + q²)² − (2 − b)p²q², where the second is a square.
+     * p⁴ + b p²q² + q⁴ = (p² + q²)² − (2 − b)p²q², where the second is a square; so for p² − q² and −2 − b.
      *
      * @return array{string, array{Term, Term}, non-empty-list<Polynomial>}|null
      */
@@ -136,15 +136,18 @@ final class SpecialPowers extends SpecialStructure
         if ($middle->monomial->key !== $double->monomial->key) {
             return null;
         }
-        $missing = new Term($double->coefficient->minus($middle->coefficient), $double->monomial);
-        $root = $missing->isZero() || $missing->coefficient->isNegative() ? null : $missing->root(2);
-        if ($root === null) {
-            return null;
-        }
-        $square = Polynomial::ofTerms([$p, $q], $whole->main);
-        $taken = Polynomial::ofTerms([$root]);
+        foreach ([[$q, $double], [$q->negated(), $double->negated()]] as [$second, $twice]) {
+            $missing = new Term($twice->coefficient->minus($middle->coefficient), $double->monomial);
+            $root = $missing->isZero() || $missing->coefficient->isNegative() ? null : $missing->root(2);
+            if ($root !== null) {
+                $square = Polynomial::ofTerms([$p, $second], $whole->main);
+                $taken = Polynomial::ofTerms([$root]);
 
-        return ['added', [$p, $q], [$square->minus($taken), $square->plus($taken)]];
+                return ['added', [$p, $second], [$square->minus($taken), $square->plus($taken)]];
+            }
+        }
+
+        return null;
     }
 
     /**
@@ -170,6 +173,7 @@ final class SpecialPowers extends SpecialStructure
             $root = Polynomial::fromExpression($square)->minus($part)->terms[0]->root(2);
             $lines[] = Line::side($part->toExpression(), Sum::of([$square, new Negative($added)]));
             $words['added'] = $added;
+            $words['second'] = $q->bare();
             if ($root !== null) {
                 $lines[] = Line::side($added, new Power($root->toExpression(), Numeral::of(2)));
             }
@@ -196,9 +200,11 @@ final class SpecialPowers extends SpecialStructure
         return [new Step(
             id: "special-$number",
             title: Message::of("structure.special.title-$kind", $words),
-            why: Message::of($isCubes
-                ? 'structure.special.why-cubes' . ($isPrime ? '-prime' : '')
-                : "structure.special.why-$kind", $words),
+            why: Message::of(match (true) {
+                $isCubes => 'structure.special.why-cubes' . ($isPrime ? '-prime' : ''),
+                $kind === 'added' && $q instanceof Negative => 'structure.special.why-added-minus',
+                default => "structure.special.why-$kind",
+            }, $words),
             lines: $lines,
             watch: match ($kind) {
                 'cubes-plus' => Slip::PowerOfSumSplit,
