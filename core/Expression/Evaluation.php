@@ -6,6 +6,7 @@ namespace Runel\Expression;
 
 use Runel\Number\DivisionByZero;
 use Runel\Number\Field\Field;
+use Runel\Number\Field\OpenPowers;
 use Runel\Number\Field\Rationals;
 use Runel\Number\NoExactValue;
 use Runel\Number\Rational;
@@ -154,7 +155,13 @@ final readonly class Evaluation
         if ($rooted !== null) {
             return $this->of($rooted);
         }
-        $exponent = self::exponent($power);
+        try {
+            $exponent = self::exponent($power);
+        } catch (NoExactValue $open) {
+            return $this->field instanceof OpenPowers && Indeterminates::of($power->exponent) !== []
+                ? $this->field->openPower($this->of($power->base), $this->of($power->exponent))
+                : throw $open;
+        }
         $square = $this->of($power->base);
         $result = ($exponent & 1) === 1 ? $square : null;
         for ($left = abs($exponent) >> 1; $left > 0; $left >>= 1) {

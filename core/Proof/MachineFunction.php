@@ -7,6 +7,7 @@ namespace Runel\Proof;
 use Runel\Expression\Evaluation;
 use Runel\Expression\Expression;
 use Runel\Expression\FractionalPower;
+use Runel\Expression\Indeterminates;
 use Runel\Expression\Letter;
 use Runel\Expression\Marked;
 use Runel\Expression\Negative;
@@ -29,6 +30,8 @@ final readonly class MachineFunction
     private const QUOTIENT = 4;
     private const POWER = 5;
     private const ROOT = 6;
+    /** A power with letters in its exponent, of what is positive. */
+    private const OPEN_POWER = 7;
 
     /**
      * @param self::*    $kind
@@ -70,6 +73,9 @@ final readonly class MachineFunction
     /** @throws NoExactValue where the exponent is no number that is worked with */
     private static function raised(Power $power): self
     {
+        if (Indeterminates::of($power->exponent) !== []) {
+            return new self(self::OPEN_POWER, [self::of($power->base), self::of($power->exponent)]);
+        }
         $rooted = FractionalPower::rooted($power);
 
         return $rooted !== null
@@ -88,6 +94,7 @@ final readonly class MachineFunction
             self::QUOTIENT => self::quotient($this->parts[0]->at($letters), $this->parts[1]->at($letters)),
             self::POWER => self::power($this->parts[0]->at($letters), $this->number),
             self::ROOT => self::root($this->parts[0]->at($letters), $this->number),
+            self::OPEN_POWER => self::openPower($this->parts[0]->at($letters), $this->parts[1]->at($letters)),
         };
     }
 
@@ -121,6 +128,11 @@ final readonly class MachineFunction
     private static function power(float $base, float $exponent): float
     {
         return $base === 0.0 && $exponent < 1 ? \NAN : $base ** $exponent;
+    }
+
+    private static function openPower(float $base, float $exponent): float
+    {
+        return $base > 0 ? $base ** $exponent : \NAN;
     }
 
     private static function root(float $under, float $index): float

@@ -6,7 +6,7 @@ namespace Runel\Proof;
 
 use Runel\Expression\Pi;
 use Runel\Number\DivisionByZero;
-use Runel\Number\Field\Field;
+use Runel\Number\Field\OpenPowers;
 use Runel\Number\Integers;
 use Runel\Number\NoExactValue;
 use Runel\Number\Rational;
@@ -18,9 +18,9 @@ use Runel\Number\Surd;
  * apart into roots of primes, which are independent, so for numbers the comparison decides; for roots with letters
  * under them what it calls equal is equal.
  *
- * @implements Field<RationalFunction>
+ * @implements OpenPowers<RationalFunction>
  */
-final class NormalForms implements Field
+final class NormalForms implements OpenPowers
 {
     private const BITS = 7;
     private const MOST_SYMBOLS = 9;
@@ -34,6 +34,8 @@ final class NormalForms implements Field
     private array $places = [];
     /** @var array<int, array{int, array<int, Rational>}> of the symbols that are roots: index and radicand, by place */
     private array $roots = [];
+    /** @var array<int, list<array<int, Rational>>> what stands in a power with letters for an exponent, by place */
+    private array $powers = [];
     /** @var array<int, int> the number under a root of a number, by place; −1 for i */
     private array $numbers = [];
     /** @var array<string, RationalFunction> */
@@ -117,6 +119,11 @@ final class NormalForms implements Field
         foreach ($this->roots as $root => [, $radicand]) {
             if (self::occurs($radicand, $places)) {
                 $places[] = $root;
+            }
+        }
+        foreach ($this->powers as $power => $forms) {
+            if (array_filter($forms, static fn(array $form): bool => self::occurs($form, $places)) !== []) {
+                $places[] = $power;
             }
         }
 
@@ -246,6 +253,21 @@ final class NormalForms implements Field
         );
     }
 
+    /** A symbol of its own: what is known of it is that it is the same wherever base and exponent are. */
+    public function openPower(mixed $base, mixed $exponent): RationalFunction
+    {
+        $forms = [$base->numerator, $base->denominator, $exponent->numerator, $exponent->denominator];
+        $key = '^';
+        foreach ($forms as $form) {
+            ksort($form);
+            $key .= self::spelled($form) . '|';
+        }
+        $place = $this->place($key);
+        $this->powers[$place] = $forms;
+
+        return new RationalFunction([1 << self::BITS * $place => Rational::one()], $this->whole, 1);
+    }
+
     public function root(mixed $radicand, int $index): RationalFunction
     {
         // √(n/d) is √(nd)/d, and so for higher roots.
@@ -360,7 +382,8 @@ final class NormalForms implements Field
         $mask = (1 << self::BITS) - 1;
         $outside = $size = 0;
         foreach ($this->places as $symbol => $place) {
-            if ($symbol !== Pi::NAME && ($this->index === 1 || isset($this->roots[$place]))) {
+            $isOpen = isset($this->roots[$place]) || isset($this->powers[$place]);
+            if ($symbol !== Pi::NAME && ($this->index === 1 || $isOpen)) {
                 continue;
             }
             $exponent = intdiv(min(array_map(
@@ -399,14 +422,21 @@ final class NormalForms implements Field
     /** @param array<int, Rational> $radicand in the order of monomials */
     private function rootPlace(array $radicand, int $index): int
     {
-        $key = $index . '√';
-        foreach ($radicand as $monomial => $coefficient) {
-            $key .= "$monomial:$coefficient ";
-        }
-        $place = $this->place($key);
+        $place = $this->place($index . '√' . self::spelled($radicand));
         $this->roots[$place] = [$index, $radicand];
 
         return $place;
+    }
+
+    /** @param array<int, Rational> $form in the order of monomials */
+    private static function spelled(array $form): string
+    {
+        $spelled = '';
+        foreach ($form as $monomial => $coefficient) {
+            $spelled .= "$monomial:$coefficient ";
+        }
+
+        return $spelled;
     }
 
     private function place(string $symbol): int

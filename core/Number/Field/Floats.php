@@ -11,9 +11,9 @@ use Runel\Number\Rational;
 /**
  * Machine numbers, for drawing curves and for passing over what is certainly different; nothing is proved by them.
  *
- * @implements Field<float>
+ * @implements OpenPowers<float>
  */
-final readonly class Floats implements Field
+final readonly class Floats implements OpenPowers
 {
     public function number(Rational $value): float
     {
@@ -38,6 +38,11 @@ final readonly class Floats implements Field
     public function quotient(mixed $numerator, mixed $denominator): float
     {
         return $denominator === 0.0 ? throw new DivisionByZero() : $numerator / $denominator;
+    }
+
+    public function openPower(mixed $base, mixed $exponent): float
+    {
+        return $base > 0 ? $base ** $exponent : throw new NoExactValue('an open power of what is not positive');
     }
 
     public function root(mixed $radicand, int $index): float
