@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Runel\Algebra;
 
 use Runel\Expression\Expression;
+use Runel\Expression\Letter;
 use Runel\Expression\Letters;
 use Runel\Expression\Negative;
 use Runel\Expression\Node;
@@ -167,7 +168,8 @@ final class Sides
     }
 
     /**
-     * Numbers first and as one, the rest as it stands, products in products undone.
+     * Numbers first and as one, the rest as it stands, products in products undone; a letter that stands there twice
+     * once, as a power.
      *
      * @param list<Expression> $factors
      */
@@ -188,6 +190,7 @@ final class Sides
         if ($rest === []) {
             return Numeral::of($number);
         }
+        $rest = self::together($rest);
         // A bracket comes after letters.
         usort($rest, static fn(Expression $first, Expression $second): int =>
             ($first instanceof Sum ? 1 : 0) <=> ($second instanceof Sum ? 1 : 0));
@@ -195,6 +198,32 @@ final class Sides
         $whole = Product::of($size->isOne() ? $rest : [Numeral::of($size), ...$rest]);
 
         return $number->isNegative() ? new Negative($whole) : $whole;
+    }
+
+    /**
+     * @param list<Expression> $factors
+     *
+     * @return list<Expression>
+     */
+    private static function together(array $factors): array
+    {
+        $powers = [];
+        $places = [];
+        foreach ($factors as $place => $factor) {
+            $base = $factor instanceof Power ? $factor->base : $factor;
+            $exponent = $factor instanceof Power ? $factor->exponent->number()?->toInt() : 1;
+            if (!$base instanceof Letter || $exponent === null || $exponent < 1) {
+                continue;
+            }
+            $first = $places[$base->name] ??= $place;
+            $powers[$base->name] = ($powers[$base->name] ?? 0) + $exponent;
+            if ($first !== $place) {
+                $factors[$first] = new Power($base, Numeral::of($powers[$base->name]));
+                unset($factors[$place]);
+            }
+        }
+
+        return array_values($factors);
     }
 
     /**

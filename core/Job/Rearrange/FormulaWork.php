@@ -612,6 +612,19 @@ final class FormulaWork
         );
     }
 
+    /** Whether nothing is left but one power of the letter, alone on its side. */
+    private function isOnePower(Polynomial $left, Polynomial $right): bool
+    {
+        $degrees = array_map(fn(Polynomial $side): array => array_map(
+            fn(Term $term): int => $term->monomial->degreeIn($this->subject),
+            $side->terms,
+        ), [$left, $right]);
+        $alone = max([0, ...$degrees[0]]) > 0 ? $degrees[0] : $degrees[1];
+        $others = max([0, ...$degrees[0]]) > 0 ? $degrees[1] : $degrees[0];
+
+        return \count($alone) === 1 && $alone[0] > 1 && max([0, ...$others]) === 0;
+    }
+
     private function undoRoot(Root $own): void
     {
         if ($own->index !== 2) {
@@ -745,6 +758,17 @@ final class FormulaWork
             $right = Polynomial::fromExpression($this->other);
         } catch (NotPolynomial | DivisionByZero) {
             $this->refusal = new OutOfReach(Message::of('rearrange.refusal-form', ['letter' => $this->subject]));
+
+            return;
+        }
+        if ($this->isOnePower($left, $right)) {
+            // What it equals stays as it was typed.
+            if (Letters::holds($this->other, $this->subject)) {
+                $this->other = $right->toExpression();
+                $this->swap();
+            } else {
+                $this->own = $left->toExpression();
+            }
 
             return;
         }
