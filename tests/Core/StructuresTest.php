@@ -56,6 +56,8 @@ final class StructuresTest extends TestCase
         yield 'in a root' => ['x-4sqrt(x)+3=0', 'something: sqrt(x)'];
         yield 'in parentheses' => ['(x+1)^2-7(x+1)+10', 'something: x+1, x+1'];
         yield 'the same factor' => ['(x+1)(x-2)+3(x+1)', 'same-bracket: x+1, x+1'];
+        yield 'the same factor on both sides' => ['x(x-3)=5(x-3)', 'same-bracket: x-3, x-3'];
+        yield 'a side that is the factor' => ['x(x-4)=x-4', 'same-bracket: x-4, x-4'];
         yield 'two squares' => ['(x+a)^2-b^2', 'two-squares: (x+a)^2, b^2'];
         yield 'two squares behind a number' => ['3(x-2)^2-12', 'two-squares: 3*(x-2)^2, 12'];
         yield 'no structure behind a number that shows at once' => ['3x^2-12', ''];
@@ -134,6 +136,8 @@ final class StructuresTest extends TestCase
                 abs($a) . "/$x{$s($c)}/($x^2{$s($d)}$x)",
                 "(1{$s($a)}/$x)/(1{$s($b)}/$x^2)",
                 "$x/($x{$s($a)})-1/$x",
+                "($x{$s($a)})/" . abs($b) + 1 . "{$s($c)}($x{$s($d)})/" . abs($c) + 1,
+                "$a{$s($b)}/(1{$s($c)}/$x)",
             ]),
             'simplify.radicals' => $chance->one([
                 "{$a}cbrt(" . 2 * $b ** 3 . ')' . $s($c) . 'cbrt(' . 16 * abs($d) . ')',
@@ -153,6 +157,10 @@ final class StructuresTest extends TestCase
                 "$a/(" . abs($b) . "sqrt($x)){$s($c)}sqrt(" . abs($d) . "/$x)",
                 "({$a}sqrt($x){$s($b)})({$c}sqrt($x){$s($d)})",
                 'sqrt(' . abs($a) . "$x^3)/sqrt(" . abs($b) . "y)-cbrt($x)/cbrt(" . abs($c) . 'y)',
+                "(({$a}{$s($b)}sqrt(5))/" . abs($c) + 1 . ")^{$chance->one([2, 3])}",
+                "({$a}sqrt(3)(sqrt(2){$s($b)}))/sqrt(" . abs($c) + 1 . ')',
+                "($x{$s($a)})/(" . abs($b) . "sqrt($x){$s($c)})",
+                "(sqrt($x{$s(abs($a))})-sqrt($x))/(sqrt($x{$s(abs($a))})+sqrt($x))",
             ]),
             'solve.completing-square', 'solve.formula', 'rearrange.formula' => $chance->one([
                 "{$a}$x^2{$s($b)}k$x{$s($c)}k^2=0 for $x",
@@ -202,6 +210,9 @@ final class StructuresTest extends TestCase
                 "{$chance->one(['', '2', 'k', '3k'])}($x-{$chance->one(['p', 'q'])})(2$x{$s($c)}p)=0 for $x",
                 "p$x^2{$s($a)}p^2$x=0 for $x",
                 abs($a) . "p$x^2=q$x for $x",
+                "{$a}$x($x{$s($b)})={$c}($x{$s($b)})",
+                "($x{$s($a)})($x{$s($b)})=({$c}$x{$s($d)})(" . -$a . "-$x)",
+                "($x{$s($a)})^3{$s(-$b * $b)}($x{$s($a)})=0",
             ]),
             'solve.powers' => $chance->one([
                 "{$chance->one(['', '2', '-3'])}($x{$s($a)})^{$chance->one([3, 4, 5])}{$s($b)}=$c",
@@ -216,6 +227,7 @@ final class StructuresTest extends TestCase
                 self::expanded($x, $a, $b),
                 "$a($x{$s($b)})^2{$s($a * 2 + 1)}($x{$s($b)})",
                 "$x^3{$s($a)}$x^2{$s($b)}$x{$s($a * $b)}",
+                "{$a}p($x{$s($b)}){$s($c)}(" . -$b . "-$x)",
             ]),
             'factor.special' => $chance->one([
                 abs($a) ** 3 . "$x^3{$s($b ** 3)}",
@@ -230,11 +242,14 @@ final class StructuresTest extends TestCase
                 "($x{$s($a)})^3{$s($b ** 3)}",
                 abs($c) * $a ** 2 . '-' . abs($c) . "$x^2",
                 abs($a) . "$x-" . abs($a) * $b ** 4 . "$x^5",
+                "$x^4{$s(2 * $chance->one([1, -1]) * $a ** 2 - $b ** 2)}{$x}^2{$s($a ** 4)}",
             ]),
             default => $chance->one([
                 self::product("$x^2", 1, $a, 1, $b),
                 "($x{$s($a)})^2{$s($b + $c)}($x{$s($a)}){$s($b * $c)}",
                 "{$x}^2y^2{$s($a + $b)}{$x}y{$s($a * $b)}",
+                "{$x}^4{$s($a + $b)}{$x}^2y^2{$s($a * $b)}y^4",
+                "({$x}{$s($a)})^2{$s($b + $c)}({$x}{$s($a)})y{$s($b * $c)}y^2",
             ]),
         };
     }
