@@ -130,7 +130,7 @@ final readonly class HiddenQuadratic
             // What stands in a bracket is tidied up; a root or a fraction stays as it is.
             $polynomial !== null && !$polynomial->isZero() => $polynomial->toExpression(),
             $r->isZero() => $first,
-            default => Sum::of([$first, Numeral::of($r)]),
+            default => Sum::of([...$first->terms(), Numeral::of($r)]),
         };
     }
 

@@ -65,8 +65,9 @@ final readonly class QuadraticRoads
             $method instanceof Factoring && $method->isSeen($task) => 0,
             // A square that shows only once all is multiplied out is not seen first.
             $method instanceof SquareRoots => self::isHidden($task) ? 1 : 0,
-            $method instanceof SolveBySubstitution,
             $method instanceof SolvePowers => 0,
+            // Of 1/x² and a number the denominator is cleared in less.
+            $method instanceof SolveBySubstitution => $method->isOneOverSquare($task) ? 5 : 0,
             $method instanceof SolveByFactoring,
             $method instanceof Factoring => 1,
             $method instanceof CompletingSquare => $halves ? 2 : 4,

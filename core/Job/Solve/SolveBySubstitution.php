@@ -8,8 +8,7 @@ use Runel\Algebra\HiddenQuadratic;
 use Runel\Demonstration\Demonstration;
 use Runel\Demonstration\Task;
 use Runel\Expression\Equation;
-use Runel\Expression\Expression;
-use Runel\Expression\Sum;
+use Runel\Expression\Quotient;
 use Runel\Message\Message;
 use Runel\Message\MethodDoesNotApply;
 use Runel\Message\Refusal;
@@ -50,6 +49,15 @@ final readonly class SolveBySubstitution implements Method
         return ($this->work($task) ?? throw new \LogicException('It was not refused.'))->demonstration($this);
     }
 
+    /** Whether nothing but 1 over the square of the letter, and a number, stand there. */
+    public function isOneOverSquare(Task $task): bool
+    {
+        $equation = $task->problem->node;
+        $hidden = $equation instanceof Equation ? HiddenQuadratic::ofEquation($equation) : null;
+
+        return $hidden?->something instanceof Quotient && $hidden->coefficient(1)->isZero();
+    }
+
     private function work(Task $task): ?SubstitutionWork
     {
         return $task->once(self::class, function () use ($task): ?SubstitutionWork {
@@ -58,13 +66,7 @@ final readonly class SolveBySubstitution implements Method
             if (!$equation instanceof Equation || $letter === null) {
                 return null;
             }
-            $whole = $equation->right->isZero()
-                ? $equation->left
-                : Sum::of([...$equation->left->terms(), ...array_map(
-                    static fn(Expression $term): Expression => $term->negated(),
-                    $equation->right->terms(),
-                )]);
-            $hidden = HiddenQuadratic::of($whole);
+            $hidden = HiddenQuadratic::ofEquation($equation);
 
             return $hidden === null ? null : SubstitutionWork::of(
                 $task,
