@@ -146,7 +146,11 @@ final class NormalForms implements OpenPowers
         foreach ($ratio->numerator as $monomial => $_) {
             $degree = 0;
             for ($place = 0; $monomial > 0; ++$place, $monomial >>= self::BITS) {
-                $degree += isset($this->roots[$place]) ? 0 : $monomial & (1 << self::BITS) - 1;
+                $exponent = $monomial & (1 << self::BITS) - 1;
+                if ($exponent > 0 && isset($this->powers[$place])) {
+                    throw new NoExactValue('an exponent that is no number');
+                }
+                $degree += isset($this->roots[$place]) ? 0 : $exponent;
             }
             $degrees[$degree] = true;
         }

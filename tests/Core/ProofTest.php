@@ -220,6 +220,10 @@ final class ProofTest extends TestCase
         $q = self::equation(...);
         yield 'identity' => [new Identity($e('2(x+1)'), $e('2x+2')), true];
         yield 'no identity' => [new Identity($e('2(x+1)'), $e('2x+1')), false];
+        yield 'an open power' => [new Identity($e('a*(1+r)^n-2(r+1)^n'), $e('(a-2)(1+r)^n')), true];
+        yield 'another exponent' => [new Identity($e('r^n'), $e('r^m')), false];
+        yield 'another base' => [new Identity($e('r^n'), $e('(r+1)^n')), false];
+        yield 'an open power has no degree' => [new SameDegree([$e('r^n')], 1), false];
         yield 'equal as said' => [new Comparison($e('sqrt(8)'), $e('2sqrt(2)'), true), true];
         yield 'different as said' => [new Comparison($e('1.41'), $e('sqrt(2)'), false), true];
         yield 'equal though said different' => [new Comparison($e('1/2'), $e('0.5'), false), false];
@@ -282,6 +286,8 @@ final class ProofTest extends TestCase
         yield 'remainder too long' => [new DivisionHolds($e('x^2+1'), $e('x-1'), $e('x'), $e('x+1')), false];
         yield 'subject' => [new SubjectOf($q('A=1/2(a+b)h'), 'b', $e('2A/h-a')), true];
         yield 'subject with itself in it' => [new SubjectOf($q('A=1/2(a+b)h'), 'b', $e('b')), false];
+        yield 'subject beside an open power' => [new SubjectOf($q('A=P(1+r)^n'), 'P', $e('A/(1+r)^n')), true];
+        yield 'subject in an exponent' => [new SubjectOf($q('y=0*x+2^x-2^x+y'), 'x', $e('2^x')), false];
         yield 'subject under a square' => [new SubjectOf($q('E=mv^2/2'), 'v', $e('sqrt(2E/m)')), true];
         yield 'named' => [new NamedValues(
             $q('(x+1)(x+2)=ax^2+bx+c'),
@@ -301,6 +307,7 @@ final class ProofTest extends TestCase
             [2, 'sqrt(18x^3*y)', '3x*sqrt(2x*y)', true],
             [2, 'sqrt(18x^3)', '3x*sqrt(3x)', false],
             [2, 'sqrt(x+1)', 'sqrt(x)+1', false],
+            [2, 'sqrt(x*((x-1)^n)^2)', '(x-1)^n*sqrt(x)', false],
             [6, 'sqrt(x)*cbrt(x)', 'root(6,x^5)', true],
             [3, 'cbrt(16x^4)/x', '2cbrt(2x)', true],
         ] as [$index, $one, $other, $isSame]) {
