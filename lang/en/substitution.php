@@ -16,8 +16,8 @@ return [
         'why-two' => ':something and :other stand there as two letters would: each squared, and both together.',
     ],
     'name' => [
-        'title' => 'Call :something :unknown',
-        'title-two' => 'Call :something :unknown, and :other :second',
+        'title' => 'Write :unknown for :something',
+        'title-two' => 'Write :unknown for :something, and :second for :other',
         'why' => 'Then it is an ordinary quadratic: :equation. What :unknown was is put back afterwards.',
     ],
     'back' => [
