@@ -217,9 +217,12 @@ final class NormalForms implements OpenPowers
 
     public function product(mixed $first, mixed $second): RationalFunction
     {
-        $degree = self::bounded($first->degree + $second->degree);
-
-        if ($this->areWhole($first, $second)) {
+        $degree = $first->degree + $second->degree;
+        if ($degree > self::MOST_DEGREE) {
+            self::bounded($degree);
+        }
+        // Most are polynomials: they take no further call.
+        if ($first->denominator === $this->whole && $second->denominator === $this->whole) {
             return new RationalFunction($this->times($first->numerator, $second->numerator), $this->whole, $degree);
         }
 

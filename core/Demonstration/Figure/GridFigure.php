@@ -57,8 +57,8 @@ final readonly class GridFigure implements Figure, Lights
         $lit = [];
         foreach ($this->cells as $row => $expressions) {
             foreach ($expressions as $column => $expression) {
-                $cells[$row][$column] = $this->isFilled($row, $column) ? $expression : null;
-                if ($this->isLit($row, $column)) {
+                $cells[$row][$column] = isset($this->state->filled["$row,$column"]) ? $expression : null;
+                if (isset($this->state->lit["$row,$column"])) {
                     $lit[] = [$row, $column];
                 }
             }
