@@ -18,6 +18,9 @@ use Runel\Polynomial\Term;
 /** A trinomial in two things: in powers of letters, in a bracket and a letter, in two brackets. */
 final readonly class HiddenPair
 {
+    /** The letters that are given to what has none. */
+    private const NAMES = ['u', 'v', 'w', 's', 't'];
+
     /**
      * @param Expression $something what stands squared first
      * @param string     $unknown   a letter for it
@@ -37,7 +40,7 @@ final readonly class HiddenPair
     public static function of(Expression $whole): ?self
     {
         $letters = array_map(strval(...), array_keys(Letters::of($whole)));
-        if (\count($letters) < 2) {
+        if (\count($letters) < 2 || \count(array_diff(self::NAMES, $letters)) < 2) {
             return null;
         }
         $brackets = HiddenQuadratic::brackets($whole);
@@ -204,9 +207,9 @@ final readonly class HiddenPair
      */
     private static function names(array $letters): array
     {
-        $free = array_values(array_diff(['u', 'v', 'w', 's', 't'], $letters));
+        $free = array_values(array_diff(self::NAMES, $letters));
 
-        return [$free[0], $free[1] ?? 'z'];
+        return [$free[0], $free[1]];
     }
 
     /** @param list<array{Expression, string}> $pairs */

@@ -159,7 +159,7 @@ final class StructuresTest extends TestCase
                 'sqrt(' . abs($a) . "$x^3)/sqrt(" . abs($b) . "y)-cbrt($x)/cbrt(" . abs($c) . 'y)',
                 "(({$a}{$s($b)}sqrt(5))/" . abs($c) + 1 . ")^{$chance->one([2, 3])}",
                 "({$a}sqrt(3)(sqrt(2){$s($b)}))/sqrt(" . abs($c) + 1 . ')',
-                "($x{$s($a)})/(" . abs($b) . "sqrt($x){$s($c)})",
+                "($x{$s($a)})/({$b}sqrt($x){$s($c)})",
                 "(sqrt($x{$s(abs($a))})-sqrt($x))/(sqrt($x{$s(abs($a))})+sqrt($x))",
             ]),
             'solve.completing-square', 'solve.formula', 'rearrange.formula' => $chance->one([

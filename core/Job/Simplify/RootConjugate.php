@@ -142,7 +142,9 @@ final readonly class RootConjugate
     private function squares(Expression $product, Expression $below): array
     {
         [$first, $second] = $this->whole->denominator->terms();
-        [$plus, $minus] = $first instanceof Negative ? [$second, $first] : [$first, $second];
+        // The term whose sign was turned is the one whose square is taken away.
+        $turnsFirst = $first instanceof Negative && !$second instanceof Negative;
+        [$plus, $minus] = $turnsFirst ? [$second, $first] : [$first, $second];
         $squared = static fn(Expression $term): Expression => new Power($term->bare(), Numeral::of(2));
         $squares = Sum::of([$squared($plus), new Negative($squared($minus))]);
 

@@ -42,14 +42,14 @@ final readonly class QuadraticRoads
 
     private static function isHidden(Task $task): bool
     {
-        return array_filter(
+        return $task->once(Structure::class, static fn(): bool => array_filter(
             Structure::in($task->problem->node),
             static fn(Structure $seen): bool => \in_array(
                 $seen->kind,
                 [StructureKind::Something, StructureKind::SameBracket],
                 true,
             ),
-        ) !== [];
+        ) !== []);
     }
 
     /** What is seen at once comes first, then what factors, then the way that always works. */
