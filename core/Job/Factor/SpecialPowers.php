@@ -116,7 +116,8 @@ final class SpecialPowers extends SpecialStructure
     }
 
     /**
-     * p⁴ + b p²q² + q⁴ = (p² + q²)² − (2 − b)p²q², where the second is a square; so for p² − q² and −2 − b.
+     * p⁴ + b p²q² + q⁴ = (p² + q²)² − (2 − b)p²q², where the second is a square;
+     * so for p² − q² and −2 − b.
      *
      * @return array{string, array{Term, Term}, non-empty-list<Polynomial>}|null
      */

@@ -34,8 +34,9 @@ use Runel\Slip\Slip;
 use Runel\Working\Known;
 
 /**
- * A power equal to a power with the same exponent, (x + 1)³ = (2x − 3)³ or (x + 1)⁴ = (x − 3)⁴, and a square equal to a
- * square where the letter has the same number in both: what is raised is equal or, of an even exponent, opposite.
+ * A power equal to a power with the same exponent, (x + 1)³ = (2x − 3)³ or (x + 1)⁴ = (x − 3)⁴, and a square
+ * equal to a square where the letter has the same number in both: what is raised is equal or, of an even exponent,
+ * opposite.
  */
 final readonly class EqualPowers
 {

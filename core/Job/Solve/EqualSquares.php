@@ -42,8 +42,8 @@ use Runel\Working\LinearSteps;
 use Runel\Working\Quadratic\QuadraticDemonstration;
 
 /**
- * A square equal to a square, as (x − 1)² = (2x + 3)²: what is squared is equal or opposite, or the difference of two
- * squares is 0. Nothing is multiplied out.
+ * A square equal to a square, as (x − 1)² = (2x + 3)²: what is squared is equal or opposite, or the difference of
+ * two squares is 0. Nothing is multiplied out.
  */
 final readonly class EqualSquares
 {
