@@ -43,6 +43,20 @@ final class TranscriptTest extends TestCase
         'special-form',
     ];
 
+    /** Who translates for the whole class, and remembers every word that was asked for. */
+    private static ?Overheard $overheard = null;
+    /** @var array<string, string> what was told, by its task: no road is walked twice */
+    private static array $told = [];
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        self::$overheard ??= new Overheard(app('translation.loader'), 'en');
+        self::$overheard->setFallback('en');
+        app()->instance('translator', self::$overheard);
+        app()->forgetInstance(Faces::class);
+    }
+
     /**
      * @param array<string, string> $style
      * @param array<string, string> $choices
@@ -57,8 +71,7 @@ final class TranscriptTest extends TestCase
         array $choices = [],
     ): void {
         $file = \dirname(__DIR__) . "/Golden/transcripts/$name.txt";
-        $task = self::task($problem, $style, $choices);
-        $text = Transcript::of(app(Demonstrations::class)->of($task, $job, $method), app(Faces::class));
+        $text = self::told($problem, $job, $method, $style, $choices);
         if (getenv('RUNEL_GOLDEN') === 'refresh') {
             file_put_contents($file, $text);
         }
@@ -67,6 +80,23 @@ final class TranscriptTest extends TestCase
             (string) file_get_contents($file),
             $text,
             "$name says something else; bin/golden writes it down",
+        );
+    }
+
+    /**
+     * @param array<string, string> $style
+     * @param array<string, string> $choices
+     */
+    private static function told(
+        string $problem,
+        string $job,
+        string $method,
+        array $style,
+        array $choices = [],
+    ): string {
+        return self::$told[serialize(\func_get_args())] ??= Transcript::of(
+            app(Demonstrations::class)->of(self::task($problem, $style, $choices), $job, $method),
+            app(Faces::class),
         );
     }
 
@@ -144,14 +174,13 @@ final class TranscriptTest extends TestCase
     public function testEachHabitChangesItsOwnRoad(): void
     {
         $differ = new Differ(new DiffOnlyOutputBuilder(''));
-        $faces = app(Faces::class);
         $changes = '';
         $missing = array_map(static fn(array $values): array => \array_slice($values, 1), HouseStyle::table());
         foreach (Scenes::habits() as [$key, $value, $problem, $job, $method, $beside]) {
-            $said = array_map(static fn(array $style): string => Transcript::of(
-                app(Demonstrations::class)->of(self::task($problem, $style), $job, $method),
-                $faces,
-            ), [$beside, [$key => $value] + $beside]);
+            $said = array_map(
+                static fn(array $style): string => self::told($problem, $job, $method, $style),
+                [$beside, [$key => $value] + $beside],
+            );
             self::assertNotSame($said[0], $said[1], "$key=$value changes nothing on $problem");
             $with = $beside === [] ? '' : ' with ' . http_build_query($beside, '', ', ');
             $changes .= "== $key=$value$with: $problem by $job.$method\n" . $differ->diff(...$said) . "\n";
@@ -254,19 +283,11 @@ final class TranscriptTest extends TestCase
     /** What a method can say is said by a scene, to be read before anybody hears it. */
     public function testEveryWordOfAMethodIsSaidByAScene(): void
     {
-        $overheard = new Overheard(app('translation.loader'), 'en');
-        $overheard->setFallback('en');
-        app()->instance('translator', $overheard);
-        app()->forgetInstance(Faces::class);
-        $faces = app(Faces::class);
         foreach (self::scenes() as $scene) {
-            [, $problem, $job, $method, $style] = $scene;
-            $task = self::task($problem, $style, $scene[5] ?? []);
-            Transcript::of(app(Demonstrations::class)->of($task, $job, $method), $faces);
+            self::told(...\array_slice($scene, 1));
         }
         foreach (Scenes::habits() as [$key, $value, $problem, $job, $method, $beside]) {
-            $task = self::task($problem, [$key => $value] + $beside);
-            Transcript::of(app(Demonstrations::class)->of($task, $job, $method), $faces);
+            self::told($problem, $job, $method, [$key => $value] + $beside);
         }
         self::pairs();
         self::arrangements();
@@ -281,7 +302,7 @@ final class TranscriptTest extends TestCase
         }
         self::assertSame(
             [],
-            array_values(array_diff($words, array_keys($overheard->said))),
+            array_values(array_diff($words, array_keys(self::$overheard->said ?? []))),
             'a new word wants a scene that says it',
         );
     }
