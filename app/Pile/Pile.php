@@ -7,14 +7,12 @@ namespace App\Pile;
 use App\Ruling\Ruling;
 use App\Values\Given;
 use Illuminate\Http\Request;
-use Runel\Demonstration\Task;
 use Runel\Job\Jobs;
 use Runel\Marking\Marker;
 use Runel\Message\Defect;
 use Runel\Message\Message;
 use Runel\Message\Refusal;
 use Runel\Method\Catalogue;
-use Runel\Problem\Problem;
 use Runel\Proof\Effort;
 use Runel\Slip\Slip;
 use Runel\Style\HouseStyle;
@@ -76,6 +74,7 @@ final readonly class Pile
         ?int $points = null,
     ): self {
         $marked = [];
+        $tasks = new PileTasks($style);
         $lines = 0;
         $effort = Effort::of(self::EFFORT);
         $from = max(0, min($from, \count($pieces) - 1));
@@ -85,7 +84,7 @@ final readonly class Pile
                 break;
             }
             $own = static fn(array $texts): string => Given::of($texts)->text($place, 400);
-            $one = self::piece($piece, $style, $catalogue, $own($marks), $own($remarks), Ruling::kept(
+            $one = self::piece($piece, $tasks, $catalogue, $own($marks), $own($remarks), Ruling::kept(
                 $rulings[$place] ?? [],
             ), $effort, $points);
             // What would be looked at in part only is left whole.
@@ -123,7 +122,7 @@ final readonly class Pile
 
     private static function piece(
         Piece $piece,
-        HouseStyle $style,
+        PileTasks $tasks,
         Catalogue $catalogue,
         string $mark,
         string $remark,
@@ -132,15 +131,14 @@ final readonly class Pile
         ?int $points,
     ): MarkedPiece {
         try {
-            $problem = Problem::read($piece->problem);
-            $task = new Task($problem, $style);
+            $task = $tasks->of($piece->problem);
             $job = Jobs::all()->chosen($task->problem, null)->job();
             $lines = \array_slice($piece->lines, 0, self::MOST_LINES);
 
             $marking = Marker::mark($catalogue, $task, $job, $lines, effort: $effort);
             $marks = $marking->marks($points === null || $points < 1 ? null : $points);
 
-            return new MarkedPiece($piece, $problem, $job, $marking, null, $mark, $remark, $ruling, $marks);
+            return new MarkedPiece($piece, $task->problem, $job, $marking, null, $mark, $remark, $ruling, $marks);
         } catch (Refusal $refusal) {
             return new MarkedPiece($piece, null, null, null, $refusal, $mark, $remark, $ruling);
         } catch (\Throwable $fault) {

@@ -114,9 +114,10 @@ final readonly class ChainLines
         }
         try {
             $slips = $this->page->effort->within(self::DIAGNOSIS, fn(): array => $this->coincidence->slips(
-                $this->page->family->rules(),
+                $this->page->worked->slipped($before),
                 $before,
                 $node,
+                $this->page->worked->fingerprint($node),
             ));
         } catch (OutOfEffort) {
             $slips = [];

@@ -15,7 +15,6 @@ use Runel\Proof\Effort;
 use Runel\Proof\OutOfEffort;
 use Runel\Proof\Proof;
 use Runel\Slip\WrongRule;
-use Runel\Slip\WrongRules;
 
 /**
  * A line that keeps what solves the one before, which no sound step makes and a slip does: with other numbers it would
@@ -33,22 +32,22 @@ final readonly class Coincidence
     /**
      * The rules that make exactly this line, one a slip; none where a sound step does, or no slip.
      *
-     * @param list<WrongRule> $rules
-     * @param Node            $after keeps what solves the line before
+     * @param iterable<array{WrongRule, Node}> $outcomes    what slips make of the line before
+     * @param Node                             $after       keeps what solves the line before
+     * @param Fingerprint                      $fingerprint of the line after
      *
      * @return list<WrongRule>
      *
      * @throws OutOfEffort
      */
-    public function slips(array $rules, Node $before, Node $after): array
+    public function slips(iterable $outcomes, Node $before, Node $after, Fingerprint $fingerprint): array
     {
         if (!$before instanceof Equation || $after instanceof Expression || $this->isSound($before, $after)) {
             return [];
         }
         $found = [];
-        $fingerprint = Fingerprint::of($after);
         $left = self::OUTCOMES;
-        foreach (WrongRules::outcomes($rules, $before) as [$rule, $wrong]) {
+        foreach ($outcomes as [$rule, $wrong]) {
             if ($left-- === 0) {
                 break;
             }

@@ -83,7 +83,8 @@ final readonly class Diagnosis
         Worked $worked,
         array $earlier,
     ): self {
-        $rule = self::rule($proof, $effort, $rules, $before, $after);
+        $fingerprint = $worked->fingerprint($after);
+        $rule = self::rule($proof, $effort, $worked->slipped($before), $before, $after, $fingerprint);
         if ($rule !== null) {
             return self::said($rule);
         }
@@ -92,12 +93,13 @@ final readonly class Diagnosis
         if ($one !== null && ($one->isMeant() || self::isCopied($one, [$before, ...$earlier]))) {
             return self::number($one, $after, [$before, ...$earlier]);
         }
-        $two = self::two($proof, $effort, $rules, $before, $after);
+        $two = self::two($proof, $effort, $rules, $before, $after, $fingerprint);
         if ($two !== null) {
             return $two;
         }
         foreach ($worked->lines() as $line) {
-            $rule = self::rule($proof, $effort, $rules, $line, $after, isSkipped: true);
+            $outcomes = $worked->slipped($line, isOurs: true);
+            $rule = self::rule($proof, $effort, $outcomes, $line, $after, $fingerprint, isSkipped: true);
             if ($rule !== null) {
                 return self::said($rule);
             }
@@ -113,13 +115,20 @@ final readonly class Diagnosis
      *
      * @throws OutOfEffort when looking takes more than is granted
      */
-    public static function losing(Proof $proof, Effort $effort, array $rules, Node $before, Node $after): ?self
-    {
+    public static function losing(
+        Proof $proof,
+        Effort $effort,
+        array $rules,
+        Node $before,
+        Node $after,
+        Worked $worked,
+    ): ?self {
         $losing = array_values(array_filter(
             $rules,
             static fn(WrongRule $rule): bool => \in_array($rule->slip(), self::LOSES, true),
         ));
-        $rule = self::rule($proof, $effort, $losing, $before, $after);
+        $outcomes = WrongRules::outcomes($losing, $before);
+        $rule = self::rule($proof, $effort, $outcomes, $before, $after, $worked->fingerprint($after));
 
         return $rule === null ? null : self::said($rule);
     }
@@ -129,8 +138,14 @@ final readonly class Diagnosis
      *
      * @param list<WrongRule> $rules
      */
-    private static function two(Proof $proof, Effort $effort, array $rules, Node $before, Node $after): ?self
-    {
+    private static function two(
+        Proof $proof,
+        Effort $effort,
+        array $rules,
+        Node $before,
+        Node $after,
+        Fingerprint $fingerprint,
+    ): ?self {
         $isBracket = static fn(Node $part): bool => $part instanceof Sum;
         // Each place has its own brackets, besides the line itself.
         $brackets = 0;
@@ -153,7 +168,8 @@ final readonly class Diagnosis
                 $placed,
                 static fn(WrongRule $rule): bool => $rule->slip() !== $first->slip(),
             ));
-            $second = self::rule($proof, $effort, $others, $once, $after);
+            $outcomes = WrongRules::outcomes($others, $once);
+            $second = self::rule($proof, $effort, $outcomes, $once, $after, $fingerprint);
             if ($second !== null) {
                 $say = Message::of('marking.two-slips', [
                     'first' => Message::of($first->says()),
@@ -207,18 +223,21 @@ final readonly class Diagnosis
         );
     }
 
-    /** @param list<WrongRule> $rules */
+    /**
+     * @param iterable<array{WrongRule, Node}> $outcomes    what slips make of the line before
+     * @param Fingerprint                      $fingerprint of the line after
+     */
     private static function rule(
         Proof $proof,
         Effort $effort,
-        array $rules,
+        iterable $outcomes,
         Node $before,
         Node $after,
+        Fingerprint $fingerprint,
         bool $isSkipped = false,
     ): ?WrongRule {
         // Long numbers take longer.
         $cost = self::OUTCOME * \strlen(Ascii::write($before));
-        $fingerprint = Fingerprint::of($after);
         // A term that changes sides changes both of them.
         $keepsSide = $before instanceof Equation && $after instanceof Equation
             && ($proof->same($before->left, $after->left) || $proof->same($before->right, $after->right));
@@ -238,7 +257,7 @@ final readonly class Diagnosis
         $isExactOnly = ($isZeroProduct || ($isSkipped && $after instanceof Alternatives)) && self::isValue($after);
         $isOpen = !WrittenLine::isSolved($after);
         $alike = null;
-        foreach (WrongRules::outcomes($rules, $before) as [$rule, $wrong]) {
+        foreach ($outcomes as [$rule, $wrong]) {
             $effort->spend($cost);
             $isOut = ($rule instanceof FactoringRule && (!$isProduct || $isCompleted))
                 || ($rule instanceof FormulaRule && !$isWorkedOut)

@@ -43,14 +43,34 @@ final readonly class Fingerprint
         private ?array $subject,
     ) {}
 
-    public static function of(Node $line): self
+    /** @return list<string> the letters that want a value, in order */
+    public static function letters(Node $line): array
     {
         $letters = array_map(strval(...), array_keys(Indeterminates::of($line)));
         sort($letters);
-        $places = array_map(
+
+        return $letters;
+    }
+
+    /**
+     * Where lines in these letters are compared: what they have in common is worked out there once.
+     *
+     * @param list<string> $letters
+     *
+     * @return list<Evaluation<float>>
+     */
+    public static function places(array $letters): array
+    {
+        return array_map(
             static fn(array $place): Evaluation => Evaluation::at(new Floats(), self::at($place, $letters)),
             self::PLACES,
         );
+    }
+
+    /** @param list<Evaluation<float>> $places as they are for the letters of the line */
+    public static function of(Node $line, array $places): self
+    {
+        $letters = self::letters($line);
         $solutions = self::solutions($line);
 
         return new self(

@@ -137,6 +137,7 @@ final readonly class Marker
                 $this->page->family->rules(),
                 $fork->line,
                 $opening->node,
+                $this->page->worked,
             );
             // Where no slip brings it about, a solution is missing at the end, which is said there.
             if ($losing === null) {

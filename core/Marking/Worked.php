@@ -19,6 +19,9 @@ use Runel\Message\Refusal;
 use Runel\Method\Catalogue;
 use Runel\Method\Family;
 use Runel\Proof\Effort;
+use Runel\Slip\KeptOutcomes;
+use Runel\Slip\WrongRule;
+use Runel\Slip\WrongRules;
 
 /** What a demonstration of ours says of the problem, worked when it is first asked for: its lines, what solves it. */
 final class Worked
@@ -26,8 +29,7 @@ final class Worked
     /** What a demonstration costs, in steps. */
     private const COST = 8_000;
 
-    private bool $isTried = false;
-    private ?Demonstration $demonstration = null;
+    private bool $isPaid = false;
 
     public function __construct(
         private readonly Catalogue $catalogue,
@@ -36,11 +38,51 @@ final class Worked
         private readonly Effort $effort,
     ) {}
 
-    /** @return list<Node> the lines that carry its work on */
+    /** @return list<Node> the lines that carry its work on, the same ones for all pages of the task */
     public function lines(): array
     {
+        $demonstration = $this->demonstration();
+
+        return $demonstration === null ? [] : $this->task->once(
+            "carrying.{$this->family->job()}",
+            static fn(): array => self::carrying($demonstration),
+        );
+    }
+
+    /**
+     * What the job's wrong rules make of a line: kept for the problem's own and for ours, which many are compared with.
+     *
+     * @return iterable<array{WrongRule, Node}>
+     */
+    public function slipped(Node $line, bool $isOurs = false): iterable
+    {
+        $rules = $this->family->rules();
+        $kept = $this->task->once(
+            "slipped.{$this->family->job()}",
+            static fn(): KeptOutcomes => new KeptOutcomes($rules),
+        );
+
+        return $isOurs || $line === $this->task->problem->node
+            ? $kept->of($line)
+            : WrongRules::outcomes($rules, $line);
+    }
+
+    /** What a line comes to, at places that all pages of the task share: what is kept is worked out there once. */
+    public function fingerprint(Node $line): Fingerprint
+    {
+        $letters = Fingerprint::letters($line);
+
+        return Fingerprint::of($line, $this->task->once(
+            'places.' . implode(' ', $letters),
+            static fn(): array => Fingerprint::places($letters),
+        ));
+    }
+
+    /** @return list<Node> */
+    private static function carrying(Demonstration $demonstration): array
+    {
         $nodes = [];
-        foreach ($this->demonstration()?->steps() ?? [] as $step) {
+        foreach ($demonstration->steps() as $step) {
             foreach ($step->lines as $line) {
                 if ($line->link !== Link::Side && $line->link !== Link::Given && $line->branch === null) {
                     $nodes[] = Rewriter::unmarked($line->node);
@@ -94,18 +136,21 @@ final class Worked
         ));
     }
 
+    /** Worked once for all pages of the task, and paid for by each. */
     private function demonstration(): ?Demonstration
     {
-        if (!$this->isTried) {
+        if (!$this->isPaid) {
             $this->effort->spend(self::COST);
-            $this->isTried = true;
-            try {
-                $this->demonstration = $this->catalogue->demonstrate($this->task, $this->family->job());
-            } catch (Refusal) {
-                $this->demonstration = null;
-            }
+            $this->isPaid = true;
         }
+        $job = $this->family->job();
 
-        return $this->demonstration;
+        return $this->task->once("worked.$job", function () use ($job): ?Demonstration {
+            try {
+                return $this->catalogue->demonstrate($this->task, $job);
+            } catch (Refusal) {
+                return null;
+            }
+        });
     }
 }

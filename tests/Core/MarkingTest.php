@@ -31,6 +31,7 @@ use Runel\Method\Wanting;
 use Runel\Notation\Ascii;
 use Runel\Polynomial\Polynomial;
 use Runel\Problem\Problem;
+use Runel\Proof\Effort;
 use Runel\Proof\Entailment;
 use Runel\Proof\Proof;
 use Runel\Slip\FactoringRule;
@@ -284,6 +285,31 @@ final class MarkingTest extends TestCase
         }
         self::assertGreaterThan(Chance::seeds(50), $made);
         self::assertLessThanOrEqual($made * 0.05, \count($unnamed), implode("\n", $unnamed));
+    }
+
+    /** Pages of one problem share what is worked out about it, and are judged as if each stood alone. */
+    public function testAPageIsJudgedAsIfItWereTheOnlyOne(): void
+    {
+        $fresh = static fn(): Task => new Task(Problem::read('(2x-3)^2=50'), HouseStyle::default());
+        $shared = $fresh();
+        foreach ([
+            ['2x-3=sqrt(50)+1'],
+            ['4x^2+9=50', '4x^2=41'],
+            ['2x-3=5*sqrt(2) or 2x-3=-5*sqrt(2)+7', 'x=3/2+5/2*sqrt(2)'],
+            ['4x^2-12x-9=50'],
+            ['2x-3=sqrt(50)+1'],
+            ['4y^2+9=50'],
+        ] as $lines) {
+            $judged = array_map(static function (Task $task) use ($lines): array {
+                $effort = Effort::of(1 << 40);
+                $marking = Marker::mark(Jobs::catalogue(), $task, 'solve', $lines, effort: $effort);
+
+                return [$effort->spent(), array_map(static fn(MarkedLine $line): array => [
+                    $line->verdict, $line->slip, $line->say->key, $line->hint->key,
+                ], $marking->lines)];
+            }, [$fresh(), $shared]);
+            self::assertSame($judged[0], $judged[1], implode(' / ', $lines));
+        }
     }
 
     public function testLinesInAnotherOrderArePaired(): void
