@@ -126,6 +126,10 @@ return [
             'why-below' => 'The denominator is made a power with the exponent :index: its root then comes out whole.',
             'why-fraction' => 'The root of a fraction is root over root, with no root left below.',
         ],
+        'turn-over' => [
+            'title' => 'Write it below a line',
+            'why' => 'A minus in the exponent puts the power below a line, with 1 above it.',
+        ],
         'roots' => [
             'title' => 'Write the powers as roots',
             'why' => 'The denominator of the exponent says which root, the numerator which power; a minus puts it '

@@ -50,6 +50,9 @@ use Runel\Working\Quadratic\RootLines;
 /** Numbers with roots: each root simplified, like roots collected, no square root left below a line. */
 final readonly class Radicals implements Method
 {
+    /** So many fractions within factors lose the root below them. */
+    private const MOST_WITHIN = 6;
+
     public function id(): string
     {
         return 'radicals';
@@ -82,7 +85,7 @@ final readonly class Radicals implements Method
         }
         $value = self::value($whole);
 
-        return $value !== null && $value->isReal() && self::isShaped($whole)
+        return $value !== null && $value->isReal() && self::isShaped(self::prepared($whole)[1])
             && !self::isWritten(SurdWritten::of($value), $whole);
     }
 
@@ -107,11 +110,12 @@ final readonly class Radicals implements Method
         }
         $value = self::value($whole) ?? throw new \LogicException('It was not refused.');
         $result = SurdWritten::of($value);
-        $steps = [];
-        $reached = $whole;
+        [$steps, $reached] = self::prepared($whole);
+        $cleared = \count(array_filter($steps, static fn(Step $step): bool => $step->watch !== null));
         $products = new RootProducts(self::product(...), self::collected(...));
         $multiplied = static fn(Expression $part): array => $products->multiplied($part);
-        foreach ([$this->simplified(...), $this->joined(...), $multiplied, $this->rationalised(...)] as $part) {
+        $rationalised = fn(Expression $part): array => $this->rationalised($part, $cleared);
+        foreach ([$this->simplified(...), $this->joined(...), $multiplied, $rationalised] as $part) {
             [$own, $reached] = $part($reached);
             array_push($steps, ...$own);
         }
@@ -155,6 +159,66 @@ final readonly class Radicals implements Method
             answer: new SimplifiedAnswer($result),
             checking: static fn(): array => [self::check($whole, $result, $value)],
         );
+    }
+
+    /**
+     * What comes first within a product: a power with a negative exponent goes below a line, and in a sum that is a
+     * factor no root stays below one.
+     *
+     * @return array{list<Step>, Expression}
+     */
+    private static function prepared(Expression $whole): array
+    {
+        $steps = [];
+        $reached = Rewriter::everywhere($whole, static function (Node $node): ?Node {
+            $exponent = $node instanceof Power ? $node->exponent->number()?->toInt() ?? 0 : 0;
+
+            return $node instanceof Power && $exponent < 0 && Inside::holds($node->base, Root::class)
+                ? new Quotient(Numeral::of(1), $exponent === -1
+                    ? $node->base
+                    : new Power($node->base, Numeral::of(-$exponent)))
+                : null;
+        });
+        if (!$reached->equals($whole)) {
+            $steps[] = new Step(
+                id: 'turn-over',
+                title: Message::of('simplify.radicals.turn-over.title'),
+                why: Message::of('simplify.radicals.turn-over.why'),
+                lines: [Line::equal($reached)],
+            );
+        }
+        $cleared = 0;
+        while ($cleared < self::MOST_WITHIN && ($fraction = self::rootBelowWithin($reached)) !== null) {
+            $in = static fn(Expression $part): Expression => Rewriter::everywhere(
+                $reached,
+                static fn(Node $node): ?Node => $node->equals($fraction) ? $part : null,
+            );
+            [$steps[], $worked] = self::withoutRootBelow($fraction, $in, $cleared++);
+            $reached = $in($worked);
+        }
+
+        return [$steps, $reached];
+    }
+
+    /** A fraction over a root in a sum that is a factor; null where there is none. */
+    private static function rootBelowWithin(Expression $whole): ?Quotient
+    {
+        foreach ($whole->terms() as $term) {
+            $factors = $term->bare()->factors();
+            foreach ($factors as $factor) {
+                $sum = $factor instanceof Power ? $factor->base : $factor;
+                foreach ($sum instanceof Sum && $sum !== $whole ? $sum->terms : [] as $part) {
+                    $fraction = $part->bare();
+                    $isOver = $fraction instanceof Quotient && !Inside::holds($fraction, Sum::class)
+                        && Inside::holds($fraction->denominator, Root::class);
+                    if ($isOver && self::canLoseRoots(self::value($fraction->denominator))) {
+                        return $fraction;
+                    }
+                }
+            }
+        }
+
+        return null;
     }
 
     /** @return array{list<Step>, Expression} every root by itself, then the whole with what they are */
@@ -253,8 +317,12 @@ final readonly class Radicals implements Method
         )], $joined];
     }
 
-    /** @return array{list<Step>, Expression} each fraction with a root below it by itself */
-    private function rationalised(Expression $whole): array
+    /**
+     * @param int $before so many fractions were treated before
+     *
+     * @return array{list<Step>, Expression} each fraction with a root below it by itself
+     */
+    private function rationalised(Expression $whole, int $before): array
     {
         $steps = [];
         $terms = $whole->terms();
@@ -263,7 +331,7 @@ final readonly class Radicals implements Method
             $fraction = $term->bare();
             // Of three terms below, the first turn leaves two.
             while ($fraction instanceof Quotient && Inside::holds($fraction->denominator, Root::class)) {
-                [$steps[], $fraction] = self::withoutRootBelow($fraction, $in, \count($steps));
+                [$steps[], $fraction] = self::withoutRootBelow($fraction, $in, $before + \count($steps));
             }
             $whole = $in($fraction);
             $terms[$place] = $term instanceof Negative ? new Negative($fraction) : $fraction;
