@@ -26,6 +26,7 @@ use Runel\Law\Move\JoinBranches;
 use Runel\Law\Move\Move;
 use Runel\Law\Move\Operation;
 use Runel\Law\Move\QuadraticFormula;
+use Runel\Law\Move\RaiseBothSides;
 use Runel\Law\Move\RemainderIs;
 use Runel\Law\Move\Rewrite;
 use Runel\Law\Move\RootBothSides;
@@ -86,6 +87,12 @@ final readonly class Laws
                 self::raised($before->left, 2),
                 self::raised($before->right, 2),
             ), $after, Entailment::Implies),
+            // Real numbers only: there each is the odd power of exactly one.
+            $move instanceof RaiseBothSides => $this->sides(
+                new Equation(self::raised($before->left, $move->index), self::raised($before->right, $move->index)),
+                $after,
+                $move->index % 2 === 1 ? Entailment::Equivalent : Entailment::Implies,
+            ),
             $move instanceof Substitute => $this->sides(
                 new Equation(
                     Substitution::into($before->left, $move->letter, $move->value),

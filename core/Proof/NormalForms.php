@@ -334,12 +334,48 @@ final class NormalForms implements OpenPowers
         if ($outside !== null) {
             $under = array_map(static fn(Rational $coefficient): Rational => $coefficient->dividedBy($content), $under);
         }
+        $raised = $this->powerOfLetter($under);
+        if ($raised !== null && Integers::gcd($raised[1], $index) === 1) {
+            // √(x³) is (√x)³: either is there where x is not negative, or the index is odd.
+            $root = $this->wholeRoot([$raised[0] => Rational::one()], $index, 1);
+
+            return array_reduce(
+                array_fill(0, $raised[1], $root),
+                $this->product(...),
+                $this->number(Rational::one()),
+            );
+        }
         ksort($under);
         $symbol = new RationalFunction([
             1 << self::BITS * $this->rootPlace($under, $index) => Rational::one(),
         ], $this->whole, max(1, intdiv($degree + $index - 1, $index)));
 
         return $outside === null ? $symbol : $this->product($this->fromSurd($outside), $symbol);
+    }
+
+    /**
+     * The letter by its monomial, and its exponent from 2 on, of what is a single power of one; null of anything else.
+     *
+     * @param array<int, Rational> $form
+     *
+     * @return array{int, int}|null
+     */
+    private function powerOfLetter(array $form): ?array
+    {
+        $monomial = array_key_first($form) ?? 0;
+        if (\count($form) !== 1 || !$form[$monomial]->isOne()) {
+            return null;
+        }
+        foreach ($this->places as $place) {
+            $letter = 1 << self::BITS * $place;
+            if ($monomial % $letter === 0 && $monomial > $letter && $monomial < $letter << self::BITS) {
+                return isset($this->roots[$place]) || isset($this->powers[$place])
+                    ? null
+                    : [$letter, intdiv($monomial, $letter)];
+            }
+        }
+
+        return null;
     }
 
     /**

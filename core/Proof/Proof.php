@@ -7,9 +7,11 @@ namespace Runel\Proof;
 use Runel\Expression\Equation;
 use Runel\Expression\Evaluation;
 use Runel\Expression\Expression;
+use Runel\Expression\FractionalPower;
 use Runel\Expression\Indeterminates;
 use Runel\Expression\Negative;
 use Runel\Expression\Node;
+use Runel\Expression\Power;
 use Runel\Expression\Product;
 use Runel\Expression\Quotient;
 use Runel\Expression\Root;
@@ -236,7 +238,9 @@ final readonly class Proof
      */
     private static function hasRoots(Node $node, string $letter, Expression $value): bool
     {
-        if ($node instanceof Root && isset(Indeterminates::of($node->radicand)[$letter])) {
+        $node = $node instanceof Power ? FractionalPower::rooted($node) ?? $node : $node;
+        // A root of an odd index is there for every real number.
+        if ($node instanceof Root && $node->index % 2 === 0 && isset(Indeterminates::of($node->radicand)[$letter])) {
             $under = self::value(Substitution::into($node->radicand, $letter, $value));
             if (!$under->isReal() || $under->sign() < 0) {
                 return false;
@@ -283,8 +287,7 @@ final readonly class Proof
         foreach ([[$equation->left, $equation->right], [$equation->right, $equation->left]] as [$root, $number]) {
             $factors = $root->factors();
             $last = $factors[\count($factors) - 1];
-            if (!$last instanceof Root || $last->index !== 2 || \count($factors) > 2
-                || Indeterminates::of($number) !== []) {
+            if (!self::isNeverNegative($last) || \count($factors) > 2 || Indeterminates::of($number) !== []) {
                 continue;
             }
             try {
@@ -300,6 +303,17 @@ final readonly class Proof
         }
 
         return false;
+    }
+
+    /** A root of an even index, or an even power of a root of any: for real numbers neither is below 0. */
+    private static function isNeverNegative(Expression $factor): bool
+    {
+        $exponent = $factor instanceof Power ? $factor->exponent->number()?->toInt() ?? 0 : 0;
+
+        return $factor instanceof Root
+            ? $factor->index % 2 === 0
+            : $factor instanceof Power && $factor->base instanceof Root && $exponent > 0
+                && ($factor->base->index % 2 === 0 || $exponent % 2 === 0);
     }
 
     /** Both sides change places between the two of each pair, the pairs rise, and there are no more real solutions. */

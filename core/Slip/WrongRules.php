@@ -136,6 +136,8 @@ final class WrongRules
             new EquationRule(Slip::OneSideOnly),
             new EquationRule(Slip::WrongInverse),
             new OtherInverseRule(Slip::WrongInverse, 'other'),
+            new InverseRule(Slip::WrongInverse),
+            new InverseRule(Slip::WrongInverse, 'root'),
             new InverseRule(Slip::WrongInverse, 'power'),
             new LeadingRule(Slip::DividedSomeTerms),
             new LetterDividedRule(Slip::DividedSomeTerms),

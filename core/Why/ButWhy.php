@@ -24,6 +24,7 @@ use Runel\Expression\RootIndex;
 use Runel\Expression\Substitution;
 use Runel\Law\Claim\Identity;
 use Runel\Law\Move\JoinBranches;
+use Runel\Law\Move\RaiseBothSides;
 use Runel\Law\Move\RootBothSides;
 use Runel\Law\Move\TakeLeftSide;
 use Runel\Message\Message;
@@ -140,6 +141,9 @@ final readonly class ButWhy
             }
             if ($line->move instanceof RootBothSides && $line->move->index > 2) {
                 return $line->move->index % 2 === 1 ? 'root-odd' : 'root-even';
+            }
+            if ($line->move instanceof RaiseBothSides) {
+                return $line->move->index % 2 === 1 ? 'raise-odd' : 'raise-even';
             }
             $move = $line->move?->name();
             if (\in_array($move, self::LAWS, true)) {

@@ -17,6 +17,32 @@ return [
         'outcome' => 'no solution on this way',
         'check-none' => 'One number proves nothing by itself, but here too the two sides differ.',
     ],
+    'raised' => [
+        'advice' => 'The power is undone by its root, the root by its power.',
+        'read' => 'One root with the index :index holds the letter: once it is alone, both sides are raised to that '
+            . 'power.',
+        'read-power' => 'A power of a root stands there: the power is undone first, then the root.',
+        'read-fraction' => 'A fraction in an exponent means a root: it is written as one first.',
+        'swap' => 'The root stands on the right alone; an equation can be read from either side.',
+        'beside' => 'The root alone on one side',
+        'beside-ask' => 'The root is to stand alone. Which equation is next?',
+        'divide' => 'Then the root stands alone.',
+        'as-root' => 'The denominator of the exponent says which root, the numerator which power.',
+        'out' => [
+            'title' => 'Take the power out of the root',
+            'why' => 'The root of a power is that power of the root: first the root, then the power.',
+        ],
+        'square-title' => 'Take the square root: plus or minus',
+        'title' => 'Raise both sides to the power :index',
+        'title-square' => 'Square both sides',
+        'why' => 'The root raised to its own index is what stands under it. The index is odd: nothing comes in by '
+            . 'that.',
+        'why-even' => 'The root raised to its own index is what stands under it. What comes in by that is seen at the '
+            . 'end, when it is put in.',
+        'why-one' => 'It is the only one, and it holds when it is put in.',
+        'none' => 'A root with an even index is never below 0, so it is never :value.',
+        'ask' => 'What is :power?',
+    ],
     'advice' => 'The power alone, then the root of index :index.',
     'read' => 'One power with the exponent :index stands there: once it is alone, its root is taken.',
     'swap' => 'The power stands on the right alone; an equation can be read from either side.',

@@ -334,6 +334,7 @@ return [
         'diagnosis' => 'The operation was repeated instead of undone: take its opposite.',
         'diagnosis-other' => 'This undoes another operation than the one that stands there: adding is undone by'
             . ' subtracting, multiplying by dividing.',
+        'diagnosis-root' => 'A root is undone by the power with its index, not by multiplying by the index.',
         'diagnosis-power' => 'A power is undone by the root with its exponent, not by dividing by the exponent.',
     ],
     'divided-by-negative' => [

@@ -28,6 +28,10 @@ return [
             . 'one of them has to be; and where one of them is, the product is.',
         'square-both-sides' => 'What is equal has equal squares. But 3 and −3 are different and have equal squares, '
             . 'too: so no solution is lost, and some may come in.',
+        'raise-odd' => 'What is equal has equal powers; and of an odd exponent only what is equal has them: no '
+            . 'solution is lost and none comes in.',
+        'raise-even' => 'What is equal has equal powers. But 3 and −3 are different and have equal powers with an even '
+            . 'exponent: so no solution is lost, and some may come in.',
         'root-odd' => 'The exponent is odd, and there each number is the power of exactly one: where the powers are '
             . 'equal, what is raised is equal, and the other way round.',
         'root-even' => 'The exponent is even, and there each positive number is the power of two numbers, one the '
@@ -77,6 +81,9 @@ return [
         'zero-product' => 'If ab = 0 and a is not 0, then a has 1/a, and 1/a · ab = b has to be 1/a · 0 = 0.',
         'square-both-sides' => 'a² = b² says a² − b² = 0, so (a + b)(a − b) = 0: then a = b, or a = −b, which was '
             . 'not asked for.',
+        'raise-odd' => 'Of two different numbers the larger one has the larger power where the exponent is odd. So '
+            . 'different numbers have different powers.',
+        'raise-even' => 'With an even exponent a minus does not show: a and −a have one power.',
         'root-odd' => 'Of two different numbers the larger one has the larger power where the exponent is odd. So no '
             . 'two have the same one.',
         'root-even' => 'Of two positive numbers the larger one has the larger power, so only one positive number '

@@ -57,6 +57,8 @@ final class ButWhyTest extends TestCase
         yield ['(x^3-4x+6)/(x-2)', 'divide', 'synthetic', ['bring-down' => 'synthetic', 'add-1' => 'synthetic']];
         yield ['(x+1)^3=(2x-3)^3', 'solve', 'powers', ['both-roots' => 'root-odd']];
         yield ['x^4=81', 'solve', 'powers', ['roots' => 'root-even']];
+        yield ['x^(2/3)=9', 'solve', 'powers', ['raise-1' => 'raise-odd', 'raise-2' => 'raise-odd']];
+        yield ['root(4,x)=3', 'solve', 'powers', ['raise-1' => 'raise-even']];
         yield ['√(18x^3)', 'simplify', 'radicals', ['root-1' => 'roots', 'result' => 'roots']];
         yield ['9x^2-25', 'factor', 'special', ['recognise' => 'difference-of-squares']];
     }

@@ -33,6 +33,7 @@ final class NumberBeside
         Equation $wanted,
         Message $title,
         Moving $moving,
+        ?Message $ask = null,
     ): Step {
         $size = $beside->bare();
         $isAdded = $beside instanceof Negative;
@@ -57,7 +58,7 @@ final class NumberBeside
             lines: $isWritten
                 ? [Line::equivalent($written, $move), Line::equivalent($wanted, new Rewrite())]
                 : [Line::equivalent($wanted, $move)],
-            question: Question::equation(Message::of('quadratic.beside.ask'), $equation, $wanted),
+            question: Question::equation($ask ?? Message::of('quadratic.beside.ask'), $equation, $wanted),
             watch: $moving === Moving::Across ? Slip::SignNotTurned : null,
         );
     }

@@ -11,10 +11,11 @@ use Runel\Expression\Negative;
 use Runel\Expression\Numeral;
 use Runel\Expression\Power;
 use Runel\Expression\Quotient;
+use Runel\Expression\Root;
 use Runel\Number\Rational;
 use Runel\Polynomial\Polynomial;
 
-/** An equation that says what a power from the third on is, as 2(x − 1)³ + 5 = 59. */
+/** An equation that says what one power is, as 2(x − 1)³ + 5 = 59. */
 final readonly class PowerEquation
 {
     private const HIGHEST = 12;
@@ -50,12 +51,25 @@ final readonly class PowerEquation
                 return null;
             }
 
-            return self::read($node, $letter, false)
-                ?? self::read(new Equation($node->right, $node->left), $letter, true);
+            return self::either($node, $letter, self::highPower(...));
         });
     }
 
-    private static function read(Equation $equation, string $letter, bool $turned): ?self
+    /** The same of a root whose radicand is linear, or of a power of one: the root is the base. */
+    public static function ofRoot(Equation $equation, string $letter): ?self
+    {
+        return self::either($equation, $letter, self::rootPower(...));
+    }
+
+    /** @param \Closure(Expression): (array{Expression, int}|null) $raised base and exponent of what fits */
+    private static function either(Equation $equation, string $letter, \Closure $raised): ?self
+    {
+        return self::read($equation, $letter, false, $raised)
+            ?? self::read(new Equation($equation->right, $equation->left), $letter, true, $raised);
+    }
+
+    /** @param \Closure(Expression): (array{Expression, int}|null) $raised */
+    private static function read(Equation $equation, string $letter, bool $turned, \Closure $raised): ?self
     {
         $terms = $equation->left->terms();
         $right = $equation->right->number();
@@ -63,7 +77,7 @@ final readonly class PowerEquation
             return null;
         }
         foreach ($terms as $place => $term) {
-            $power = self::power($term);
+            $power = self::power($term, $raised);
             $beside = $terms[1 - $place] ?? null;
             $number = $beside?->number();
             if ($power !== null && ($beside === null || $number !== null)) {
@@ -86,16 +100,20 @@ final readonly class PowerEquation
         return null;
     }
 
-    /** @return array{Expression, int, Rational}|null base, exponent and the number in front */
-    private static function power(Expression $term): ?array
+    /**
+     * @param \Closure(Expression): (array{Expression, int}|null) $raised
+     *
+     * @return array{Expression, int, Rational}|null base, exponent and the number in front
+     */
+    private static function power(Expression $term, \Closure $raised): ?array
     {
         if ($term instanceof Negative) {
-            $inside = self::power($term->operand);
+            $inside = self::power($term->operand, $raised);
 
             return $inside === null ? null : [$inside[0], $inside[1], $inside[2]->negated()];
         }
         if ($term instanceof Quotient && $term->denominator instanceof Numeral && !$term->denominator->isZero()) {
-            $inside = self::power($term->numerator);
+            $inside = self::power($term->numerator, $raised);
 
             return $inside === null ? null : [
                 $inside[0],
@@ -106,10 +124,40 @@ final readonly class PowerEquation
         $factors = $term->factors();
         $last = $factors[\count($factors) - 1];
         $front = \count($factors) === 1 ? Rational::one() : ($factors[0]->number() ?? Rational::zero());
-        $index = $last instanceof Power ? $last->exponent->number()?->toInt() : null;
-        $isFit = $last instanceof Power && $index !== null && $index > 2 && $index <= self::HIGHEST
-            && \count($factors) < 3 && !$front->isZero() && Polynomial::tryFrom($last->base)?->degree() === 1;
+        $fitting = \count($factors) < 3 && !$front->isZero() ? $raised($last) : null;
 
-        return $isFit ? [$last->base, $index, $front] : null;
+        return $fitting === null ? null : [...$fitting, $front];
+    }
+
+    /** @return array{Expression, int}|null of a power from the third on with a linear base */
+    private static function highPower(Expression $power): ?array
+    {
+        $index = self::exponent($power);
+
+        return $power instanceof Power && $index > 2 && $index <= self::HIGHEST && self::isLinear($power->base)
+            ? [$power->base, $index]
+            : null;
+    }
+
+    /** @return array{Expression, int}|null */
+    private static function rootPower(Expression $power): ?array
+    {
+        $root = $power instanceof Power ? $power->base : $power;
+        $index = $power instanceof Power ? self::exponent($power) : 1;
+
+        return $root instanceof Root && $index >= 1 && $index <= self::HIGHEST && self::isLinear($root->radicand)
+            ? [$root, $index]
+            : null;
+    }
+
+    /** 0 where there is none, or no whole number. */
+    private static function exponent(Expression $power): int
+    {
+        return $power instanceof Power ? $power->exponent->number()?->toInt() ?? 0 : 0;
+    }
+
+    private static function isLinear(Expression $base): bool
+    {
+        return Polynomial::tryFrom($base)?->degree() === 1;
     }
 }

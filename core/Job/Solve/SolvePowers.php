@@ -30,11 +30,8 @@ use Runel\Expression\Power;
 use Runel\Expression\Substitution;
 use Runel\Law\Claim\Identity;
 use Runel\Law\Move\JoinBranches;
-use Runel\Law\Move\Operation;
 use Runel\Law\Move\Rewrite;
 use Runel\Law\Move\RootBothSides;
-use Runel\Law\Move\SwapSides;
-use Runel\Law\Move\ToBothSides;
 use Runel\Message\Message;
 use Runel\Message\MethodDoesNotApply;
 use Runel\Message\Refusal;
@@ -62,7 +59,7 @@ final readonly class SolvePowers implements Method
     public function refusal(Task $task): ?Refusal
     {
         $equation = PowerEquation::ofTask($task);
-        if (EqualPowers::of($task)?->isSquare() === false) {
+        if (EqualPowers::of($task)?->isSquare() === false || RaisedRoot::of($task) !== null) {
             return null;
         }
         if ($equation === null) {
@@ -94,12 +91,25 @@ final readonly class SolvePowers implements Method
         if ($equal?->isSquare() === false) {
             return $equal->demonstration($this);
         }
+        $raised = RaisedRoot::of($task);
+        if ($raised !== null) {
+            return $raised->demonstration($this);
+        }
         $equation = PowerEquation::ofTask($task) ?? throw new \LogicException('It was not refused.');
         $value = $equation->value->dividedBy($equation->front);
         $power = new Equation(new Power($equation->base, Numeral::of($equation->index)), Numeral::of($value));
         [$solving, $answer] = $this->rooted($task, $equation, $power, $value);
         [$sections, $answer] = Decimals::of($task, [
-            new Section(Phase::Reading, $this->alone($task, $equation, $power)),
+            new Section(Phase::Reading, [
+                new Step(
+                    id: 'read',
+                    role: Role::Reading,
+                    title: Message::of('factor.read.title'),
+                    why: Message::of('powers.read', ['index' => $equation->index]),
+                    lines: [Line::given($task->problem->node)],
+                ),
+                ...PowerAlone::steps($equation, $power, $task->style->get(Moving::class)),
+            ]),
             new Section(Phase::Solving, $solving),
         ], $answer, $equation->letter);
 
@@ -117,46 +127,6 @@ final readonly class SolvePowers implements Method
             answer: $answer,
             checking: static fn(): array => self::checks($equation, $answer),
         );
-    }
-
-    /** @return non-empty-list<Step> the power alone on the left */
-    private function alone(Task $task, PowerEquation $equation, Equation $power): array
-    {
-        $steps = [new Step(
-            id: 'read',
-            role: Role::Reading,
-            title: Message::of('factor.read.title'),
-            why: Message::of('powers.read', ['index' => $equation->index]),
-            lines: [Line::given($task->problem->node)],
-        )];
-        if ($equation->turned) {
-            $steps[] = new Step(
-                id: 'swap-sides',
-                title: Message::of('factor.swap.title'),
-                why: Message::of('powers.swap'),
-                lines: [Line::equivalent($equation->equation, new SwapSides())],
-            );
-        }
-        if ($equation->beside !== null) {
-            $steps[] = NumberBeside::taken(
-                $equation->equation,
-                $equation->beside,
-                new Equation($equation->term, Numeral::of($equation->value)),
-                Message::of('quadratic.beside.title-power'),
-                $task->style->get(Moving::class),
-            );
-        }
-        if (!$equation->front->isOne()) {
-            $front = Numeral::of($equation->front);
-            $steps[] = new Step(
-                id: 'divide',
-                title: Message::of('quadratic.leading.title-divide', ['a' => $front]),
-                why: Message::of('powers.divide'),
-                lines: [Line::equivalent($power, new ToBothSides(Operation::Divide, $front))],
-            );
-        }
-
-        return $steps;
     }
 
     /** @return array{non-empty-list<Step>, Answer} */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Runel\Job\Solve;
 
 use Runel\Expression\Equation;
+use Runel\Expression\FractionalPower;
 use Runel\Expression\Indeterminates;
 use Runel\Expression\Node;
 use Runel\Expression\Power;
@@ -26,6 +27,10 @@ final class Unsolved
                     && Indeterminates::of($inner) !== [])) => Message::of('unsolved.root-of-root'),
             self::any($equation, static fn(Node $node): bool => $node instanceof Root
                 && $node->index !== 2 && Indeterminates::of($node) !== []) => Message::of('unsolved.other-root'),
+            self::any($equation, static fn(Node $node): bool => $node instanceof Power
+                && FractionalPower::rooted($node) !== null && Indeterminates::of($node) !== []) => Message::of(
+                    'unsolved.fraction-exponent',
+                ),
             self::any($equation, static fn(Node $node): bool => $node instanceof Quotient
                 && Indeterminates::of($node->denominator) !== []) => Message::of('unsolved.below'),
             self::any($equation, static fn(Node $node): bool => $node instanceof Root
