@@ -90,7 +90,7 @@ final readonly class RaisedRoot
             }
             $values = self::values($equation->value->dividedBy($equation->front), $equation->index);
             $isShort = array_filter($values ?? [], static fn(Rational $value): bool => $root->index
-                * max(\strlen((string) $value->numerator()), \strlen((string) $value->denominator()))
+                * \strlen((string) $value->absolute())
                     > self::MOST_DIGITS) === [];
 
             return $values === null || !$isShort
