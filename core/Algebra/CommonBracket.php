@@ -22,12 +22,14 @@ final readonly class CommonBracket
      * @param list<Expression> $terms    each with the sum in it
      * @param list<Expression> $left     what each term is without it
      * @param Sum|null         $opposite what stood in some terms, and was turned; null where nothing was
+     * @param bool             $isEven   whether it stood only in even powers, whose sign does not turn
      */
     private function __construct(
         public Sum $bracket,
         public array $terms,
         public array $left,
         public ?Sum $opposite = null,
+        public bool $isEven = false,
     ) {}
 
     /** @param list<Expression> $terms */
@@ -45,7 +47,12 @@ final readonly class CommonBracket
             );
             $left = $opposite === null ? null : self::left($turned, $bracket);
             if ($left !== null) {
-                return new self($bracket, $turned, $left, $opposite);
+                $isEven = array_filter(
+                    array_map(static fn(Expression $term): int => self::exponent($term, $opposite), $terms),
+                    static fn(int $exponent): bool => $exponent % 2 === 1,
+                ) === [];
+
+                return new self($bracket, $turned, $left, $opposite, $isEven);
             }
         }
 
@@ -122,16 +129,30 @@ final readonly class CommonBracket
         return null;
     }
 
-    /** 3(2 − x) as −3(x − 2). */
+    /** 0 where the sum is no factor of the term. */
+    private static function exponent(Expression $term, Sum $sum): int
+    {
+        foreach ($term->bare()->factors() as $factor) {
+            if (($factor instanceof Power ? $factor->base : $factor)->equals($sum)) {
+                return $factor instanceof Power ? $factor->exponent->number()?->toInt() ?? 0 : 1;
+            }
+        }
+
+        return 0;
+    }
+
+    /** 3(2 − x) as −3(x − 2), and (2 − x)² as (x − 2)². */
     private static function turned(Expression $term, Sum $opposite, Sum $bracket): Expression
     {
         $factors = $term->bare()->factors();
         foreach ($factors as $place => $factor) {
-            if ($factor->equals($opposite)) {
-                $factors[$place] = $bracket;
+            $exponent = self::exponent($factor, $opposite);
+            if ($exponent > 0) {
+                $factors[$place] = $factor instanceof Power ? new Power($bracket, $factor->exponent) : $bracket;
                 $product = Product::of($factors);
+                $isNegative = $term instanceof Negative !== ($exponent % 2 === 1);
 
-                return $term instanceof Negative ? $product : new Negative($product);
+                return $isNegative ? new Negative($product) : $product;
             }
         }
 

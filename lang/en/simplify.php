@@ -103,6 +103,20 @@ return [
             'why' => 'Every term within is multiplied by it, and no fraction is left within; the value stays.',
         ],
     ],
+    'terms' => [
+        'advice' => 'Every term times every term, then like terms together.',
+        'read' => 'Letters stand below a line in single terms: each is multiplied as the others are.',
+        'multiply-why' => 'Each term of the one times each of the other: a letter above and the same below cancel.',
+        'minus' => [
+            'title' => 'Open the parentheses behind the minus',
+            'why' => 'The minus turns the sign of every term inside.',
+        ],
+        'collect' => [
+            'title' => 'Collect like terms',
+            'why' => 'Terms with the same letters, above and below, are put together.',
+        ],
+        'result-why' => 'Nothing stands in parentheses any more, and no two terms are alike.',
+    ],
     'radicals' => [
         'refusal' => 'This way is for numbers with roots that can be written more simply.',
         'advice' => 'Each root by itself, then like roots together.',

@@ -42,6 +42,7 @@ return [
         'turn' => [
             'title' => 'Write :opposite with :bracket',
             'why' => 'Both signs turn when a minus is put in front: :opposite is the opposite of :bracket.',
+            'why-even' => ':opposite and :bracket are opposite, and opposite numbers have the same even power.',
         ],
     ],
     'substitution' => [

@@ -114,6 +114,8 @@ final class StructuresTest extends TestCase
                 "{$a}$x{$s($b)}y{$s($c)}$x{$s($d)}y",
                 "{$a}$x^2{$s($b)}$x{$s($c)}$x^2{$s($d)}",
                 "1/2$x{$s($a)}+1/3$x{$s($b)}",
+                "({$a}$x{$s($b)}/$x)($x^2{$s($c)}/y)",
+                "($x{$s($a)}/$x)^2{$s($b)}($x{$s($c)}/$x^2)^2",
             ]),
             'simplify.powers' => $chance->one([
                 abs($a) . "$x^3*" . abs($b) . "$x^2*$x",
@@ -211,6 +213,7 @@ final class StructuresTest extends TestCase
                 "p$x^2{$s($a)}p^2$x=0 for $x",
                 abs($a) . "p$x^2=q$x for $x",
                 "{$a}$x($x{$s($b)})={$c}($x{$s($b)})",
+                (abs($a) + 1) . "$x($x{$s($b)})=(" . -$b . "-$x)^2",
                 "($x{$s($a)})($x{$s($b)})=({$c}$x{$s($d)})(" . -$a . "-$x)",
                 "($x{$s($a)})^3{$s(-$b * $b)}($x{$s($a)})=0",
             ]),

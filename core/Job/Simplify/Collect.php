@@ -46,11 +46,17 @@ final readonly class Collect implements Method
 
     public function refusal(Task $task): ?Refusal
     {
-        return self::groups($task) === null ? new MethodDoesNotApply(Message::of('simplify.collect.refusal')) : null;
+        return self::groups($task) === null && TermsBelow::of($task) === null
+            ? new MethodDoesNotApply(Message::of('simplify.collect.refusal'))
+            : null;
     }
 
     public function demonstrate(Task $task): Demonstration
     {
+        $below = TermsBelow::of($task);
+        if ($below !== null) {
+            return $below->demonstration($task, $this->id());
+        }
         $groups = self::groups($task) ?? throw new \LogicException('It was not refused.');
         $node = $task->problem->node;
         $whole = $node instanceof Expression ? $node : throw new \LogicException('It is an expression.');

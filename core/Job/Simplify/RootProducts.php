@@ -24,8 +24,13 @@ final readonly class RootProducts
      * @param \Closure(Expression, Expression): array{Expression, Expression} $times     two terms: their product under
      *                                                                                   one root, and made simple
      * @param \Closure(Expression): Expression                                $collected a sum with like terms together
+     * @param string                                                          $why       the key of why it is done so
      */
-    public function __construct(private \Closure $times, private \Closure $collected) {}
+    public function __construct(
+        private \Closure $times,
+        private \Closure $collected,
+        private string $why = 'simplify.radicals.multiply.why',
+    ) {}
 
     /**
      * @param (\Closure(Expression): Expression)|null $in     the whole with it in its place; null where it is the whole
@@ -116,7 +121,7 @@ final readonly class RootProducts
             $steps[] = new Step(
                 id: 'multiply' . ($place === 1 ? '' : "-$place"),
                 title: Message::of('simplify.radicals.multiply.title'),
-                why: Message::of('simplify.radicals.multiply.why'),
+                why: Message::of($this->why),
                 lines: $lines,
                 watch: Slip::DoubleProductForgotten,
             );
