@@ -75,4 +75,21 @@ final readonly class Identities
             Sum::of([new Power($this->p, $three), $signed(new Power($this->q, $three), $minus)]),
         ];
     }
+
+    /** @return array{Expression, Expression} (p ± q)³, and what it is multiplied out */
+    public function cube(bool $minus): array
+    {
+        [$two, $three] = [Numeral::of(2), Numeral::of(3)];
+        $signed = static fn(Expression $size): Expression => $minus ? new Negative($size) : $size;
+
+        return [
+            new Power(Sum::of([$this->p, $signed($this->q)]), $three),
+            Sum::of([
+                new Power($this->p, $three),
+                $signed(Product::of([$three, new Power($this->p, $two), $this->q])),
+                Product::of([$three, $this->p, new Power($this->q, $two)]),
+                $signed(new Power($this->q, $three)),
+            ]),
+        ];
+    }
 }

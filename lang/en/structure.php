@@ -27,6 +27,13 @@ return [
             . 'term.',
         'advice' => 'Pairs with the same factor: pairing :place of 3 works.',
         'group' => 'These two pairs leave the same factor.',
+        'group-minus' => 'These two pairs leave the same factor. A minus before the second turns every sign in it.',
+        'advice-identity' => 'Pairs of which one is a special form: written as a product, it has the other\'s factor.',
+        'read-identity' => 'Four terms: two of them are a special form, and a factor of it stands in the other two.',
+        'identity' => [
+            'title' => 'Write each pair as a product',
+            'why' => 'Now both pairs have the factor :bracket.',
+        ],
         'take-out' => 'What each pair has in common stands in front of :bracket.',
         'try' => [
             'title' => 'Try the pairs :first and :second',
@@ -86,6 +93,10 @@ return [
         'why-tidied' => 'A minus before parentheses turns every sign in them; then like terms are collected.',
         'why-tidied-cubes' => 'Only now is anything multiplied out; then like terms are collected.',
         'ask-tidied' => 'What are the two factors, each tidied up?',
+        'advice-cube' => 'The cube of a sum or a difference.',
+        'title-cube' => 'A cube: :part',
+        'why-cube' => 'The ends are the cubes of :first and :second, and three times the square of each times the other '
+            . 'stands between them.',
         'title-added' => 'Add a square and take it away: :part',
         'why-added' => 'With :added more it is the square of :first plus :second; taken away again it is a difference '
             . 'of two squares.',

@@ -7,6 +7,7 @@ return [
         'refusal' => 'Grouping is for four terms that make two pairs with the same bracket, or for a common bracket.',
         'advice' => 'Pairs with the same bracket: pairing :place of 3 works.',
         'group' => 'These two pairs leave the same bracket.',
+        'group-minus' => 'These two pairs leave the same bracket. A minus before the second turns every sign in it.',
     ],
     'seen' => ['same-bracket' => 'the same bracket in every term, :part'],
     'special' => [

@@ -234,9 +234,12 @@ final class StructuresTest extends TestCase
                 "$a($x{$s($b)})^2{$s($a * 2 + 1)}($x{$s($b)})",
                 "$x^3{$s($a)}$x^2{$s($b)}$x{$s($a * $b)}",
                 "{$a}p($x{$s($b)}){$s($c)}(" . -$b . "-$x)",
+                $a ** 2 . "$x^2-" . $b ** 2 . "y^2{$s($c * $a)}$x{$s($c * $b)}y",
+                $a ** 3 . "$x^3{$s($b ** 3)}y^3{$s($c * $a)}$x{$s($c * $b)}y",
             ]),
             'factor.special' => $chance->one([
                 abs($a) ** 3 . "$x^3{$s($b ** 3)}",
+                $a ** 3 . "$x^3{$s(3 * $a ** 2 * $b)}$x^2y{$s(3 * $a * $b ** 2)}$x*y^2{$s($b ** 3)}y^3",
                 "$x^4-" . $a ** 4,
                 "$x^4+" . 4 * $a ** 4,
                 "{$x}^6-64",

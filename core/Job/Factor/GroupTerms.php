@@ -132,7 +132,66 @@ final class GroupTerms extends StructureMethod
             $steps[] = self::failed($number, $terms, $pairing, [$one, $other]);
         }
 
+        return self::byIdentity($terms, $rest, $outer, $given === null ? null : [new Step(
+            id: 'read',
+            role: Role::Reading,
+            title: Message::of('factor.read.title'),
+            why: Message::of('structure.grouping.read-identity'),
+            lines: [Line::given($node)],
+        )]);
+    }
+
+    /**
+     * Two pairs of which one, or each, is a difference of two squares or two cubes with a factor that the other has.
+     *
+     * @param list<Term>                $terms   four
+     * @param non-empty-list<Step>|null $reading where it is read as it was given
+     */
+    private static function byIdentity(array $terms, Polynomial $rest, Outer $outer, ?array $reading): ?SeenStructure
+    {
+        foreach (self::PAIRINGS as $number => $pairing) {
+            $pairs = array_map(static fn(array $places): array => array_map(
+                static fn(int $place): Term => $terms[$place],
+                $places,
+            ), $pairing);
+            $common = PairsByIdentity::of($pairs[0], $pairs[1], $rest->main);
+            if ($common !== null) {
+                return new SeenStructure(
+                    [new Section(Phase::Writing, [
+                        self::group($pairs[0], $pairs[1], $outer),
+                        ...$common->steps($outer),
+                    ])],
+                    [$common->bracket, $common->left()],
+                    Message::of('structure.grouping.advice-identity'),
+                    $number + 1,
+                    $reading,
+                );
+            }
+        }
+
         return null;
+    }
+
+    /**
+     * Both pairs, a minus before the second where it begins with one.
+     *
+     * @param non-empty-list<Term> $first
+     * @param non-empty-list<Term> $second
+     */
+    private static function group(array $first, array $second, Outer $outer): Step
+    {
+        $turns = $second[0]->coefficient->isNegative();
+        $group = $turns
+            ? new Negative(Term::sum(array_map(static fn(Term $term): Term => $term->negated(), $second)))
+            : Term::sum($second);
+
+        return new Step(
+            id: 'group',
+            title: Message::of('factor.group.title'),
+            why: Message::of($turns ? 'structure.grouping.group-minus' : 'structure.grouping.group'),
+            lines: [$outer->line(Sum::of([Term::sum($first), $group]))],
+            watch: $turns ? Slip::MinusNotCarried : null,
+        );
     }
 
     /**
@@ -230,10 +289,6 @@ final class GroupTerms extends StructureMethod
             static fn(int $place): Term => $terms[$place],
             $places,
         ), $pairing);
-        $turns = $second[0]->coefficient->isNegative();
-        $group = $turns
-            ? new Negative(Term::sum(array_map(static fn(Term $term): Term => $term->negated(), $second)))
-            : Term::sum($second);
         $bracket = $one->rest->toExpression();
         $taken = Sum::of([
             self::product(self::out($one), $one->rest),
@@ -242,13 +297,7 @@ final class GroupTerms extends StructureMethod
         $left = self::out($one)->plus(self::out($other))->toExpression();
 
         return [
-            new Step(
-                id: 'group',
-                title: Message::of('factor.group.title'),
-                why: Message::of($turns ? 'factor.group.why-minus' : 'structure.grouping.group'),
-                lines: [$outer->line(Sum::of([Term::sum($first), $group]))],
-                watch: $turns ? Slip::MinusNotCarried : null,
-            ),
+            self::group($first, $second, $outer),
             new Step(
                 id: 'take-out',
                 title: Message::of('factor.take-out.title'),

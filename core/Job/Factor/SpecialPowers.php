@@ -71,7 +71,42 @@ final class SpecialPowers extends SpecialStructure
      */
     private static function found(Polynomial $whole): ?array
     {
-        return self::squares($whole) ?? self::cubes($whole) ?? self::addedSquare($whole);
+        return self::ofTwo($whole) ?? self::cube($whole) ?? self::addedSquare($whole);
+    }
+
+    /**
+     * A difference of two squares, a sum or a difference of two cubes.
+     *
+     * @return array{string, array{Term, Term}, non-empty-list<Polynomial>}|null its kind, what is raised, the factors
+     */
+    public static function ofTwo(Polynomial $whole): ?array
+    {
+        return self::squares($whole) ?? self::cubes($whole);
+    }
+
+    /**
+     * p³ + 3p²q + 3pq² + q³, in whatever order.
+     *
+     * @return array{string, array{Term, Term}, non-empty-list<Polynomial>}|null
+     */
+    private static function cube(Polynomial $whole): ?array
+    {
+        foreach (\count($whole->terms) === 4 ? $whole->terms : [] as $place => $first) {
+            foreach (\array_slice($whole->terms, $place + 1) as $last) {
+                [$p, $q] = [
+                    $first->coefficient->isNegative() ? null : $first->root(3),
+                    ($last->coefficient->isNegative() ? $last->negated() : $last)->root(3),
+                ];
+                $second = $last->coefficient->isNegative() ? $q?->negated() : $q;
+                $sum = $p === null || $second === null ? null : Polynomial::ofTerms([$p, $second], $whole->main);
+                if ($p !== null && $second !== null && $sum !== null && \count($sum->terms) === 2
+                    && $sum->times($sum)->times($sum)->equals($whole)) {
+                    return ['cube', [$p, $second], [$sum, $sum, $sum]];
+                }
+            }
+        }
+
+        return null;
     }
 
     /** @return array{string, array{Term, Term}, non-empty-list<Polynomial>}|null */
@@ -165,6 +200,9 @@ final class SpecialPowers extends SpecialStructure
         Outer $outer,
         int $number,
     ): array {
+        if ($kind === 'cube') {
+            return [self::cubeStep($roots, $part, $all, $outer, $number)];
+        }
         [$p, $q] = array_map(static fn(Term $term): Expression => $term->toExpression(), $roots);
         $lines = [];
         $words = ['first' => $p, 'second' => $q, 'part' => $part->toExpression()];
@@ -213,6 +251,41 @@ final class SpecialPowers extends SpecialStructure
                 default => null,
             },
         )];
+    }
+
+    /**
+     * @param array{Term, Term}          $roots
+     * @param non-empty-list<Polynomial> $all   the whole after it
+     */
+    private static function cubeStep(array $roots, Polynomial $part, array $all, Outer $outer, int $number): Step
+    {
+        [$p, $q] = array_map(static fn(Term $term): Expression => $term->toExpression(), $roots);
+        $size = $q->bare();
+        [$cube, $sum] = Identities::beside($part->letters())->cube($q instanceof Negative);
+        $lines = [Line::side($sum, $cube)];
+        [$two, $three] = [Numeral::of(2), Numeral::of(3)];
+        foreach ([
+            new Power($p, $three),
+            Product::apart([$three, new Power($p, $two), $size]),
+            Product::apart([$three, $p, new Power($size, $two)]),
+            new Power($size, $three),
+        ] as $written) {
+            $worked = Polynomial::fromExpression($written)->toExpression();
+            $lines = $written->equals($worked) ? $lines : [...$lines, Line::side($written, $worked)];
+        }
+        $others = array_values(array_filter($all, static fn(Polynomial $factor): bool => !$factor->equals($all[0])));
+        $lines[] = $others === [] ? $outer->line(new Power(Sum::of([$p, $q]), $three)) : $outer->line(...array_map(
+            static fn(Polynomial $factor): Expression => $factor->toExpression(),
+            $all,
+        ));
+
+        return new Step(
+            id: "special-$number",
+            title: Message::of('structure.special.title-cube', ['part' => $part->toExpression()]),
+            why: Message::of('structure.special.why-cube', ['first' => $p, 'second' => $q]),
+            lines: $lines,
+            watch: Slip::PowerOfSumSplit,
+        );
     }
 
     /**

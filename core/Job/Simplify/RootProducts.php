@@ -123,7 +123,7 @@ final readonly class RootProducts
                 title: Message::of('simplify.radicals.multiply.title'),
                 why: Message::of($this->why),
                 lines: $lines,
-                watch: Slip::DoubleProductForgotten,
+                watch: $first->equals($second) ? Slip::DoubleProductForgotten : Slip::TermMissed,
             );
             array_unshift($factors, $worked);
         }
