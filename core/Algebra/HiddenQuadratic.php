@@ -6,7 +6,7 @@ namespace Runel\Algebra;
 
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
-use Runel\Expression\Inside;
+use Runel\Expression\FractionalPower;
 use Runel\Expression\Letter;
 use Runel\Expression\Letters;
 use Runel\Expression\Negative;
@@ -18,6 +18,7 @@ use Runel\Expression\Quotient;
 use Runel\Expression\Rewriter;
 use Runel\Expression\Root;
 use Runel\Expression\Sum;
+use Runel\Number\Integers;
 use Runel\Number\Rational;
 use Runel\Polynomial\Monomial;
 use Runel\Polynomial\Polynomial;
@@ -26,6 +27,9 @@ use Runel\Polynomial\Term;
 /** A quadratic in something: in a bracket, in a power or product of letters, in the root of a letter, in 1 over it. */
 final readonly class HiddenQuadratic
 {
+    /** Higher powers of a letter under a root are not looked for. */
+    private const MOST_UNDER_ROOT = 6;
+
     /**
      * @param Expression $something what it is a quadratic in
      * @param string     $unknown   a letter that does not stand in it
@@ -187,12 +191,43 @@ final readonly class HiddenQuadratic
 
     private static function inRoot(Expression $whole, string $letter, string $unknown): ?self
     {
-        $root = new Root(new Letter($letter), 2);
+        $whole = FractionalPower::everywhere($whole) ?? $whole;
+        $index = self::index($whole, $letter);
+        $root = $index === null ? null : new Root(new Letter($letter), $index);
 
-        return Inside::holds($whole, Root::class) ? self::in($whole, $root, $unknown, [
+        if ($root === null || $index === null) {
+            return null;
+        }
+        $powers = [];
+        foreach (range(2, self::MOST_UNDER_ROOT) as $exponent) {
+            // √(x³) is the third power of √x, but √(x²) is not the second.
+            if (Integers::gcd($exponent, $index) === 1) {
+                $under = new Power(new Letter($letter), Numeral::of($exponent));
+                $powers[] = [new Root($under, $index), self::power($unknown, $exponent)];
+            }
+        }
+
+        return self::in($whole, $root, $unknown, [
             [$root, self::power($unknown, 1)],
-            [new Letter($letter), self::power($unknown, 2)],
-        ]) : null;
+            ...$powers,
+            [new Letter($letter), self::power($unknown, $index)],
+        ]);
+    }
+
+    /** The index of the first root that stands over the letter alone; null where there is none. */
+    private static function index(Node $node, string $letter): ?int
+    {
+        if ($node instanceof Root && $node->radicand->equals(new Letter($letter))) {
+            return $node->index;
+        }
+        foreach ($node->children() as $child) {
+            $index = self::index($child, $letter);
+            if ($index !== null) {
+                return $index;
+            }
+        }
+
+        return null;
     }
 
     private static function inReciprocal(Expression $whole, string $letter, string $unknown): ?self
@@ -249,7 +284,8 @@ final readonly class HiddenQuadratic
         }
         $polynomial = Polynomial::tryFrom($replaced);
 
-        return $polynomial === null
+        // A root of a number stands there as a letter of its own.
+        return $polynomial === null || $polynomial->letters() !== [$unknown]
             ? null
             : self::checked($something, $unknown, $polynomial) ?? self::inPowersOf($something, $unknown, $polynomial);
     }

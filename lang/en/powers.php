@@ -7,6 +7,10 @@ return [
     'equal' => [
         'advice' => 'Both sides are powers: root them, nothing has to be multiplied out.',
         'read' => 'Both sides are powers with the same exponent: that is seen before anything is multiplied out.',
+        'advice-roots' => 'Both sides are roots: raise them, and no root is left.',
+        'read-roots' => 'Both sides are roots with the same index: raised to that power, both are gone at once.',
+        'check-roots' => 'What stands under both roots worked out separately: where that agrees, so do the roots.',
+        'why-roots' => 'The index :index is odd: two real numbers have the same power only when they are equal.',
         'title' => 'Take the root of both sides: equal',
         'title-even' => 'Take the root of both sides: equal or opposite',
         'why' => 'The exponent :index is odd: two real numbers have the same power only when they are equal.',

@@ -41,6 +41,11 @@ return [
         'why-add' => ':number is added to both sides; then the root stands alone, and both sides are squared.',
         'why-subtract' => ':number is subtracted from both sides; then the root stands alone, and both sides are '
             . 'squared.',
+        'why-power' => 'The root stands alone: both sides are raised to the power :index.',
+        'why-power-add' => ':number is added to both sides; then the root stands alone, and both sides are raised to '
+            . 'the power :index.',
+        'why-power-subtract' => ':number is subtracted from both sides; then the root stands alone, and both sides are '
+            . 'raised to the power :index.',
         'why-none' => 'A square root is never negative, so it cannot be :value.',
         'why-none-add' => ':number is added to both sides; but a square root is never negative, so it cannot be '
             . ':value.',
@@ -53,6 +58,7 @@ return [
         'why-plain' => 'The square is a positive number, so there are two roots, one the opposite of the other. Its '
             . 'root can be written with two single roots: squared, they give it again.',
         'why-none' => 'No real number has a negative square.',
+        'why-none-power' => 'A power with an even exponent is never below 0.',
     ],
     'solutions' => [
         'why' => 'Each way was put back by itself; these are all solutions.',

@@ -108,6 +108,7 @@ final class StructuresTest extends TestCase
         $s = static fn(int $number): string => sprintf('%+d', $number);
         $x = $chance->one(['x', 't', 'n']);
         [$a, $b, $c, $d] = [$n(), $n(), $n(), $n()];
+        $r = $chance->one([3, 5]);
 
         return match ($way) {
             'simplify.collect' => $chance->one([
@@ -197,6 +198,9 @@ final class StructuresTest extends TestCase
                 "$x{$s(-abs($a) - abs($b))}sqrt($x){$s(abs($a * $b))}=0",
                 "1/$x^2{$s($a + $b)}/$x{$s($a * $b)}=0",
                 "$x^4{$s(-2 * abs($a) - 2)}$x^2{$s($b)}=0",
+                "$x^6{$s(2 * $a)}$x^3{$s($b)}=0", "$x^8{$s(2 * $a)}$x^4{$s($b)}=0",
+                "$x^(2/3){$s($a + $b)}$x^(1/3){$s($a * $b)}=0",
+                "root($r,$x^2){$s($a + $b)}root($r,$x){$s($a * $b)}=0",
                 "($x{$s($a)})^4{$s(-($b ** 2) - $c ** 2)}($x{$s($a)})^2{$s($b ** 2 * $c ** 2)}=0",
             ]),
             'solve.real-roots' => $chance->one([
@@ -223,6 +227,7 @@ final class StructuresTest extends TestCase
                 "16($x{$s($a)})^4=({$chance->one(['', '2', '-3'])}$x{$s(10 + $b)})^4",
                 ($f = $chance->one([2, -3])) . "($x{$s($a)})^({$chance->one([1, 2])}/3){$s($b)}=" . $f * $a * $a + $b,
                 "(root({$chance->one([3, 4, 5])},{$chance->one(['', '2'])}$x{$s($a)}))^{$chance->one([2, 3])}=" . $b ** 6,
+                "root({$r},{$a}$x{$s($b)})=root({$r},{$c}$x{$s($d)})",
                 "{$b}root({$chance->one([3, 4])},$x^5)=" . $b * $chance->one([1, 32, 243]),
             ]),
             'solve.square-roots' => $chance->one([

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Runel\Job\Solve;
 
 use Runel\Demonstration\Answer\Answer;
+use Runel\Demonstration\Answer\NothingLeftAnswer;
 use Runel\Demonstration\Answer\SolutionsAnswer;
+use Runel\Demonstration\Answer\TestedSolutionsAnswer;
 use Runel\Demonstration\Check;
 use Runel\Demonstration\CheckKind;
 use Runel\Demonstration\Demonstration;
@@ -24,7 +26,9 @@ use Runel\Expression\Negative;
 use Runel\Expression\Numeral;
 use Runel\Expression\Power;
 use Runel\Expression\Product;
+use Runel\Expression\Root;
 use Runel\Law\Move\JoinBranches;
+use Runel\Law\Move\RaiseBothSides;
 use Runel\Law\Move\RootBothSides;
 use Runel\Message\Message;
 use Runel\Method\Method;
@@ -48,6 +52,7 @@ final readonly class EqualPowers
         private int $index,
         private Expression $left,
         private Expression $right,
+        private bool $isRooted = false,
     ) {}
 
     /** Null of anything else. */
@@ -56,6 +61,10 @@ final readonly class EqualPowers
         return $task->once(self::class, static function () use ($task): ?self {
             $node = $task->problem->node;
             $letter = $task->problem->letter();
+            $rooted = $node instanceof Equation && $letter !== null ? self::roots($node) : null;
+            if ($rooted !== null && $letter !== null) {
+                return new self($task, $letter, $rooted[0], $rooted[1], $rooted[2], true);
+            }
             $left = $node instanceof Equation ? self::power($node->left) : null;
             $right = $node instanceof Equation ? self::power($node->right) : null;
             if ($letter === null || $left === null || $right === null || $left[1] !== $right[1]
@@ -74,6 +83,22 @@ final readonly class EqualPowers
         return $this->index === 2;
     }
 
+    /** @return array{int, Expression, Expression}|null the odd index of both roots, and what stands under each */
+    private static function roots(Equation $equation): ?array
+    {
+        [$left, $right] = [$equation->left, $equation->right];
+        if (!$left instanceof Root || !$right instanceof Root || $left->index !== $right->index
+            || $left->index % 2 === 0) {
+            return null;
+        }
+        [$one, $other] = [Polynomial::tryFrom($left->radicand), Polynomial::tryFrom($right->radicand)];
+        $difference = $one === null || $other === null ? null : $one->minus($other);
+
+        return $difference !== null && !$difference->isZero() && max($one->degree(), $other->degree()) === 1
+            ? [$left->index, $left->radicand, $right->radicand]
+            : null;
+    }
+
     public function demonstration(Method $method): Demonstration
     {
         [$sections, $answer] = $this->solved();
@@ -88,7 +113,7 @@ final readonly class EqualPowers
                     $answer->solutions() ?? [],
                     static fn(Expression $solution): bool => $solution->number()?->isInteger() === false,
                 ) !== [],
-                advice: Message::of('powers.equal.advice'),
+                advice: Message::of($this->isRooted ? 'powers.equal.advice-roots' : 'powers.equal.advice'),
             ),
             sections: $sections,
             answer: $answer,
@@ -100,6 +125,7 @@ final readonly class EqualPowers
     private function solved(): array
     {
         $isEven = $this->index % 2 === 0;
+        $raised = new Equation($this->left, $this->right);
         $equations = [
             new Equation($this->left, $this->right),
             ...($isEven ? [new Equation($this->left, new Negative($this->right))] : []),
@@ -109,10 +135,15 @@ final readonly class EqualPowers
                 id: 'read',
                 role: Role::Reading,
                 title: Message::of('factor.read.title'),
-                why: Message::of('powers.equal.read'),
+                why: Message::of($this->isRooted ? 'powers.equal.read-roots' : 'powers.equal.read'),
                 lines: [Line::given($this->task->problem->node)],
             )]),
-            new Section(Phase::Solving, [new Step(
+            new Section(Phase::Solving, [$this->isRooted ? new Step(
+                id: 'both-raised',
+                title: Message::of('powers.raised.title', ['index' => $this->index]),
+                why: Message::of('powers.equal.why-roots', ['index' => $this->index]),
+                lines: [Line::equivalent($raised, new RaiseBothSides($this->index))],
+            ) : new Step(
                 id: 'both-roots',
                 title: Message::of('powers.equal.title' . ($isEven ? '-even' : '')),
                 why: Message::of('powers.equal.why' . ($isEven ? '-even' : ''), ['index' => $this->index]),
@@ -128,7 +159,11 @@ final readonly class EqualPowers
         if (!$isEven && $ways->last !== null) {
             $ended = LastLine::ended($sections);
 
-            return [$ended !== [] ? $ended : $sections, $ways->last];
+            return [$ended !== [] ? $ended : $sections, match (true) {
+                !$this->isRooted => $ways->last,
+                $ways->values === [] => new NothingLeftAnswer($this->letter, self::equation($ways->last), []),
+                default => new TestedSolutionsAnswer($this->letter, $ways->values, []),
+            }];
         }
         $answer = new SolutionsAnswer(
             $this->letter,
@@ -152,17 +187,28 @@ final readonly class EqualPowers
         return [$sections, $answer];
     }
 
+    private static function equation(Answer $answer): Equation
+    {
+        $node = $answer->node();
+
+        return $node instanceof Equation ? $node : throw new \LogicException('What nothing solves is an equation.');
+    }
+
     /** @return non-empty-list<Check> */
     private function checks(Answer $answer): array
     {
         $equation = $this->task->problem->node;
-        $put = fn(Expression $value): array => $equation instanceof Equation
-            ? PutIn::lines($equation, $this->letter, $value)
-            : [];
-        $checks = array_map(static fn(Expression $solution): Check => new Check(
+        $raised = new Equation($this->left, $this->right);
+        $put = fn(Expression $value): array => match (true) {
+            !$equation instanceof Equation => [],
+            // What stands under both roots tells.
+            $this->isRooted => PutIn::lines($raised, $this->letter, $value),
+            default => PutIn::lines($equation, $this->letter, $value),
+        };
+        $checks = array_map(fn(Expression $solution): Check => new Check(
             kind: CheckKind::Substitution,
             title: Message::of('quadratic.check.put', ['solution' => $solution]),
-            why: Message::of('check.solution.why'),
+            why: Message::of($this->isRooted ? 'powers.equal.check-roots' : 'check.solution.why'),
             lines: $put($solution),
             holds: true,
         ), $answer->solutions() ?? []);

@@ -38,9 +38,11 @@ use Runel\Expression\Numeral;
 use Runel\Expression\Power;
 use Runel\Expression\Product;
 use Runel\Expression\Root;
+use Runel\Expression\Sum;
 use Runel\Law\Claim\Identity;
 use Runel\Law\Move\JoinBranches;
 use Runel\Law\Move\Operation;
+use Runel\Law\Move\RaiseBothSides;
 use Runel\Law\Move\Rewrite;
 use Runel\Law\Move\RootBothSides;
 use Runel\Law\Move\SquareBothSides;
@@ -356,8 +358,13 @@ final class SubstitutionWork
             lines: [Line::equivalent(self::either($equations), new JoinBranches())],
         )]);
         $something = $this->hidden->something;
+        $index = $something instanceof Power ? $something->exponent->number()?->toInt() ?? 0 : 0;
         if ($something instanceof Power && $something->base instanceof Letter && !$part->isRational()) {
             foreach ($equations as $place => $equation) {
+                if ($index !== 2) {
+                    $this->powerIsSurd($equation, $place + 1, $index);
+                    continue;
+                }
                 $front = $place === 0 ? $part->coefficient : $part->coefficient->negated();
                 $this->squareIsSurd($equation, $place + 1, RootOfSurd::of($middle, $front, $part->inside));
             }
@@ -411,6 +418,45 @@ final class SubstitutionWork
                 default => 'substitution.square.why',
             }),
             lines: $lines,
+        )]);
+    }
+
+    /** A power from the third on is a number with a root in it: its real roots, where there are any. */
+    private function powerIsSurd(Equation $equation, int $number, int $index): void
+    {
+        $this->lastWay = $equation;
+        $branch = Branch::way($number);
+        $letter = new Letter($this->letter);
+        $isNegative = Evaluation::at(new Floats(), [])->of($equation->right) < 0;
+        $isEven = $index % 2 === 0;
+        if ($isEven && $this->isComplex()) {
+            $this->refusal = new OutOfReach(Message::of('substitution.refusal-part'));
+
+            return;
+        }
+        $size = new Root($isNegative ? Sum::of(array_map(
+            static fn(Expression $term): Expression => $term->negated(),
+            array_reverse($equation->right->terms()),
+        )) : $equation->right, $index);
+        $values = match (true) {
+            $isNegative && $isEven => [],
+            $isEven => [$size, new Negative($size)],
+            default => [$isNegative ? new Negative($size) : $size],
+        };
+        $roots = array_map(static fn(Expression $value): Equation => new Equation($letter, $value), $values);
+        array_push($this->solutions, ...$values);
+        $this->sections[] = new Section(Phase::Solving, [new Step(
+            id: "way-$number-root",
+            title: Message::of('solve.linear.title', ['factor' => $equation]),
+            why: Message::of(match (true) {
+                $roots === [] => 'substitution.square.why-none-power',
+                $isEven => 'powers.root.why-both',
+                $isNegative => 'powers.root.why-minus',
+                default => 'powers.root.why',
+            }, $roots === [] ? [] : ['index' => $index]),
+            lines: [$roots === []
+                ? Line::equivalent($equation, new Rewrite(), $branch)->reject(Message::of('substitution.dead'))
+                : Line::equivalent(self::either($roots), new RootBothSides($index), $branch)],
         )]);
     }
 
@@ -473,19 +519,26 @@ final class SubstitutionWork
         $root = $this->hidden->something;
         [$lines, $value] = $this->rootAlone($equation, $branch);
         $letter = new Letter($this->letter);
-        $isNegative = Evaluation::at(new Floats(), [])->of($value) < 0;
+        $index = $root instanceof Root ? $root->index : 2;
+        if ($index > 2 && $value->number() === null) {
+            $this->refusal = new OutOfReach(Message::of('substitution.refusal-part'));
+
+            return;
+        }
+        $isNegative = $index % 2 === 0 && Evaluation::at(new Floats(), [])->of($value) < 0;
         if ($isNegative) {
             $lines[\count($lines) - 1] = $lines[\count($lines) - 1]->reject(Message::of('substitution.dead'));
             $this->lastWay = new Equation($root, $value);
         } else {
             $solution = $value->number() === null
-                ? new Power($value, Numeral::of(2))
-                : Numeral::of($value->number()->times($value->number()));
-            $lines[] = Line::implies(
-                new Equation(new Power($root, Numeral::of(2)), new Power($value, Numeral::of(2))),
-                new SquareBothSides(),
-                $branch,
-            );
+                ? new Power($value, Numeral::of($index))
+                : Numeral::of($value->number()->power($index));
+            $raised = new Equation(new Power($root, Numeral::of($index)), new Power($value, Numeral::of($index)));
+            $lines[] = match (true) {
+                $index === 2 => Line::implies($raised, new SquareBothSides(), $branch),
+                $index % 2 === 0 => Line::implies($raised, new RaiseBothSides($index), $branch),
+                default => Line::equivalent($raised, new RaiseBothSides($index), $branch),
+            };
             $lines[] = Line::equivalent(new Equation($letter, $solution), new Rewrite(), $branch);
             $this->solutions[] = $solution;
         }
@@ -501,6 +554,17 @@ final class SubstitutionWork
     private function whyRoot(Line $first, Expression $value, bool $isNegative): Message
     {
         $move = $first->move instanceof ToBothSides ? $first->move : null;
+        $index = $this->hidden->something instanceof Root ? $this->hidden->something->index : 2;
+        if ($index > 2) {
+            return $isNegative ? Message::of('powers.raised.none', ['value' => $value]) : Message::of(
+                match ($move?->operation) {
+                    Operation::Add => 'substitution.root.why-power-add',
+                    Operation::Subtract => 'substitution.root.why-power-subtract',
+                    default => 'substitution.root.why-power',
+                },
+                ['index' => $index] + ($move === null ? [] : ['number' => $move->operand]),
+            );
+        }
         $words = ($isNegative ? ['value' => $value] : []) + ($move === null ? [] : ['number' => $move->operand]);
 
         return match ($move?->operation) {
