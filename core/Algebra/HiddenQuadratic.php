@@ -67,9 +67,48 @@ final readonly class HiddenQuadratic
 
         $letter = \count($letters) === 1 ? (string) array_key_first($letters) : null;
 
-        return self::inPowers($whole, $unknown) ?? ($letter === null
+        return self::inPowers($whole, $unknown) ?? self::besideNumbers($whole, $unknown) ?? ($letter === null
             ? null
             : self::inRoot($whole, $letter, $unknown) ?? self::inReciprocal($whole, $letter, $unknown));
+    }
+
+    /** The same powers in several brackets, with other numbers beside them: (x² + 3x)(x² + 3x + 2) − 24. */
+    private static function besideNumbers(Expression $whole, string $unknown): ?self
+    {
+        foreach (self::brackets($whole) as $bracket) {
+            $something = self::withoutNumber($bracket);
+            if ($something === null || $something->degree() < 2) {
+                continue;
+            }
+            $replaced = Rewriter::everywhere($whole, static function (Node $node) use ($something, $unknown): ?Node {
+                $own = $node instanceof Sum ? Polynomial::tryFrom($node) : null;
+                $number = $own?->minus($something);
+
+                return $number === null || !$number->isConstant() ? null : Sum::of([
+                    self::power($unknown, 1),
+                    ...($number->isZero() ? [] : [$number->toExpression()]),
+                ]);
+            });
+            $found = $replaced instanceof Expression
+                ? self::read($something->toExpression(), $unknown, $replaced)
+                : null;
+            if ($found !== null) {
+                return $found;
+            }
+        }
+
+        return null;
+    }
+
+    private static function withoutNumber(Sum $bracket): ?Polynomial
+    {
+        $polynomial = Polynomial::tryFrom($bracket);
+        $terms = array_values(array_filter(
+            $polynomial->terms ?? [],
+            static fn(Term $term): bool => $term->monomial->exponents !== [],
+        ));
+
+        return $polynomial === null ? null : Polynomial::ofTerms($terms, $polynomial->main);
     }
 
     public function coefficient(int $power): Rational
