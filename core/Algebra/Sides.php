@@ -84,17 +84,24 @@ final class Sides
         return self::reduced($side, $by);
     }
 
-    public static function squared(Expression $side): Expression
+    /** @param int $index 2 or more */
+    public static function raised(Expression $side, int $index): Expression
     {
+        $inside = $side instanceof Negative ? self::raised($side->operand, $index) : $side;
+
         return match (true) {
-            $side instanceof Quotient => new Quotient(self::squared($side->numerator), self::squared(
-                $side->denominator,
+            $side instanceof Quotient => new Quotient(
+                self::raised($side->numerator, $index),
+                self::raised($side->denominator, $index),
+            ),
+            $side instanceof Negative => $index % 2 === 0 ? $inside : $inside->negated(),
+            $side instanceof Root && $side->index === $index => $side->radicand,
+            $side instanceof Product => self::product(array_map(
+                static fn(Expression $factor): Expression => self::raised($factor, $index),
+                $side->factors,
             )),
-            $side instanceof Negative => self::squared($side->operand),
-            $side instanceof Root && $side->index === 2 => $side->radicand,
-            $side instanceof Product => self::product(array_map(self::squared(...), $side->factors)),
-            $side instanceof Numeral => Numeral::of($side->value->times($side->value)),
-            default => new Power($side, Numeral::of(2)),
+            $side instanceof Numeral => Numeral::of($side->value->power($index)),
+            default => new Power($side, Numeral::of($index)),
         };
     }
 

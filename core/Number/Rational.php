@@ -358,6 +358,26 @@ final readonly class Rational implements \Stringable
         return self::fromBig(BigRational::nd($top, $bottom));
     }
 
+    /** What has this number for its power, where that is a fraction; of an even index the one that is not negative. */
+    public function exactRoot(int $index): ?self
+    {
+        $roots = [];
+        foreach ([$this->absolute()->numerator()->toInt(), $this->denominator()->toInt()] as $part) {
+            $root = $part === null ? null : (int) round($part ** (1 / $index));
+            if ($root === null || !self::of($root)->power($index)->equals(self::of((int) $part))) {
+                return null;
+            }
+            $roots[] = $root;
+        }
+        $size = self::fraction($roots[0], $roots[1]);
+
+        return match (true) {
+            !$this->isNegative() => $size,
+            $index % 2 === 1 => $size->negated(),
+            default => null,
+        };
+    }
+
     /** Lowest terms with a slash, as in -7/3; whole numbers without one. */
     public function __toString(): string
     {

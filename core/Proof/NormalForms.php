@@ -24,6 +24,8 @@ final class NormalForms implements OpenPowers
 {
     private const BITS = 7;
     private const MOST_SYMBOLS = 9;
+    /** A sum with more terms is not looked for as what another one is the power of. */
+    private const MOST_ROOT_TERMS = 8;
     private const MOST_DEGREE = 120;
     /** More terms than this are not worked with. */
     private const MOST_TERMS = 4000;
@@ -334,6 +336,10 @@ final class NormalForms implements OpenPowers
         if ($outside !== null) {
             $under = array_map(static fn(Rational $coefficient): Rational => $coefficient->dividedBy($content), $under);
         }
+        $exact = $index % 2 === 1 ? $this->exactRoot($under, $index) : null;
+        if ($exact !== null) {
+            return new RationalFunction($exact, $this->whole, max(1, intdiv($degree + $index - 1, $index)));
+        }
         $raised = $this->powerOfLetter($under);
         if ($raised !== null && Integers::gcd($raised[1], $index) === 1) {
             // √(x³) is (√x)³: either is there where x is not negative, or the index is odd.
@@ -351,6 +357,80 @@ final class NormalForms implements OpenPowers
         ], $this->whole, max(1, intdiv($degree + $index - 1, $index)));
 
         return $outside === null ? $symbol : $this->product($this->fromSurd($outside), $symbol);
+    }
+
+    /**
+     * What a sum is the power of, where letters alone stand in it; null where it is the power of nothing short. Term
+     * after term, as a root is worked out digit by digit: each next one is what the highest term still lacks.
+     *
+     * @param array<int, Rational> $form
+     *
+     * @return array<int, Rational>|null
+     */
+    private function exactRoot(array $form, int $index): ?array
+    {
+        $highest = max([0, ...array_keys($form)]);
+        $front = \count($form) < 2 ? null : $form[$highest]->exactRoot($index);
+        $first = $this->overPlaces($highest, $index);
+        if ($front === null || $first === null || $this->holdsOther($form)) {
+            return null;
+        }
+        $root = [$first => $front];
+        $factor = $front->power($index - 1)->times(Rational::of($index));
+        for ($terms = 1; $terms < self::MOST_ROOT_TERMS; ++$terms) {
+            $power = array_reduce(
+                array_fill(0, $index, $root),
+                $this->times(...),
+                [0 => Rational::one()],
+            );
+            $left = self::added($form, array_map(static fn(Rational $one): Rational => $one->negated(), $power));
+            if ($left === []) {
+                return $root;
+            }
+            $next = max(array_keys($left));
+            $monomial = $next - ($index - 1) * $first;
+            if ($monomial < 0 || $monomial >= min(array_keys($root))) {
+                return null;
+            }
+            $root[$monomial] = $left[$next]->dividedBy($factor);
+        }
+
+        return null;
+    }
+
+    /** A monomial with every exponent divided; null where one of them cannot be. */
+    private function overPlaces(int $monomial, int $index): ?int
+    {
+        $mask = (1 << self::BITS) - 1;
+        $over = 0;
+        foreach ($this->places as $place) {
+            $exponent = $monomial >> self::BITS * $place & $mask;
+            if ($exponent % $index !== 0) {
+                return null;
+            }
+            $over += intdiv($exponent, $index) << self::BITS * $place;
+        }
+
+        return $over;
+    }
+
+    /**
+     * Whether a root, or a power with a letter for its exponent, stands in it.
+     *
+     * @param array<int, Rational> $form
+     */
+    private function holdsOther(array $form): bool
+    {
+        $mask = (1 << self::BITS) - 1;
+        foreach (array_keys($this->roots + $this->powers) as $place) {
+            foreach (array_keys($form) as $monomial) {
+                if (($monomial >> self::BITS * $place & $mask) > 0) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
     }
 
     /**
@@ -426,7 +506,8 @@ final class NormalForms implements OpenPowers
         $outside = $size = 0;
         foreach ($this->places as $symbol => $place) {
             $isOpen = isset($this->roots[$place]) || isset($this->powers[$place]);
-            if ($symbol !== Pi::NAME && ($this->index === 1 || $isOpen)) {
+            // Of an odd index the root of a power is there for every real number.
+            if ($symbol !== Pi::NAME && ($isOpen || ($this->index === 1 && $index % 2 === 0))) {
                 continue;
             }
             $exponent = intdiv(min(array_map(

@@ -65,6 +65,19 @@ return [
         'why' => 'Squaring undoes the root. It can be turned round only where :side is not negative, as a root never '
             . 'is.',
     ],
+    'raise' => [
+        'title' => 'Raise both sides to the power :index',
+        'why' => 'That undoes the root. The index is odd, so it can always be turned round.',
+    ],
+    'raise-even' => [
+        'title' => 'Raise both sides to the power :index',
+        'why' => 'That undoes the root. It can be turned round only where :side is not negative, as such a root never '
+            . 'is.',
+    ],
+    'as-root' => [
+        'title' => 'Write the power as a root',
+        'why' => 'The denominator of the exponent says which root, the numerator which power.',
+    ],
     'root-alone' => [
         'title' => 'One root alone',
         'why' => 'The letter stands under two roots. One of them stands alone first, so that squaring takes it away.',

@@ -310,6 +310,12 @@ final class ProofTest extends TestCase
         foreach ([
             [2, 'sqrt(x^2)', 'x', true],
             [1, 'sqrt(x^2)', 'x', false],
+            [1, 'root(3,x^3)', 'x', true],
+            [1, 'root(4,x^4)', 'x', false],
+            [1, 'root(3,(a-2b)^3/c^3)', '(a-2b)/c', true],
+            [1, 'root(3,a^3-6a^2*b+12a*b^2-8b^3+1)', 'a-2b+1', false],
+            [1, 'root(5,(2a+b)^5)', '2a+b', true],
+            [1, 'root(4,(a+b)^4)', 'a+b', false],
             [2, 'sqrt(18x^3*y)', '3x*sqrt(2x*y)', true],
             [2, 'sqrt(18x^3)', '3x*sqrt(3x)', false],
             [2, 'sqrt(x+1)', 'sqrt(x)+1', false],

@@ -22,6 +22,8 @@ use Runel\Expression\Alternatives;
 use Runel\Expression\Equation;
 use Runel\Expression\Evaluation;
 use Runel\Expression\Expression;
+use Runel\Expression\FractionalPower;
+use Runel\Expression\Inside;
 use Runel\Expression\Letter;
 use Runel\Expression\Letters;
 use Runel\Expression\Mark;
@@ -39,6 +41,7 @@ use Runel\Law\Claim\Identity;
 use Runel\Law\Move\CollectSubject;
 use Runel\Law\Move\JoinBranches;
 use Runel\Law\Move\Operation;
+use Runel\Law\Move\RaiseBothSides;
 use Runel\Law\Move\Rewrite;
 use Runel\Law\Move\RootBothSides;
 use Runel\Law\Move\SquareBothSides;
@@ -515,6 +518,13 @@ final class FormulaWork
 
     private function undoPower(Power $own): void
     {
+        $rooted = FractionalPower::rooted($own);
+        if ($rooted !== null) {
+            $this->own = $rooted;
+            $this->say('as-root', [], [Line::equivalent(new Equation($this->own, $this->other), new Rewrite())]);
+
+            return;
+        }
         $exponent = Polynomial::number($own->exponent)?->toInt();
         if ($exponent !== null && $exponent > 2 && $exponent % 2 === 1 && !Polynomial::vanishes($this->other)) {
             $this->oddRoot($own, $exponent);
@@ -627,21 +637,30 @@ final class FormulaWork
 
     private function undoRoot(Root $own): void
     {
-        if ($own->index !== 2) {
+        $other = $this->other;
+        $index = Numeral::of($own->index);
+        if ($own->index > 2 && Inside::holds(Sides::raised($other, $own->index), Root::class)) {
             $this->refusal = new OutOfReach(Message::of('rearrange.refusal-power', ['letter' => $this->subject]));
 
             return;
         }
-        $other = $this->other;
-        $squared = Sides::squared($other);
-        [$this->own, $this->other] = [$own->radicand, $squared];
-        $lines = [Line::implies(new Equation(
-            new Power($own, Numeral::of(2)),
-            new Power($other, Numeral::of(2)),
-        ), new SquareBothSides())];
-        $this->from = new Equation($this->own, $this->other);
-        $lines[] = Line::equivalent($this->from, new Rewrite());
-        $this->say('square', ['side' => $other], $lines, $other instanceof Sum ? Slip::SquaredTermByTerm : null);
+        $written = new Equation(new Power($own, $index), new Power($other, $index));
+        [$this->own, $this->other] = [$own->radicand, Sides::raised($other, $own->index)];
+        $undone = new Equation($this->own, $this->other);
+        $watch = $other instanceof Sum ? Slip::SquaredTermByTerm : null;
+        if ($own->index % 2 === 1) {
+            $this->say('raise', ['index' => $index], [
+                Line::equivalent($written, new RaiseBothSides($own->index)),
+                Line::equivalent($undone, new Rewrite()),
+            ], $watch);
+
+            return;
+        }
+        $this->from = $undone;
+        $move = $own->index === 2 ? new SquareBothSides() : new RaiseBothSides($own->index);
+        $this->say($own->index === 2 ? 'square' : 'raise-even', ['side' => $other] + ($own->index === 2 ? [] : [
+            'index' => $index,
+        ]), [Line::implies($written, $move), Line::equivalent($undone, new Rewrite())], $watch);
     }
 
     /** The letter under two roots: one of them alone, squared, and what is left has one root or none. */
@@ -662,8 +681,11 @@ final class FormulaWork
         if (!$isPair) {
             return;
         }
-        // One with a plus stands alone; where both have a minus, their opposites are gone on from.
-        [$first, $second] = $held[0] instanceof Negative ? array_reverse($held) : $held;
+        // One with a plus stands alone; where both have a minus, their opposites are gone on from. What is left of a
+        // longer radicand is simpler.
+        $isShorter = !$held[1] instanceof Negative && $held[1]->bare()->children()[0] instanceof Sum
+            && !$held[0]->bare()->children()[0] instanceof Sum;
+        [$first, $second] = $held[0] instanceof Negative || $isShorter ? array_reverse($held) : $held;
         $rest = array_values(array_filter(
             $terms,
             static fn(Expression $term): bool => $term !== $first && $term !== $second && !$term->isZero(),

@@ -234,26 +234,12 @@ final readonly class EqualPowers
             || \count($factors) > 2 || $front === null || $front->isNegative() || $front->isZero()) {
             return null;
         }
-        $root = self::root($front, $index);
+        $root = $front->exactRoot($index);
 
         return match (true) {
             $root === null => null,
             $root->isOne() => [$last->base, $index],
             default => [Product::of([Numeral::of($root), $last->base]), $index],
         };
-    }
-
-    private static function root(Rational $number, int $index): ?Rational
-    {
-        $roots = [];
-        foreach ([$number->numerator()->toInt(), $number->denominator()->toInt()] as $part) {
-            $root = $part === null ? 0 : (int) round($part ** (1 / $index));
-            if ($part === null || $root ** $index !== $part) {
-                return null;
-            }
-            $roots[] = $root;
-        }
-
-        return Rational::fraction($roots[0], $roots[1]);
     }
 }

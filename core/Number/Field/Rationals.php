@@ -41,6 +41,7 @@ final readonly class Rationals implements Field
 
     public function root(mixed $radicand, int $index): Rational
     {
-        return ($index === 2 ? $radicand->squareRoot() : null) ?? throw new NoExactValue("root of $radicand");
+        return ($index === 2 ? $radicand->squareRoot() : $radicand->exactRoot($index))
+            ?? throw new NoExactValue("root of $radicand");
     }
 }

@@ -42,6 +42,12 @@ final readonly class Surds implements Field
 
     public function root(mixed $radicand, int $index): Surd
     {
-        return ($index === 2 ? $radicand->squareRoot() : null) ?? throw new NoExactValue("root of $radicand");
+        if ($index === 2) {
+            return $radicand->squareRoot() ?? throw new NoExactValue("root of $radicand");
+        }
+
+        return Surd::rational(
+            $radicand->toRational()?->exactRoot($index) ?? throw new NoExactValue("root of $radicand"),
+        );
     }
 }
