@@ -32,7 +32,10 @@ final class TurnedBracket
         return new Step(
             id: 'turn',
             title: Message::of('structure.bracket.turn.title', $words),
-            why: Message::of($common->isEven ? 'structure.bracket.turn.why-even' : 'structure.bracket.turn.why', $words),
+            why: Message::of(
+                $common->isEven ? 'structure.bracket.turn.why-even' : 'structure.bracket.turn.why',
+                $words,
+            ),
             lines: [$line],
             watch: $common->isEven ? null : Slip::MinusNotCarried,
         );

@@ -65,6 +65,12 @@ return [
         'why' => 'Squaring undoes the root. It can be turned round only where :side is not negative, as a root never '
             . 'is.',
     ],
+    'cleared' => [
+        'read' => ':letter stands below a line. Without denominators it is a quadratic in :letter.',
+        'title' => 'Both sides times :by',
+        'why' => 'Every term is multiplied, and nothing stands below a line any more. The formula has :by below, so it '
+            . 'is not 0.',
+    ],
     'raise' => [
         'title' => 'Raise both sides to the power :index',
         'why' => 'That undoes the root. The index is odd, so it can always be turned round.',

@@ -95,8 +95,8 @@ return [
         'ask-tidied' => 'What are the two factors, each tidied up?',
         'advice-cube' => 'The cube of a sum or a difference.',
         'title-cube' => 'A cube: :part',
-        'why-cube' => 'The ends are the cubes of :first and :second, and three times the square of each times the other '
-            . 'stands between them.',
+        'why-cube' => 'The ends are the cubes of :first and :second, and three times the square of each times the '
+            . 'other stands between them.',
         'title-added' => 'Add a square and take it away: :part',
         'why-added' => 'With :added more it is the square of :first plus :second; taken away again it is a difference '
             . 'of two squares.',

@@ -165,7 +165,14 @@ final class StructuresTest extends TestCase
                 "($x{$s($a)})/({$b}sqrt($x){$s($c)})",
                 "(sqrt($x{$s(abs($a))})-sqrt($x))/(sqrt($x{$s(abs($a))})+sqrt($x))",
             ]),
-            'solve.completing-square', 'solve.formula', 'rearrange.formula' => $chance->one([
+            'rearrange.formula' => $chance->one([
+                "h=k$x{$s($a)}/$x for $x",
+                "h=$x/($x^2{$s($a)}) for $x",
+                "1/$x{$s($a)}/($x+k)=h for $x",
+                "h={$a}k$x^2{$s($b)}m$x{$s($c)} for $x",
+                "$x^2{$s(2 * $a)}k$x=$x{$s($c)}k for $x",
+            ]),
+            'solve.completing-square', 'solve.formula' => $chance->one([
                 "{$a}$x^2{$s($b)}k$x{$s($c)}k^2=0 for $x",
                 "k$x^2{$s($b)}$x{$s($c)}k=0 for $x",
                 "{$a}k$x^2{$s($b)}m$x=$c for $x",
@@ -179,6 +186,8 @@ final class StructuresTest extends TestCase
                 "sqrt($x{$s($a)}k)=sqrt($x{$s($b)})+h for $x",
                 "sqrt(2$x{$s($a)}k)=sqrt($x{$s($b)}m) for $x",
                 "m*($x{$s($a)}k)=h*$x{$s($b)} for $x",
+                "h={$a}root($r,$x{$s($b)}k){$s($c)} for $x",
+                "h=($x{$s($b)})^(3/2) for $x",
             ]),
             'complete-square.vertex' => $chance->one([
                 "{$a}x^2{$s($b)}k*x{$s($c)}",
@@ -226,7 +235,7 @@ final class StructuresTest extends TestCase
                 "($x{$s($a)})^3=({$chance->one(['', '2', '-3'])}$x{$s(10 + $b)})^3",
                 "16($x{$s($a)})^4=({$chance->one(['', '2', '-3'])}$x{$s(10 + $b)})^4",
                 ($f = $chance->one([2, -3])) . "($x{$s($a)})^({$chance->one([1, 2])}/3){$s($b)}=" . $f * $a * $a + $b,
-                "(root({$chance->one([3, 4, 5])},{$chance->one(['', '2'])}$x{$s($a)}))^{$chance->one([2, 3])}=" . $b ** 6,
+                "(root({$chance->one([3, 4, 5])},2$x{$s($a)}))^{$chance->one([2, 3])}=" . $b ** 6,
                 "root({$r},{$a}$x{$s($b)})=root({$r},{$c}$x{$s($d)})",
                 "{$b}root({$chance->one([3, 4])},$x^5)=" . $b * $chance->one([1, 32, 243]),
             ]),

@@ -40,15 +40,19 @@ final readonly class FormulaByQuadratic implements Method
 
     public function refusal(Task $task): ?Refusal
     {
-        return self::quadratic($task) === null
+        return self::quadratic($task) === null && ClearedFormula::of($task) === null
             ? new MethodDoesNotApply(Message::of('rearrange.refusal-quadratic'))
             : null;
     }
 
     public function demonstrate(Task $task): Demonstration
     {
-        $quadratic = self::quadratic($task) ?? throw new \LogicException('No quadratic was not refused.');
-        [$sections, $results, $hasRoot] = (new LetteredFormula($task, $quadratic))->work();
+        $cleared = self::quadratic($task) === null ? ClearedFormula::of($task) : null;
+        $quadratic = $cleared->quadratic
+            ?? self::quadratic($task)
+            ?? throw new \LogicException('No quadratic was not refused.');
+        [$sections, $results, $hasRoot] = (new LetteredFormula($cleared->task ?? $task, $quadratic))->work();
+        $sections = $cleared === null ? $sections : $cleared->before($sections);
         if (\count($results) === 2) {
             $sections[] = new Section(Phase::Finishing, [self::meant($quadratic, $results[0], $results[1])]);
         }

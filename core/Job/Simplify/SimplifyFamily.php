@@ -89,7 +89,8 @@ final readonly class SimplifyFamily extends PlainFamily implements CameLater, Si
     {
         return match (true) {
             !$line instanceof Expression => Wanting::Collected,
-            TermsBelow::of(new Task($problem, HouseStyle::default())) !== null && TermsBelow::isCollected($line) => null,
+            TermsBelow::of(new Task($problem, HouseStyle::default())) !== null
+                && TermsBelow::isCollected($line) => null,
             !Form::isReduced($line) => Wanting::LowestTerms,
             default => Simplest::wants($line),
         };

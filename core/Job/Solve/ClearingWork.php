@@ -48,6 +48,7 @@ use Runel\Polynomial\Polynomial;
 use Runel\Problem\Problem;
 use Runel\Slip\Slip;
 use Runel\Working\CommonDenominator;
+use Runel\Working\LastLine;
 use Runel\Working\Quadratic\Decimals;
 
 /** One equation with its letter below a line, worked from the problem to what is left of the candidates. */

@@ -36,6 +36,7 @@ use Runel\Number\Rational;
 use Runel\Polynomial\Polynomial;
 use Runel\Slip\Slip;
 use Runel\Working\Known;
+use Runel\Working\LastLine;
 
 /**
  * A power equal to a power with the same exponent, (x + 1)³ = (2x − 3)³ or (x + 1)⁴ = (x − 3)⁴, and a square

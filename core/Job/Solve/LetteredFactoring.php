@@ -39,6 +39,7 @@ use Runel\Polynomial\NotPolynomial;
 use Runel\Polynomial\Polynomial;
 use Runel\Style\Moving;
 use Runel\Working\Known;
+use Runel\Working\LastLine;
 use Runel\Working\Quadratic\LetteredDemonstration;
 use Runel\Working\Quadratic\LetteredReading;
 

@@ -45,6 +45,7 @@ use Runel\Number\Rational;
 use Runel\Polynomial\Polynomial;
 use Runel\Slip\Slip;
 use Runel\Style\Moving;
+use Runel\Working\LastLine;
 use Runel\Working\Quadratic\Decimals;
 
 /**

@@ -55,6 +55,7 @@ use Runel\Style\RootCommon;
 use Runel\Style\RootSquare;
 use Runel\Working\BothSides;
 use Runel\Working\Known;
+use Runel\Working\LastLine;
 use Runel\Working\Quadratic\Decimals;
 
 /** One equation with roots worked from the problem to what is left of the candidates. */

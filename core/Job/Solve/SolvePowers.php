@@ -41,6 +41,7 @@ use Runel\Number\Rational;
 use Runel\Slip\Slip;
 use Runel\Style\Moving;
 use Runel\Style\NegativeRoot;
+use Runel\Working\LastLine;
 use Runel\Working\Quadratic\Decimals;
 
 /** A power from the third on that equals a number: the power alone, then its root; real solutions only. */

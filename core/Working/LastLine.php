@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Runel\Job\Solve;
+namespace Runel\Working;
 
 use Runel\Demonstration\Line;
 use Runel\Demonstration\Link;
