@@ -5,7 +5,11 @@ declare(strict_types=1);
 namespace Runel\Slip\Rule;
 
 use Runel\Expression\Expression;
+use Runel\Expression\Letter;
 use Runel\Expression\Node;
+use Runel\Expression\Numeral;
+use Runel\Expression\Power;
+use Runel\Expression\Product;
 use Runel\Expression\Quotient;
 use Runel\Expression\Rewriter;
 use Runel\Polynomial\Monomial;
@@ -14,7 +18,7 @@ use Runel\Polynomial\Term;
 use Runel\Slip\OfSlip;
 use Runel\Slip\WrongRule;
 
-/** Powers of a letter divided by dividing their exponents: x⁶/x² as x³. */
+/** Powers of a letter divided by dividing their exponents: x⁶/x² as x³, x⁵/x² as x^(5/2). */
 final readonly class DividedExponentsRule implements WrongRule
 {
     use OfSlip;
@@ -31,17 +35,25 @@ final readonly class DividedExponentsRule implements WrongRule
     {
         $exponents = $above->monomial->exponents ?? [];
         $isDivided = false;
+        $fractions = [];
         foreach ($below->monomial->exponents ?? [] as $letter => $exponent) {
             $own = $exponents[$letter] ?? 0;
-            if ($exponent < 1 || $own % $exponent !== 0 || $own === 0) {
+            if ($exponent < 1 || $own === 0) {
                 return;
             }
             $isDivided = $isDivided || $exponent > 1;
-            $exponents[$letter] = $exponent === 1 ? $own - 1 : intdiv($own, $exponent);
+            if ($exponent > 1 && $own % $exponent !== 0) {
+                unset($exponents[$letter]);
+                $quotient = new Quotient(Numeral::of($own), Numeral::of($exponent));
+                $fractions[] = new Power(new Letter((string) $letter), $quotient);
+            } else {
+                $exponents[$letter] = $exponent === 1 ? $own - 1 : intdiv($own, $exponent);
+            }
         }
         if ($isDivided && $above !== null && $below !== null) {
             $left = new Term($above->coefficient->dividedBy($below->coefficient), Monomial::of($exponents));
-            yield $left->toExpression();
+            $written = $left->toExpression();
+            yield $fractions === [] ? $written : Product::of([...($written->isOne() ? [] : [$written]), ...$fractions]);
         }
     }
 

@@ -14,6 +14,7 @@ use Runel\Expression\Product;
 use Runel\Expression\Rewriter;
 use Runel\Expression\Root;
 use Runel\Expression\Sum;
+use Runel\Number\Rational;
 use Runel\Slip\OfSlip;
 use Runel\Slip\Slip;
 use Runel\Slip\WrongRule;
@@ -38,6 +39,7 @@ final readonly class RadicalRule implements WrongRule
     /** @return iterable<Expression> √a ± √b as √(a ± b) */
     private static function joined(Sum $sum): iterable
     {
+        yield from self::joinedInFront($sum);
         $roots = array_filter($sum->terms, static fn(Expression $term): bool => $term->bare() instanceof Root);
         foreach ($roots as $place => $first) {
             foreach ($roots as $other => $second) {
@@ -52,6 +54,34 @@ final readonly class RadicalRule implements WrongRule
                     unset($left[$other]);
                     yield Sum::of(array_values($left));
                 }
+            }
+        }
+    }
+
+    /** @return iterable<Expression> 2√a + 3√b as 5√(a + b) */
+    private static function joinedInFront(Sum $sum): iterable
+    {
+        $fronts = [];
+        foreach ($sum->terms as $place => $term) {
+            $factors = $term->bare()->factors();
+            $root = $factors[\count($factors) - 1];
+            $front = \count($factors) === 1 ? Rational::one() : $factors[0]->number();
+            if ($root instanceof Root && $front !== null && \count($factors) < 3) {
+                $fronts[$place] = [$term instanceof Negative ? $front->negated() : $front, $root];
+            }
+        }
+        foreach ($fronts as $place => [$one, $first]) {
+            foreach ($fronts as $other => [$two, $second]) {
+                if ($other <= $place || $first->index !== $second->index || ($one->isOne() && $two->isOne())) {
+                    continue;
+                }
+                $left = $sum->terms;
+                $left[$place] = Product::of([Numeral::of($one->plus($two)), new Root(
+                    Sum::of([...$first->radicand->terms(), ...$second->radicand->terms()]),
+                    $first->index,
+                )]);
+                unset($left[$other]);
+                yield Sum::of(array_values($left));
             }
         }
     }
