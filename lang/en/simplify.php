@@ -103,6 +103,10 @@ return [
             'why' => 'Every term within is multiplied by it, and no fraction is left within; the value stays.',
         ],
     ],
+    'turn-over' => [
+        'title' => 'Write it below a line',
+        'why' => 'A minus in an exponent puts the power below a line, with 1 above it.',
+    ],
     'terms' => [
         'advice' => 'Every term times every term, then like terms together.',
         'read' => 'Letters stand below a line in single terms: each is multiplied as the others are.',
@@ -139,10 +143,6 @@ return [
                 . 'the exponent :index comes out with it.',
             'why-below' => 'The denominator is made a power with the exponent :index: its root then comes out whole.',
             'why-fraction' => 'The root of a fraction is root over root, with no root left below.',
-        ],
-        'turn-over' => [
-            'title' => 'Write it below a line',
-            'why' => 'A minus in the exponent puts the power below a line, with 1 above it.',
         ],
         'roots' => [
             'title' => 'Write the powers as roots',

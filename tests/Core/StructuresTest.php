@@ -135,6 +135,8 @@ final class StructuresTest extends TestCase
                 sprintf('-(%d%s%+d)^2/%d', 2 * $a, $x, 2 * $b, 2 * abs($c)),
             ]),
             'simplify.combine' => $chance->one([
+                "{$a}$x^(-2){$s($b)}$x^(-1){$s($c)}",
+                abs($a) . "/(1{$s($b)}/({$c}{$s($d)}/$x))",
                 abs($a) . "/($x{$s($b)}){$s($c)}/($x{$s($d)})",
                 abs($a) . "/$x{$s($c)}/($x^2{$s($d)}$x)",
                 "(1{$s($a)}/$x)/(1{$s($b)}/$x^2)",

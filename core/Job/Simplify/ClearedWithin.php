@@ -20,7 +20,7 @@ final readonly class ClearedWithin
     public Polynomial $top;
     public Polynomial $bottom;
 
-    public function __construct(public FractionSum $above, public FractionSum $below)
+    private function __construct(private FractionSum $above, private FractionSum $below)
     {
         $this->common = $above->common()->multiple($below->common());
         $this->top = $above->top($this->common);

@@ -15,8 +15,12 @@ use Runel\Demonstration\Task;
 use Runel\Expression\Expression;
 use Runel\Expression\Inside;
 use Runel\Expression\Letters;
+use Runel\Expression\Node;
 use Runel\Expression\Numeral;
+use Runel\Expression\Power;
+use Runel\Expression\Product;
 use Runel\Expression\Quotient;
+use Runel\Expression\Rewriter;
 use Runel\Expression\Sum;
 use Runel\Law\Claim\Denominator;
 use Runel\Message\Message;
@@ -49,12 +53,12 @@ final readonly class Combine implements Method
         $read = self::read($task) ?? throw new \LogicException('It was not refused.');
         $node = $task->problem->node;
         $whole = $node instanceof Expression ? $node : throw new \LogicException('It is an expression.');
-        [$steps, $top, $bottom, $divisors] = \count($read) === 1
-            ? self::added($read[0])
-            : self::within($read[0], $read[1]);
-        $inner = $whole instanceof Sum ? InnerFractions::of($whole) : null;
-        $steps = [...($inner->steps ?? []), ...$steps];
-        $divisors = [...($inner->divisors ?? []), ...$divisors];
+        [$before, $within, $fractions] = $read;
+        [$steps, $top, $bottom, $divisors] = $fractions instanceof FractionSum
+            ? self::added($fractions)
+            : self::within($fractions);
+        $steps = [...$before, ...$steps];
+        $divisors = [...$within, ...$divisors];
         $excluded = ExcludedValues::of($whole, $divisors);
         $result = Numeral::of(0);
         $why = 'result-why';
@@ -78,7 +82,7 @@ final readonly class Combine implements Method
             }
             $result = $reducing->result();
             // Nothing was cancelled: it stands as the clearing left it, a difference below as well.
-            if (\count($read) === 2 && $reducing->isReduced()) {
+            if ($fractions instanceof ClearedWithin && $reducing->isReduced()) {
                 $result = BookShape::of($result) ?? $result;
             }
         }
@@ -174,10 +178,8 @@ final readonly class Combine implements Method
      *
      * @return array{non-empty-list<Step>, Polynomial, FactoredPolynomial, list<Expression>}
      */
-    private static function within(FractionSum $above, FractionSum $below): array
+    private static function within(ClearedWithin $cleared): array
     {
-        $cleared = new ClearedWithin($above, $below);
-
         return [
             [$cleared->step('clear-within', Line::equal(...))],
             $cleared->top,
@@ -212,7 +214,11 @@ final readonly class Combine implements Method
             && Letters::of($term->bare()->numerator) !== []) !== [];
     }
 
-    /** @return array{FractionSum}|array{FractionSum, FractionSum}|null one sum, or one above and one below */
+    /**
+     * What is done within before anything is added, what may not be 0 there, and a sum, or one above and one below.
+     *
+     * @return array{list<Step>, list<Expression>, FractionSum|ClearedWithin}|null
+     */
     private static function read(Task $task): ?array
     {
         return $task->once(self::class, static function () use ($task): ?array {
@@ -221,18 +227,92 @@ final readonly class Combine implements Method
             if (!$node instanceof Expression || Letters::of($node) === []) {
                 return null;
             }
-            if ($node instanceof Sum) {
-                $sum = FractionSum::of($node) ?? InnerFractions::of($node)?->sum;
+            [$steps, $plain] = self::turnedOver($node);
+            if ($plain instanceof Sum) {
+                $sum = FractionSum::of($plain);
+                $inner = $sum === null ? InnerFractions::of($plain) : null;
+                $sum ??= $inner?->sum;
 
                 return $sum === null || $sum->common()->isOne()
-                    || ($sum->common()->isNumber() && !self::hasLettersAbove($node)) ? null : [$sum];
+                    || ($sum->common()->isNumber() && !self::hasLettersAbove($plain))
+                    ? null
+                    : [[...$steps, ...($inner->steps ?? [])], $inner->divisors ?? [], $sum];
             }
-            if (!$node instanceof Quotient) {
+            if (!$plain instanceof Quotient) {
                 return null;
             }
-            $within = ClearedWithin::of($node);
+            [$more, $divisors, $plain] = self::clearedInside($plain);
+            $within = ClearedWithin::of($plain);
 
-            return $within === null ? null : [$within->above, $within->below];
+            return $within === null ? null : [[...$steps, ...$more], $divisors, $within];
         });
+    }
+
+    /** @return array{list<Step>, Expression} powers with negative exponents as fractions */
+    private static function turnedOver(Expression $whole): array
+    {
+        $plain = Rewriter::everywhere($whole, static function (Node $node): ?Node {
+            $factors = match (true) {
+                $node instanceof Product => $node->factors,
+                $node instanceof Power => [$node],
+                default => [],
+            };
+            $below = array_filter(array_map(self::below(...), $factors));
+            $above = array_values(array_diff_key($factors, $below));
+
+            return $below === [] ? null : new Quotient(
+                $node instanceof Product && $above !== [] ? Product::of($above) : Numeral::of(1),
+                Product::of(array_values($below)),
+            );
+        });
+
+        return $plain->equals($whole) ? [[], $whole] : [[new Step(
+            id: 'turn-over',
+            title: Message::of('simplify.turn-over.title'),
+            why: Message::of('simplify.turn-over.why'),
+            lines: [Line::equal($plain)],
+        )], $plain];
+    }
+
+    /** What a power with a negative exponent has below the line; null of anything else. */
+    private static function below(Expression $node): ?Expression
+    {
+        $exponent = $node instanceof Power ? $node->exponent->number()?->toInt() ?? 0 : 0;
+
+        return match (true) {
+            !$node instanceof Power || $exponent >= 0 => null,
+            $exponent === -1 => $node->base,
+            default => new Power($node->base, Numeral::of(-$exponent)),
+        };
+    }
+
+    /**
+     * Fractions within fractions, above or below, that have fractions within again: those first.
+     *
+     * @return array{list<Step>, list<Expression>, Quotient}
+     */
+    private static function clearedInside(Quotient $fraction): array
+    {
+        $steps = [];
+        $divisors = [];
+        [$above, $below] = [$fraction->numerator, $fraction->denominator];
+        $over = static fn(Expression $sum): Expression => new Quotient($sum, $below);
+        $inner = $above instanceof Sum && FractionSum::of($above) === null
+            ? InnerFractions::of($above, $over, 'clear-above')
+            : null;
+        if ($inner !== null) {
+            [$steps, $divisors, $above] = [$inner->steps, $inner->divisors, $inner->sum->written()];
+        }
+        $under = static fn(Expression $sum): Expression => new Quotient($above, $sum);
+        $inner = $below instanceof Sum && FractionSum::of($below) === null
+            ? InnerFractions::of($below, $under, 'clear-below')
+            : null;
+        if ($inner !== null) {
+            array_push($steps, ...$inner->steps);
+            array_push($divisors, ...$inner->divisors);
+            $below = $inner->sum->written();
+        }
+
+        return [$steps, $divisors, new Quotient($above, $below)];
     }
 }

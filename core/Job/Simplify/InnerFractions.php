@@ -22,9 +22,15 @@ final readonly class InnerFractions
      */
     private function __construct(public array $steps, public array $divisors, public FractionSum $sum) {}
 
-    /** Null where there is none, and where something else is no fraction of polynomials either. */
-    public static function of(Sum $whole): ?self
+    /**
+     * Null where there is none, and where something else is no fraction of polynomials either.
+     *
+     * @param (\Closure(Expression): Expression)|null $around the whole with the sum in its place; null where it is that
+     * @param string                                  $id     of the first step
+     */
+    public static function of(Sum $whole, ?\Closure $around = null, string $id = 'clear-within'): ?self
     {
+        $around ??= static fn(Expression $sum): Expression => $sum;
         $steps = [];
         $divisors = [];
         $terms = $whole->terms;
@@ -35,12 +41,12 @@ final readonly class InnerFractions
                 continue;
             }
             $number = \count($steps) + 1;
-            $in = static function (Expression $part) use (&$terms, $place, $term): Line {
+            $in = static function (Expression $part) use (&$terms, $place, $term, $around): Line {
                 $terms[$place] = $term instanceof Negative ? new Negative($part) : $part;
 
-                return Line::equal(Sum::of(array_values($terms)));
+                return Line::equal($around(Sum::of(array_values($terms))));
             };
-            $step = $within->step('clear-within' . ($number === 1 ? '' : "-$number"), $in);
+            $step = $within->step($id . ($number === 1 ? '' : "-$number"), $in);
             $reducing = $within->top->isZero() ? null : new Reducing(
                 FactoredPolynomial::unknownFirst($within->top),
                 FactoredPolynomial::unknownFirst($within->bottom),

@@ -182,8 +182,8 @@ final readonly class Radicals implements Method
         if (!$reached->equals($whole)) {
             $steps[] = new Step(
                 id: 'turn-over',
-                title: Message::of('simplify.radicals.turn-over.title'),
-                why: Message::of('simplify.radicals.turn-over.why'),
+                title: Message::of('simplify.turn-over.title'),
+                why: Message::of('simplify.turn-over.why'),
                 lines: [Line::equal($reached)],
             );
         }
