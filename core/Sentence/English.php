@@ -70,6 +70,9 @@ final class English
         '?{and} simplify|simplifying {your} answer|answers|result ?fully|completely',
         '{and} state|stating|give|giving|note|noting|list ?any|the|all restrictions|restriction ?on|for ?the '
             . '?variable',
+        '?{and} state|stating|give|giving|note|noting ?any|the|all restrictions|restriction on|for ?the '
+            . '?value|values ?of L',
+        'stating|giving|noting ?any|the|all restrictions|restriction',
         '{and} state|stating|give|giving|note|noting|list ?any|the|all excluded values|value ?of ?L',
         'state|give|note|list ?any|the|all excluded values|value of L',
         'do|without ?not ?using|use a calculator',
@@ -411,7 +414,10 @@ final class English
         ['{find} {the}* gcf|hcf|gcd ?{and} {factor} ?out {the}* {kind}* M:a', 'factor', 'plain', null],
         ['resolve|break|split ?up ?down into ?linear factors {the}* {kind}* M:a', 'factor', 'plain', null],
         ['resolve|break|split {the}* {kind}* M:a into ?linear factors', 'factor', 'plain', null],
-        ['{factor} {fully}* {the}* {kind}* {fully}* M:a {fully}* ?it ?{fully}*', 'factor', 'plain', null],
+        [
+            '?fully|completely {factor} {fully}* {the}* {kind}* {fully}* M:a {fully}* ?it ?{fully}*',
+            'factor', 'plain', null,
+        ],
         ['?{find} ?out ?down ?are ?{the}* factors of {the}* {kind}* M:a', 'factor', 'plain', null],
         ['take|taking out ?{the}* common factor|term ?of|from|in {the}* {kind}* M:a', 'factor', 'plain', null],
         // forms
@@ -452,6 +458,7 @@ final class English
         ],
         ['how many ?real|distinct|different {root} does|do {the}* {kind}* M:a have ?got', 'solve', 'plain', 'count'],
         ['{find} ?out ?the number of ?real|distinct {root} ?of {the}* {kind}* M:a ?has', 'solve', 'plain', 'count'],
+        ['derive {the}* quadratic formula ?for|from|of {the}* {kind}* M:a', 'solve', 'plain', null],
         ['{show} ?that|whether {the}* {kind}* M:a', 'show', 'plain', null],
         ['?what|find ?is ?out {the}* M:a squared', 'multiply', 'square', null],
         ['?what|find ?is ?out {the}* M:a cubed', 'multiply', 'cube', null],
@@ -459,7 +466,7 @@ final class English
         ['for L:l M:a', null, 'letter', null],
         // nothing in particular
         ['collect|combine|gather ?up ?the like terms ?in|of {the}* {kind}* M:a', null, 'plain', null],
-        ['simplify {fully}* {the}* {kind}* M:a {fully}*', null, 'simplify', null],
+        ['?fully|completely simplify {fully}* {the}* {kind}* M:a {fully}*', null, 'simplify', null],
         [
             'rationalise|rationalize|rationalising|rationalizing ?the ?denominator|denominators ?of ?in ?{and} '
                 . '?simplify {the}* {kind}* M:a ?{and} ?simplify {fully}*',
