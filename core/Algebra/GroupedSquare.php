@@ -81,7 +81,7 @@ final readonly class GroupedSquare
      *
      * @return array{non-empty-list<Term>, Power}|null the three in order, and the square of the sum they are
      */
-    private static function square(array $three): ?array
+    public static function square(array $three): ?array
     {
         foreach ($three as $place => $middle) {
             $others = $three;

@@ -40,6 +40,13 @@ return [
             'why' => 'They leave :one and :other, which are not the same: these pairs do not help.',
         ],
     ],
+    'more' => [
+        'advice' => 'A square of a sum, and the sum by itself.',
+        'title' => 'See :sum in it, squared and by itself',
+        'why' => 'Three terms are the square of :sum, and two others hold :sum as well.',
+        'pair' => 'Factor it as a quadratic in :sum',
+        'pair-why' => 'Wanted are two numbers with the product :product and the sum :total: :one and :other.',
+    ],
     'bracket' => [
         'advice' => 'The same factor stands in every term.',
         'read' => ':bracket stands in every term: that is seen before anything is multiplied out.',

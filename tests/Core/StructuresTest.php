@@ -251,6 +251,7 @@ final class StructuresTest extends TestCase
                 "$x^3{$s($a)}$x^2{$s($b)}$x{$s($a * $b)}",
                 "{$a}p($x{$s($b)}){$s($c)}(" . -$b . "-$x)",
                 $a ** 2 . "$x^2-" . $b ** 2 . "y^2{$s($c * $a)}$x{$s($c * $b)}y",
+                "$x^2{$s(2 * $a)}$x*y{$s($a * $a)}y^2{$s($b + $c)}$x{$s($a * ($b + $c))}y{$s($b * $c)}",
                 $a ** 3 . "$x^3{$s($b ** 3)}y^3{$s($c * $a)}$x{$s($c * $b)}y",
             ]),
             'factor.special' => $chance->one([

@@ -47,7 +47,8 @@ final class GroupTerms extends StructureMethod
     {
         $node = $task->problem->node;
 
-        return ($node instanceof Sum ? self::commonBracket($node) : null) ?? self::pairs($node, $rest, $outer);
+        return ($node instanceof Sum ? self::commonBracket($node) : null) ?? self::pairs($node, $rest, $outer)
+            ?? SquareAndMore::of($rest)?->seen($outer);
     }
 
     /** The same bracket in every term. */
