@@ -175,8 +175,10 @@ final readonly class Points
             }
             foreach ($this->met($others, $letter, $at) as $place) {
                 $holds = $this->holds($own, [$letter => $place] + $at);
-                // Where the line before has no value, what was gained is no matter of its letters.
-                $added += $holds === false ? 1 : 0;
+                // Where the line before has no value, nothing solves it there; in several letters that is no matter of
+                // the one looked along.
+                $isNowhere = $holds === null && $at === [] && self::hasNoValue($own, [$letter => $place]);
+                $added += $holds === false || $isNowhere ? 1 : 0;
             }
         }
 
@@ -266,6 +268,15 @@ final readonly class Points
             $nearest > Curve::FAR => false,
             default => null,
         };
+    }
+
+    /**
+     * @param non-empty-list<Curve> $curves
+     * @param At                    $there
+     */
+    private static function hasNoValue(array $curves, array $there): bool
+    {
+        return array_filter($curves, static fn(Curve $curve): bool => !is_nan($curve->gap($there))) === [];
     }
 
     /**

@@ -17,6 +17,20 @@ return [
         'why' => 'No :letter stands in it. Where it is not 0, both sides are divided by it; where it is 0, the '
             . 'left side is 0 whatever :letter is.',
     ],
+    'root-factor' => [
+        'advice' => 'Each factor is 0 by itself; what makes the root negative inside falls out.',
+        'read' => 'A product that is 0, with a root as a factor: nothing has to be squared.',
+        'why' => 'Each factor is set equal to 0. What comes out has to be put under the root: there the product has no '
+            . 'value where something negative stands.',
+        'title' => 'A root is 0: so is what stands under it',
+        'root' => 'Only 0 has the root 0.',
+        'reject' => 'Put :value under the root',
+        'reject-why' => 'Something negative stands under the root: for this :letter the product has no value, and it is '
+            . 'not a solution.',
+        'dead' => 'not allowed',
+        'all' => 'Under the root nothing negative stands for any of them.',
+        'left' => 'What is left has been put under the root, too.',
+    ],
     'bracket' => [
         'read-both' => ':bracket stands in every term, on both sides: that is seen before anything is multiplied out.',
         'one-side' => [

@@ -391,6 +391,10 @@ final class MarkingTest extends TestCase
         yield 'no real solution' => ['x^2+4=0', ['x^2=-4', 'no real solution'], ['follows', 'follows'], null];
         yield 'no solution, wrongly' => ['x^2-4=0', ['no solution'], ['wrong'], 'wrong-line'];
         yield 'all numbers' => ['2(x+1)=2x+2', ['2x+2=2x+2', 'all numbers'], ['follows', 'follows'], null];
+        yield 'negative under the root' => ['(x-1)√(x-2)=0', ['x=1 or x=2'], ['follows'], 'extraneous-kept'];
+        yield 'a fractional exponent' => ['x^(2/3)=9', ['x^2=729', 'x=27 or x=-27'], ['follows', 'follows'], null];
+        yield 'one of two roots' => ['x^(2/3)=9', ['∛x=3', 'x=27'], ['follows', 'follows'], 'root-lost'];
+        yield 'not one fraction' => ['(x+1/x)^2', ['x²+1+1+1/x²', 'x²+2+1/x²'], ['follows', 'follows'], null];
         yield 'remainder' => ['(x^2+3x+5)/(x+1)', ['x+2 remainder 3'], ['follows'], null];
         yield 'remainder by letter' => ['(x^2+3x+5)/(x+1)', ['x+2 r 3'], ['follows'], null];
         yield 'chain' => ['(x+2)(x+3)', ['(x+2)(x+3) = x^2+3x+2x+6 = x^2+5x+6'], ['follows'], null];

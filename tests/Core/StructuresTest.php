@@ -231,6 +231,7 @@ final class StructuresTest extends TestCase
                 (abs($a) + 1) . "$x($x{$s($b)})=(" . -$b . "-$x)^2",
                 "($x{$s($a)})($x{$s($b)})=({$c}$x{$s($d)})(" . -$a . "-$x)",
                 "($x{$s($a)})^3{$s(-$b * $b)}($x{$s($a)})=0",
+                "{$a}($x{$s($b)})(2$x{$s($c)})sqrt($x{$s($d)})=0",
             ]),
             'solve.powers' => $chance->one([
                 "{$chance->one(['', '2', '-3'])}($x{$s($a)})^{$chance->one([3, 4, 5])}{$s($b)}=$c",

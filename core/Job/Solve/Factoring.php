@@ -34,7 +34,7 @@ final readonly class Factoring implements Method
 
     public function refusal(Task $task): ?Refusal
     {
-        if ($this->isSeen($task)) {
+        if ($this->isSeen($task) || ProductWithRoot::of($task) !== null) {
             return null;
         }
         $refusal = $this->quadratic->refusal($task);
@@ -51,7 +51,10 @@ final readonly class Factoring implements Method
 
     public function demonstrate(Task $task): Demonstration
     {
+        $product = ProductWithRoot::of($task);
+
         return match (true) {
+            $product !== null => $product->demonstration(),
             $this->isSeen($task) => $this->bracket->demonstrate($task),
             $this->quadratic->refusal($task) === null => $this->quadratic->demonstrate($task),
             $this->lettered->refusal($task) === null => $this->lettered->demonstrate($task),
