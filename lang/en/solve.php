@@ -25,8 +25,8 @@ return [
         'title' => 'A root is 0: so is what stands under it',
         'root' => 'Only 0 has the root 0.',
         'reject' => 'Put :value under the root',
-        'reject-why' => 'Something negative stands under the root: for this :letter the product has no value, and it is '
-            . 'not a solution.',
+        'reject-why' => 'Something negative stands under the root: for this :letter the product has no value, and it '
+            . 'is not a solution.',
         'dead' => 'not allowed',
         'all' => 'Under the root nothing negative stands for any of them.',
         'left' => 'What is left has been put under the root, too.',

@@ -71,7 +71,8 @@ final readonly class ProductWithRoot
                 static fn(Expression $factor): bool => Letters::of($factor) !== [],
             ));
             $roots = array_values(array_filter($factors, static fn(Expression $one): bool => $one instanceof Root));
-            $isFit = $equation->right->isZero() && \count($roots) === 1 && $roots[0]->index === 2 && \count($factors) > 1 && \count($factors) <= self::MOST
+            $isFit = $equation->right->isZero() && \count($roots) === 1 && $roots[0]->index === 2
+                && \count($factors) > 1 && \count($factors) <= self::MOST
                 && array_filter($factors, static fn(Expression $factor): bool => Polynomial::tryFrom(
                     $factor instanceof Root ? $factor->radicand : $factor,
                 )?->degree() !== 1) === [];
