@@ -68,7 +68,7 @@ abstract class FactorMethod implements FactorsQuadratics
         }
         $reason = match (true) {
             $trinomial !== null => $this->refusalOf($trinomial),
-            \count($gathered->whole->terms) === 1 => throw new \LogicException('A single term was not refused.'),
+            \count($gathered->whole->terms) === 1 => Message::of('factor.refusal-single'),
             default => $this->refusalOfCommon(self::common($gathered, $task)),
         };
 
