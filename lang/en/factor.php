@@ -3,7 +3,6 @@
 declare(strict_types=1);
 
 return [
-    'refusal-single' => 'A single term is left: it is a product already.',
     'refusal-not-quadratic' => 'This is not a quadratic trinomial in one letter, nor one in two letters with every '
         . 'term of degree 2.',
     'refusal-common' => 'Taking out the common factor finishes it: there is nothing to hunt. See the special forms.',

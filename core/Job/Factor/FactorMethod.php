@@ -68,7 +68,7 @@ abstract class FactorMethod implements FactorsQuadratics
         }
         $reason = match (true) {
             $trinomial !== null => $this->refusalOf($trinomial),
-            \count($gathered->whole->terms) === 1 => Message::of('factor.refusal-single'),
+            \count($gathered->whole->terms) === 1 => Message::of('factor.refusal-not-quadratic'),
             default => $this->refusalOfCommon(self::common($gathered, $task)),
         };
 

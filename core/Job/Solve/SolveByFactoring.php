@@ -83,6 +83,9 @@ final readonly class SolveByFactoring implements Method
         if (self::readyMade($task->problem) !== null) {
             return null;
         }
+        if (\count($polynomial->terms) === 1 && $polynomial->degree() > 1) {
+            return new MethodDoesNotApply(Message::of('solve.refusal-single'));
+        }
         $degree = $polynomial->isZero() ? 0 : $polynomial->degree();
         $ways = $degree < 2 ? [] : $this->factoring->fitting($task);
         $refusal = $ways === [] && $degree >= 2 ? $this->factoring->hindrance($task) : null;
