@@ -287,6 +287,24 @@ final class MarkingTest extends TestCase
         self::assertLessThanOrEqual($made * 0.05, \count($unnamed), implode("\n", $unnamed));
     }
 
+    public function testWhatIsUndoneWronglyIsToldAsWhatItIs(): void
+    {
+        foreach ([
+            ['∛(x-1)=2', 'x-1=6', 'slip.wrong-inverse.diagnosis-root'],
+            ['x^3=27', 'x=9', 'slip.wrong-inverse.diagnosis-power'],
+            ['√x=9', 'x=3', 'slip.wrong-inverse.diagnosis'],
+            ['x^2=9', 'x=81', 'slip.wrong-inverse.diagnosis'],
+            ['x^(1/2)=4', 'x=2', 'slip.wrong-inverse.diagnosis'],
+            ['x^5/x^2', 'x^(5/2)', 'slip.quotient-degree.diagnosis-divided'],
+            ['2√12+√27', '3√39', 'slip.root-of-sum-split.diagnosis-joined'],
+            ['√50-√18', '√32', 'slip.root-of-sum-split.diagnosis-joined'],
+        ] as [$problem, $line, $said]) {
+            $task = new Task(Problem::read($problem), HouseStyle::default());
+            $marking = $this->mark($task, Jobs::all()->ofProblem($task->problem)[0], [$line]);
+            self::assertSame($said, $marking->lines[0]->say->key, "$problem: $line");
+        }
+    }
+
     /** Pages of one problem share what is worked out about it, and are judged as if each stood alone. */
     public function testAPageIsJudgedAsIfItWereTheOnlyOne(): void
     {
