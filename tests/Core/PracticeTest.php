@@ -68,7 +68,7 @@ final class PracticeTest extends TestCase
         $ladder = Jobs::ladders()->of($skill);
         $seen = [];
         foreach ($ladder->rungs() as $rung) {
-            for ($seed = 1; $seed <= Chance::seeds(3); ++$seed) {
+            for ($seed = 1; $seed <= Chance::seeds(6); ++$seed) {
                 foreach ($this->make($skill, (string) $rung->number, '2', (string) ($seed * 37)) as $made) {
                     // Read afresh from what was typed, as anybody would who types it.
                     $again = new Seen(Jobs::catalogue()->demonstrate(
