@@ -104,7 +104,11 @@ final class TranscriptTest extends TestCase
         )->task();
     }
 
-    /** @return iterable<string, array{array<string, array<mixed>>}> some scenes at a time: each wants the whole house */
+    /**
+     * Some scenes at a time: each time the whole house is built.
+     *
+     * @return iterable<string, array{array<string, array<mixed>>}>
+     */
     public static function batches(): iterable
     {
         foreach (array_chunk(iterator_to_array(Scenes::all()), 40, true) as $scenes) {
