@@ -189,7 +189,7 @@ abstract class TestCase extends BaseTestCase
     /** @param \Closure(): bool $condition */
     protected function waitUntil(\Closure $condition, string $what): void
     {
-        self::$browser->wait(20, 60)->until(static function () use ($condition): bool {
+        self::$browser->wait(60, 60)->until(static function () use ($condition): bool {
             try {
                 return $condition();
             } catch (\Facebook\WebDriver\Exception\WebDriverException) {
