@@ -26,7 +26,7 @@ return [
         'solve' => [
             'balance' => 'In balance',
             'isolate-roots' => 'Isolating roots',
-            'clear-denominators' => 'Clearing denominators', 'powers' => 'Undoing a power',
+            'clear-denominators' => 'Clearing denominators', 'powers' => 'Powers and roots undone',
             'substitution' => 'A quadratic in something',
             'factoring' => 'By factoring',
             'square-roots' => 'Square roots',

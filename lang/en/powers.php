@@ -44,6 +44,7 @@ return [
         'why-even' => 'The root raised to its own index is what stands under it. What comes in by that is seen at the '
             . 'end, when it is put in.',
         'why-one' => 'It is the only one, and it holds when it is put in.',
+        'why-one-way' => 'Only one of the two equations has a solution.',
         'none' => 'A root with an even index is never below 0, so it is never :value.',
         'ask' => 'What is :power?',
     ],

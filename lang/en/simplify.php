@@ -104,8 +104,8 @@ return [
         ],
     ],
     'turn-over' => [
-        'title' => 'Write it below a line',
-        'why' => 'A minus in an exponent puts the power below a line, with 1 above it.',
+        'title' => 'Negative exponents go below a line',
+        'why' => 'A minus in an exponent puts the power below a line, with the exponent without it.',
     ],
     'terms' => [
         'advice' => 'Every term times every term, then like terms together.',

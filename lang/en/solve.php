@@ -19,8 +19,8 @@ return [
             . 'left side is 0 whatever :letter is.',
     ],
     'root-factor' => [
-        'advice' => 'Each factor is 0 by itself; what makes the root negative inside falls out.',
-        'read' => 'A product that is 0, with a root as a factor: nothing has to be squared.',
+        'advice' => 'Each factor by itself is set equal to 0; what puts something negative under the root falls out.',
+        'read' => 'A product that is 0, with a root as a factor: each factor is looked at by itself.',
         'why' => 'Each factor is set equal to 0. What comes out has to be put under the root: there the product has no '
             . 'value where something negative stands.',
         'title' => 'A root is 0: so is what stands under it',
@@ -28,7 +28,6 @@ return [
         'reject' => 'Put :value under the root',
         'reject-why' => 'Something negative stands under the root: for this :letter the product has no value, and it '
             . 'is not a solution.',
-        'dead' => 'not allowed',
         'all' => 'Under the root nothing negative stands for any of them.',
         'left' => 'What is left has been put under the root, too.',
     ],

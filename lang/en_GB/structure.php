@@ -14,6 +14,7 @@ return [
         'why-tidied' => 'A minus before a bracket turns every sign in it; then like terms are collected.',
         'read-front' => 'What both have in common comes out first. No bracket is multiplied out.',
     ],
+    'more' => ['pair' => 'Factorise it as a quadratic in :sum'],
     'bracket' => ['advice' => 'The same bracket stands in every term.'],
     'further' => ['why' => 'A factor may factorise again: that is looked for before it is called complete.'],
     'substitution' => ['refusal' => 'No quadratic in something is hidden here that factorises.'],

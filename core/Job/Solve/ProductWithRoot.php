@@ -144,9 +144,8 @@ final readonly class ProductWithRoot
                 lines: [
                     ...PutIn::workedOut($under($value)),
                     Line::equivalent(new Equation($letter, $value), new Rewrite(), Branch::way($place + 1))
-                        ->reject(Message::of('solve.root-factor.dead')),
+                        ->reject(Message::of('substitution.dead')),
                 ],
-                watch: Slip::ExtraneousKept,
             );
         }
         $answer = new TestedSolutionsAnswer($this->letter, $solutions, array_values($rejected));

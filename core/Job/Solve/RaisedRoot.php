@@ -234,7 +234,7 @@ final readonly class RaisedRoot
             title: Message::of(\count($solutions) > 1 ? 'solve.solutions.title' : 'solve.solutions.title-one'),
             why: Message::of(match (true) {
                 \count($solutions) > 1 => 'solve.solutions.why',
-                $dead > 0 => 'powers.equal.why-one',
+                $dead > 0 => 'powers.raised.why-one-way',
                 default => 'powers.raised.why-one',
             }),
             lines: $isFork ? [Line::result($answer->node(), new JoinBranches())] : [],
