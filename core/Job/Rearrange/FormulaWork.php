@@ -41,10 +41,8 @@ use Runel\Law\Claim\Identity;
 use Runel\Law\Move\CollectSubject;
 use Runel\Law\Move\JoinBranches;
 use Runel\Law\Move\Operation;
-use Runel\Law\Move\RaiseBothSides;
 use Runel\Law\Move\Rewrite;
 use Runel\Law\Move\RootBothSides;
-use Runel\Law\Move\SquareBothSides;
 use Runel\Law\Move\SwapSides;
 use Runel\Law\Move\ToBothSides;
 use Runel\Message\Message;
@@ -62,6 +60,7 @@ use Runel\Slip\Slip;
 use Runel\Style\Moving;
 use Runel\Working\BothSides;
 use Runel\Working\Quadratic\Decimals;
+use Runel\Working\RaisedSides;
 
 /** One formula worked until the wanted letter stands alone: what was done to it last is undone first. */
 final class FormulaWork
@@ -644,23 +643,22 @@ final class FormulaWork
 
             return;
         }
-        $written = new Equation(new Power($own, $index), new Power($other, $index));
+        $written = RaisedSides::line($own, $other, $own->index);
         [$this->own, $this->other] = [$own->radicand, Sides::raised($other, $own->index)];
         $undone = new Equation($this->own, $this->other);
         $watch = $other instanceof Sum ? Slip::SquaredTermByTerm : null;
         if ($own->index % 2 === 1) {
             $this->say('raise', ['index' => $index], [
-                Line::equivalent($written, new RaiseBothSides($own->index)),
+                $written,
                 Line::equivalent($undone, new Rewrite()),
             ], $watch);
 
             return;
         }
         $this->from = $undone;
-        $move = $own->index === 2 ? new SquareBothSides() : new RaiseBothSides($own->index);
         $this->say($own->index === 2 ? 'square' : 'raise-even', ['side' => $other] + ($own->index === 2 ? [] : [
             'index' => $index,
-        ]), [Line::implies($written, $move), Line::equivalent($undone, new Rewrite())], $watch);
+        ]), [$written, Line::equivalent($undone, new Rewrite())], $watch);
     }
 
     /** The letter under two roots: one of them alone, squared, and what is left has one root or none. */

@@ -34,10 +34,8 @@ use Runel\Expression\Root;
 use Runel\Expression\Substitution;
 use Runel\Law\Claim\Identity;
 use Runel\Law\Move\JoinBranches;
-use Runel\Law\Move\RaiseBothSides;
 use Runel\Law\Move\Rewrite;
 use Runel\Law\Move\RootBothSides;
-use Runel\Law\Move\SquareBothSides;
 use Runel\Message\Message;
 use Runel\Method\Method;
 use Runel\Number\Integers;
@@ -47,6 +45,7 @@ use Runel\Slip\Slip;
 use Runel\Style\Moving;
 use Runel\Working\LastLine;
 use Runel\Working\Quadratic\Decimals;
+use Runel\Working\RaisedSides;
 
 /**
  * A root of any index, or a power of one, that equals a number: ∛(2x − 1) = 3, x^(2/3) = 9. The power is undone by its
@@ -304,10 +303,7 @@ final readonly class RaisedRoot
     private function raised(Equation $alone, Rational $value, int $number, ?Branch $branch): Step
     {
         $index = $this->root->index;
-        $raised = new Equation(
-            new Power($this->root, Numeral::of($index)),
-            new Power($alone->right, Numeral::of($index)),
-        );
+        $power = new Power($alone->right, Numeral::of($index));
         $worked = new Equation($this->root->radicand, Numeral::of($value->power($index)));
 
         return new Step(
@@ -318,16 +314,12 @@ final readonly class RaisedRoot
             ),
             why: Message::of($index % 2 === 1 ? 'powers.raised.why' : 'powers.raised.why-even'),
             lines: [
-                match (true) {
-                    $index === 2 => Line::implies($raised, new SquareBothSides(), $branch),
-                    $index % 2 === 0 => Line::implies($raised, new RaiseBothSides($index), $branch),
-                    default => Line::equivalent($raised, new RaiseBothSides($index), $branch),
-                },
+                RaisedSides::line($alone->left, $alone->right, $index, $branch),
                 Line::equivalent($worked, new Rewrite(), $branch),
             ],
             question: Question::expression(
-                Message::of('powers.raised.ask', ['power' => $raised->right]),
-                new Identity($raised->right, $worked->right),
+                Message::of('powers.raised.ask', ['power' => $power]),
+                new Identity($power, $worked->right),
                 $worked->right,
             ),
         );

@@ -42,10 +42,8 @@ use Runel\Expression\Sum;
 use Runel\Law\Claim\Identity;
 use Runel\Law\Move\JoinBranches;
 use Runel\Law\Move\Operation;
-use Runel\Law\Move\RaiseBothSides;
 use Runel\Law\Move\Rewrite;
 use Runel\Law\Move\RootBothSides;
-use Runel\Law\Move\SquareBothSides;
 use Runel\Law\Move\ToBothSides;
 use Runel\Law\Move\ZeroProduct;
 use Runel\Message\Message;
@@ -68,6 +66,7 @@ use Runel\Working\Arithmetic;
 use Runel\Working\Quadratic\Decimals;
 use Runel\Working\Quadratic\FormulaWritten;
 use Runel\Working\Quadratic\QuadraticDemonstration;
+use Runel\Working\RaisedSides;
 use Runel\Working\Roots\QuadraticPart;
 
 /** One equation that is a quadratic in something, worked from the problem to all solutions. */
@@ -533,12 +532,7 @@ final class SubstitutionWork
             $solution = $value->number() === null
                 ? new Power($value, Numeral::of($index))
                 : Numeral::of($value->number()->power($index));
-            $raised = new Equation(new Power($root, Numeral::of($index)), new Power($value, Numeral::of($index)));
-            $lines[] = match (true) {
-                $index === 2 => Line::implies($raised, new SquareBothSides(), $branch),
-                $index % 2 === 0 => Line::implies($raised, new RaiseBothSides($index), $branch),
-                default => Line::equivalent($raised, new RaiseBothSides($index), $branch),
-            };
+            $lines[] = RaisedSides::line($root, $value, $index, $branch);
             $lines[] = Line::equivalent(new Equation($letter, $solution), new Rewrite(), $branch);
             $this->solutions[] = $solution;
         }
