@@ -37,6 +37,8 @@ final class Typesetter
     private const GAP = 0.5;
     private const OPERATOR = 760;
     private const SMALL = 0.7;
+    /** The size of the small number at a root. */
+    private const TINY = 0.5;
 
     /**
      * What has been laid out already; the node is kept so that its id stays its own.
@@ -76,12 +78,7 @@ final class Typesetter
     {
         return match (true) {
             $box instanceof Digits => $this->digits($box->digits, $size),
-            $box instanceof Name => $this->text(
-                $box->letter,
-                $size,
-                (self::ITALIC[$box->letter] ?? self::CAPITAL) + 40,
-                true,
-            ),
+            $box instanceof Name => $this->name($box, $size),
             $box instanceof Sign => $this->sign($box, $size),
             $box instanceof Row => Setting::row(
                 array_map(fn(Box $part): Setting => $this->box($part, $size), $box->boxes),
@@ -93,6 +90,24 @@ final class Typesetter
             $box instanceof Radical => $this->radical($box, $size),
             default => throw new \LogicException('No setting for ' . $box::class),
         };
+    }
+
+    private function name(Name $name, float $size): Setting
+    {
+        $letter = $this->letter($name->letter, $size);
+        $small = $size * self::SMALL;
+        $index = match (true) {
+            $name->index === '' => null,
+            ctype_digit($name->index) => $this->digits($name->index, $small),
+            default => $this->letter($name->index, $small),
+        };
+
+        return $index === null ? $letter : Setting::row([$letter, $index->moved(0, 0.22 * $size)]);
+    }
+
+    private function letter(string $letter, float $size): Setting
+    {
+        return $this->text($letter, $size, (self::ITALIC[$letter] ?? self::CAPITAL) + 40, true);
     }
 
     private function text(string $text, float $size, float $thousandths, bool $italic): Setting
@@ -178,18 +193,22 @@ final class Typesetter
     private function radical(Radical $box, float $size): Setting
     {
         $content = $this->box($box->radicand, $size);
-        $lead = 0.6 * $size;
+        $index = $box->index === 2 ? null : $this->digits((string) $box->index, $size * self::TINY);
+        // A long index widens the hook it stands over.
+        $hook = max(0.0, ($index->width ?? 0.0) - 0.3 * $size);
+        $lead = 0.6 * $size + $hook;
         $roof = -$content->ascent - 0.12 * $size;
         $foot = $content->descent;
         $strokes = [
-            ['x1' => 0.08 * $size, 'y1' => -0.25 * $size, 'x2' => 0.2 * $size, 'y2' => -0.32 * $size],
-            ['x1' => 0.2 * $size, 'y1' => -0.32 * $size, 'x2' => 0.36 * $size, 'y2' => $foot],
-            ['x1' => 0.36 * $size, 'y1' => $foot, 'x2' => 0.54 * $size, 'y2' => $roof],
-            ['x1' => 0.54 * $size, 'y1' => $roof, 'x2' => $lead + $content->width, 'y2' => $roof],
+            ['x1' => 0.08 * $size + $hook, 'y1' => -0.25 * $size, 'x2' => 0.2 * $size + $hook, 'y2' => -0.32 * $size],
+            ['x1' => 0.2 * $size + $hook, 'y1' => -0.32 * $size, 'x2' => 0.36 * $size + $hook, 'y2' => $foot],
+            ['x1' => 0.36 * $size + $hook, 'y1' => $foot, 'x2' => 0.54 * $size + $hook, 'y2' => $roof],
+            ['x1' => 0.54 * $size + $hook, 'y1' => $roof, 'x2' => $lead + $content->width, 'y2' => $roof],
         ];
         $inner = $content->moved($lead, 0);
+        $pieces = [...$inner->pieces, ...($index?->moved(0.02 * $size, -0.42 * $size)->pieces ?? [])];
 
-        return new Setting($lead + $content->width + 0.08 * $size, -$roof, $foot, $inner->pieces, [
+        return new Setting($lead + $content->width + 0.08 * $size, -$roof, $foot, $pieces, [
             ...$inner->strokes,
             ...$strokes,
         ]);

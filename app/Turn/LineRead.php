@@ -6,6 +6,7 @@ namespace App\Turn;
 
 use App\Address\Address;
 use Runel\Expression\Letters;
+use Runel\Marking\Handwriting;
 use Runel\Marking\LineReader;
 use Runel\Marking\Statement;
 use Runel\Message\Refusal;
@@ -28,13 +29,13 @@ final readonly class LineRead
         }
         try {
             $problem = Problem::read($address->problem());
-            $reader = new LineReader(
-                Letters::of($problem->node),
-                $problem->quotient()?->denominator,
-            );
+            $letters = Letters::of($problem->node);
+            $reader = new LineReader($letters, $problem->quotient()?->denominator);
             $statements = LineReader::statements($typed);
+            $last = $statements[\count($statements) - 1];
+            $plain = Handwriting::plain($last, $letters, Handwriting::numbersPlainly($last));
 
-            return new self($typed, $reader->read($statements[\count($statements) - 1]), null);
+            return new self($typed, $reader->read($plain), null);
         } catch (Refusal $refusal) {
             return new self($typed, null, $refusal);
         }

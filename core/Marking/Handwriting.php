@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Runel\Marking;
 
+use Runel\Expression\LetterIndex;
+
 /** A line as people write it, made ready to be read: its margin blanked, every character at its place. */
 final class Handwriting
 {
@@ -21,15 +23,40 @@ final class Handwriting
     private const BESIDE = '/^(\s*[^\s=]*\p{L}[^\s=]*=[^\s=]*[\p{L}\d)])\s(?=[\p{L}\d(][^\s=]*=[^\s=]+\s*$)/u';
     private const APPROXIMATE = '/≈|≃|≅|~(?=\s*-?\d)/u';
 
-    /** @param array<string, true> $letters those of the problem, by name */
-    public static function plain(string $typed, array $letters): string
+    /** x₁ = 3, x_1 = 3, x₁,₂ = 5 ± 2: solutions with the number they are given. */
+    private const NUMBERED = '/(?<![\p{L}\d])(\p{L})'
+        . '(_?[{(]?[1-9]\s?[,\/]\s?[1-9][)}]?|_\{?[1-9]\}?|[₁-₉](?:\s?[,\/]\s?[₁-₉])?)(?=\s*=)/u';
+    /** x1 = 3, the number on the line. */
+    private const NUMBERED_PLAINLY = '/(?<![\p{L}\d])(\p{L})([1-9])(?=\s*=)/u';
+
+    /** Whether a first solution is numbered on the line, x1 = 3: then x2 = 2 is the second, and no square. */
+    public static function numbersPlainly(string $typed): bool
     {
+        return preg_match('/(?<![\p{L}\d])\p{L}1\s*=/u', $typed) === 1;
+    }
+
+    /**
+     * @param array<string, true> $letters         those of the problem, by name
+     * @param bool                $numbersPlainly whether solutions are numbered on the line, here or further up
+     */
+    public static function plain(string $typed, array $letters, bool $numbersPlainly = false): string
+    {
+        $numbers = [self::NUMBERED, ...($numbersPlainly ? [self::NUMBERED_PLAINLY] : [])];
+        foreach (LetterIndex::standsIn($letters) ? [] : $numbers as $numbered) {
+            $typed = (string) preg_replace_callback(
+                $numbered,
+                static fn(array $match): string => isset($letters[$match[1]])
+                    ? $match[1] . str_repeat(' ', mb_strlen($match[2]))
+                    : $match[0],
+                $typed,
+            );
+        }
         foreach ([self::NEXT, PageWords::BECAUSE, PageWords::DONE, PageWords::ONLY, PageWords::LABEL] as $aside) {
             $typed = self::blanked($typed, $aside);
         }
         $typed = self::blanked($typed, '/(?<=\d)(?:\.{2,3}|…)/u');
         if (preg_match(PageWords::UNIT, $typed, $unit) === 1
-            && array_intersect_key($letters, array_flip(mb_str_split($unit[1]))) === []) {
+            && array_intersect_key($letters, LetterIndex::names($unit[1])) === []) {
             $typed = self::blanked($typed, PageWords::UNIT);
         }
         if (preg_match(self::PRODUCT, $typed, $name) === 1 && !isset($letters[$name[1]])) {

@@ -9,6 +9,7 @@ use Runel\Expression\Equation;
 use Runel\Expression\Expression;
 use Runel\Expression\Indeterminates;
 use Runel\Expression\Letter;
+use Runel\Expression\LetterIndex;
 use Runel\Expression\Letters;
 use Runel\Expression\Limits;
 use Runel\Expression\Node;
@@ -32,8 +33,6 @@ final class LineReader
         . '\((?:twice|double)\)|[✓✔]\s*$/iu';
     private const SET = '/^(\s*(?:\p{L}\s*(?:=|∈)\s*)?\{)([^{}]*)\}\s*[.]?\s*$/u';
     private const BETWEEN = '/(\b(?:or|and)\b|[,;∨])/iu';
-    /** x₁ = 3, as solutions are numbered; the number is blanked. */
-    private const INDEX = '/^(\s*\p{L})(_?\{?[1-9₁-₉]\}?)(?=\s*=)/u';
     private const BOTH_SIGNS = '/±|\+\/-|\+-(?=\s*\d|\s*√|\s*sqrt)/u';
     /** More than one sign close behind a fraction line, with parentheses behind them or without. */
     private const BELOW = '/(?<=[\/÷])\s*('
@@ -145,11 +144,6 @@ final class LineReader
         $offset = 0;
         foreach ($parts as $place => $part) {
             $typedPart = $part;
-            $part = \count($parts) === 1 ? $part : (string) preg_replace_callback(
-                self::INDEX,
-                static fn(array $index): string => $index[1] . str_repeat(' ', mb_strlen($index[2])),
-                $part,
-            );
             if ($place % 2 === 0) {
                 [$part, $worked] = \count($parts) === 1 ? [$part, []] : $this->workedOut(
                     $part,
@@ -191,7 +185,7 @@ final class LineReader
     {
         $sides = explode('=', $part);
         $isValue = $isLater && \count($sides) > 1
-            && array_intersect_key($this->letters, array_flip(mb_str_split(str_replace('sqrt', '', $part)))) === [];
+            && array_intersect_key($this->letters, LetterIndex::names(str_replace('sqrt', '', $part))) === [];
         if (\count($sides) < 3 && !$isValue) {
             return [$part, []];
         }

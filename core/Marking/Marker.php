@@ -243,7 +243,12 @@ final readonly class Marker
 
     private function read(string $typed, string $written): MarkedLine
     {
-        $written = Handwriting::plain($written, Letters::of($this->page->task->problem->node));
+        $this->page->numbersPlainly = $this->page->numbersPlainly || Handwriting::numbersPlainly($written);
+        $written = Handwriting::plain(
+            $written,
+            Letters::of($this->page->task->problem->node),
+            $this->page->numbersPlainly,
+        );
         $written = $this->goneOn($written);
         $beside = Beside::of($written, $this->page->task->problem, $this->page->proof);
         if ($beside !== null) {

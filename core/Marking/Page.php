@@ -29,6 +29,8 @@ final class Page
     public array $standing = [];
     /** @var array<int, true> the gaps whose solutions have been said, rounded */
     public array $metGaps = [];
+    /** Whether solutions have been numbered on the line: x1 = 3. */
+    public bool $numbersPlainly = false;
     /** The last line with rounded values, as it was written. */
     public ?Node $rounded = null;
     /** @var list<MarkedLine> those judged so far */

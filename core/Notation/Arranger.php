@@ -76,7 +76,7 @@ final readonly class Arranger
     {
         return match (true) {
             $node instanceof Numeral => new Digits($node->decimal ?? (string) $node->value),
-            $node instanceof Letter => new Name($node->name),
+            $node instanceof Letter => Name::of($node->name),
             $node instanceof Pi => new Name(Pi::NAME),
             $node instanceof Sum => $this->sum($node),
             $node instanceof Product => $this->product($node),

@@ -7,6 +7,7 @@ namespace Runel\Notation;
 use Runel\Expression\Alternatives;
 use Runel\Expression\Equation;
 use Runel\Expression\Letter;
+use Runel\Expression\LetterIndex;
 use Runel\Expression\Marked;
 use Runel\Expression\Negative;
 use Runel\Expression\Node;
@@ -48,11 +49,19 @@ final class Ascii
             : (string) preg_replace('/(?<=[\d)])\*(?=[a-zα-ω(])/iu', '', $written);
     }
 
+    private static function name(string $name): string
+    {
+        // Most names are one letter of one byte.
+        [$letter, $index] = isset($name[1]) ? LetterIndex::apart($name) : [$name, ''];
+
+        return $index === '' ? $letter : "{$letter}_$index";
+    }
+
     private static function at(Node $node, int $level): string
     {
         return match (true) {
             $node instanceof Numeral => $node->decimal ?? (string) $node->value,
-            $node instanceof Letter => $node->name,
+            $node instanceof Letter => self::name($node->name),
             $node instanceof Product => self::within($level, self::PRODUCT, self::product($node)),
             $node instanceof Power => self::within($level, self::POWER, self::at(
                 $node->base,

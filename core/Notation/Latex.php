@@ -27,7 +27,7 @@ final readonly class Latex implements Writer
             $box instanceof Row => implode('', array_map($this->write(...), $box->boxes)),
             $box instanceof Sign => self::sign($box),
             $box instanceof Digits => $box->grouped('\\,'),
-            $box instanceof Name => Greek::COMMANDS[$box->letter] ?? $box->letter,
+            $box instanceof Name => self::name($box),
             $box instanceof PlainWords => " \\text{ {$box->key} } ",
             $box instanceof Fenced => '\left(' . $this->write($box->content) . '\right)',
             $box instanceof Inked => match ($box->mark->kind) {
@@ -48,6 +48,13 @@ final readonly class Latex implements Writer
                 . '}',
             default => throw new \LogicException('No LaTeX for ' . $box::class),
         };
+    }
+
+    private static function name(Name $name): string
+    {
+        $letter = Greek::COMMANDS[$name->letter] ?? $name->letter;
+
+        return $name->index === '' ? $letter : rtrim($letter) . "_{{$name->index}}";
     }
 
     private static function sign(Sign $sign): string

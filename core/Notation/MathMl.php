@@ -30,7 +30,7 @@ final readonly class MathMl implements Writer
             $box instanceof Row => '<mrow>' . implode('', array_map($this->write(...), $box->boxes)) . '</mrow>',
             $box instanceof Sign => self::sign($box),
             $box instanceof Digits => '<mn>' . $box->grouped(PlainText::GAP) . '</mn>',
-            $box instanceof Name => '<mi>' . $box->letter . '</mi>',
+            $box instanceof Name => self::name($box),
             $box instanceof PlainWords => '<mtext>&#xA0;' . $box->key . '&#xA0;</mtext>',
             $box instanceof Fenced => $this->fenced($box),
             $box instanceof Inked && $box->mark->kind === MarkKind::Gap => '<mi class="gap">□</mi>',
@@ -49,6 +49,14 @@ final readonly class MathMl implements Writer
                 : '<mroot>' . $this->write($box->radicand) . "<mn>{$box->index}</mn></mroot>",
             default => throw new \LogicException('No MathML for ' . $box::class),
         };
+    }
+
+    private static function name(Name $name): string
+    {
+        $letter = "<mi>$name->letter</mi>";
+        $element = ctype_digit($name->index) ? 'mn' : 'mi';
+
+        return $name->index === '' ? $letter : "<msub>$letter<$element>$name->index</$element></msub>";
     }
 
     /**

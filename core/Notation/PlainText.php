@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Runel\Notation;
 
+use Runel\Expression\LetterIndex;
 use Runel\Expression\MarkKind;
 use Runel\Notation\Box\Box;
 use Runel\Notation\Box\Digits;
@@ -42,7 +43,7 @@ final readonly class PlainText implements Writer
             $box instanceof Row => $this->row($box),
             $box instanceof Sign => self::sign($box),
             $box instanceof Digits => $box->grouped(self::GAP),
-            $box instanceof Name => $box->letter,
+            $box instanceof Name => $box->letter . LetterIndex::lowered($box->index),
             $box instanceof PlainWords => " {$box->key} ",
             $box instanceof Fenced => '(' . $this->write($box->content) . ')',
             $box instanceof Inked => $box->mark->kind === MarkKind::Gap ? '□' : $this->write($box->content),
@@ -62,6 +63,8 @@ final readonly class PlainText implements Writer
             $text .= match (true) {
                 $beside && $box instanceof Fraction => '(' . $this->write($box) . ')',
                 $beside && $box instanceof Radical => $this->radical($box, true),
+                // An index that has no lowered character ends at a gap.
+                $box === Sign::Beside && preg_match('/_\p{L}$/u', $text) === 1 => ' ',
                 default => $this->write($box),
             };
         }
@@ -89,7 +92,10 @@ final readonly class PlainText implements Writer
     {
         $numerator = $this->write($fraction->numerator);
         $denominator = $this->write($fraction->denominator);
-        $short = static fn(string $part): bool => preg_match('/^(√?[\d\x{202F}.]+|√?\p{L})$/u', $part) === 1;
+        $short = static fn(string $part): bool => preg_match(
+            '/^√?(?:[\d\x{202F}.]+|\p{L}(?:[₀-₉]+|\p{Lm}|_\p{L})?)$/u',
+            $part,
+        ) === 1;
 
         return ($short($numerator) ? $numerator : "($numerator)")
             . '/'

@@ -40,7 +40,7 @@ final readonly class Speech implements Writer
             $box instanceof Row => $this->row($box),
             $box instanceof Sign => $this->sign($box),
             $box instanceof Digits => $box->digits,
-            $box instanceof Name => $box->letter,
+            $box instanceof Name => $box->letter . ($box->index === '' ? '' : " {$this->word('index')} $box->index"),
             $box instanceof PlainWords => $this->word($box->key),
             $box instanceof Fenced => $this->word('open')
                 . ' '

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Runel\Parsing;
 
 use Runel\Expression\Greek;
+use Runel\Expression\LetterIndex;
 use Runel\Expression\Limits;
 use Runel\Expression\Pi;
 use Runel\Message\Message;
@@ -265,7 +266,7 @@ final class Lexer
         $length = \strlen($match[0]);
         match (true) {
             isset(self::COMMANDS[$name]) => $this->add(LexemeKind::Operator, self::COMMANDS[$name], $length),
-            ($letter = Greek::called($name)) !== null => $this->add(LexemeKind::Letter, $letter, $length),
+            ($letter = Greek::called($name)) !== null => $this->letter($letter, $length),
             \in_array($name, self::SILENT, true) => $this->place += $length,
             $name === 'sqrt' => $this->add(LexemeKind::Root, '\\sqrt', $length),
             \in_array($name, ['frac', 'dfrac', 'tfrac'], true) => $this->fraction($name, $length),
@@ -324,8 +325,19 @@ final class Lexer
         } elseif (preg_match(self::WORDS, $rest, $match) === 1) {
             throw new SyntaxError(Message::of('error.word', ['found' => $match[1]]), $this->place + 1);
         } else {
-            $this->add(LexemeKind::Letter, $letter, 1);
+            $this->letter($letter, 1);
         }
+    }
+
+    /** A letter, with the index that may stand at its foot. */
+    private function letter(string $letter, int $length): void
+    {
+        $behind = mb_substr($this->rest(), $length);
+        [$index, $more] = LetterIndex::ahead($behind) ?? ['', 0];
+        if ($index === '' && preg_match('/^\s*[_₀-₉ₐ-ₜᵢᵣᵤᵥⱼ]/u', $behind) === 1) {
+            throw new SyntaxError(Message::of('error.index'), $this->place + $length + 1);
+        }
+        $this->add(LexemeKind::Letter, $letter . $index, $length + $more);
     }
 
     /** Whether a letter stands right before: then what looks like a word is letters side by side. */

@@ -9,6 +9,7 @@ use Runel\Expression\Expression;
 use Runel\Expression\Greek;
 use Runel\Expression\Inside;
 use Runel\Expression\Letter;
+use Runel\Expression\LetterIndex;
 use Runel\Expression\Letters;
 use Runel\Expression\Limits;
 use Runel\Expression\Negative;
@@ -107,7 +108,7 @@ final class Sentence
         }
 
         return match (true) {
-            preg_match('/^\s*[A-Za-zα-ω]\s*$/u', $token->text) === 1,
+            LetterIndex::isName(trim($token->text)),
             isset(self::GREEK[trim($token->text)]), trim($token->text) === 'pi' => 'L',
             preg_match('/^\s*\d+\s*$/', $token->text) === 1 => 'N',
             str_contains($token->text, '=') => 'E',
@@ -300,10 +301,16 @@ final class Sentence
         }
     }
 
+    /** A letter as it is typed, by the name it has within. */
+    private static function named(string $typed): string
+    {
+        return LetterIndex::isName($typed) ? LetterIndex::name($typed) : $typed;
+    }
+
     /** @param array<string, Token> $runs */
     private function worked(?string $job, string $work, ?string $seeks, array $runs): Read
     {
-        $letter = isset($runs['l']) ? trim($runs['l']->text) : null;
+        $letter = isset($runs['l']) ? self::named(trim($runs['l']->text)) : null;
         $given = isset($runs['v']) ? [$this->value($runs['v'])] : [];
         $given = isset($runs['g']) ? [$this->side($this->run($runs['g'])->node, $runs['g'])] : $given;
         $name = $this->shown === null ? null : array_key_first(Letters::of($this->run($runs['a'])->node));

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Runel\Sentence;
 
+use Runel\Expression\LetterIndex;
+
 /** A sentence cut into words, runs of mathematics and marks. A word is never letters, letters are never a word. */
 final class Tokens
 {
@@ -69,7 +71,9 @@ final class Tokens
     {
         return match (true) {
             $chunk === '&' => TokenKind::Word,
-            preg_match('/^\p{L}$|π/u', $chunk) === 1, preg_match(self::NAMES, $chunk) === 1 => TokenKind::Maths,
+            preg_match('/^\p{L}$|π/u', $chunk) === 1,
+            LetterIndex::isName($chunk),
+            preg_match(self::NAMES, $chunk) === 1 => TokenKind::Maths,
             preg_match('/^\p{L}+(?:[’\']\p{L}+)?!*$/u', $chunk) === 1 => TokenKind::Word,
             preg_match('/^[\p{L}.-]+$/u', $chunk) === 1 && $this->vocabulary->knows($chunk) => TokenKind::Word,
             default => TokenKind::Maths,

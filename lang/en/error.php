@@ -101,6 +101,7 @@ return [
     'no-exponent' => 'The exponent is missing here. Write a number after ^.',
     'no-radicand' => 'Nothing stands under this root. Write a number, a letter or a parenthesis after it.',
     'root-index' => 'The small number at a root has to be a whole number from 2 up.',
+    'index' => 'At the foot of a letter stands one number of at most two digits, or one letter: R_1, v_0, v_f.',
     'no-numerator' => 'The fraction has no numerator here. Write \frac{…}{…}.',
     'no-denominator' => 'The fraction has no denominator here. Write \frac{…}{…}.',
     'no-letter' => 'There is no letter in this problem. Runel demonstrates algebra: use a letter such as x, or '

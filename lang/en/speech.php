@@ -16,6 +16,7 @@ return [
     'root-index-of' => 'of',
     'end-root' => 'end root',
     'plus-minus' => 'plus or minus', 'either-sign' => 'plus or minus', 'gap' => 'gap',
+    'index' => 'sub',
     'one' => 'one',
     'part-2' => 'half / halves',
     'part-3' => 'third / thirds',

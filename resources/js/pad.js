@@ -13,7 +13,7 @@ const KEYS = {
     // What was written before becomes the top: a number, a letter or a bracket.
     'a/b': (before, chosen, after) => {
         if (chosen !== '') return [`${before}(${chosen})/`, after];
-        return /(\d+(?:\.\d+)?|[a-z](?:[²³]|\^\d+)?|\([^()]*\))$/i.test(before)
+        return /(\d+(?:\.\d+)?|[a-z][₀-₉]*(?:[²³]|\^\d+)?|\([^()]*\))$/i.test(before)
             ? [`${before}/`, after]
             : [`${before}(`, `)/()${after}`];
     },
@@ -28,7 +28,7 @@ const KEYS = {
 /** What a key makes of a text with the cursor in it. */
 export const written = (text, from, to, key) => {
     // Behind a letter or a bracket the square is theirs; elsewhere the letter comes with it.
-    const isSquare = /^[a-z]²$/i.test(key) && /[a-z)]$/i.test(text.slice(0, from));
+    const isSquare = /^[a-z][₀-₉]*²$/i.test(key) && /[a-z₀-₉)]$/i.test(text.slice(0, from));
     const own = KEYS[key] ?? ((before, chosen, after) => [before + (isSquare ? '²' : key), after]);
     const [before, after] = own(text.slice(0, from), text.slice(from, to), text.slice(to));
     return {text: before + after, at: before.length};

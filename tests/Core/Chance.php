@@ -112,7 +112,7 @@ final class Chance
             return match ($this->dice->getInt(0, 3)) {
                 0 => Numeral::ofDecimalOrWhole($this->dice->getInt(0, 99) . '.' . $this->dice->getInt(1, 9)),
                 1 => Numeral::of($this->dice->getInt(0, 99)),
-                default => new Letter($this->one(['x', 'y', 'a', 'T', 'n'])),
+                default => new Letter($this->one(['x', 'y', 'a', 'T', 'n', 'R₁₂', 'v_f', 'pₑ'])),
             };
         }
         $deeper = fn(): Expression => $this->expression($depth - 1);

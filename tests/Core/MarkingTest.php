@@ -403,6 +403,20 @@ final class MarkingTest extends TestCase
     {
         yield 'solutions with or' => ['x^2+2x-15=0', ['(x+5)(x-3)=0', 'x=3 or x=-5'], ['follows', 'follows'], null];
         yield 'commas and a lone number' => ['x^2+2x-15=0', ['x = 3, -5'], ['follows'], null];
+        yield 'numbered solutions' => [
+            'x^2-5x+6=0', ['x₁,₂ = 5/2 ± 1/2', 'x₁ = 3', 'x_{2} = 2'], ['follows', 'follows', 'follows'], null,
+        ];
+        yield 'numbered on the line' => ['x^2-5x+6=0', ['x1 = 3', 'x2 = 2'], ['follows', 'follows'], null];
+        yield 'a square that lost its height' => ['x^2-6=3', ['x2=9', 'x=±3'], ['unreadable', 'follows'], null];
+        yield 'letters with an index' => [
+            '1/R=1/R_1+1/R_2 for R_1',
+            ['1/R₁=1/R-1/R_2', 'R_1=RR_2/(R_2-R)'],
+            ['follows', 'follows'],
+            null,
+        ];
+        yield 'a letter with an index, or another' => [
+            'x_1^2-5x_1+6=0', ['x_1=2 or x_1=3'], ['follows'], null,
+        ];
         yield 'plus or minus' => ['x^2=16', ['x=±4'], ['follows'], null];
         yield 'twice' => ['x^2-6x+9=0', ['x = 3 (twice)'], ['follows'], null];
         yield 'one root of two' => ['x^2=16', ['x=4'], ['wrong'], 'wrong-line'];

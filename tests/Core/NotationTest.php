@@ -57,6 +57,13 @@ final class NotationTest extends TestCase
         ];
         yield ['sqrt(x+4)', '√(x + 4)', '\sqrt{x + 4}', 'the square root of x plus 4 end root'];
         yield ['\sqrt[3]{x}', '∛x', '\sqrt[3]{x}', 'the cube root of x end root'];
+        yield [
+            'R_1/v_f^2+R_{12}R₁^2',
+            'R₁/(v_f²) + R₁₂R₁²',
+            '\frac{R_{1}}{v_{f}^{2}} + R_{12}R_{1}^{2}',
+            'fraction R sub 1 over v sub f squared end fraction plus R sub 12 R sub 1 squared',
+        ];
+        yield ['\theta_0-vₑ', 'θ₀ − vₑ', '\theta_{0} - v_{e}', 'θ sub 0 minus v sub e'];
         yield ['x^n', 'x^(n)', 'x^{n}', 'x to the power n'];
         yield ['x=0.50', 'x = 0.50', 'x = 0.50', 'x equals 0.50'];
     }

@@ -51,6 +51,7 @@ final class ParserTest extends TestCase
         yield 'no word inside letters' => ['pix + spi', 'p*i*x+s*p*i'];
         yield 'a mixed number' => ['2 3/7x', '(2+3/7)*x'];
         yield 'a mixed number in one sign' => ['1½x', '(1+1/2)*x'];
+        yield 'letters with an index' => ['v_0t+½at²-R_1R₁₂', 'v_0*t+1/2*a*t^2-R_1*R_12'];
         yield 'square brackets' => ['[x+1]·{x-1}', '(x+1)*(x-1)'];
     }
 
@@ -68,6 +69,8 @@ final class ParserTest extends TestCase
         yield ['x+1)', 'error.unopened', 4];
         yield ['(x+1]', 'error.wrong-bracket', 5];
         yield ['(x+)(x-1)', 'error.nothing-before-close', 3];
+        yield ['2x_max', 'error.index', 3];
+        yield ['R₁₂₃', 'error.index', 2];
         yield ['2x +', 'error.nothing-after', 4];
         yield ['x2+1', 'error.number-after', 2];
         yield ['(x+1)3', 'error.number-after', 6];

@@ -7,8 +7,11 @@ namespace Tests\Feature;
 use App\Demonstrations\Demonstrations;
 use App\Figures\Figures;
 use App\Figures\Ink;
+use App\Figures\Typesetter;
 use Runel\Demonstration\Step;
 use Runel\Demonstration\Task;
+use Runel\Notation\Arranger;
+use Runel\Parsing\Parser;
 use Runel\Problem\Problem;
 use Runel\Style\HouseStyle;
 use Tests\Core\Chance;
@@ -67,6 +70,18 @@ final class FiguresTest extends TestCase
             'two-squares',
             'whole-number-twin',
         ], array_keys($types));
+    }
+
+    public function testSmallNumbersStandAtRootsAndAtTheFootOfLetters(): void
+    {
+        $pieces = (new Typesetter(new Arranger()))->set(Parser::parse('root(5,x_1)')->node, 20)->pieces;
+        $placed = array_column($pieces, null, 'text');
+        self::assertSame(['x', '1', '5'], array_column($pieces, 'text'));
+        self::assertGreaterThan($placed['x']['y'], $placed['1']['y']);
+        self::assertGreaterThan($placed['x']['x'], $placed['1']['x']);
+        self::assertLessThan($placed['x']['y'], $placed['5']['y']);
+        self::assertLessThan($placed['x']['x'], $placed['5']['x']);
+        self::assertGreaterThan($placed['5']['size'], $placed['x']['size']);
     }
 
     /** A curve that meets no axis is drawn as far as it turns: what it falls it rises again. */

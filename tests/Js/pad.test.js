@@ -17,6 +17,7 @@ test('keys write where the cursor is, and rub out before it', () => {
 
 test('the square is that of what stands before it, a letter or a bracket', () => {
     assert.equal(press(['3', 'x²']).text, '3x²');
+    assert.equal(press(['3', 'R₁', 'R₁²']).text, '3R₁²');
     assert.equal(press(['x', 'x²']).text, 'x²');
     assert.equal(press(['(', 'x', '+', '7', ')', 'x²']).text, '(x+7)²');
 });
