@@ -36,7 +36,7 @@ final class Handwriting
     }
 
     /**
-     * @param array<string, true> $letters         those of the problem, by name
+     * @param array<string, true> $letters        those of the problem, by name
      * @param bool                $numbersPlainly whether solutions are numbered on the line, here or further up
      */
     public static function plain(string $typed, array $letters, bool $numbersPlainly = false): string
