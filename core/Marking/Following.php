@@ -72,7 +72,8 @@ final class Following
 
     private function lesser(Node $before, Node $after): Relation
     {
-        if ($this->isPart($after, $before) !== true) {
+        // False whatever the letter is, 12 = 3 is no branch of anything.
+        if (Indeterminates::of($after) === [] || $this->isPart($after, $before) !== true) {
             return Relation::Breaks;
         }
         if ($this->isDivided($before, $after)) {

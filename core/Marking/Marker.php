@@ -362,10 +362,26 @@ final readonly class Marker
         $isIdentity = $node instanceof Equation && $this->page->proof->same($node->left, $node->right);
         $isPlain = $node instanceof Equation && Indeterminates::of($node) === [];
         if ($node instanceof Equation && ($isIdentity || $isPlain) && !$this->isTrivial($this->page->trail->line)) {
-            return $this->side->equality($typed, $node);
+            return !$isIdentity && $this->isSlip($node)
+                ? $this->chain->judged($typed, $node)
+                : $this->side->equality($typed, $node);
         }
 
         return $this->chain->judged($typed, $node);
+    }
+
+    /** 12 = 3 under 12/x = 3: whether a slip made in the line before leaves these numbers on both sides. */
+    private function isSlip(Equation $numbers): bool
+    {
+        foreach ($this->page->worked->slipped($this->page->trail->line) as [, $wrong]) {
+            if ($wrong instanceof Equation && Indeterminates::of($wrong) === []
+                && $this->page->proof->same($wrong->left, $numbers->left)
+                && $this->page->proof->same($wrong->right, $numbers->right)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** Whether an equation holds for all numbers, or for none: then such a line carries the work on. */

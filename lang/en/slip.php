@@ -325,6 +325,8 @@ return [
         'name' => 'done to one side only',
         'watch' => 'What is done to one side is done to the other, or the balance is lost.',
         'diagnosis' => 'It was done on one side only.',
+        'diagnosis-cleared' => 'The two sides were not multiplied by the same: both are, by all of the common '
+            . 'denominator.',
         'diagnosis-crossed' => 'Each numerator was multiplied by its own denominator. Both sides times both '
             . 'denominators: each numerator gets the other side’s.',
     ],

@@ -158,7 +158,8 @@ final class NaturalWorkTest extends TestCase
     {
         foreach ([
             ['(x+3)(2-x)=4', 'x+3=4 or 2-x=4', 'slip.product-not-zero.diagnosis'],
-            ['x/5-1=-1', 'x-1=-1', null],
+            ['x/5-1=-1', 'x-1=-1', 'slip.fraction-cleared-one-term.diagnosis'],
+            ['(2x-1)^2=1', '4x^2+1=1', null],
             ['(x-5)^2=-8', '16=-8', 'slip.letter-dropped.diagnosis'],
         ] as [$problem, $line, $reason]) {
             $say = $this->said($problem, $line);

@@ -23,6 +23,7 @@ use Runel\Method\Wanting;
 use Runel\Method\WantsEveryValue;
 use Runel\Method\WaysToFactor;
 use Runel\Problem\Problem;
+use Runel\Slip\Slip;
 use Runel\Slip\WrongRules;
 use Runel\Working\SolutionForm;
 
@@ -90,6 +91,8 @@ final readonly class SolveFamily extends PlainFamily implements WantsEveryValue
         return [
             ...WrongRules::brackets(),
             ...WrongRules::equations(),
+            new PartlyClearedRule(Slip::FractionClearedOneTerm),
+            new PartlyClearedRule(Slip::OneSideOnly, 'cleared'),
             ...WrongRules::factorings(),
             ...WrongRules::products(),
             ...WrongRules::squares(),

@@ -46,7 +46,8 @@ final readonly class LeadingRule implements WrongRule
     {
         $divisors = [];
         foreach ([$side->terms[0]->coefficient, $side->content()] as $by) {
-            if (!$by->absolute()->isOne()) {
+            // Dividing by 1/n is told as what it is: multiplying.
+            if (!$by->absolute()->numerator()->isOne()) {
                 $divisors[(string) $by] = $by;
             }
         }
