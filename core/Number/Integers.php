@@ -100,6 +100,25 @@ final class Integers
         return null;
     }
 
+    /**
+     * A whole number as a power with the largest exponent: 64 is 2 to the 6.
+     *
+     * @param int $number not negative
+     *
+     * @return array{int, int} base and exponent
+     */
+    public static function leastRoot(int $number): array
+    {
+        for ($exponent = (int) log(max(2, $number), 2); $number > 1 && $exponent > 1; --$exponent) {
+            $base = (int) round($number ** (1 / $exponent));
+            if ($base ** $exponent === $number) {
+                return [$base, $exponent];
+            }
+        }
+
+        return [$number, 1];
+    }
+
     /** @return array<int, positive-int> how often each prime goes into a positive number, by the prime */
     public static function primePowers(int $number): array
     {

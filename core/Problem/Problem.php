@@ -7,6 +7,7 @@ namespace Runel\Problem;
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
 use Runel\Expression\Inside;
+use Runel\Expression\Letter;
 use Runel\Expression\Letters;
 use Runel\Expression\Limits;
 use Runel\Expression\Negative;
@@ -86,7 +87,7 @@ final readonly class Problem
     public static function of(Expression|Equation $node, ?string $subject = null): self
     {
         return self::meant(
-            Ascii::typed($node) . ($subject === null ? '' : " for $subject"),
+            Ascii::typed($node) . ($subject === null ? '' : ' for ' . Ascii::write(new Letter($subject))),
             new Read($node, $subject, Asked::nothing()),
         );
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Runel\Sentence;
 
 use Runel\Expression\Expression;
+use Runel\Expression\Letter;
 use Runel\Notation\Ascii;
 
 /** What a sentence asks for, besides the mathematics in it: only what was said. */
@@ -52,7 +53,7 @@ final readonly class Asked
             'method' => $job === null ? null : $this->method($job),
             'form' => $this->form,
             'rounding' => $this->rounding === null ? null : (string) $this->rounding,
-            'letter' => $this->letter,
+            'letter' => $this->letter === null ? null : Ascii::write(new Letter($this->letter)),
             'given' => array_map(Ascii::typed(...), $this->given),
             'seeks' => $this->seeks,
         ], static fn(mixed $part): bool => $part !== null && $part !== []);

@@ -113,6 +113,8 @@ final class English
         'clearing|multiplying ?out ?by ?the ?lowest|least ?common denominators|denominator|fractions' => [
             'solve' => 'clear-denominators',
         ],
+        '?the ?basic law|laws|rule|rules of indices|exponents|powers' => ['simplify' => 'powers'],
+        'index|exponent law|laws|rules' => ['simplify' => 'powers'],
         'splitting|decomposing the middle term' => ['factor' => 'split-middle'],
         'decomposition' => ['factor' => 'split-middle'],
         'synthetic division' => ['divide' => 'synthetic', 'solve' => 'rational-roots', 'factor' => 'rational-roots'],
@@ -167,6 +169,10 @@ final class English
         'as ?a single|one root' => 'root',
         'with a rational|whole denominator' => 'root',
         'as ?one a fraction' => 'fraction',
+        '?{and} ?{giving} ?{your} ?{answer} as ?a|one ?single power of N' => 'power',
+        '?{and} ?{giving} ?{your} ?{answer} as ?a|one ?single power of L' => 'power',
+        '?{and} ?{giving} ?{your} ?{answer} as ?a|one ?single power' => 'power',
+        '?{and} ?{giving} ?{your} ?{answer} in index|exponential|exponent|power form|notation' => 'power',
     ];
 
     /** A form that is written out, of an answer in numbers. */

@@ -592,6 +592,7 @@ final class Sentence
             'vertex' => 'complete-square',
             'factored' => 'factor',
             'expanded' => 'multiply',
+            'power' => 'simplify',
             default => null,
         };
     }

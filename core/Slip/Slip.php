@@ -75,4 +75,6 @@ enum Slip: string
     case TurnedOverOneByOne = 'turned-over-one-by-one';
     case CubesMiddle = 'cubes-middle';
     case NotPutBack = 'not-put-back';
+    case BasesMultiplied = 'bases-multiplied';
+    case ZeroExponent = 'zero-exponent';
 }

@@ -9,6 +9,7 @@ return [
     'result' => ['title' => 'What is left'],
     'check' => [
         'title' => 'Put numbers for the letters',
+        'title-numbers' => 'Work both out',
         'why' => 'The original and what it has become have to come to the same.',
     ],
     'collect' => [
@@ -33,11 +34,27 @@ return [
         ],
     ],
     'powers' => [
-        'refusal' => 'The laws of powers are for letters with exponents that are multiplied, divided or raised.',
+        'refusal' => 'The laws of powers are for letters or numbers with exponents that are multiplied, divided or '
+            . 'raised.',
         'advice' => 'One law after another: open, gather, work out.',
         'read' => 'Letters with exponents are multiplied, divided or raised: nothing is added.',
+        'read-numbers' => 'Powers of numbers are multiplied, divided or raised: nothing is added. The exponents are '
+            . 'worked with; the powers need not be worked out.',
         'result-why' => 'Each letter stands once.',
+        'result-why-numbers' => 'Each base stands once.',
+        'result-why-value' => 'Worked out.',
+        'result-why-zero' => 'To the power 0 everything but 0 is 1: as many factors above as below, and they cancel.',
+        'result-why-zero-below' => 'To the power 0 everything but 0 is 1, and what has a negative exponent stands '
+            . 'below the line with the positive one.',
         'result-why-below' => 'What has a negative exponent stands below the line with the positive one.',
+        'bases' => [
+            'title' => 'Write all numbers with one base',
+            'why' => 'They are powers of the same number; with that as their base the laws of powers can be used.',
+        ],
+        'turn' => [
+            'title' => 'The minus in the exponent',
+            'why' => 'It makes nothing negative: it turns the power over, and the exponent is positive then.',
+        ],
         'open' => [
             'title' => 'Open the parentheses',
             'why' => 'Every factor inside gets the exponent, the number too; a power of a power multiplies the '
@@ -45,12 +62,15 @@ return [
         ],
         'gather' => [
             'title' => 'Gather numbers and each letter',
+            'title-numbers' => 'Gather each base',
             'why' => 'Times times: the exponents of one letter are added.',
+            'why-numbers' => 'Times times: the exponents of one base are added, and the base stays.',
             'why-quotient' => 'What stands above adds its exponents, what stands below takes them away.',
         ],
         'work' => [
             'title' => 'Work them out',
             'why' => 'Number by number and letter by letter.',
+            'why-numbers' => 'Exponent by exponent.',
         ],
     ],
     'cancel' => [

@@ -367,6 +367,17 @@ return [
         'watch' => 'Only powers of the same letter have their exponents added.',
         'diagnosis' => 'The exponents of different letters were added; each letter keeps its own.',
     ],
+    'bases-multiplied' => [
+        'name' => 'bases multiplied',
+        'watch' => 'The base stays: only the exponents are added or taken away.',
+        'diagnosis' => 'The base stays what it is: of powers of the same number only the exponents are added or taken '
+            . 'away, and powers of different numbers stay side by side.',
+    ],
+    'zero-exponent' => [
+        'name' => 'power 0',
+        'watch' => 'To the power 0 every number but 0 is 1.',
+        'diagnosis' => 'To the power 0 every number but 0 is 1: not 0, and not the number itself.',
+    ],
     'excluded-kept' => [
         'name' => 'excluded value kept',
         'watch' => 'What makes a denominator 0 cannot be a solution.',

@@ -302,6 +302,11 @@ final class MarkingTest extends TestCase
             ['2/x+1/3=1', '6+x=1', 'slip.fraction-cleared-one-term.diagnosis'],
             ['x/2-3=5', 'x-3=10', 'slip.fraction-cleared-one-term.diagnosis'],
             ['12/x=3', '12=4', 'marking.side-wrong'],
+            ['2^5*2^3', '2^15', 'slip.exponents-multiplied.diagnosis'],
+            ['2^5*2^3', '4^8', 'slip.bases-multiplied.diagnosis'],
+            ['5^8/5^4', '5^2', 'slip.quotient-degree.diagnosis-divided'],
+            ['5^8/5^4', '1^4', 'slip.bases-multiplied.diagnosis'],
+            ['3x^0', '0', 'slip.zero-exponent.diagnosis'],
             ['x^5/x^2', 'x^(5/2)', 'slip.quotient-degree.diagnosis-divided'],
             ['2√12+√27', '3√39', 'slip.root-of-sum-split.diagnosis-joined'],
             ['√50-√18', '√32', 'slip.root-of-sum-split.diagnosis-joined'],
@@ -424,6 +429,8 @@ final class MarkingTest extends TestCase
         yield 'a letter with an index, or another' => [
             'x_1^2-5x_1+6=0', ['x_1=2 or x_1=3'], ['follows'], null,
         ];
+        yield 'powers of a number' => ['2^3*2^-5', ['2^(3-5)', '2^-2'], ['follows', 'follows'], null];
+        yield 'worked out instead' => ['2^5*2^3', ['32*8', '256'], ['follows', 'follows'], null];
         yield 'plus or minus' => ['x^2=16', ['x=±4'], ['follows'], null];
         yield 'twice' => ['x^2-6x+9=0', ['x = 3 (twice)'], ['follows'], null];
         yield 'one root of two' => ['x^2=16', ['x=4'], ['wrong'], 'wrong-line'];

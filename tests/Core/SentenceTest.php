@@ -8,6 +8,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Runel\Demonstration\Reply;
 use Runel\Demonstration\Task;
+use Runel\Expression\Letter;
 use Runel\Expression\Letters;
 use Runel\Job\Jobs;
 use Runel\Message\Refusal;
@@ -40,7 +41,7 @@ final class SentenceTest extends TestCase
         $problem = Problem::read($sentence);
         $jobs = Jobs::all()->ofProblem($problem);
         self::assertSame($job, $jobs[0]);
-        $for = $problem->subject === null ? '' : " for $problem->subject";
+        $for = $problem->subject === null ? '' : ' for ' . Ascii::write(new Letter($problem->subject));
         self::assertSame($ascii, Ascii::write($problem->node) . $for);
         self::assertSame($asked, array_diff_key($problem->asked->toArray($job), ['job' => '']));
         foreach ($problem->asked->heard as $heard) {

@@ -123,6 +123,10 @@ final class StructuresTest extends TestCase
                 '(' . abs($a) . "{$x}^2y)^3",
                 abs($a) . "{$x}^5y/(" . abs($b) . "{$x}^2y^3)",
                 "$x^-2*$x^" . abs($a),
+                "{$r}^$a*{$r}^$b/{$r}^" . abs($c),
+                "(2/$r)^$a*" . abs($b) . "*(2/$r)^$c",
+                "(2^$a)^$b*" . 2 ** abs($c) . "*8^$d",
+                "{$a}{$x}^0y^$b*(3$x^$c)^2",
             ]),
             'simplify.cancel' => $chance->one([
                 "($x^2-{$chance->dice->getInt(1, 9)}^2)/($x{$s($a)})",

@@ -6,32 +6,43 @@ namespace Runel\Job\Simplify;
 
 use Runel\Demonstration\Line;
 use Runel\Demonstration\Task;
+use Runel\Expression\Evaluation;
 use Runel\Expression\Expression;
 use Runel\Expression\Inside;
 use Runel\Expression\Letter;
 use Runel\Expression\Letters;
 use Runel\Expression\Negative;
+use Runel\Expression\Node;
 use Runel\Expression\Numeral;
 use Runel\Expression\Power;
 use Runel\Expression\Product;
 use Runel\Expression\Quotient;
 use Runel\Expression\Root;
 use Runel\Expression\Sum;
+use Runel\Notation\Ascii;
+use Runel\Number\DivisionByZero;
+use Runel\Number\Integers;
+use Runel\Number\NoExactValue;
 use Runel\Number\Rational;
 
-/** Numbers and powers of letters, multiplied, divided and raised: read factor by factor. */
+/**
+ * Numbers and powers of letters, multiplied, divided and raised: read factor by factor. Where there are no letters, the
+ * numbers are the bases: 2⁵ · 2³ is 2⁸.
+ */
 final readonly class PowerProduct
 {
     private const HIGHEST = 60;
 
     /**
-     * @param list<array{Rational, int}>         $numbers   each with its exponent once brackets are open
-     * @param array<string, non-empty-list<int>> $exponents those of each letter, in the order in which they stand
+     * @param list<array{Rational, int}>             $numbers   each with its exponent once brackets are open
+     * @param array<string, non-empty-list<int>>     $exponents those of each base, in the order in which they stand
+     * @param array<string, Letter|Numeral|Quotient> $bases     by how they are written
      */
     private function __construct(
         private Expression $whole,
         private array $numbers,
         private array $exponents,
+        private array $bases,
         private bool $opens,
         private bool $divides,
         private bool $isNegative,
@@ -40,24 +51,124 @@ final readonly class PowerProduct
     /** Null where it is something else, or nothing is to be done. */
     public static function ofTask(Task $task): ?self
     {
-        return $task->once(self::class, static function () use ($task): ?self {
-            $node = $task->problem->node;
-            if (!$node instanceof Expression || Letters::of($node) === []
-                || Inside::holds($node, Sum::class) || Inside::holds($node, Root::class)) {
-                return null;
-            }
-            $numbers = [];
-            $exponents = [];
-            $flags = ['opens' => false, 'divides' => false, 'negative' => false];
-            if (!self::read($node, 1, $numbers, $exponents, $flags)) {
-                return null;
-            }
-            $self = new self($node, $numbers, $exponents, $flags['opens'], $flags['divides'], $flags['negative']);
-            $sums = array_map(static fn(array $all): int => abs(array_sum($all)), array_values($exponents));
-            $largest = max([0, ...$sums]);
+        return $task->once(self::class, static fn(): ?self => self::of(
+            self::inOneBase($task->problem->node) ?? $task->problem->node,
+        ));
+    }
 
-            return $largest > self::HIGHEST || $self->result()->equals($node) ? null : $self;
-        });
+    /** Null where it is something else, or nothing is to be done. */
+    public static function of(Node $node): ?self
+    {
+        if (!$node instanceof Expression || Inside::holds($node, Sum::class) || Inside::holds($node, Root::class)) {
+            return null;
+        }
+        $numbers = [];
+        $exponents = [];
+        $bases = [];
+        $flags = ['opens' => false, 'divides' => false, 'negative' => false, 'plain' => Letters::of($node) === []];
+        if (!self::read($node, 1, $numbers, $exponents, $bases, $flags)
+            || ($flags['plain'] && !self::isOfPowers($node, $exponents))) {
+            return null;
+        }
+        $self = new self(
+            $node,
+            $numbers,
+            $exponents,
+            $bases,
+            $flags['opens'],
+            $flags['divides'],
+            $flags['negative'],
+        );
+        $sums = array_map(static fn(array $all): int => abs(array_sum($all)), array_values($exponents));
+        $largest = max([0, ...$sums]);
+
+        return $largest > self::HIGHEST || $self->result()->equals($node) ? null : $self;
+    }
+
+    /** Whether no law is left for what came of powers of numbers: 2⁸, 256, 2⁵/3⁵, 2⁻³. */
+    public static function isDone(Expression $line): bool
+    {
+        $left = self::of($line);
+
+        return !Inside::holds($line, Sum::class) && ($left === null || $left->worked()->equals($line));
+    }
+
+    /**
+     * 8 · 4² as 2³ · (2²)²: every number as a power of the one that all are powers of; null where there is none, or
+     * only one number.
+     */
+    public static function inOneBase(Node $node): ?Expression
+    {
+        if (!$node instanceof Expression || Letters::of($node) !== [] || !Inside::holds($node, Power::class)
+            || Inside::holds($node, Sum::class) || Inside::holds($node, Root::class)) {
+            return null;
+        }
+        $numbers = [];
+        self::numbers($node, $numbers);
+        $roots = array_map(Integers::leastRoot(...), array_keys($numbers));
+        $base = \count($numbers) > 1 && \count(array_unique(array_column($roots, 0))) === 1 ? $roots[0][0] : null;
+
+        return $base === null ? null : self::rebased($node, $base);
+    }
+
+    /** @param array<int, true> $numbers the bases, whole numbers from 2 on; 0 stands for anything else */
+    private static function numbers(Expression $node, array &$numbers): void
+    {
+        if ($node instanceof Numeral) {
+            $value = $node->value->toInt() ?? 0;
+            if ($value !== 1) {
+                $numbers[max(0, $value)] = true;
+            }
+
+            return;
+        }
+        foreach ($node instanceof Power ? [$node->base] : $node->children() as $child) {
+            if ($child instanceof Expression) {
+                self::numbers($child, $numbers);
+            }
+        }
+    }
+
+    private static function rebased(Expression $node, int $base): Expression
+    {
+        if ($node instanceof Numeral) {
+            $exponent = $node->value->isOne() ? 0 : Integers::leastRoot((int) $node->value->toInt())[1];
+
+            return $exponent < 2 ? $node : new Power(Numeral::of($base), Numeral::of($exponent));
+        }
+        if ($node instanceof Power) {
+            return new Power(self::rebased($node->base, $base), $node->exponent);
+        }
+
+        $written = $node->withChildren(array_map(
+            static fn(Node $child): Node => $child instanceof Expression ? self::rebased($child, $base) : $child,
+            $node->children(),
+        ));
+
+        return $written instanceof Expression ? $written : $node;
+    }
+
+    /** Whether the bases are numbers. */
+    public function isOfNumbers(): bool
+    {
+        return array_filter($this->bases, static fn(Expression $base): bool => $base instanceof Letter) === [];
+    }
+
+    /** Of one power of a number, as 2⁻³ or (2/3)⁻², what it comes to; null of anything else. */
+    public function value(): ?Expression
+    {
+        $bare = $this->whole->bare();
+        $bare = $bare instanceof Negative ? $bare->operand : $bare;
+        $base = $bare instanceof Power ? $bare->base->bare() : null;
+        $base = $base instanceof Negative ? $base->operand : $base;
+        if (!$base instanceof Numeral && !$base instanceof Quotient) {
+            return null;
+        }
+        try {
+            return Numeral::of(Evaluation::rational($this->result()));
+        } catch (DivisionByZero | NoExactValue) {
+            return null;
+        }
     }
 
     public function divides(): bool
@@ -77,12 +188,11 @@ final readonly class PowerProduct
             $power = abs($exponent) === 1
                 ? Numeral::of($number)
                 : new Power(Numeral::of($number), Numeral::of(abs($exponent)));
-            $exponent > 0 ? $above[] = $power : $below[] = $power;
+            $exponent >= 0 ? $above[] = $power : $below[] = $power;
         }
-        foreach ($this->exponents as $letter => $all) {
+        foreach ($this->exponents as $base => $all) {
             foreach ($all as $exponent) {
-                $power = self::power($letter, Numeral::of(abs($exponent)));
-                $exponent >= 0 ? $above[] = $power : $below[] = $power;
+                $this->put($base, $exponent, $above, $below);
             }
         }
 
@@ -92,9 +202,9 @@ final readonly class PowerProduct
     /** Numbers together, and each letter once, its exponents as a sum. */
     public function gathered(): Expression
     {
-        $letters = [];
-        foreach ($this->exponents as $letter => $all) {
-            $letters[] = self::power($letter, \count($all) === 1 ? Numeral::of($all[0]) : Sum::of(
+        $powers = [];
+        foreach ($this->exponents as $base => $all) {
+            $powers[] = $this->power($base, \count($all) === 1 ? Numeral::of($all[0]) : Sum::of(
                 array_map(Numeral::of(...), $all),
             ));
         }
@@ -102,7 +212,7 @@ final readonly class PowerProduct
         foreach ($this->numbers as [$value, $exponent]) {
             $size = abs($exponent);
             $power = $size === 1 ? Numeral::of($value) : new Power(Numeral::of($value), Numeral::of($size));
-            if ($exponent > 0) {
+            if ($exponent >= 0) {
                 $above[] = $power;
             } else {
                 $below[] = $power;
@@ -112,7 +222,7 @@ final readonly class PowerProduct
             \count($above) > 1 ? Product::apart($above) : Product::of($above),
             \count($below) > 1 ? Product::apart($below) : Product::of($below),
         )];
-        $product = Product::of([...$number, ...$letters]);
+        $product = Product::of([...$number, ...$powers]);
 
         return $this->isNegative ? new Negative($product) : $product;
     }
@@ -130,14 +240,14 @@ final readonly class PowerProduct
         return $lines;
     }
 
-    /** Numbers and exponents worked out; a negative exponent stays. */
-    public function worked(): Expression
+    /** Numbers and exponents worked out; a negative exponent stays, and 0 where it is kept. */
+    public function worked(bool $keepsZero = false): Expression
     {
         $factors = [];
-        foreach ($this->exponents as $letter => $all) {
+        foreach ($this->exponents as $base => $all) {
             $exponent = array_sum($all);
-            if ($exponent !== 0) {
-                $factors[] = self::power($letter, Numeral::of($exponent));
+            if ($exponent !== 0 || $keepsZero) {
+                $factors[] = $this->power($base, Numeral::of($exponent));
             }
         }
         $number = $this->number();
@@ -152,12 +262,9 @@ final readonly class PowerProduct
     {
         $above = [];
         $below = [];
-        foreach ($this->exponents as $letter => $all) {
-            $exponent = array_sum($all);
-            if ($exponent > 0) {
-                $above[] = self::power($letter, Numeral::of($exponent));
-            } elseif ($exponent < 0) {
-                $below[] = self::power($letter, Numeral::of(-$exponent));
+        foreach ($this->exponents as $base => $all) {
+            if (array_sum($all) !== 0) {
+                $this->put($base, array_sum($all), $above, $below);
             }
         }
         $number = $this->number();
@@ -172,6 +279,32 @@ final readonly class PowerProduct
             $above !== [] && $top->isOne() ? $above : [$top, ...$above],
             $bottom->isOne() ? $below : [$bottom, ...$below],
         );
+    }
+
+    /** Whether a power is raised to a power. */
+    public function raisesPowers(): bool
+    {
+        return Inside::some($this->whole, static fn(Node $part): bool => $part instanceof Power
+            && Inside::holds($part->base, Power::class));
+    }
+
+    /** Whether a number is squared together with letters. */
+    public function squaresNumber(): bool
+    {
+        return array_filter($this->numbers, static fn(array $one): bool => abs($one[1]) === 2) !== [];
+    }
+
+    /** Whether something stands more than once, so that laws put it together. */
+    public function isGathered(): bool
+    {
+        return \count($this->numbers) > 1
+            || array_filter($this->exponents, static fn(array $all): bool => \count($all) > 1) !== [];
+    }
+
+    /** Whether one comes to the power 0. */
+    public function hasZero(): bool
+    {
+        return array_filter($this->exponents, static fn(array $all): bool => array_sum($all) === 0) !== [];
     }
 
     public function hasNegative(): bool
@@ -202,58 +335,114 @@ final readonly class PowerProduct
         return $this->isNegative ? new Negative($written) : $written;
     }
 
-    private static function power(string $letter, Expression $exponent): Expression
+    /**
+     * A power on its side of the line, its exponent positive; a fraction is turned over instead.
+     *
+     * @param list<Expression> $above
+     * @param list<Expression> $below
+     */
+    private function put(string $name, int $exponent, array &$above, array &$below): void
     {
-        $base = new Letter($letter);
+        $base = $this->bases[$name];
+        $size = Numeral::of(abs($exponent));
+        if ($exponent >= 0) {
+            $above[] = $this->power($name, $size);
+        } elseif ($base instanceof Quotient) {
+            $turned = Numeral::of(Rational::one()->dividedBy(Evaluation::rational($base)));
+            $above[] = $size->isOne() ? $turned : new Power($turned, $size);
+        } else {
+            $below[] = $this->power($name, $size);
+        }
+    }
+
+    private function power(string $name, Expression $exponent): Expression
+    {
+        $base = $this->bases[$name];
 
         return $exponent->isOne() ? $base : new Power($base, $exponent);
     }
 
     /**
-     * @param list<array{Rational, int}>                        $numbers
-     * @param array<string, non-empty-list<int>>                $exponents
-     * @param array{opens: bool, divides: bool, negative: bool} $flags
+     * Numbers are worked out; only with exponents are they bases, and one of the laws is for them.
+     *
+     * @param array<string, non-empty-list<int>> $exponents
      */
-    private static function read(Expression $node, int $times, array &$numbers, array &$exponents, array &$flags): bool
+    private static function isOfPowers(Expression $node, array $exponents): bool
     {
+        $isRaised = static fn(Node $part): bool => $part instanceof Power;
+        $isGathered = array_filter($exponents, static fn(array $all): bool => \count($all) > 1) !== [];
+
+        return Inside::some($node, $isRaised) && ($isGathered || Inside::some(
+            $node,
+            static fn(Node $part): bool => $part instanceof Power
+                && ($part->base instanceof Power || $part->exponent instanceof Negative || $part->exponent->isZero()),
+        ));
+    }
+
+    /**
+     * @param list<array{Rational, int}>                                     $numbers
+     * @param array<string, non-empty-list<int>>                             $exponents
+     * @param array<string, Letter|Numeral|Quotient>                         $bases
+     * @param array{opens: bool, divides: bool, negative: bool, plain: bool} $flags
+     */
+    private static function read(
+        Expression $node,
+        int $times,
+        array &$numbers,
+        array &$exponents,
+        array &$bases,
+        array &$flags,
+    ): bool {
         if ($node instanceof Negative) {
             $flags['negative'] = $times % 2 === 0 ? $flags['negative'] : !$flags['negative'];
 
-            return self::read($node->operand, $times, $numbers, $exponents, $flags);
+            return self::read($node->operand, $times, $numbers, $exponents, $bases, $flags);
         }
         if ($node instanceof Numeral) {
             if ($node->value->isZero()) {
                 return false;
             }
-            if (!$node->value->isOne()) {
+            if (!$node->value->isOne() && !$flags['plain']) {
                 $numbers[] = [$node->value, $times];
+            } elseif (!$node->value->isOne()) {
+                $bases["#$node->value"] = $node;
+                $exponents["#$node->value"][] = $times;
             }
 
             return true;
         }
         if ($node instanceof Letter) {
+            $bases[$node->name] = $node;
             $exponents[$node->name][] = $times;
 
             return true;
         }
         if ($node instanceof Power) {
             $exponent = $node->exponent->number()?->toInt();
+            if ($flags['plain'] && $exponent !== null && $node->base instanceof Quotient
+                && $node->base->numerator instanceof Numeral && $node->base->denominator instanceof Numeral) {
+                $written = '#' . Ascii::write($node->base);
+                $bases[$written] = $node->base;
+                $exponents[$written][] = $exponent * $times;
+
+                return abs($exponent * $times) <= self::HIGHEST;
+            }
             $flags['opens'] = $flags['opens'] || !$node->base instanceof Letter && !$node->base instanceof Numeral;
 
-            return $exponent !== null && $exponent !== 0 && abs($exponent * $times) <= self::HIGHEST
-                && self::read($node->base, $exponent * $times, $numbers, $exponents, $flags);
+            return $exponent !== null && abs($exponent * $times) <= self::HIGHEST
+                && self::read($node->base, $exponent * $times, $numbers, $exponents, $bases, $flags);
         }
         if ($node instanceof Quotient) {
-            $flags['divides'] = $flags['divides'] || Letters::of($node->denominator) !== [];
+            $flags['divides'] = $flags['divides'] || $flags['plain'] || Letters::of($node->denominator) !== [];
 
-            return self::read($node->numerator, $times, $numbers, $exponents, $flags)
-                && self::read($node->denominator, -$times, $numbers, $exponents, $flags);
+            return self::read($node->numerator, $times, $numbers, $exponents, $bases, $flags)
+                && self::read($node->denominator, -$times, $numbers, $exponents, $bases, $flags);
         }
         if (!$node instanceof Product) {
             return false;
         }
         foreach ($node->factors as $factor) {
-            if (!self::read($factor, $times, $numbers, $exponents, $flags)) {
+            if (!self::read($factor, $times, $numbers, $exponents, $bases, $flags)) {
                 return false;
             }
         }

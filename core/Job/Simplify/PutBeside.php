@@ -42,14 +42,14 @@ final class PutBeside
                     array_push($lines, ...($side->isNumber() ? [] : Arithmetic::lines($side)));
                 }
                 if ($lines !== []) {
-                    return self::of($lines);
+                    return self::of($original, $lines);
                 }
             } catch (DivisionByZero | NoExactValue) {
                 continue;
             }
         }
 
-        return self::about($original, $result, $tried) ?? self::of([Line::side($original, $result)]);
+        return self::about($original, $result, $tried) ?? self::of($original, [Line::side($original, $result)]);
     }
 
     /**
@@ -104,11 +104,13 @@ final class PutBeside
     }
 
     /** @param non-empty-list<Line> $lines */
-    private static function of(array $lines): Check
+    private static function of(Expression $original, array $lines): Check
     {
         return new Check(
             kind: CheckKind::Substitution,
-            title: Message::of('simplify.check.title'),
+            title: Message::of(Letters::of($original) === []
+                ? 'simplify.check.title-numbers'
+                : 'simplify.check.title'),
             why: Message::of('simplify.check.why'),
             lines: $lines,
             holds: true,

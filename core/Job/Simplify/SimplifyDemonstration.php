@@ -26,6 +26,7 @@ final class SimplifyDemonstration
      * @param string     $method its id, under which its words stand
      * @param list<Step> $steps
      * @param string     $why    the word of why the last line is the last
+     * @param string     $read   the word of what the problem is
      */
     public static function of(
         Task $task,
@@ -34,6 +35,7 @@ final class SimplifyDemonstration
         array $steps,
         SimplifiedAnswer $answer,
         string $why = 'result-why',
+        string $read = 'read',
     ): Demonstration {
         $result = $answer->node();
         $sections = [
@@ -41,7 +43,7 @@ final class SimplifyDemonstration
                 id: 'read',
                 role: Role::Reading,
                 title: Message::of('factor.read.title'),
-                why: Message::of("simplify.$method.read"),
+                why: Message::of("simplify.$method.$read"),
                 lines: [Line::given($whole)],
             )]),
             ...($steps === [] ? [] : [new Section(Phase::Tidying, $steps)]),

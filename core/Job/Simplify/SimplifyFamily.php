@@ -79,6 +79,10 @@ final readonly class SimplifyFamily extends PlainFamily implements CameLater, Si
             new AcrossRule(Slip::FractionsAddedAcross, 'tops'),
             new ConjugateRule(Slip::ConjugateSign),
             new UnlikeExponentsRule(Slip::UnlikeExponentsAdded),
+            new NumberPowersRule(Slip::ExponentsMultiplied),
+            new NumberPowersRule(Slip::BasesMultiplied),
+            new NumberPowersRule(Slip::QuotientDegree, 'divided'),
+            new NumberPowersRule(Slip::ZeroExponent),
             ...WrongRules::fractions(),
             ...WrongRules::products(),
             ...WrongRules::roots(),
@@ -89,6 +93,8 @@ final readonly class SimplifyFamily extends PlainFamily implements CameLater, Si
     {
         return match (true) {
             !$line instanceof Expression => Wanting::Collected,
+            $problem->letters === [] && PowerProduct::of($problem->node) !== null =>
+                PowerProduct::isDone($line) ? null : Wanting::Collected,
             TermsBelow::of(new Task($problem, HouseStyle::default())) !== null
                 && TermsBelow::isCollected($line) => null,
             !Form::isReduced($line) => Wanting::LowestTerms,

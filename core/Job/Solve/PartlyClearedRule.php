@@ -50,7 +50,8 @@ final readonly class PartlyClearedRule implements WrongRule
         $cleared = array_map(static fn(array $side): Expression => self::times($side, $common), $sides);
         $own = array_map(static fn(array $side): FactoredPolynomial => array_reduce(
             $side,
-            static fn(FactoredPolynomial $of, AlgebraicFraction $one): FactoredPolynomial => $of->multiple($one->bottom),
+            static fn(FactoredPolynomial $of, AlgebraicFraction $next): FactoredPolynomial =>
+                $of->multiple($next->bottom),
             FactoredPolynomial::one(),
         ), $sides);
         $byOwn = [self::times($sides[0], $own[0]), self::times($sides[1], $own[1])];
