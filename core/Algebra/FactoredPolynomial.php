@@ -71,6 +71,29 @@ final readonly class FactoredPolynomial
         return new self($number, [[$polynomial->scaledBy(Rational::one()->dividedBy($number)), 1]]);
     }
 
+    /**
+     * Only number and letters are taken out; what is left stays whole.
+     *
+     * @param Polynomial $polynomial not 0
+     */
+    public static function termOutOf(Polynomial $polynomial): self
+    {
+        $self = self::numberOutOf($polynomial);
+        if ($self->factors === []) {
+            return $self;
+        }
+        $common = CommonTerm::of($polynomial);
+        $self = self::number($self->number);
+        foreach ($common->letters->exponents as $letter => $exponent) {
+            if ($exponent > 0) {
+                $power = Polynomial::ofTerms([new Term(Rational::one(), Monomial::power((string) $letter, 1))]);
+                $self = $self->with($power, $exponent);
+            }
+        }
+
+        return $common->rest->isConstant() ? $self : $self->with($common->rest, 1);
+    }
+
     public static function one(): self
     {
         return new self(Rational::one(), []);

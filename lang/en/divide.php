@@ -267,6 +267,11 @@ return [
         'why-exact' => 'Both sides are divided by :divisor: the quotient stands alone.',
         'ask' => 'Say the result with the remainder over the divisor.',
     ],
+    'reduced' => [
+        'title' => 'Cancel in what is left over',
+        'why' => 'Each term that was left over is divided by :divisor as far as that goes: what stands above and below '
+            . 'cancels.',
+    ],
     'check' => [
         'back' => 'Multiply back and add the remainder',
         'back-exact' => 'Multiply back',

@@ -75,7 +75,7 @@ abstract class DivideMethod implements Method
                 $division->divisor->toExpression(),
                 $division->quotient->toExpression(),
                 $division->isExact() ? Numeral::of(0) : $division->remainder->toExpression(),
-                $division->mixed(),
+                $division->reduced() ?? $division->mixed(),
             ),
             checking: fn(): array => $this->checks->of($division, $task),
         );
@@ -103,6 +103,7 @@ abstract class DivideMethod implements Method
     {
         $divisor = $division->divisor;
         $mixed = $division->mixed();
+        $reduced = $division->reduced();
 
         return new Section(Phase::Finishing, [
             new Step(
@@ -124,7 +125,7 @@ abstract class DivideMethod implements Method
                 why: Message::of($division->isExact() ? 'divide.quotient.why-exact' : 'divide.quotient.why', [
                     'divisor' => $divisor->toExpression(),
                 ]),
-                lines: [Line::result($mixed)],
+                lines: [$reduced === null ? Line::result($mixed) : Line::equal($mixed)],
                 question: $division->isExact() ? null : Question::expression(
                     Message::of('divide.quotient.ask'),
                     new Identity(
@@ -135,6 +136,12 @@ abstract class DivideMethod implements Method
                 ),
                 watch: $division->isExact() ? null : Slip::RemainderLeftOut,
             ),
+            ...($reduced === null ? [] : [new Step(
+                id: 'reduced',
+                title: Message::of('divide.reduced.title'),
+                why: Message::of('divide.reduced.why', ['divisor' => $divisor->toExpression()]),
+                lines: [Line::result($reduced)],
+            )]),
         ]);
     }
 

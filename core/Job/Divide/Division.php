@@ -97,6 +97,31 @@ final readonly class Division
         ));
     }
 
+    /**
+     * Where one term divides: what is left over term by term, what stands above and below cancelled; null where nothing
+     * does.
+     */
+    public function reduced(): ?Expression
+    {
+        if ($this->isExact() || \count($this->divisor->terms) > 1) {
+            return null;
+        }
+        $divisor = $this->divisor->terms[0];
+        $left = array_map(static function (Term $term) use ($divisor): Expression {
+            $number = $term->coefficient->dividedBy($divisor->coefficient);
+            $common = $term->monomial->common($divisor->monomial);
+            $fraction = new Quotient(
+                (new Term($number->absolute()->numerator(), $term->monomial->over($common)))->toExpression(),
+                (new Term($number->denominator(), $divisor->monomial->over($common)))->toExpression(),
+            );
+
+            return $number->isNegative() ? new Negative($fraction) : $fraction;
+        }, $this->remainder->terms);
+        $reduced = Sum::of([...($this->quotient->isZero() ? [] : $this->quotient->expressions()), ...$left]);
+
+        return $reduced->equals($this->mixed()) ? null : $reduced;
+    }
+
     /** Divisor times quotient plus remainder. */
     public function product(): Expression
     {

@@ -80,10 +80,14 @@ final readonly class FractionProduct
         return $product;
     }
 
-    /** Of what stands over a number alone only a number can be cancelled: no more is taken out. */
+    /** Of what stands over one term alone only a term can be cancelled, over a number a number: no more is taken out. */
     public function factors(Expression $part): FactoredPolynomial
     {
-        if (!$this->isOverNumber()) {
+        $isOverTerms = array_filter(
+            $this->below,
+            static fn(Expression $part): bool => \count(Polynomial::fromExpression($part)->terms) > 1,
+        ) === [];
+        if (!$isOverTerms) {
             return FactoredPolynomial::unknownFirst(Polynomial::fromExpression($part));
         }
         $product = FactoredPolynomial::one();
@@ -91,8 +95,11 @@ final readonly class FractionProduct
             // A power of a bracket stays one.
             $times = $factor instanceof Power ? $factor->exponent->number()?->toInt() ?? 1 : 1;
             $base = $times > 1 && $factor instanceof Power ? $factor->base : $factor;
-            $numberOut = FactoredPolynomial::numberOutOf(Polynomial::fromExpression($base));
-            $product = $product->times($numberOut->power(max(1, $times)));
+            $polynomial = Polynomial::fromExpression($base);
+            $out = $this->isOverNumber()
+                ? FactoredPolynomial::numberOutOf($polynomial)
+                : FactoredPolynomial::termOutOf($polynomial);
+            $product = $product->times($out->power(max(1, $times)));
         }
 
         return $product;
