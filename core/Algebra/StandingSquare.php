@@ -34,7 +34,7 @@ final readonly class StandingSquare
         $square = $factors[\count($factors) - 1];
         $number = \array_slice($factors, 0, -1);
         if (
-            !$square instanceof Power || !$square->base instanceof Sum
+            !$square instanceof Power || !self::isBracket($square->base)
             || !$square->exponent instanceof Numeral || $square->exponent->value->toInt() !== 2
             || \count($number) > 1
         ) {
@@ -46,5 +46,10 @@ final readonly class StandingSquare
         return $front->isConstant() && !$front->isZero() && !$base->isZero() && $base->degree() === 1
             ? new self($square->base, $front->terms[0]->coefficient->times(Rational::of($sign)))
             : null;
+    }
+
+    private static function isBracket(Expression $base): bool
+    {
+        return $base instanceof Sum || ($base instanceof Quotient && $base->numerator instanceof Sum);
     }
 }

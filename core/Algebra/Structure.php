@@ -87,7 +87,9 @@ final readonly class Structure
             [...$left->terms(), ...$right->terms()],
             static fn(Expression $term): bool => !$term->isNumber(),
         ));
-        $factors = \count($open) === 1 ? $open[0]->bare()->factors() : [];
+        $term = \count($open) === 1 ? $open[0]->bare() : null;
+        $isOverNumber = $term instanceof Quotient && $term->denominator->isNumber();
+        $factors = ($isOverNumber ? $term->numerator->bare() : $term)?->factors() ?? [];
         $power = $factors === [] ? null : $factors[\count($factors) - 1];
         $isAlone = array_filter(
             \array_slice($factors, 0, -1),

@@ -37,13 +37,16 @@ return [
     ],
     'leading' => [
         'title-divide' => 'Divide both sides by :a',
+        'title-multiply' => 'Multiply both sides by :a',
         'title-out' => 'Take :a out of the two terms with the letter',
         'why-divide' => 'A square is easiest to complete with 1 before it, so every term is divided by :a.',
+        'why-multiply' => 'A square is easiest to complete with 1 before it, so every term is multiplied by :a.',
         'why-fits' => 'Here :a goes into every term, so every term is divided by it.',
         'why-out' => 'A square is easiest to complete with 1 before it; the :a stays in front of both terms.',
         'why-fits-not' => 'Here :a does not go into every term, so it is taken out of the two with the letter only.',
         'why-alone' => 'Then the square stands alone.',
         'ask' => 'What is left when every term is divided by :a?',
+        'ask-multiply' => 'What is left when every term is multiplied by :a?',
     ],
     'no-pair' => [
         'title' => 'First see whether it factors: no pair fits',
@@ -170,6 +173,7 @@ return [
         'why' => 'Two numbers have the same square, one positive and one negative.',
         'why-unit' => 'The number whose square is −1 is called i; −i has the same square.',
         'why-zero' => 'Only 0 has the square 0, so there is one solution, and it counts twice.',
+        'why-cleared' => 'What is divided by :by on the left is undone by multiplying, plus or minus alike.',
         'ask' => 'Which numbers have the square :value?',
     ],
     'simplify' => [

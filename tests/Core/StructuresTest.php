@@ -249,6 +249,8 @@ final class StructuresTest extends TestCase
             'solve.square-roots' => $chance->one([
                 "{$chance->one(['', '2', '3'])}($x{$s($a)})^2{$s($b)}=" . abs($c) + abs($b),
                 "($x{$s($a)})^2=({$chance->one(['', '2'])}$x{$s(10 + $b)})^2",
+                "(({$a}$x{$s($b)})/{$r})^2={$chance->one([$c ** 2, abs($d), '1/2'])}",
+                "($x{$s($b)})^2/{$r}=" . abs($c),
             ]),
             'factor.grouping' => $chance->one([
                 self::expanded($x, $a, $b),

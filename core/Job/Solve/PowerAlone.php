@@ -8,11 +8,10 @@ use Runel\Demonstration\Line;
 use Runel\Demonstration\Step;
 use Runel\Expression\Equation;
 use Runel\Expression\Numeral;
-use Runel\Law\Move\Operation;
 use Runel\Law\Move\SwapSides;
-use Runel\Law\Move\ToBothSides;
 use Runel\Message\Message;
 use Runel\Style\Moving;
+use Runel\Working\NumberInFront;
 
 /** How the one power of an equation comes to stand alone on the left. */
 final class PowerAlone
@@ -45,12 +44,12 @@ final class PowerAlone
             );
         }
         if (!$equation->front->isOne()) {
-            $front = Numeral::of($equation->front);
+            $front = NumberInFront::of($equation->front);
             $steps[] = new Step(
                 id: 'divide',
-                title: Message::of('quadratic.leading.title-divide', ['a' => $front]),
+                title: $front->title(),
                 why: Message::of($isRoot ? 'powers.raised.divide' : 'powers.divide'),
-                lines: [Line::equivalent($power, new ToBothSides(Operation::Divide, $front))],
+                lines: [Line::equivalent($power, $front->move())],
             );
         }
 

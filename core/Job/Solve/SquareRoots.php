@@ -35,6 +35,7 @@ use Runel\Slip\Slip;
 use Runel\Style\Moving;
 use Runel\Working\BothSides;
 use Runel\Working\Known;
+use Runel\Working\NumberInFront;
 use Runel\Working\Quadratic\Gathering;
 use Runel\Working\Quadratic\QuadraticDemonstration;
 use Runel\Working\Quadratic\Rooting;
@@ -191,17 +192,17 @@ final readonly class SquareRoots implements Method
             ? $this->gathered($task, $quadratic)
             : self::besideTaken($task, $quadratic, $standing)));
         if (!$front->isOne()) {
-            $number = Numeral::of($front);
+            $inFront = NumberInFront::of($front);
             $steps[] = new Step(
                 id: 'divide',
-                title: Message::of('quadratic.leading.title-divide', ['a' => $number]),
+                title: $inFront->title(),
                 why: Message::of('quadratic.leading.why-alone'),
                 lines: [
                     ...self::unreduced($quadratic, $front, $squared),
                     Line::equivalent(
                         $squared,
                         self::unreduced($quadratic, $front, $squared) === []
-                            ? new ToBothSides(Operation::Divide, $number)
+                            ? $inFront->move()
                             : new Rewrite(),
                     ),
                 ],

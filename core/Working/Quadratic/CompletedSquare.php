@@ -34,6 +34,7 @@ use Runel\Style\SquareBooks;
 use Runel\Style\SquareShown;
 use Runel\Working\BothSides;
 use Runel\Working\FractionWork;
+use Runel\Working\NumberInFront;
 
 /** A quadratic equation solved by completing the square, every decision a step. */
 final readonly class CompletedSquare
@@ -324,17 +325,17 @@ final readonly class CompletedSquare
     /** What stands in front of the square divided away, written under both sides where that is the habit. */
     private function divided(Expression $squared, Expression $right): Step
     {
-        $number = Numeral::of($this->shape->outside);
-        $move = new ToBothSides(Operation::Divide, $number);
+        $front = NumberInFront::of($this->shape->outside);
+        $move = $front->move();
         $wanted = new Equation($squared, Numeral::of($this->value()));
         $under = new Equation(
-            new Quotient($this->shape->inFront($squared), $number),
-            new Quotient($right, $number),
+            $front->done($this->shape->inFront($squared)),
+            $front->done($right),
         );
 
         return new Step(
             id: 'divide',
-            title: Message::of('quadratic.leading.title-divide', ['a' => $number]),
+            title: $front->title(),
             why: Message::of('quadratic.tidy.why-divide'),
             lines: $this->task->style->get(Moving::class) === Moving::Across
                 ? [Line::equivalent($wanted, $move)]

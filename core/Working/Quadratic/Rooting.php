@@ -15,6 +15,7 @@ use Runel\Demonstration\Role;
 use Runel\Demonstration\Step;
 use Runel\Expression\Alternatives;
 use Runel\Expression\Equation;
+use Runel\Expression\Evaluation;
 use Runel\Expression\Expression;
 use Runel\Expression\Letter;
 use Runel\Expression\Mark;
@@ -47,6 +48,7 @@ use Runel\Style\RationalPair;
 use Runel\Style\RootOfFraction;
 use Runel\Working\BothSides;
 use Runel\Working\FractionWork;
+use Runel\Working\NumberInFront;
 
 /** From (mx + n)² = D to the solutions: both roots, the root simplified, the letter alone. */
 final readonly class Rooting
@@ -93,6 +95,63 @@ final readonly class Rooting
             ?? throw new \LogicException('A root too large was not refused.');
         $root = $this->value->isNegative() ? $root->ofOpposite() : $this->asWritten($root);
         $steps = [$this->bothRoots($root), ...$this->simplified($root)];
+
+        return $this->base instanceof Quotient
+            ? $this->cleared($this->base, $root, $steps)
+            : $this->finished($root, $steps);
+    }
+
+    /**
+     * A root over a number that is multiplied away first: (x − 1)/2 = ±3, x − 1 = ±6.
+     *
+     * @param non-empty-list<Step> $steps what stands above
+     *
+     * @return array{non-empty-list<Step>, Answer, bool}
+     */
+    private function cleared(Quotient $base, SquareRoot $root, array $steps): array
+    {
+        $whole = $this->whole($base);
+        $front = self::below($base);
+        $larger = SquareRoot::of($whole->value->absolute()) ?? $root;
+        $larger = $whole->value->isNegative() ? $larger->ofOpposite() : $whole->asWritten($larger);
+
+        return $whole->finished($larger, [...$steps, new Step(
+            id: 'clear-root',
+            title: $front->title(),
+            why: Message::of('quadratic.roots.why-cleared', ['by' => $front->by]),
+            lines: [Line::equivalent($whole->either($larger->simplified()), new JoinBranches())],
+        )]);
+    }
+
+    /** The same without what the root is divided by. */
+    private function whole(Quotient $base): self
+    {
+        $by = Evaluation::rational($base->denominator);
+        $value = $this->value->times($by)->times($by);
+
+        return new self(
+            $this->problem,
+            $this->letter,
+            $base->numerator,
+            $value,
+            new Equation(new Power($base->numerator, Numeral::of(2)), Numeral::of($value)),
+            $this->style,
+            $this->like,
+        );
+    }
+
+    private static function below(Quotient $base): NumberInFront
+    {
+        return NumberInFront::of(Rational::one()->dividedBy(Evaluation::rational($base->denominator)));
+    }
+
+    /**
+     * @param non-empty-list<Step> $steps what stands above
+     *
+     * @return array{non-empty-list<Step>, Answer, bool}
+     */
+    private function finished(SquareRoot $root, array $steps): array
+    {
         if ($this->isApart()) {
             return $this->apart($root, $steps);
         }
@@ -293,7 +352,10 @@ final readonly class Rooting
             why: Message::of('quadratic.roots.why-zero'),
             lines: [Line::equivalent(new Equation($this->base, $zero), new RootBothSides())],
         );
-        $moved = $this->moved(null, Rational::zero());
+        $moved = $this->base instanceof Quotient ? [
+            Line::equivalent(new Equation($this->base->numerator, $zero), self::below($this->base)->move()),
+            ...$this->whole($this->base)->moved(null, Rational::zero()),
+        ] : $this->moved(null, Rational::zero());
         $end = Line::result($solved, new JoinBranches());
         $last = $moved === [] ? null : $moved[\count($moved) - 1];
         if ($last !== null && Same::nodes($last->node, $solved)) {

@@ -14,7 +14,6 @@ use Runel\Expression\Expression;
 use Runel\Expression\Negative;
 use Runel\Expression\Numeral;
 use Runel\Expression\Product;
-use Runel\Expression\Quotient;
 use Runel\Expression\Sum;
 use Runel\Law\Move\Operation;
 use Runel\Law\Move\Rewrite;
@@ -32,6 +31,7 @@ use Runel\Style\SquareOrder;
 use Runel\Style\WhyThisWay;
 use Runel\Working\BothSides;
 use Runel\Working\Expansion;
+use Runel\Working\NumberInFront;
 
 /**
  * A quadratic equation brought to where its square can be completed: the number moved and the leading number done away
@@ -207,10 +207,10 @@ final readonly class SquareOpening
     private function divide(OpenedSides $open): array
     {
         $a = $this->shape->quadratic->a;
-        $number = Numeral::of($a);
+        $front = NumberInFront::of($a);
         $before = $open->equation();
         $divided = $open->scaledBy($a->reciprocal());
-        $move = new ToBothSides(Operation::Divide, $number);
+        $move = $front->move();
         $fit = $this->task->style->get(Leading::class) === Leading::Fit;
         $under = new Equation(self::under($open->left, $a), self::under($open->right, $a));
         $isShown = $this->moving === Moving::BothSides && !$under->equals($divided->equation());
@@ -219,8 +219,12 @@ final readonly class SquareOpening
 
         return [[new Step(
             id: 'divide',
-            title: Message::of('quadratic.leading.title-divide', ['a' => $number]),
-            why: Message::of($fit ? 'quadratic.leading.why-fits' : 'quadratic.leading.why-divide', ['a' => $number]),
+            title: $front->title(),
+            why: Message::of(match (true) {
+                $front->multiplies => 'quadratic.leading.why-multiply',
+                $fit => 'quadratic.leading.why-fits',
+                default => 'quadratic.leading.why-divide',
+            }, ['a' => $front->by]),
             lines: [
                 ...($isFirst ? $this->tidied($before) : []),
                 ...($isShown
@@ -228,23 +232,26 @@ final readonly class SquareOpening
                     : [Line::equivalent($divided->equation(), $move)]),
             ],
             question: Question::equation(
-                Message::of('quadratic.leading.ask', ['a' => $number]),
+                Message::of(
+                    $front->multiplies ? 'quadratic.leading.ask-multiply' : 'quadratic.leading.ask',
+                    ['a' => $front->by],
+                ),
                 $before,
                 $divided->equation(),
             ),
-            watch: Slip::DividedSomeTerms,
+            watch: $front->multiplies ? Slip::FractionClearedOneTerm : Slip::DividedSomeTerms,
         )], $divided];
     }
 
-    /** Each term over the number, 0 as it is; over a negative number each keeps its sign. */
+    /** Each term over the number or times it, 0 as it is; over a negative number each keeps its sign. */
     private static function under(Polynomial $side, Rational $a): Expression
     {
-        $number = Numeral::of($a);
+        $front = NumberInFront::of($a);
 
         return $side->isZero() ? Numeral::of(0) : Sum::of(array_map(
             static fn(Term $term): Expression => $term->coefficient->isNegative() && !$a->isNegative()
-                ? new Negative(new Quotient($term->negated()->toExpression(), $number))
-                : new Quotient($term->toExpression(), $number),
+                ? new Negative($front->done($term->negated()->toExpression()))
+                : $front->done($term->toExpression()),
             $side->terms,
         ));
     }
