@@ -76,6 +76,9 @@ final class LineReader
         if (preg_match(PageWords::ALL, $typed) === 1) {
             return Statement::all();
         }
+        if (preg_match(PageWords::ALL_BUT, $typed, $match, \PREG_OFFSET_CAPTURE) === 1) {
+            return $this->allBut($match[1][0], mb_strlen(substr($typed, 0, $match[1][1])));
+        }
         if (preg_match(self::SET, $typed, $match) === 1 && \count($this->letters) === 1) {
             return $this->set($match[2], mb_strlen($match[1]));
         }
@@ -120,6 +123,28 @@ final class LineReader
             1 => Statement::of($equations[0]),
             default => Statement::of(new Alternatives($equations)),
         };
+    }
+
+    /**
+     * What follows "all numbers but": values, which may be written with ±.
+     *
+     * @throws Refusal
+     */
+    private function allBut(string $values, int $offset): Statement
+    {
+        $except = [];
+        foreach (preg_split(self::BETWEEN, $values, -1, \PREG_SPLIT_DELIM_CAPTURE) ?: [] as $place => $part) {
+            $signs = $place % 2 === 0 && trim($part) !== '' ? self::bothSigns($part) : [];
+            foreach ($signs as $one) {
+                $node = \count($signs) === 1 ? $this->parse($one, $offset) : $this->signed($one, $offset);
+                $except[] = $node instanceof Expression
+                    ? $node
+                    : throw new SyntaxError(Message::of('marking.equations-wanted'), $offset + 1);
+            }
+            $offset += mb_strlen($part);
+        }
+
+        return Statement::all($except);
     }
 
     /** @throws Refusal */

@@ -7,11 +7,13 @@ namespace Runel\Marking;
 use Runel\Demonstration\Task;
 use Runel\Expression\Alternatives;
 use Runel\Expression\Equation;
+use Runel\Expression\Evaluation;
 use Runel\Expression\Expression;
 use Runel\Expression\Indeterminates;
 use Runel\Expression\Letter;
 use Runel\Expression\Letters;
 use Runel\Expression\Node;
+use Runel\Expression\Substitution;
 use Runel\Expression\Sum;
 use Runel\Law\Claim\AllSolve;
 use Runel\Law\Claim\NoSolution;
@@ -20,6 +22,8 @@ use Runel\Message\Refusal;
 use Runel\Method\Catalogue;
 use Runel\Method\ShowsSides;
 use Runel\Method\Wanting;
+use Runel\Number\DivisionByZero;
+use Runel\Number\NoExactValue;
 use Runel\Proof\Effort;
 use Runel\Proof\OutOfEffort;
 
@@ -250,7 +254,10 @@ final readonly class Marker
             $this->page->numbersPlainly,
         );
         $written = $this->goneOn($written);
-        $beside = Beside::of($written, $this->page->task->problem, $this->page->proof);
+        // "All x ≠ 0" says more than what is excluded.
+        $beside = preg_match(PageWords::ALL_BUT, $written) === 1
+            ? null
+            : Beside::of($written, $this->page->task->problem, $this->page->proof);
         if ($beside !== null) {
             return $this->side->beside($typed, $beside);
         }
@@ -455,13 +462,42 @@ final readonly class Marker
         return new MarkedLine($typed, null, $verdict, $isTrue, $say, $say);
     }
 
+    /**
+     * Whether the problem has no value at each of these.
+     *
+     * @param list<Expression> $values
+     */
+    private function areExcluded(array $values): bool
+    {
+        $problem = $this->page->task->problem;
+        $letter = $problem->letter();
+        foreach ($values as $value) {
+            if ($letter === null || !$problem->node instanceof Equation) {
+                return false;
+            }
+            try {
+                foreach ([$problem->node->left, $problem->node->right] as $side) {
+                    Evaluation::rational(Substitution::into($side, $letter, $value));
+                }
+
+                return false;
+            } catch (DivisionByZero) {
+                continue;
+            } catch (NoExactValue) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
     private function isSaidOf(Node $node, Statement $statement): bool
     {
         if (!$node instanceof Equation) {
             return false;
         }
         if ($statement->all === true) {
-            return $this->page->proof->holds(new AllSolve($node));
+            return $this->page->proof->holds(new AllSolve($node)) && $this->areExcluded($statement->except);
         }
 
         return $this->page->proof->holds(new NoSolution($node))

@@ -26,6 +26,15 @@ final class PageWords
         (?: \s+ (?:work|are\s+solutions) )? \s*[.!]?\s*$/xiu
         WORDS;
 
+    /** A line that says every value solves it but some: what stands behind names them. */
+    public const ALL_BUT = <<<'WORDS'
+        /^\s* (?:it\s+is\s+|is\s+)? (?: (?:true|holds|works) \s+for\s+ )?
+        (?: (?:all|every|any) (?:\s+real)? (?:\s+ (?:numbers?|values?) )? (?:\s+ (?:of\s+)? \p{L} )? )
+        \s*,?\s* (?: (?: except(?:\s+for)? | but(?:\s+not)? | apart\s+from | other\s+than | excluding | without
+            | with | where | if ) \s+ (?: \p{L}\s*(?:≠|!=|=|is\s+not|not) )? | \p{L}?\s*(?:≠|!=) )
+        \s* (?=\S) ([^\p{L}]*? (?: \s+ and \s+ [^\p{L}]+? )*) \s*[.]?\s*$/xiu
+        WORDS;
+
     /** A line that says a polynomial is not factored any further. */
     public const PRIME = <<<'WORDS'
         /^\s* (?:it\s+)? (?:is\s+)?

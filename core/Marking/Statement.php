@@ -15,12 +15,14 @@ final readonly class Statement
      * @param bool|null                           $all   true: all numbers solve; false: none; null: neither is said
      * @param list<Expression>                    $chain of a line a = b = c, all parts
      * @param list<array{Expression, Expression}> $links what is said to be equal on its branches, beside it
+     * @param list<Expression>                    $except what does not solve, where all others do
      */
     private function __construct(
         public ?Node $node,
         public ?bool $all,
         public array $chain = [],
         public array $links = [],
+        public array $except = [],
     ) {}
 
     /**
@@ -36,7 +38,13 @@ final readonly class Statement
             $chain[] = $rewritten instanceof Expression ? $rewritten : $part;
         }
 
-        return new self($this->node === null ? null : $rewrite($this->node), $this->all, $chain, $this->links);
+        return new self(
+            $this->node === null ? null : $rewrite($this->node),
+            $this->all,
+            $chain,
+            $this->links,
+            $this->except,
+        );
     }
 
     /** @param list<array{Expression, Expression}> $links */
@@ -56,8 +64,9 @@ final readonly class Statement
         return new self(null, false);
     }
 
-    public static function all(): self
+    /** @param list<Expression> $except what is left out */
+    public static function all(array $except = []): self
     {
-        return new self(null, true);
+        return new self(null, true, except: $except);
     }
 }

@@ -78,7 +78,12 @@ final readonly class Equations
             throw new NoExactValue('several letters');
         }
         $letter = (string) array_key_first($letters);
-        $added = $this->solutions($after, $letter)->beyond($this->solutions($before, $letter));
+        [$own, $other] = [$this->solutions($before, $letter), $this->solutions($after, $letter)];
+        if ($own->isAll() && $other->isAll()) {
+            // What is added was missing for a denominator alone.
+            return true;
+        }
+        $added = $other->beyond($own);
         if ($added === null) {
             return false;
         }

@@ -71,9 +71,12 @@ final readonly class SolutionSet
     {
         if ($this->all || $other->all) {
             return match (true) {
-                $this->all && $other->all => $this->zeros->isProportionalTo($other->zeros)
-                    ? Entailment::Equivalent
-                    : Entailment::Implies,
+                $this->all && $other->all => match (true) {
+                    $this->zeros->isProportionalTo($other->zeros) => Entailment::Equivalent,
+                    // Where the other one has no value, it is not solved.
+                    $other->zeros->without($this->zeros)->realZeros() === 0 => Entailment::Implies,
+                    default => Entailment::Unrelated,
+                },
                 $other->all => Entailment::Implies,
                 default => Entailment::Unrelated,
             };

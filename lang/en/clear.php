@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 return [
     'refusal' => 'Clearing denominators is for an equation in which the letter stands below a line.',
-    'refusal-all' => 'Both sides are the same: every number solves it for which both sides have a value.',
     'refusal-degree' => 'Without its denominators the equation is of a degree for which there is no way here.',
     'advice' => 'Both sides times :denominator, then every candidate into the original.',
     'read' => [
@@ -39,7 +38,15 @@ return [
         'why' => 'What is excluded is struck out, the rest solves the original.',
         'why-none' => 'Every candidate is excluded.',
     ],
+    'all' => [
+        'title' => 'Every number but what is excluded',
+        'title-every' => 'Every number',
+        'why' => 'The last line is true whatever :letter is: so every number solves the equation, but for :places, '
+            . 'where a denominator is 0.',
+        'why-every' => 'The last line is true whatever the letter is, and no denominator is ever 0.',
+    ],
     'check' => [
+        'all-why' => 'Any number that is not excluded would do: both sides come to the same.',
         'none-why' => 'Multiplying keeps every solution, and nothing solves the last line, so nothing solves the '
             . 'first.',
     ],

@@ -441,6 +441,10 @@ final class MarkingTest extends TestCase
         yield 'a fractional exponent' => ['x^(2/3)=9', ['x^2=729', 'x=27 or x=-27'], ['follows', 'follows'], null];
         yield 'one of two roots' => ['x^(2/3)=9', ['∛x=3', 'x=27'], ['follows', 'follows'], 'root-lost'];
         yield 'not one fraction' => ['(x+1/x)^2', ['x²+1+1+1/x²', 'x²+2+1/x²'], ['follows', 'follows'], null];
+        yield 'all but what is excluded' => [
+            '1/(x-1)-1/(x+1)=2/(x^2-1)', ['x+1-(x-1)=2', '2=2', 'all x ≠ ±1'], ['follows', 'follows', 'follows'], null,
+        ];
+        yield 'all but another' => ['x/x=1', ['x=x', 'all numbers but 1'], ['follows', 'wrong'], 'wrong-line'];
         yield 'remainder' => ['(x^2+3x+5)/(x+1)', ['x+2 remainder 3'], ['follows'], null];
         yield 'remainder by letter' => ['(x^2+3x+5)/(x+1)', ['x+2 r 3'], ['follows'], null];
         yield 'chain' => ['(x+2)(x+3)', ['(x+2)(x+3) = x^2+3x+2x+6 = x^2+5x+6'], ['follows'], null];

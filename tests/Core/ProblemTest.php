@@ -108,6 +108,9 @@ final class ProblemTest extends TestCase
                     'a' => Rational::of($place + 4),
                     'T' => Rational::of(1 - $place),
                     'n' => Rational::of(5),
+                    'R₁₂' => Rational::of($place - 1),
+                    'v_f' => Rational::of(2),
+                    'pₑ' => Rational::of(-$place),
                 ];
                 self::assertTrue(Evaluation::rational($expression, $values)->equals(
                     Evaluation::rational($polynomial->toExpression(), $values),

@@ -80,7 +80,7 @@ final readonly class FractionProduct
         return $product;
     }
 
-    /** Of what stands over one term alone only a term can be cancelled, over a number a number: no more is taken out. */
+    /** Over one term alone only a term can be cancelled, over a number a number: no more is taken out above. */
     public function factors(Expression $part): FactoredPolynomial
     {
         $isOverTerms = array_filter(

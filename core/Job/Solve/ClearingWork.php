@@ -60,6 +60,8 @@ final class ClearingWork
     private ?Refusal $refusal = null;
     private ?Demonstration $rest = null;
     private ?Equation $end = null;
+    /** The last line, where it is true whatever the letter is. */
+    private ?Equation $identity = null;
     /** @var list<Section> */
     private array $sections = [];
     /** @var list<Expression> */
@@ -99,9 +101,11 @@ final class ClearingWork
         [$sections, $answer] = Decimals::of(
             $this->task,
             $this->sections === [] ? throw new \LogicException('Nothing was read.') : $this->sections,
-            $this->solutions !== []
-                ? new TestedSolutionsAnswer($letter, $this->solutions, $this->rejected)
-                : new NothingLeftAnswer($letter, $this->end(), $this->rejected),
+            match (true) {
+                $this->identity !== null => new AllNumbersAnswer($this->identity),
+                $this->solutions !== [] => new TestedSolutionsAnswer($letter, $this->solutions, $this->rejected),
+                default => new NothingLeftAnswer($letter, $this->end(), $this->rejected),
+            },
             $letter,
         );
 
@@ -290,8 +294,10 @@ final class ClearingWork
     private function finish(Equation $part): void
     {
         $task = new Task(Problem::of($part), $this->task->style->with('answers', 'exact'), $this->task->choices);
-        if ($task->problem->polynomial?->isZero() === true) {
-            $this->refusal = new OutOfReach(Message::of('clear.refusal-all'));
+        $isTrue = $task->problem->letters === [] && $task->problem->polynomial?->isZero() === true;
+        if ($isTrue || $part->left->equals($part->right)) {
+            $this->sections = LastLine::ended($this->sections);
+            $this->all($part);
 
             return;
         }
@@ -318,7 +324,8 @@ final class ClearingWork
             $answer = $this->rest->answer;
             $sections = Embedded::onBranch($this->rest->sections, 'rest-', $part, null, null);
             if ($answer instanceof AllNumbersAnswer) {
-                $this->refusal = new OutOfReach(Message::of('clear.refusal-all'));
+                array_push($this->sections, ...LastLine::ended($sections));
+                $this->all($answer->node());
 
                 return;
             }
@@ -331,6 +338,26 @@ final class ClearingWork
             $candidates = $answer->solutions() ?? [];
         }
         $this->sections[] = new Section(Phase::Finishing, $this->tested($candidates));
+    }
+
+    /** The last line is true whatever the letter is: only what is excluded solves nothing. */
+    private function all(Equation $identity): void
+    {
+        $letter = new Letter($this->equation->letter);
+        $places = array_map(
+            static fn(Rational $value): Equation => new Equation($letter, Numeral::of($value)),
+            $this->excluded,
+        );
+        $this->identity = $identity;
+        $this->sections[] = new Section(Phase::Finishing, [new Step(
+            id: 'all',
+            title: Message::of($places === [] ? 'clear.all.title-every' : 'clear.all.title'),
+            why: $places === [] ? Message::of('clear.all.why-every') : Message::of('clear.all.why', [
+                'places' => \count($places) === 1 ? $places[0] : new Alternatives($places),
+                'letter' => $letter,
+            ]),
+            watch: $places === [] ? null : Slip::ExcludedKept,
+        )]);
     }
 
     /** @return non-empty-list<Expression>|null the value, where it says one already */
@@ -443,6 +470,16 @@ final class ClearingWork
                 lines: $this->put($candidate),
                 holds: true,
                 isWritten: true,
+            );
+        }
+        if ($this->identity !== null) {
+            $sample = Numeral::of($this->sample());
+            $checks[] = new Check(
+                kind: CheckKind::Substitution,
+                title: Message::of('isolate.check.holds', ['place' => new Equation(new Letter($letter), $sample)]),
+                why: Message::of('clear.check.all-why'),
+                lines: PutIn::lines($this->equation->equation, $letter, $sample),
+                holds: true,
             );
         }
         if ($checks === []) {
