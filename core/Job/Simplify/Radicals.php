@@ -7,6 +7,7 @@ namespace Runel\Job\Simplify;
 use Runel\Algebra\Conjugate;
 use Runel\Algebra\RootFactors;
 use Runel\Algebra\SquareRoot;
+use Runel\Algebra\SurdWritten;
 use Runel\Demonstration\Answer\SimplifiedAnswer;
 use Runel\Demonstration\Check;
 use Runel\Demonstration\CheckKind;

@@ -324,7 +324,12 @@ final class ClearingWork
             $answer = $this->rest->answer;
             $sections = Embedded::onBranch($this->rest->sections, 'rest-', $part, null, null);
             if ($answer instanceof AllNumbersAnswer) {
-                array_push($this->sections, ...LastLine::ended($sections));
+                // That every number solves what is left is said once, with what is excluded.
+                $written = array_filter($sections, static fn(Section $section): bool => array_filter(
+                    $section->steps,
+                    static fn(Step $step): bool => $step->lines !== [],
+                ) !== []);
+                array_push($this->sections, ...LastLine::ended(array_values($written)));
                 $this->all($answer->node());
 
                 return;

@@ -7,6 +7,7 @@ namespace Runel\Job\Solve;
 use Runel\Algebra\HiddenQuadratic;
 use Runel\Algebra\RootOfSurd;
 use Runel\Algebra\SquareRoot;
+use Runel\Algebra\SurdWritten;
 use Runel\Algebra\Trinomial;
 use Runel\Demonstration\Answer\Answer;
 use Runel\Demonstration\Answer\NoSolutionAnswer;
@@ -55,6 +56,7 @@ use Runel\Method\Factored;
 use Runel\Method\Method;
 use Runel\Method\WaysToFactor;
 use Runel\Number\Field\Floats;
+use Runel\Number\Field\Surds;
 use Runel\Number\Rational;
 use Runel\Polynomial\Polynomial;
 use Runel\Problem\Problem;
@@ -529,8 +531,9 @@ final class SubstitutionWork
             $lines[\count($lines) - 1] = $lines[\count($lines) - 1]->reject(Message::of('substitution.dead'));
             $this->lastWay = new Equation($root, $value);
         } else {
+            $power = new Power($value, Numeral::of($index));
             $solution = $value->number() === null
-                ? new Power($value, Numeral::of($index))
+                ? SurdWritten::of(Evaluation::at(new Surds(), [])->of($power))
                 : Numeral::of($value->number()->power($index));
             $lines[] = RaisedSides::line($root, $value, $index, $branch);
             $lines[] = Line::equivalent(new Equation($letter, $solution), new Rewrite(), $branch);

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Runel\Job\Simplify;
+namespace Runel\Algebra;
 
 use Runel\Expression\Expression;
 use Runel\Expression\Negative;
