@@ -397,6 +397,14 @@ final class English
             'solve', 'letter', null,
         ],
         ['if|when|given ?that E:a ?{find} ?out ?is ?{the}* ?value|values ?of L:l', 'solve', 'letter', null],
+        [
+            '?{fully} {factor} ?{fully} ?it ?{and} ?hence solve|solving {the}* {kind}* M:a',
+            'solve', 'solve-factored', null,
+        ],
+        [
+            '?{fully} {factor} ?{fully} {the}* {kind}* M:b ?{fully} ?{and} ?hence ?{and} solve|solving {the}* {kind}* E:a',
+            'solve', 'factor-then-solve', null,
+        ],
         ['solve|solving {the}* {kind}* M:a', 'solve', 'solve', null],
         // products
         ['?{find} ?out ?down ?is ?{the}* expansion of {the}* {kind}* M:a', 'multiply', 'plain', null],

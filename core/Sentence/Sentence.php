@@ -301,6 +301,19 @@ final class Sentence
         }
     }
 
+    /** "Factor x² − 5x + 6, then solve x² − 5x + 6 = 0" is one problem; of something else it would be two. */
+    private function refuseAnother(Token $factored, Token $solved): void
+    {
+        $equation = $this->run($solved)->node;
+        $own = Polynomial::tryFrom($this->side($this->run($factored)->node, $factored));
+        $whole = $equation instanceof Equation
+            ? Polynomial::tryFrom(Sum::of([...$equation->left->terms(), new Negative($equation->right)]))
+            : null;
+        if ($own === null || $whole === null || !$own->equals($whole)) {
+            throw new SyntaxError(Message::of('error.two-problems'), $solved->from + 1);
+        }
+    }
+
     /** A letter as it is typed, by the name it has within. */
     private static function named(string $typed): string
     {
@@ -319,6 +332,14 @@ final class Sentence
         }
         if ($work === 'foil') {
             $this->methods += ['multiply' => 'term-by-term'];
+        }
+        if ($work === 'factor-then-solve') {
+            $this->refuseAnother($runs['b'], $runs['a']);
+            $work = 'solve-factored';
+        }
+        if ($work === 'solve-factored') {
+            $this->methods += ['solve' => 'factoring'];
+            $work = 'solve';
         }
         if ($work === 'derived') {
             $this->methods += ['solve' => 'completing-square'];
