@@ -110,6 +110,18 @@ final class NormalForms implements OpenPowers
         return true;
     }
 
+    /** The least monomial that contains two. */
+    public static function leastOf(int $first, int $second): int
+    {
+        $least = 0;
+        for ($place = 0; ($first | $second) >> $place > 0; $place += self::BITS) {
+            $mask = ((1 << self::BITS) - 1) << $place;
+            $least |= max($first & $mask, $second & $mask);
+        }
+
+        return $least;
+    }
+
     /** Whether a letter occurs in it, outside of roots or under one. */
     public function holds(RationalFunction $ratio, string $letter): bool
     {

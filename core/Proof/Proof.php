@@ -367,6 +367,9 @@ final readonly class Proof
     /** Every denominator goes into it; and it has no factor and no number that none of them wants. */
     private function isLeast(Denominator $claim): bool
     {
+        if ($claim->letter === null) {
+            return $this->isLeastTerm($claim->common, $claim->denominators);
+        }
         $common = $this->univariate($claim->common, $claim->letter);
         $least = Univariate::one();
         $number = Rational::one();
@@ -382,6 +385,41 @@ final readonly class Proof
 
         return $claim->denominators !== [] && $common->degree() === $least->degree()
             && $common->content()->equals($number);
+    }
+
+    /**
+     * Of single terms: every letter as often as where it stands most often, and the least number.
+     *
+     * @param list<Expression> $denominators
+     *
+     * @throws NoExactValue where one is no single term
+     */
+    private function isLeastTerm(Expression $common, array $denominators): bool
+    {
+        [$least, $number] = [0, Rational::one()];
+        foreach ($denominators as $denominator) {
+            [$monomial, $own] = $this->term($denominator);
+            $least = NormalForms::leastOf($least, $monomial);
+            $number = $number->times($own)->dividedBy($number->commonDivisor($own));
+        }
+        [$monomial, $own] = $this->term($common);
+
+        return $denominators !== [] && $monomial === $least && $own->equals($number);
+    }
+
+    /**
+     * @return array{int, Rational} the monomial of a single term, and the size of its number
+     *
+     * @throws NoExactValue where it is none
+     */
+    private function term(Expression $expression): array
+    {
+        $value = $this->evaluation->of($expression);
+        $monomial = $value->isWhole() ? $this->forms->monomial($value->numerator) : null;
+
+        return $monomial === null
+            ? throw new NoExactValue('no single term')
+            : [$monomial, $value->numerator[$monomial]->absolute()];
     }
 
     /** @throws NoExactValue where it is no polynomial in the letter */

@@ -265,6 +265,11 @@ final class ProofTest extends TestCase
         yield 'one that a denominator does not go into' => [
             new Denominator($e('2x'), [$e('2x'), $e('x*(x+1)')], 'x'), false,
         ];
+        foreach ([
+            '12a^2b' => true, '24a^2b' => false, '6a^2b' => false, '12a^2b^2' => false, '12ab' => false, '12a+b' => false,
+        ] as $common => $isLeast) {
+            yield "$common of 6ab and 4a²" => [new Denominator($e($common), [$e('6ab'), $e('4a^2')], null), $isLeast];
+        }
         yield 'the same where defined' => [new SameWhereDefined($e('(x^2-4)/(x-2)'), $e('x+2'), 'x'), true];
         yield 'undefined where the first one is not' => [
             new SameWhereDefined($e('x+2'), $e('(x^2-4)/(x-2)'), 'x'), false,

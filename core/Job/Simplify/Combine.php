@@ -22,6 +22,7 @@ use Runel\Expression\Product;
 use Runel\Expression\Quotient;
 use Runel\Expression\Rewriter;
 use Runel\Expression\Sum;
+use Runel\Judging\Form;
 use Runel\Law\Claim\Denominator;
 use Runel\Message\Message;
 use Runel\Message\MethodDoesNotApply;
@@ -142,7 +143,8 @@ final readonly class Combine implements Method
                 watch: Slip::MinusNotCarried,
             );
         }
-        if (!$top->isZero() && !$collected->equals($written)) {
+        $isInOrder = Form::isCollected($sum->cleared()) && \count($sum->cleared()->terms()) === \count($top->terms);
+        if (!$top->isZero() && !$collected->equals($written) && !$isInOrder) {
             $steps[] = new Step(
                 id: 'collect',
                 title: Message::of('simplify.combine.collect.title'),
@@ -157,7 +159,7 @@ final readonly class Combine implements Method
     /**
      * @param list<Expression> $denominators
      *
-     * @return Question|null null where there are several letters
+     * @return Question|null null where there are several letters, and sums below
      */
     private static function asked(Expression $common, array $denominators): ?Question
     {
@@ -166,9 +168,14 @@ final readonly class Combine implements Method
             $letters += Letters::of($denominator);
         }
 
-        return \count($letters) !== 1 ? null : Question::form(
+        $areTerms = array_filter(
+            $denominators,
+            static fn(Expression $denominator): bool => Inside::holds($denominator, Sum::class),
+        ) === [];
+
+        return \count($letters) !== 1 && !$areTerms ? null : Question::form(
             Message::of('clear.common.ask'),
-            new Denominator($common, $denominators, (string) array_key_first($letters)),
+            new Denominator($common, $denominators, $areTerms ? null : (string) array_key_first($letters)),
             $common,
         );
     }
