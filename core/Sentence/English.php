@@ -172,8 +172,15 @@ final class English
         '?{and} ?{giving} ?{your} ?{answer} as ?a|one ?single power of N' => 'power',
         '?{and} ?{giving} ?{your} ?{answer} as ?a|one ?single power of L' => 'power',
         '?{and} ?{giving} ?{your} ?{answer} as ?a|one ?single power' => 'power',
+        '?{and} ?{giving} ?{your} ?{answer} with|using|without|in ?only ?any positive|negative exponents|indices|powers '
+            . '?only' => 'power',
+        '?{and} {giving} ?{your} ?{answer} ?only positive exponents|indices|powers ?only' => 'power',
         '?{and} ?{giving} ?{your} ?{answer} in index|exponential|exponent|power form|notation' => 'power',
     ];
+
+    /** The quadratic formula asked for without an equation, and the one it is for. */
+    public const FORMULA_ITSELF = '/\b(?:derive|deriving|prove|obtain|develop)\b.*\bquadratic formula\b/i';
+    public const FORMULA_OF = 'ax^2+bx+c=0';
 
     /** A form that is written out, of an answer in numbers. */
     public const NUMBER_FORM = '{giving} {your} {answer} ?correct in the form M:f';
@@ -318,6 +325,7 @@ final class English
         ],
         ['rearrange|transpose {the}* {kind}* M:a for|to L:l', 'rearrange', 'letter', null],
         ['change the subject of {the}* {kind}* M:a to L:l', 'rearrange', 'letter', null],
+        ['change the subject ?of {the}* {kind}* to L:l ?in|of|for {the}* {kind}* M:a', 'rearrange', 'letter', null],
         [
             '{say} L:l ?in ?terms ?of ?L ?L ?L ?and ?L ?given|if|when|from|where|using ?that {the}* {kind}* E:a',
             'rearrange', 'letter', null,

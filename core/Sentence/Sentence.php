@@ -95,7 +95,13 @@ final class Sentence
         [$source, $passed] = Furniture::taken($typed);
         $vocabulary = KnownWords::all();
         $source = self::withGreek($source);
-        $self = new self($source, Tokens::of($source, $vocabulary), $vocabulary);
+        $tokens = Tokens::of($source, $vocabulary);
+        $hasMaths = array_filter($tokens, static fn(Token $token): bool => $token->isMaths()) !== [];
+        if (!$hasMaths && preg_match(English::FORMULA_ITSELF, $source) === 1) {
+            // Derived it is from the one equation it is for.
+            $tokens = Tokens::of("$source " . English::FORMULA_OF, $vocabulary);
+        }
+        $self = new self($source, $tokens, $vocabulary);
         $self->heard = $passed;
 
         return $self->understood();
