@@ -97,17 +97,21 @@ final readonly class Cancel implements Method
         return self::read($task)?->isOverNumber() === true;
     }
 
-    /** Whether it is one fraction with a common factor, and of no higher degree above: nothing to divide out first. */
-    public static function isOfLowDegree(Task $task): bool
+    /** Whether it is one fraction with a common factor that does not come out divided: nothing to divide out first. */
+    public static function isReducedFirst(Task $task): bool
     {
         $product = self::read($task);
         $quotient = $task->problem->quotient();
         $above = $quotient === null ? null : Polynomial::tryFrom($quotient->numerator);
         $below = $quotient === null ? null : Polynomial::tryFrom($quotient->denominator);
 
-        return $product !== null && $above !== null && $below !== null && !$below->isConstant()
-            && $above->degree() <= $below->degree()
-            && $product->top()->common($product->bottom())->factors !== [];
+        if ($product === null || $above === null || $below === null || $below->isConstant()) {
+            return false;
+        }
+        $common = $product->top()->common($product->bottom());
+        $comesOut = $above->degree() > $below->degree() && $product->bottom()->over($common)->isNumber();
+
+        return $common->factors !== [] && !$comesOut;
     }
 
     private static function read(Task $task): ?FractionProduct

@@ -55,7 +55,7 @@ final readonly class SimplifyFamily extends PlainFamily implements CameLater, Si
         return match (true) {
             !$this->applies($task) => Weight::NOT,
             Cancel::isOverNumber($task) => Weight::FIRST,
-            Cancel::isOfLowDegree($task) => Weight::LIKELY,
+            Cancel::isReducedFirst($task) => Weight::LIKELY,
             Combine::isOfFractions($task) => Weight::CERTAIN,
             $this->collect->refusal($task) === null => Weight::POSSIBLE,
             default => Weight::ALSO,
