@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Sets;
 
+use App\Faces\AnswerWords;
 use App\Faces\Faces;
 use Runel\Demonstration\Demonstration;
 use Runel\Message\Message;
@@ -107,7 +108,7 @@ final readonly class QtiPackage
     private static function forms(Demonstration $demonstration, HouseStyle $style, Faces $faces): array
     {
         $shown = SetFile::plainAnswer($demonstration, $style, $faces);
-        if (\in_array($demonstration->answer->type()->value, ['none', 'all'], true)) {
+        if (AnswerWords::of($demonstration->answer) !== null) {
             return [$shown];
         }
         $node = $demonstration->answer->node();

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Sets;
 
+use App\Faces\AnswerWords;
 use App\Faces\Faces;
 use App\Faces\LatexText;
 use App\Files\Csv;
@@ -183,22 +184,18 @@ final readonly class SetFile
     /** What a demonstration arrives at, in one line. */
     public static function plainAnswer(Demonstration $demonstration, HouseStyle $style, Faces $faces): string
     {
-        $words = match ($demonstration->answer->type()->value) {
-            'none' => 'sets.none',
-            'all' => 'sets.all',
-            default => null,
-        };
+        $words = AnswerWords::of($demonstration->answer);
 
         return $words === null
             ? (new PlainText())->write(self::arranged($demonstration, $style))
-            : $faces->text($style)->say(Message::of($words));
+            : $faces->text($style)->say($words);
     }
 
     private function answerLatex(SetItem $item, HouseStyle $style): string
     {
         $demonstration = $item->demonstration;
         $isSaid = $demonstration === null
-            || \in_array($demonstration->answer->type()->value, ['none', 'all'], true);
+            || AnswerWords::of($demonstration->answer) !== null;
 
         return $isSaid
             ? '\text{' . $this->answer($item, $style) . '}'

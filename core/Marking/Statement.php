@@ -11,10 +11,10 @@ use Runel\Expression\Node;
 final readonly class Statement
 {
     /**
-     * @param Node|null                           $node  null where it says that nothing, or everything, solves
-     * @param bool|null                           $all   true: all numbers solve; false: none; null: neither is said
-     * @param list<Expression>                    $chain of a line a = b = c, all parts
-     * @param list<array{Expression, Expression}> $links what is said to be equal on its branches, beside it
+     * @param Node|null                           $node   null where it says that nothing, or everything, solves
+     * @param bool|null                           $all    true: all numbers solve; false: none; null: neither is said
+     * @param list<Expression>                    $chain  of a line a = b = c, all parts
+     * @param list<array{Expression, Expression}> $links  what is said to be equal on its branches, beside it
      * @param list<Expression>                    $except what does not solve, where all others do
      */
     private function __construct(

@@ -57,6 +57,7 @@ return [
     'answers' => 'Answers',
     'none' => 'no solution',
     'all' => 'all numbers',
+    'all-but' => 'all numbers but :places',
     'moves' => 'Problem :number',
     'to-board' => 'Board',
     'again' => 'Another like this',

@@ -42,6 +42,17 @@ final class BoardTest extends TestCase
         self::assertStringNotContainsString('class="maths"', $match[1]);
     }
 
+    public function testWithAllNumbersItSaysWhatIsExcluded(): void
+    {
+        foreach (['x/x=1' => 'all numbers but x = 0', 'x+2=2+x' => 'all numbers'] as $problem => $answer) {
+            $html = (string) $this->get($this->board(['problem' => $problem, 'job' => 'solve', 'step' => '99']))
+                ->assertOk()->getContent();
+            self::assertSame(1, preg_match('/<div class="answer[^>]*>(.*?)<p class="proved"/s', $html, $match));
+            $said = strip_tags((string) preg_replace('/\s+/', ' ', $match[1]));
+            self::assertStringEndsWith(str_replace(' ', '', $answer), str_replace(' ', '', $said));
+        }
+    }
+
     public function testHtmxGetsTheBoardAlone(): void
     {
         $url = $this->board(['problem' => self::PROBLEM, 'method' => 'grid', 'step' => 9]);

@@ -102,7 +102,11 @@ final class ClearingWork
             $this->task,
             $this->sections === [] ? throw new \LogicException('Nothing was read.') : $this->sections,
             match (true) {
-                $this->identity !== null => new AllNumbersAnswer($this->identity),
+                $this->identity !== null => new AllNumbersAnswer(
+                    $this->identity,
+                    $letter,
+                    array_map(Numeral::of(...), $this->excluded),
+                ),
                 $this->solutions !== [] => new TestedSolutionsAnswer($letter, $this->solutions, $this->rejected),
                 default => new NothingLeftAnswer($letter, $this->end(), $this->rejected),
             },

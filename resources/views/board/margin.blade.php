@@ -43,7 +43,7 @@
     <div @class(['answer', 'is-long' => $page->length($board->demonstration->answer->node()) > 22,
         'is-very-long' => $page->length($board->demonstration->answer->node()) > 34])>
         <h3 class="margin-label">{{ __('ui.answer') }}</h3>
-        @if (in_array($board->demonstration->answer->type()->value, ['none', 'all'], true))
+        @if (\App\Faces\AnswerWords::of($board->demonstration->answer) !== null)
             <p><x-answer :demonstration="$board->demonstration" /></p>
         @else
             {!! $page->running($board->demonstration->answer->node()) !!}

@@ -1,6 +1,6 @@
 @props(['demonstration'])
-@if (in_array($demonstration->answer->type()->value, ['none', 'all'], true))
-    {{ __('sets.' . $demonstration->answer->type()->value) }}
+@if (($words = \App\Faces\AnswerWords::of($demonstration->answer)) !== null)
+    {!! $page->say($words) !!}
 @else
     {!! $page->maths($demonstration->answer->node()) !!}
 @endif
