@@ -92,6 +92,7 @@ final class ProofTest extends TestCase
         yield ['(x^2-1)/(x-1)=0', 'x=1 or x=-1', 'implies'];
         yield ['x^2=9x', 'x=9', 'unrelated'];
         yield ['x/x=1', '0=0', 'implies'];
+        yield ['x=x', 'x/x=1', 'unrelated'];
         yield ['2A=(a+b)h', 'A=(a+b)h/2', 'equivalent'];
         yield ['A=1/2(a+b)h', '2A/h=a+b', 'undecided'];
         yield ['2^x=4', 'x=2', 'undecided'];

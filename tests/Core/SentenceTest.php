@@ -109,6 +109,7 @@ final class SentenceTest extends TestCase
         yield ['solve simultaneously x+y=3, x-y=1', 'error.not-done-simultaneous', 7];
         yield ['solve the equation', 'error.no-mathematics', 1];
         yield ['x^2 - 4 and x + 2', 'error.two-problems', 13];
+        yield ['Factorise x^2-5x+6 and solve x^2-7x+6=0', 'error.two-problems', 30];
         yield ['V = pi r^2 h for pi', 'error.for-pi', 18];
         yield ['Solve P = 2a + 3b', 'error.which-letter', 1];
         yield ['Solve pi x^2 + pi x = 6 pi', 'error.powers-and-pi', 1];

@@ -75,13 +75,13 @@ final class FiguresTest extends TestCase
     public function testSmallNumbersStandAtRootsAndAtTheFootOfLetters(): void
     {
         $pieces = (new Typesetter(new Arranger()))->set(Parser::parse('root(5,x_1)')->node, 20)->pieces;
-        $placed = array_column($pieces, null, 'text');
         self::assertSame(['x', '1', '5'], array_column($pieces, 'text'));
-        self::assertGreaterThan($placed['x']['y'], $placed['1']['y']);
-        self::assertGreaterThan($placed['x']['x'], $placed['1']['x']);
-        self::assertLessThan($placed['x']['y'], $placed['5']['y']);
-        self::assertLessThan($placed['x']['x'], $placed['5']['x']);
-        self::assertGreaterThan($placed['5']['size'], $placed['x']['size']);
+        [$letter, $foot, $index] = $pieces;
+        self::assertGreaterThan($letter['y'], $foot['y']);
+        self::assertGreaterThan($letter['x'], $foot['x']);
+        self::assertLessThan($letter['y'], $index['y']);
+        self::assertLessThan($letter['x'], $index['x']);
+        self::assertGreaterThan($index['size'], $letter['size']);
     }
 
     /** A curve that meets no axis is drawn as far as it turns: what it falls it rises again. */
