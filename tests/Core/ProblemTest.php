@@ -7,6 +7,7 @@ namespace Tests\Core;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Runel\Expression\Evaluation;
+use Runel\Expression\Letter;
 use Runel\Job\Jobs;
 use Runel\Message\Refusal;
 use Runel\Notation\Ascii;
@@ -86,6 +87,16 @@ final class ProblemTest extends TestCase
     }
 
     /** Multiplying out keeps the value everywhere, for any expression that is a polynomial. */
+    public function testALetterWithAnIndexIsALetterOfItsOwn(): void
+    {
+        $collected = Problem::read('R_1^2+R^12+R_1*R_1+R_12')->polynomial;
+        self::assertSame(['R', 'R_1', 'R_12'], array_map(
+            static fn(string $name): string => Ascii::write(new Letter($name)),
+            Problem::read('R_1^2+R^12+R_12')->letters,
+        ));
+        self::assertSame('R^12+2*R_1^2+R_12', $collected === null ? '' : Ascii::write($collected->toExpression()));
+    }
+
     public function testMultiplyingOutKeepsTheValue(): void
     {
         $polynomials = 0;
