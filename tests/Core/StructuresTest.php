@@ -186,6 +186,7 @@ final class StructuresTest extends TestCase
                 "h={$a}k$x^2{$s($b)}m$x{$s($c)} for $x",
                 "$x^2{$s(2 * $a)}k$x=$x{$s($c)}k for $x",
                 "1/2k$x^2{$s($b)}m$x=h for $x",
+                "$x^2{$chance->one(['+', '-'])}(k{$s($a)}m)$x{$s($b)}k*m=0 for $x",
             ]),
             'rearrange.balance' => $chance->one([
                 "h=sqrt($x{$s($a)}k)+sqrt($x{$s($b)}m) for $x",
@@ -200,6 +201,8 @@ final class StructuresTest extends TestCase
                 "k*x^2{$s($b)}x{$s($c)}k",
                 "y={$a}x^2{$s($b)}k*x{$s($c)}m",
                 "{$a}k+{$chance->one(['', '1/2'])}x^2{$s($b)}m*x",
+                "{$chance->one(['', '2', '-'])}x^2{$chance->one(['+', '-'])}(k{$s($a)}m)x{$s($b)}k",
+                "x^2+($a-k)x{$s($c)}",
             ]),
             'solve.clear-denominators' => $chance->one([
                 abs($a) . "/($x{$s($b)})=$c/($x{$s($d)})",

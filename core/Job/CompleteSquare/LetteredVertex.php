@@ -225,7 +225,7 @@ final readonly class LetteredVertex
     /** What stands beside the square, as it comes about. */
     private function rest(): Expression
     {
-        return $this->withRest($this->released()->toExpression());
+        return $this->withRest($this->isMonic() ? new Negative($this->square) : $this->released()->toExpression());
     }
 
     /** Whether like terms meet there. */
