@@ -10,6 +10,7 @@ use Runel\Expression\Letters;
 use Runel\Expression\Negative;
 use Runel\Expression\Node;
 use Runel\Expression\Numeral;
+use Runel\Expression\Pi;
 use Runel\Expression\Power;
 use Runel\Expression\Product;
 use Runel\Expression\Quotient;
@@ -198,9 +199,13 @@ final class Sides
             return Numeral::of($number);
         }
         $rest = self::together($rest);
-        // A bracket comes after letters.
-        usort($rest, static fn(Expression $first, Expression $second): int =>
-            ($first instanceof Sum ? 1 : 0) <=> ($second instanceof Sum ? 1 : 0));
+        // π comes before letters, a bracket after them.
+        $place = static fn(Expression $factor): int => match (true) {
+            $factor instanceof Pi, $factor instanceof Power && $factor->base instanceof Pi => 0,
+            $factor instanceof Sum => 2,
+            default => 1,
+        };
+        usort($rest, static fn(Expression $first, Expression $second): int => $place($first) <=> $place($second));
         $size = $number->absolute();
         $whole = Product::of($size->isOne() ? $rest : [Numeral::of($size), ...$rest]);
 
