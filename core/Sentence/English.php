@@ -172,8 +172,8 @@ final class English
         '?{and} ?{giving} ?{your} ?{answer} as ?a|one ?single power of N' => 'power',
         '?{and} ?{giving} ?{your} ?{answer} as ?a|one ?single power of L' => 'power',
         '?{and} ?{giving} ?{your} ?{answer} as ?a|one ?single power' => 'power',
-        '?{and} ?{giving} ?{your} ?{answer} with|using|without|in ?only ?any positive|negative exponents|indices|powers '
-            . '?only' => 'power',
+        '?{and} ?{giving} ?{your} ?{answer} with|using|without|in ?only ?any positive|negative '
+            . 'exponents|indices|powers ?only' => 'power',
         '?{and} {giving} ?{your} ?{answer} ?only positive exponents|indices|powers ?only' => 'power',
         '?{and} ?{giving} ?{your} ?{answer} in index|exponential|exponent|power form|notation' => 'power',
     ];
@@ -410,7 +410,8 @@ final class English
             'solve', 'solve-factored', null,
         ],
         [
-            '?{fully} {factor} ?{fully} {the}* {kind}* M:b ?{fully} ?{and} ?hence ?{and} solve|solving {the}* {kind}* E:a',
+            '?{fully} {factor} ?{fully} {the}* {kind}* M:b ?{fully} ?{and} ?hence ?{and} solve|solving {the}* '
+                . '{kind}* E:a',
             'solve', 'factor-then-solve', null,
         ],
         ['solve|solving {the}* {kind}* M:a', 'solve', 'solve', null],

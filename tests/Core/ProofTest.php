@@ -267,7 +267,8 @@ final class ProofTest extends TestCase
             new Denominator($e('2x'), [$e('2x'), $e('x*(x+1)')], 'x'), false,
         ];
         foreach ([
-            '12a^2b' => true, '24a^2b' => false, '6a^2b' => false, '12a^2b^2' => false, '12ab' => false, '12a+b' => false,
+            '12a^2b' => true, '24a^2b' => false, '6a^2b' => false,
+            '12a^2b^2' => false, '12ab' => false, '12a+b' => false,
         ] as $common => $isLeast) {
             yield "$common of 6ab and 4a²" => [new Denominator($e($common), [$e('6ab'), $e('4a^2')], null), $isLeast];
         }
