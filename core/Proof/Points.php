@@ -38,6 +38,8 @@ final readonly class Points
     private const FINE = 20.0;
     private const NEAREST = 0.2;
     private const STEP = 1.7;
+    /** Where something has no value at 0 itself, what it meets there is seen between these. */
+    private const CLOSE = [0.001, 0.01, 0.05, 0.1, 0.25];
     /** More roots in one line than this are not each taken with both signs. */
     private const MOST_ROOTS = 3;
 
@@ -293,10 +295,10 @@ final readonly class Points
         };
     }
 
-    /** @return list<float> further and further apart; by halves close to 0, where that is wanted */
+    /** @return list<float> further and further apart; close to 0, where that is wanted, by halves, and closer still */
     private static function places(bool $isFine): array
     {
-        $places = [];
+        $places = $isFine ? self::CLOSE : [];
         for ($place = 0.5; $isFine && $place <= self::FINE; $place += 0.5) {
             $places[] = $place;
         }

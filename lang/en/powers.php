@@ -26,6 +26,11 @@ return [
         'read' => 'One root with the index :index holds the letter: once it is alone, both sides are raised to that '
             . 'power.',
         'read-power' => 'A power of a root stands there: the power is undone first, then the root.',
+        'read-below' => 'A root stands below a line: both sides are multiplied by it, then it is undone.',
+        'below-swap' => 'The fraction stands on the right alone; an equation can be read from either side.',
+        'below-beside' => 'The fraction alone on one side',
+        'below-title' => 'Multiply both sides by :root',
+        'below-why' => 'It stands below a line, so :root is not 0; what is divided by it is undone by multiplying.',
         'read-fraction' => 'A fraction in an exponent means a root: it is written as one first.',
         'swap' => 'The root stands on the right alone; an equation can be read from either side.',
         'beside' => 'The root alone on one side',

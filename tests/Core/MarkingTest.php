@@ -431,6 +431,9 @@ final class MarkingTest extends TestCase
         ];
         yield 'powers of a number' => ['2^3*2^-5', ['2^(3-5)', '2^-2'], ['follows', 'follows'], null];
         yield 'worked out instead' => ['2^5*2^3', ['32*8', '256'], ['follows', 'follows'], null];
+        yield 'close to where nothing has a value' => [
+            '1/√x=3', ['√x=1/3', 'x=1/9'], ['follows', 'follows'], null,
+        ];
         yield 'plus or minus' => ['x^2=16', ['x=±4'], ['follows'], null];
         yield 'twice' => ['x^2-6x+9=0', ['x = 3 (twice)'], ['follows'], null];
         yield 'one root of two' => ['x^2=16', ['x=4'], ['wrong'], 'wrong-line'];

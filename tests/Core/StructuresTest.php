@@ -248,6 +248,9 @@ final class StructuresTest extends TestCase
                 "(root({$chance->one([3, 4, 5])},2$x{$s($a)}))^{$chance->one([2, 3])}=" . $b ** 6,
                 "root({$r},{$a}$x{$s($b)})=root({$r},{$c}$x{$s($d)})",
                 "{$b}root({$chance->one([3, 4])},$x^5)=" . $b * $chance->one([1, 32, 243]),
+                abs($a) . "/sqrt($x{$s($b)})=" . abs($c),
+                "{$a}$x^(-{$chance->one(['1/2', '1/3', '2/3', '3/2'])})=" . abs($c) ** 2,
+                "{$chance->one(['3', '-2', '5'])}-{$a}/({$r}sqrt($x))={$b}",
             ]),
             'solve.square-roots' => $chance->one([
                 "{$chance->one(['', '2', '3'])}($x{$s($a)})^2{$s($b)}=" . abs($c) + abs($b),

@@ -26,6 +26,7 @@ final class NumberBeside
      * @param Equation   $equation the power and the number on the left, a number on the right
      * @param Expression $beside   the number on the left
      * @param Equation   $wanted   without it
+     * @param bool       $isAsked  whether it is asked for: with roots below a line answers cannot be compared
      */
     public static function taken(
         Equation $equation,
@@ -34,6 +35,7 @@ final class NumberBeside
         Message $title,
         Moving $moving,
         ?Message $ask = null,
+        bool $isAsked = true,
     ): Step {
         $size = $beside->bare();
         $isAdded = $beside instanceof Negative;
@@ -58,7 +60,9 @@ final class NumberBeside
             lines: $isWritten
                 ? [Line::equivalent($written, $move), Line::equivalent($wanted, new Rewrite())]
                 : [Line::equivalent($wanted, $move)],
-            question: Question::equation($ask ?? Message::of('quadratic.beside.ask'), $equation, $wanted),
+            question: $isAsked
+                ? Question::equation($ask ?? Message::of('quadratic.beside.ask'), $equation, $wanted)
+                : null,
             watch: $moving === Moving::Across ? Slip::SignNotTurned : null,
         );
     }

@@ -61,6 +61,7 @@ final readonly class RaisedRoot
      * @param Root           $root     what is raised, over a linear radicand
      * @param list<Rational> $values   what the root equals, each by itself
      * @param bool           $isTurned whether a power under a root was taken out of it
+     * @param RootBelow|null $below    how it comes above the line it stands below; null where it stands below none
      */
     private function __construct(
         private Task $task,
@@ -70,6 +71,7 @@ final readonly class RaisedRoot
         private Root $root,
         private array $values,
         private bool $isTurned,
+        private ?RootBelow $below,
     ) {}
 
     /** Null where the task is no such equation, or its numbers do not come out. */
@@ -82,9 +84,10 @@ final readonly class RaisedRoot
                 return null;
             }
             [$rooted, $isTurned] = self::rooted($node);
-            $equation = PowerEquation::ofRoot($rooted, $letter);
+            $below = RootBelow::of($rooted, $letter);
+            $equation = PowerEquation::ofRoot($below->cleared ?? $rooted, $letter);
             $root = $equation?->base;
-            $isPlain = $rooted === $node && $equation?->index === 1;
+            $isPlain = $below === null && $rooted === $node && $equation?->index === 1;
             if ($equation === null || !$root instanceof Root || ($isPlain && $root->index === 2)) {
                 return null;
             }
@@ -95,7 +98,7 @@ final readonly class RaisedRoot
 
             return $values === null || !$isShort
                 ? null
-                : new self($task, $node, $rooted, $equation, $root, $values, $isTurned);
+                : new self($task, $node, $rooted, $equation, $root, $values, $isTurned, $below);
         });
     }
 
@@ -151,12 +154,14 @@ final readonly class RaisedRoot
                 title: Message::of('factor.read.title'),
                 why: match (true) {
                     $this->rooted !== $this->given && !$this->isTurned => Message::of('powers.raised.read-fraction'),
+                    $this->below !== null => Message::of('powers.raised.read-below'),
                     $this->equation->index > 1 => Message::of('powers.raised.read-power'),
                     default => Message::of('powers.raised.read', ['index' => $this->root->index]),
                 },
                 lines: [Line::given($this->given)],
             ),
             ...$this->asRoots(),
+            ...$this->below?->steps($this->task->style->get(Moving::class)) ?? [],
             ...PowerAlone::steps($this->equation, $power, $this->task->style->get(Moving::class)),
         ]), ...($solving === [] ? [] : [new Section(Phase::Solving, $solving)])];
         if ($answer instanceof NothingLeftAnswer) {
@@ -221,7 +226,11 @@ final readonly class RaisedRoot
             array_push($steps, ...($step === null ? [] : [$step]));
         }
         if ($solutions === []) {
-            return [$steps, new NothingLeftAnswer($this->equation->letter, $power, [])];
+            $last = \count($this->values) === 1
+                ? new Equation($this->root, Numeral::of($this->values[0]))
+                : $power;
+
+            return [$steps, new NothingLeftAnswer($this->equation->letter, $last, [])];
         }
         $answer = new TestedSolutionsAnswer($this->equation->letter, $solutions, []);
         if (!$isFork) {
