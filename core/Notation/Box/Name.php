@@ -15,6 +15,7 @@ final readonly class Name implements Box
     /** @param string $name as an expression holds it, its index lowered */
     public static function of(string $name): self
     {
-        return new self(...LetterIndex::apart($name));
+        // Most names are one letter of one byte.
+        return isset($name[1]) ? new self(...LetterIndex::apart($name)) : new self($name);
     }
 }
