@@ -30,13 +30,7 @@ final readonly class FactoredPolynomial
             return new self($polynomial->value() ?? Rational::one(), []);
         }
         $common = CommonTerm::of($polynomial);
-        $self = new self($common->negative ? $common->content->negated() : $common->content, []);
-        foreach ($common->letters->exponents as $letter => $exponent) {
-            if ($exponent > 0) {
-                $power = Polynomial::ofTerms([new Term(Rational::one(), Monomial::power((string) $letter, 1))]);
-                $self = $self->with($power, $exponent);
-            }
-        }
+        $self = self::term($common);
         foreach (Splitting::of($common->rest) as $factor) {
             $factor = $polynomial->main === '' ? $factor : $factor->unknownFirst();
             $isNegative = $factor->terms[0]->coefficient->isNegative();
@@ -78,12 +72,19 @@ final readonly class FactoredPolynomial
      */
     public static function termOutOf(Polynomial $polynomial): self
     {
-        $self = self::numberOutOf($polynomial);
-        if ($self->factors === []) {
-            return $self;
+        if ($polynomial->isConstant()) {
+            return self::numberOutOf($polynomial);
         }
         $common = CommonTerm::of($polynomial);
-        $self = self::number($self->number);
+        $term = self::term($common);
+
+        return $common->rest->isConstant() ? $term : $term->with($common->rest, 1);
+    }
+
+    /** What all terms have in common, its sign with it. */
+    private static function term(CommonTerm $common): self
+    {
+        $self = new self($common->negative ? $common->content->negated() : $common->content, []);
         foreach ($common->letters->exponents as $letter => $exponent) {
             if ($exponent > 0) {
                 $power = Polynomial::ofTerms([new Term(Rational::one(), Monomial::power((string) $letter, 1))]);
@@ -91,7 +92,7 @@ final readonly class FactoredPolynomial
             }
         }
 
-        return $common->rest->isConstant() ? $self : $self->with($common->rest, 1);
+        return $self;
     }
 
     public static function one(): self

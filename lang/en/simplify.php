@@ -43,7 +43,8 @@ return [
         'result-why' => 'Each letter stands once.',
         'result-why-numbers' => 'Each base stands once.',
         'result-why-value' => 'Worked out.',
-        'result-why-zero' => 'To the power 0 everything but 0 is 1: as many factors above as below, and they cancel.',
+        'result-why-zero' => 'To the power 0 everything but 0 is 1: a power divided by itself is 1, and its exponent '
+            . 'taken from itself is 0.',
         'result-why-zero-below' => 'To the power 0 everything but 0 is 1, and what has a negative exponent stands '
             . 'below the line with the positive one.',
         'result-why-below' => 'What has a negative exponent stands below the line with the positive one.',
