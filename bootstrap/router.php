@@ -26,7 +26,8 @@ if ($type !== null && $file !== false && is_file($file) && str_starts_with($file
     }
     header("Content-Type: $type" . ($type === 'font/woff2' ? '' : '; charset=UTF-8'));
     // An address with a version in it never means anything else; any other is asked about each time.
-    header('Cache-Control: ' . (isset($_GET['v']) ? 'public, max-age=31536000, immutable' : 'no-cache'));
+    $isVersioned = isset($_GET['v']) || preg_match('~^/js/[0-9a-f]{10}/~', $path) === 1;
+    header('Cache-Control: ' . ($isVersioned ? 'public, max-age=31536000, immutable' : 'no-cache'));
     header("ETag: $tag");
     if ($type === 'font/woff2') {
         ini_set('zlib.output_compression', '0');

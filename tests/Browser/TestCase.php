@@ -16,6 +16,8 @@ use PHPUnit\Framework\TestCase as BaseTestCase;
 /** A real browser against a real server, each on a port of its own, both ended with the class. */
 abstract class TestCase extends BaseTestCase
 {
+    /** The same browser without a window round its pages, which takes half the time. */
+    private const WINDOWLESS = '/usr/lib/chromium/chromium-headless-shell';
     private const FLAGS = [
         '--headless',
         '--no-sandbox',
@@ -87,19 +89,22 @@ abstract class TestCase extends BaseTestCase
             'bootstrap/router.php',
         ], $root, $environment, $server);
         self::start(['chromedriver', '--port=' . self::$driver], $root, getenv(), self::$driver);
-        self::$browser = self::started('profile');
+        self::$browser = self::started();
     }
 
     /** Somebody else's browser, which keeps things of its own. */
     protected function another(): RemoteWebDriver
     {
-        return self::started('profile-' . bin2hex(random_bytes(4)));
+        return self::started();
     }
 
-    private static function started(string $profile): RemoteWebDriver
+    private static function started(): RemoteWebDriver
     {
         $options = new ChromeOptions();
-        $options->addArguments([...self::FLAGS, '--user-data-dir=' . self::$folder . "/$profile"]);
+        if (is_executable(self::WINDOWLESS)) {
+            $options->setBinary(self::WINDOWLESS);
+        }
+        $options->addArguments(self::FLAGS);
         $capabilities = DesiredCapabilities::chrome();
         $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
         $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
@@ -155,7 +160,10 @@ abstract class TestCase extends BaseTestCase
 
     protected function many(string $selector): int
     {
-        return \count(self::$browser->findElements(WebDriverBy::cssSelector($selector)));
+        $count = self::$browser->executeScript('return document.querySelectorAll(arguments[0]).length', [$selector]);
+        \assert(\is_int($count));
+
+        return $count;
     }
 
     protected function one(string $selector): RemoteWebElement
@@ -172,18 +180,27 @@ abstract class TestCase extends BaseTestCase
         return $found;
     }
 
+    /** What is seen of it; asked in one script, which takes a fifth of the time the driver takes for it. */
     protected function text(string $selector): string
     {
-        return $this->one($selector)->getText();
+        return $this->said('const found = document.querySelector(arguments[0]);'
+            . 'const text = found.checkVisibility() ? found.innerText ?? found.textContent : "";'
+            . 'return text.trim().replace(/[ \\t]+/g, " ")', $selector);
     }
 
     /** What screen readers hear of the mathematics inside. */
     protected function heard(string $selector): string
     {
-        return implode(' | ', array_map(
-            static fn($element): string => (string) $element->getAttribute('aria-label'),
-            self::$browser->findElements(WebDriverBy::cssSelector("$selector .maths")),
-        ));
+        return $this->said('return [...document.querySelectorAll(arguments[0] + " .maths")]'
+            . '.map(spoken => spoken.getAttribute("aria-label")).join(" | ")', $selector);
+    }
+
+    private function said(string $script, string $selector): string
+    {
+        $said = self::$browser->executeScript($script, [$selector]);
+        \assert(\is_string($said));
+
+        return $said;
     }
 
     /** @param \Closure(): bool $condition */

@@ -1,4 +1,4 @@
-<nav @class(['pen-bar', 'is-full' => count($board->leaving()) > 5]) aria-label="{{ __('ui.steps-nav') }}">
+<nav class="pen-bar" aria-label="{{ __('ui.steps-nav') }}">
     {{-- On a phone the bar holds the two that are always wanted, and this brings the others. --}}
     <input type="checkbox" id="pen-more" class="pen-switch">
     <label for="pen-more" class="pen pen-more">{{ __('ui.more') }}</label>
