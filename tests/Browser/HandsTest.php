@@ -58,6 +58,20 @@ final class HandsTest extends TestCase
                 'const sheet = document.querySelector(".sheet"); return sheet.scrollWidth <= sheet.clientWidth',
             ), "$method at $step");
         }
+        // The board is as high as its window, what is pressed stands within it, and no line scrolls by a hair.
+        $this->open('/board', ['problem' => 'x/(x-1)+2/(x+1)=3', 'step' => 'last']);
+        self::assertSame([true, [], []], self::$browser->executeScript(
+            'const root = document.documentElement; const all = which => [...document.querySelectorAll(which)];'
+                . 'return [root.scrollHeight <= innerHeight && root.clientWidth === innerWidth,'
+                . 'all(".pen-bar .pen").filter(pen => pen.getBoundingClientRect().bottom > innerHeight).map(pen => pen.id),'
+                . 'all(".folded-line, .line").filter(line => getComputedStyle(line).overflowY === "auto"'
+                . '&& line.scrollHeight > line.clientHeight).map(line => line.textContent)]',
+        ));
+        $this->open('/board', ['problem' => 'x/(x-1)+2/(x+1)=3', 'step' => 3]);
+        self::assertSame([], self::$browser->executeScript(
+            'return performance.getEntriesByType("resource").filter(one => /[/](js|vendor)[/]/.test(one.name)'
+                . '&& one.transferSize > 0).map(one => one.name)',
+        ), 'what has its version in its address is fetched once');
     }
 
     public function testTheOrderOfThreeFactorsIsChosen(): void
