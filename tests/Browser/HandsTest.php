@@ -63,7 +63,8 @@ final class HandsTest extends TestCase
         self::assertSame([true, [], []], self::$browser->executeScript(
             'const root = document.documentElement; const all = which => [...document.querySelectorAll(which)];'
                 . 'return [root.scrollHeight <= innerHeight && root.clientWidth === innerWidth,'
-                . 'all(".pen-bar .pen").filter(pen => pen.getBoundingClientRect().bottom > innerHeight).map(pen => pen.id),'
+                . 'all(".pen-bar .pen").filter(pen => pen.getBoundingClientRect().bottom > innerHeight)'
+                . '.map(pen => pen.id),'
                 . 'all(".folded-line, .line").filter(line => getComputedStyle(line).overflowY === "auto"'
                 . '&& line.scrollHeight > line.clientHeight).map(line => line.textContent)]',
         ));
