@@ -8,35 +8,21 @@ use Runel\Algebra\RootSum;
 use Runel\Algebra\RootTerm;
 use Runel\Demonstration\Answer\NoSolutionAnswer;
 use Runel\Demonstration\Answer\NothingLeftAnswer;
-use Runel\Demonstration\Answer\SolutionsAnswer;
 use Runel\Demonstration\Answer\TestedSolutionsAnswer;
-use Runel\Demonstration\Branch;
-use Runel\Demonstration\Check;
-use Runel\Demonstration\CheckKind;
 use Runel\Demonstration\Demonstration;
-use Runel\Demonstration\Figure\GridFigure;
-use Runel\Demonstration\Figure\GridState;
-use Runel\Demonstration\Figure\SidesCurveFigure;
 use Runel\Demonstration\Forecast;
 use Runel\Demonstration\Line;
 use Runel\Demonstration\Option;
 use Runel\Demonstration\Phase;
-use Runel\Demonstration\Question;
 use Runel\Demonstration\Role;
 use Runel\Demonstration\Section;
 use Runel\Demonstration\Step;
 use Runel\Demonstration\Task;
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
-use Runel\Expression\Letter;
 use Runel\Expression\Negative;
 use Runel\Expression\Numeral;
-use Runel\Expression\Power;
-use Runel\Expression\Product;
 use Runel\Expression\Substitution;
-use Runel\Expression\Sum;
-use Runel\Law\Claim\Identity;
-use Runel\Law\Move\JoinBranches;
 use Runel\Law\Move\Operation;
 use Runel\Law\Move\Rewrite;
 use Runel\Law\Move\SquareBothSides;
@@ -64,7 +50,6 @@ final class RootWork
     /** Squaring more often than this leads nowhere. */
     private const ROUNDS = 2;
 
-    private readonly RootCandidates $candidates;
     private RootSum $left;
     private RootSum $right;
     /** @var list<Section> */
@@ -72,10 +57,7 @@ final class RootWork
     private ?Refusal $refusal = null;
     private ?Demonstration $rest = null;
     private ?Equation $end = null;
-    /** @var list<Expression> */
-    private array $solutions = [];
-    /** @var list<Expression> */
-    private array $rejected = [];
+    private TestedCandidates $tested;
 
     private function __construct(
         private readonly Task $task,
@@ -83,7 +65,7 @@ final class RootWork
         private readonly QuadraticRoads $roads,
         private readonly int $first,
     ) {
-        $this->candidates = new RootCandidates($equation);
+        $this->tested = new TestedCandidates($equation, []);
         $this->left = $equation->left;
         $this->right = $equation->right;
     }
@@ -115,12 +97,12 @@ final class RootWork
     public function demonstration(Method $method): Demonstration
     {
         $answer = match (true) {
-            $this->solutions !== [] => new TestedSolutionsAnswer(
+            $this->tested->solutions !== [] => new TestedSolutionsAnswer(
                 $this->equation->letter,
-                $this->solutions,
-                $this->rejected,
+                $this->tested->solutions,
+                $this->tested->rejected,
             ),
-            default => new NothingLeftAnswer($this->equation->letter, $this->end(), $this->rejected),
+            default => new NothingLeftAnswer($this->equation->letter, $this->end(), $this->tested->rejected),
         };
         $sections = Section::warningOnce($this->sections);
         [$sections, $answer] = Decimals::of(
@@ -144,7 +126,7 @@ final class RootWork
             ),
             sections: $sections,
             answer: $answer,
-            checking: fn(): array => $this->checks(),
+            checking: fn(): array => $this->tested->checks($this->squarings() > 0),
         );
     }
 
@@ -358,57 +340,21 @@ final class RootWork
     /** @return list<Step> both sides squared, then multiplied out in full */
     private function squared(int $round): array
     {
-        $sides = [$this->left, $this->right];
-        $squares = array_map(
-            static fn(RootSum $side): Expression => new Power($side->toExpression(), Numeral::of(2)),
-            $sides,
-        );
-        $outcome = [];
-        $products = [];
-        $grid = null;
-        $asked = null;
-        $named = [];
-        foreach ($sides as $side) {
-            $roots = $side->roots;
-            $root = $roots[0] ?? null;
-            if (\count($roots) > 1 || ($root !== null && !$side->plain->isConstant() && !$side->plain->isZero())) {
-                $this->refusal = new OutOfReach(Message::of('isolate.refusal-product'));
+        [$left, $right] = [SquaredSide::of($this->left), SquaredSide::of($this->right)];
+        if ($left === null || $right === null) {
+            $this->refusal = new OutOfReach(Message::of('isolate.refusal-product'));
 
-                return [];
-            }
-            $plain = $side->plain->times($side->plain)->plus($root?->squared() ?? Polynomial::constant(0));
-            $double = $side->plain->isZero() || $root === null ? [] : [$root->with(
-                $root->coefficient->times($side->plain->terms[0]->coefficient)->times(Rational::of(2)),
-            )];
-            $outcome[] = RootSum::of($plain, $double);
-            $terms = $side->terms();
-            if (\count($terms) > 1) {
-                $asked = [$side, $outcome[\count($outcome) - 1]];
-                $grid = self::grid($terms, $side);
-                $products[] = Sum::of(self::singles($side));
-                $named[] = self::named($terms);
-            } else {
-                $products[] = RootSum::of($plain, [])->toExpression();
-                $named[] = $products[\count($products) - 1];
-            }
+            return [];
         }
-        if ($outcome[0]->plain->minus($outcome[1]->plain)->degree() > 2) {
+        if ($left->outcome->plain->minus($right->outcome->plain)->degree() > 2) {
             $this->refusal = new OutOfReach(Message::of('isolate.refusal-degree'));
 
             return [];
         }
-        [$this->left, $this->right] = $outcome;
-        $full = new Equation($products[0], $products[1]);
-        $tidy = new Equation($this->left->toExpression(), $this->right->toExpression());
+        [$this->left, $this->right] = [$left->outcome, $right->outcome];
+        $long = $right->hasSeveralTerms() ? $right : ($left->hasSeveralTerms() ? $left : null);
+        $grid = $long?->grid();
         $byName = $grid !== null && $this->task->style->get(RootSquare::class) === RootSquare::Products;
-        $lines = self::numberSquared($sides, $squares);
-        if ($byName) {
-            $lines[] = Line::equivalent(new Equation($named[0], $named[1]), new Rewrite());
-        }
-        $lines[] = Line::equivalent($full, new Rewrite());
-        if (!$full->equals($tidy)) {
-            $lines[] = Line::equivalent($tidy, new Rewrite());
-        }
 
         return [
             new Step(
@@ -416,133 +362,45 @@ final class RootWork
                 role: Role::Squaring,
                 title: Message::of('isolate.square.title'),
                 why: Message::of($round === 1 ? 'isolate.square.why' : 'isolate.square.why-again'),
-                lines: [Line::implies(new Equation($squares[0], $squares[1]), new SquareBothSides())],
+                lines: [Line::implies(new Equation($left->written(), $right->written()), new SquareBothSides())],
                 watch: Slip::ExtraneousKept,
             ),
             new Step(
                 id: "multiply-out-$round",
                 title: Message::of($grid === null ? 'isolate.out.title' : 'isolate.out.title-grid'),
                 why: Message::of($grid === null ? 'isolate.out.why' : 'isolate.out.why-grid'),
-                lines: $lines,
+                lines: self::multipliedOut($left, $right, $byName),
                 figure: $byName ? null : $grid,
-                question: $asked === null ? null : $this->asked($asked),
+                question: $long?->question(),
                 watch: $grid === null ? null : Slip::SquaredTermByTerm,
             ),
         ];
     }
 
     /**
-     * (2√(x − 1))² as 4(x − 1): the number squared, what stood under the root in its bracket.
+     * @param bool $byName whether the products are named before they are worked out
      *
-     * @param array{RootSum, RootSum}       $sides
-     * @param array{Expression, Expression} $squares
-     *
-     * @return list<Line> none where no number stands before a root of several terms
+     * @return non-empty-list<Line>
      */
-    private static function numberSquared(array $sides, array $squares): array
+    private static function multipliedOut(SquaredSide $left, SquaredSide $right, bool $byName): array
     {
-        $done = false;
-        foreach ($sides as $place => $side) {
-            $root = $side->roots[0] ?? null;
-            $isNumbered = $root !== null && $side->plain->isZero() && !$root->coefficient->absolute()->isOne()
-                && \count($root->radicand->terms) > 1;
-            if ($isNumbered) {
-                $done = true;
-                $squares[$place] = Product::of([
-                    Numeral::of($root->coefficient->times($root->coefficient)),
-                    $root->radicand->toExpression(),
-                ]);
-            }
+        $equations = [];
+        if ($left->numberSquared() !== null || $right->numberSquared() !== null) {
+            $equations[] = new Equation(
+                $left->numberSquared() ?? $left->written(),
+                $right->numberSquared() ?? $right->written(),
+            );
         }
-
-        return $done ? [Line::equivalent(new Equation($squares[0], $squares[1]), new Rewrite())] : [];
-    }
-
-    /** @param array{RootSum, RootSum} $square a side with two terms, and its square */
-    private function asked(array $square): Question
-    {
-        [$side, $result] = $square;
-        $written = new Power($side->toExpression(), Numeral::of(2));
-        $right = $result->toExpression();
-
-        return Question::expression(
-            Message::of('isolate.out.ask', ['square' => $written]),
-            new Identity($written, $right),
-            $right,
-        );
-    }
-
-    /** @return list<Expression> the single products of a two-term side with itself, roots squared being gone */
-    private static function singles(RootSum $side): array
-    {
-        $root = $side->roots[0] ?? null;
-        if ($root === null) {
-            $singles = [];
-            foreach ($side->plain->terms as $left) {
-                foreach ($side->plain->terms as $right) {
-                    $singles[] = $left->times($right)->toExpression();
-                }
-            }
-
-            return $singles;
+        if ($byName) {
+            $equations[] = new Equation($left->named, $right->named);
         }
-        $mixed = $root->with($root->coefficient->times($side->plain->terms[0]->coefficient))->toExpression();
+        $full = new Equation($left->product, $right->product);
+        $tidy = new Equation($left->outcome->toExpression(), $right->outcome->toExpression());
+        array_push($equations, $full, ...($full->equals($tidy) ? [] : [$tidy]));
 
-        return [
-            ...$side->plain->times($side->plain)->expressions(),
-            $mixed,
-            $mixed,
-            ...$root->squared()->expressions(),
-        ];
-    }
-
-    /**
-     * Each term times each, as they stand.
-     *
-     * @param list<Expression> $terms
-     */
-    private static function named(array $terms): Expression
-    {
-        $products = [];
-        foreach ($terms as $first) {
-            foreach ($terms as $second) {
-                $isNegative = ($first instanceof Negative) !== ($second instanceof Negative);
-                // Two minus signs stay in sight: their product is what is easily got wrong.
-                $product = Product::apart($isNegative ? [self::size($first), self::size($second)] : [$first, $second]);
-                $products[] = $isNegative ? new Negative($product) : $product;
-            }
-        }
-
-        return Sum::of($products);
-    }
-
-    private static function size(Expression $term): Expression
-    {
-        return $term instanceof Negative ? $term->operand : $term;
-    }
-
-    /** @param list<Expression> $terms two or more */
-    private static function grid(array $terms, RootSum $side): ?GridFigure
-    {
-        if (\count($terms) !== 2) {
-            return null;
-        }
-        $root = $side->roots[0] ?? null;
-        $last = $root === null
-            ? $side->plain->terms[1]->times($side->plain->terms[1])->toExpression()
-            : $root->squared()->toExpression();
-        $first = $side->plain->terms[0]->times($side->plain->terms[0])->toExpression();
-        $mixed = $root === null
-            ? $side->plain->terms[0]->times($side->plain->terms[1])->toExpression()
-            : $root->with($root->coefficient->times($side->plain->terms[0]->coefficient))->toExpression();
-        $all = [[0, 0], [0, 1], [1, 0], [1, 1]];
-
-        return new GridFigure(
-            $terms,
-            $terms,
-            [[$first, $mixed], [$mixed, $last]],
-            [[2, 1], [1, 0]],
-            GridState::empty()->withEdges()->fill($all),
+        return array_map(
+            static fn(Equation $equation): Line => Line::equivalent($equation, new Rewrite()),
+            $equations,
         );
     }
 
@@ -579,10 +437,8 @@ final class RootWork
 
             return;
         }
-        $candidates = [];
         if ($solved !== null && $solved->isSolved()) {
-            $candidates = [$part->right];
-            $this->sections[] = new Section(Phase::Finishing, $this->tested($candidates));
+            $this->test([$part->right]);
 
             return;
         }
@@ -594,9 +450,15 @@ final class RootWork
 
             return;
         }
-        $candidates = $answer->solutions() ?? [];
         array_push($this->sections, ...$sections);
-        $this->sections[] = new Section(Phase::Finishing, $this->tested($candidates));
+        $this->test($answer->solutions() ?? []);
+    }
+
+    /** @param list<Expression> $candidates */
+    private function test(array $candidates): void
+    {
+        $this->tested = new TestedCandidates($this->equation, $candidates);
+        $this->sections[] = new Section(Phase::Finishing, $this->tested->steps());
     }
 
     /** @return list<Line> what is left says that two different numbers are equal */
@@ -621,143 +483,13 @@ final class RootWork
         if ($this->end !== null) {
             return $this->end;
         }
-        $last = $this->rejected[\count($this->rejected) - 1] ?? null;
+        $last = $this->tested->rejected[\count($this->tested->rejected) - 1] ?? null;
         $own = $this->rest?->answer->node();
 
         return $last === null && $own instanceof Equation ? $own : new Equation(
             Substitution::into($this->equation->equation->left, $this->equation->letter, $last ?? Numeral::of(0)),
             Substitution::into($this->equation->equation->right, $this->equation->letter, $last ?? Numeral::of(0)),
         );
-    }
-
-    /**
-     * Every candidate put into the original, the false ones struck out; then what is left.
-     *
-     * @param list<Expression> $candidates
-     *
-     * @return list<Step>
-     */
-    private function tested(array $candidates): array
-    {
-        $original = $this->equation->equation;
-        $letter = $this->equation->letter;
-        $several = \count($candidates) > 1;
-        $steps = [];
-        foreach ($candidates as $place => $candidate) {
-            $holds = $this->candidates->holds($candidate);
-            $said = new Equation(new Letter($letter), $candidate);
-            $lines = $this->candidates->put($candidate);
-            if ($holds) {
-                $this->solutions[] = $candidate;
-            } else {
-                $this->rejected[] = $candidate;
-                $lines[] = Line::result($said, new Rewrite(), $several ? Branch::way($place + 1) : null)->reject(
-                    Message::of('isolate.test.rejected'),
-                );
-            }
-            $steps[] = new Step(
-                id: 'test-' . ($place + 1),
-                title: Message::of('isolate.test.title', ['place' => $said]),
-                why: $this->tells($candidate, $holds),
-                lines: $lines,
-                watch: Slip::ExtraneousKept,
-            );
-        }
-        $answer = $this->solutions === [] ? null : new SolutionsAnswer($letter, $this->solutions);
-        if ($several && $answer !== null) {
-            // Asked before the first of them is put in.
-            $steps[0] = $steps[0]->asking(Question::solutions(
-                Message::of('isolate.left.ask'),
-                $original,
-                $letter,
-                $this->solutions,
-            ));
-        }
-        $steps[] = new Step(
-            id: 'left',
-            title: Message::of($answer === null ? 'isolate.left.title-none' : 'isolate.left.title'),
-            why: Message::of(match (true) {
-                $answer === null => 'isolate.left.why-none',
-                $this->rejected === [] => 'isolate.left.why-all',
-                default => 'isolate.left.why',
-            }),
-            lines: $answer === null
-                ? []
-                : [Line::result($answer->node(), $several ? new JoinBranches() : new Rewrite())],
-            figure: new SidesCurveFigure(
-                $letter,
-                $original,
-                array_values(array_filter($this->solutions, RootCandidates::isReal(...))),
-                array_values(array_filter($this->rejected, RootCandidates::isReal(...))),
-            ),
-        );
-
-        return $steps;
-    }
-
-    /** A number for which no root is without a value, where a small one is such. */
-    private function sample(): Expression
-    {
-        foreach ([0, 1, 2, 3, 5, 10, -1, -5] as $number) {
-            if ($this->candidates->negativeUnder(Numeral::of($number)) === []) {
-                return Numeral::of($number);
-            }
-        }
-
-        return Numeral::of(0);
-    }
-
-    /** Both sides compared, where each comes to one value. */
-    private function tells(Expression $candidate, bool $holds): Message
-    {
-        $values = $this->candidates->values($candidate);
-        $about = $this->candidates->put($candidate) === [] ? $this->candidates->about($candidate) : null;
-        $sides = $values ?? $about;
-        $sides = $sides === null ? [] : ['left' => $sides[0], 'right' => $sides[1]];
-
-        return match (true) {
-            !$holds && $this->candidates->negativeUnder($candidate) !== [] => Message::of('isolate.test.why-negative'),
-            $about !== null => Message::of($holds ? 'isolate.test.why-about' : 'isolate.test.why-about-fails', $sides),
-            $values === null => Message::of($holds ? 'isolate.check.holds-why' : 'isolate.check.fails-why'),
-            default => Message::of($holds ? 'isolate.test.why-equal' : 'isolate.test.why-unequal', $sides),
-        };
-    }
-
-    /** @return non-empty-list<Check> */
-    private function checks(): array
-    {
-        $checks = [];
-        foreach ([...$this->solutions, ...$this->rejected] as $candidate) {
-            $isSolution = \in_array($candidate, $this->solutions, true);
-            $lines = $this->candidates->put($candidate);
-            $checks[] = new Check(
-                kind: CheckKind::Substitution,
-                title: Message::of($isSolution ? 'isolate.check.holds' : 'isolate.check.fails', [
-                    'place' => new Equation(new Letter($this->equation->letter), $candidate),
-                ]),
-                why: $lines === [] ? $this->tells($candidate, $isSolution) : Message::of(match (true) {
-                    $isSolution => 'isolate.check.holds-why',
-                    $this->candidates->negativeUnder($candidate) !== [] => 'isolate.check.negative-why',
-                    default => 'isolate.check.fails-why',
-                }),
-                lines: $lines !== [] ? $lines : [$this->candidates->squares($candidate)],
-                holds: true,
-                // Finish and check are one: a candidate is put in once.
-                isWritten: $lines !== [],
-            );
-        }
-        if ($checks === []) {
-            $sample = $this->sample();
-            $checks[] = new Check(
-                kind: CheckKind::Substitution,
-                title: Message::of('isolate.check.none', ['number' => $sample]),
-                why: Message::of($this->squarings() === 0 ? 'isolate.check.seen-why' : 'isolate.check.none-why'),
-                lines: $this->candidates->put($sample) ?: [Line::side($sample, $sample)],
-                holds: true,
-            );
-        }
-
-        return $checks;
     }
 
     /** @param list<self> $works by which root comes first */
