@@ -6,7 +6,6 @@ namespace App\Board;
 
 use App\Address\Address;
 use App\Faces\Format;
-use Runel\Demonstration\Answer\DivisionAnswer;
 use Runel\Demonstration\Check;
 use Runel\Demonstration\Demonstration;
 use Runel\Demonstration\Figure\ArrangementHuntFigure;
@@ -26,8 +25,6 @@ use Runel\Judging\OwnArrangement;
 use Runel\Judging\OwnPair;
 use Runel\Judging\Verdict;
 use Runel\Message\Message;
-use Runel\Notation\Ascii;
-use Runel\Polynomial\Polynomial;
 
 /** A demonstration as it stands at one stop: what is folded, what is open, what is lit. */
 final readonly class Board
@@ -307,94 +304,8 @@ final readonly class Board
         ];
     }
 
-    /** @return list<Pen> what moves along the demonstration */
-    public function pens(): array
+    public function pens(): Pens
     {
-        $start = $this->current === 1;
-
-        return [
-            new Pen('pen-first', 'Home', 'first', $this->link(1), off: $start),
-            new Pen('pen-back', '←', 'back', $this->link($this->current - 1), off: $start),
-            new Pen(
-                'pen-next',
-                '→',
-                $this->question() === null ? 'next' : 'reveal',
-                $this->onward(),
-                main: true,
-                off: $this->shown >= $this->end(),
-            ),
-            new Pen('pen-all', 'End', 'all', $this->link($this->end()), off: $this->shown >= $this->end()),
-        ];
-    }
-
-    /** What a division without a remainder leaves to go on with, once it is said; null where there is nothing. */
-    private function goingOn(): ?string
-    {
-        $answer = $this->demonstration->answer;
-        $isSaid = ($this->stop()->group ?? 0) >= \count($this->demonstration->sections) - 1;
-        $quotient = $isSaid && $answer instanceof DivisionAnswer ? $answer->factor() : null;
-        if ($quotient === null || Polynomial::fromExpression($quotient)->degree() < 2) {
-            return null;
-        }
-
-        return $this->address->to('board', [
-            'problem' => Ascii::typed($quotient),
-            'job' => 'factor', 'method' => null, 'step' => null, 'ask' => null,
-        ]);
-    }
-
-    /** The problem for a learner; after the first line, from this step on. */
-    private function yourTurn(): string
-    {
-        $isWhole = $this->shown <= 1 || $this->isChecking() || $this->isLast();
-
-        return $this->address->to('your-turn', [
-            'job' => $this->demonstration->job,
-            'method' => $isWhole ? null : $this->demonstration->method,
-            'step' => $isWhole ? null : $this->shown,
-            'ask' => null,
-            'present' => null,
-        ]);
-    }
-
-    /** @return list<Pen> what leads to other rooms and modes */
-    public function leaving(): array
-    {
-        $onward = $this->goingOn();
-        $asking = $this->address->ask;
-        $presenting = $this->address->present;
-
-        return [
-            ...($onward === null ? [] : [new Pen('pen-go-on', 'g', 'go-on', $onward)]),
-            new Pen('pen-ask', 'q', $asking ? 'ask-end' : 'ask', $this->address->to('board', [
-                'ask' => $asking ? null : 1, 'step' => $asking || $this->isLast() ? $this->current : $this->current + 1,
-            ])),
-            new Pen('pen-turn', 'y', 'your-turn', $this->yourTurn()),
-            new Pen('pen-ways', '2', 'two-ways', $this->address->to('two-ways', [
-                'left' => $this->demonstration->method, 'method' => null, 'step' => null, 'present' => null,
-                'ask' => null,
-            ])),
-            new Pen('pen-another', 'w', 'another', $this->address->to(
-                'bench',
-                ['step' => null, 'method' => null, 'present' => null],
-            )),
-            ...array_map(fn(string $room): Pen => new Pen(
-                "pen-$room",
-                $room === 'changed' ? 'o' : '',
-                $room,
-                $this->address->to($room, [
-                    'job' => $this->demonstration->job,
-                    'method' => $this->demonstration->method,
-                    'step' => null,
-                    'ask' => null,
-                    'present' => null,
-                ]),
-            ), ['changed', 'teachers', 'card']),
-            new Pen('pen-present', 'p', $presenting ? 'present-end' : 'present', $this->address->to('board', [
-                'present' => $presenting ? null : 1,
-                'step' => $this->current,
-            ])),
-            new Pen('pen-help', '?', 'help', '#help'),
-        ];
+        return new Pens($this);
     }
 }

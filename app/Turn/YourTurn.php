@@ -31,9 +31,6 @@ use Runel\Slip\Slip;
 /** A learner at work on a problem, or from a step of a demonstration on: a pure function of the address. */
 final readonly class YourTurn
 {
-    /** So many lines are tried, from the last one back, until help goes on from one. */
-    private const MOST_HELP = 4;
-
     /** The work that judging the lines may take, in steps. */
     private const EFFORT = 300_000;
 
@@ -117,61 +114,18 @@ final readonly class YourTurn
         return $this->marking->lines[\count($this->marking->lines) - 1] ?? null;
     }
 
-    /** What the help that is asked for is taken from; null where no demonstration goes on from here. */
-    public function guidance(): ?Guidance
+    /** Built anew each time it is asked for, as it takes a while: once for a page. */
+    public function help(): TurnHelp
     {
-        return $this->goingOn()[1] ?? null;
+        return TurnHelp::of($this, $this->catalogue);
     }
 
-    /** The line that help goes on from: the last sound one, or an earlier one where no way of ours starts there. */
-    public function helpFrom(): Node
+    /** The last line of a demonstration that the work began from; null where it began from the problem. */
+    public function start(): ?Node
     {
-        return $this->goingOn()[0] ?? $this->standing();
-    }
-
-    /** @return array{Node, Guidance}|null null where no demonstration goes on from any sound line */
-    private function goingOn(): ?array
-    {
-        foreach ($this->sound() as $line) {
-            $guidance = Guidance::after(
-                $this->catalogue,
-                $this->task,
-                $this->job,
-                $this->address->reference->method,
-                $line,
-            );
-            if ($guidance !== null) {
-                return [$line, $guidance];
-            }
-        }
-
-        return null;
-    }
-
-    /** @return list<Node> the lines that are still true to the problem, the latest first; the problem at the end */
-    private function sound(): array
-    {
-        $sound = [$this->standing()];
-        foreach (array_reverse($this->marking->lines) as $line) {
-            if ($line->verdict->isChain() && $line->branch === null && $line->holds && $line->node !== null) {
-                $sound[] = $line->node;
-            }
-        }
-
-        return \array_slice([...$sound, $this->task->problem->node], 0, self::MOST_HELP);
-    }
-
-    /** The last line that is still true to the problem: from there help goes on. */
-    public function standing(): Node
-    {
-        foreach (array_reverse($this->marking->lines) as $line) {
-            if ($line->verdict->isChain() && $line->branch === null && $line->holds && $line->node !== null) {
-                return $line->node;
-            }
-        }
         $last = $this->given[\count($this->given) - 1] ?? null;
 
-        return $last === null ? $this->task->problem->node : self::bare($last);
+        return $last === null ? null : self::bare($last);
     }
 
     /** @return list<Slip> the slips made on the way, those mended since too, each as often as it was made */

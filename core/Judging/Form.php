@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Runel\Judging;
 
 use Runel\Expression\Expression;
+use Runel\Expression\Indeterminates;
 use Runel\Expression\Inside;
 use Runel\Expression\Letter;
 use Runel\Expression\Node;
@@ -195,5 +196,26 @@ final class Form
         $bottom = Polynomial::fromExpression($quotient->denominator)->content();
 
         return $bottom->isInteger() && !$bottom->isOne() && $top->isInteger() && $top->commonDivisor($bottom)->isOne();
+    }
+
+    /** Whether letters stand under a line or under a root. */
+    public static function isBeyondPolynomials(Node $node): bool
+    {
+        return ($node instanceof Quotient && Indeterminates::of($node->denominator) !== [])
+            || ($node instanceof Root && Indeterminates::of($node->radicand) !== [])
+            || array_filter($node->children(), self::isBeyondPolynomials(...)) !== [];
+    }
+
+    /** Whether every fraction with letters below has the lower degree above. */
+    public static function isDividedOut(Node $node): bool
+    {
+        if ($node instanceof Quotient && Indeterminates::of($node->denominator) !== []) {
+            $above = Polynomial::tryFrom($node->numerator);
+            $below = Polynomial::tryFrom($node->denominator);
+
+            return $above === null || $below === null || $above->degree() < $below->degree();
+        }
+
+        return array_filter($node->children(), static fn(Node $child): bool => !self::isDividedOut($child)) === [];
     }
 }

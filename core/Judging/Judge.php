@@ -7,7 +7,6 @@ namespace Runel\Judging;
 use Runel\Demonstration\AnswerKind;
 use Runel\Demonstration\Question;
 use Runel\Expression\Equation;
-use Runel\Expression\Evaluation;
 use Runel\Expression\Expression;
 use Runel\Expression\Indeterminates;
 use Runel\Expression\Inside;
@@ -26,13 +25,10 @@ use Runel\Message\Message;
 use Runel\Message\Refusal;
 use Runel\Notation\Ascii;
 use Runel\Number\DivisionByZero;
-use Runel\Number\Field\Surds;
 use Runel\Number\NoExactValue;
-use Runel\Number\Surd;
 use Runel\Parsing\Parser;
 use Runel\Polynomial\NotPolynomial;
 use Runel\Polynomial\Polynomial;
-use Runel\Polynomial\Term;
 use Runel\Proof\Proof;
 use Runel\Slip\FactoringRule;
 use Runel\Slip\Slip;
@@ -45,9 +41,6 @@ use Runel\Slip\WrongRules;
  */
 final readonly class Judge
 {
-    /** Where a difference is shown, the first that tells the two apart. */
-    private const PLACES = [2, 3, 1, 5, -1, 10, 4, 9, 8];
-
     /** @param list<WrongRule> $rules */
     private function __construct(private Question $question, private array $rules) {}
 
@@ -164,7 +157,7 @@ final readonly class Judge
             return Verdict::wrong(Message::of('judge.question-back'));
         }
         $right = $this->question->accepted[0];
-        if ($right instanceof Expression && self::isBeyondPolynomials($right)) {
+        if ($right instanceof Expression && Form::isBeyondPolynomials($right)) {
             return $this->divided($right, $answer);
         }
         if ($right instanceof Expression && self::isNumberWithRoots($right, $answer)) {
@@ -188,7 +181,7 @@ final readonly class Judge
             : $wrong instanceof Equation && $solved !== null
                 && (new Proof())->holds(new Solves($wrong, $solved, $answer)));
 
-        return $slip ?? $this->different(
+        return $slip ?? $this->differs(
             $given->toExpression(),
             $right instanceof Expression ? Polynomial::fromExpression($right)->toExpression() : $answer,
         );
@@ -203,7 +196,7 @@ final readonly class Judge
                 return Verdict::wrong(Message::of('judge.form-root'));
             }
 
-            return self::isDividedOut($answer) || !self::isDividedOut($accepted)
+            return Form::isDividedOut($answer) || !Form::isDividedOut($accepted)
                 ? Verdict::right()
                 : Verdict::wrong(Message::of('judge.form-divided'));
         }
@@ -211,7 +204,7 @@ final readonly class Judge
             static fn(Node $wrong): bool => $wrong instanceof Expression && $proof->same($wrong, $answer),
         );
 
-        return $slip ?? $this->different($answer, $accepted);
+        return $slip ?? $this->differs($answer, $accepted);
     }
 
     /** √12 is 2√3, and 0.5 is 1/2. */
@@ -235,7 +228,7 @@ final readonly class Judge
         if (!$proof->same($accepted, $answer)) {
             return $this->slip(
                 static fn(Node $wrong): bool => $wrong instanceof Expression && $proof->same($wrong, $answer),
-            ) ?? $this->different($answer, $accepted);
+            ) ?? $this->differs($answer, $accepted);
         }
         $hasLikeTerms = static fn(Expression $number): bool
             => \count($number->terms()) > max(1, \count(Polynomial::tryFrom($number)->terms ?? []));
@@ -252,27 +245,6 @@ final readonly class Judge
             ),
             default => Verdict::right(),
         };
-    }
-
-    /** Whether letters stand under a line or under a root. */
-    private static function isBeyondPolynomials(Node $node): bool
-    {
-        return ($node instanceof Quotient && Indeterminates::of($node->denominator) !== [])
-            || ($node instanceof Root && Indeterminates::of($node->radicand) !== [])
-            || array_filter($node->children(), self::isBeyondPolynomials(...)) !== [];
-    }
-
-    /** Whether every fraction with letters below has the lower degree above. */
-    private static function isDividedOut(Node $node): bool
-    {
-        if ($node instanceof Quotient && Indeterminates::of($node->denominator) !== []) {
-            $above = Polynomial::tryFrom($node->numerator);
-            $below = Polynomial::tryFrom($node->denominator);
-
-            return $above === null || $below === null || $above->degree() < $below->degree();
-        }
-
-        return array_filter($node->children(), static fn(Node $child): bool => !self::isDividedOut($child)) === [];
     }
 
     /** The side of a typed equation that answers: of "(x − 2)(x + 3) = 0" the left one; null where none does. */
@@ -294,7 +266,7 @@ final readonly class Judge
     {
         $isProduct = $accepted instanceof Product && Inside::holds($accepted, Sum::class);
         if ($isProduct || !Form::isCollected(Rewriter::unmarked($accepted))) {
-            return $this->factored($accepted, $answer);
+            return FactoredForm::verdict($accepted, $answer);
         }
         if (Form::isCollected($answer)) {
             return Verdict::right();
@@ -306,68 +278,6 @@ final readonly class Judge
         return Verdict::wrong(Message::of(
             Polynomial::fromExpression($answer)->degree() > 0 ? 'judge.form-collected' : 'judge.form-number',
         ));
-    }
-
-    /** Whether the answer has the accepted one's factors, in any order, every one of them without common factor. */
-    private function factored(Expression $accepted, Expression $answer): Verdict
-    {
-        $wanted = self::factors($accepted);
-        $given = self::factors($answer);
-        if (\count($given) < \count($wanted)) {
-            return Verdict::wrong(Message::of('judge.form-factored'), Slip::NotFactoredCompletely);
-        }
-        sort($wanted);
-        sort($given);
-        if ($wanted !== $given) {
-            return Verdict::wrong(Message::of('judge.form-factored'), Slip::NotFactoredCompletely);
-        }
-        $whole = Form::isWhole($accepted);
-        // Where the accepted one keeps a common factor in a bracket, the answer may as well.
-        $leaves = self::hidesCommonFactor($accepted);
-        foreach (FactorsOf::expression($answer) as $factor) {
-            $polynomial = Polynomial::fromExpression($factor);
-            if ($whole && \count($polynomial->terms) > 1 && $polynomial->hasFractions()) {
-                return Verdict::wrong(Message::of('judge.form-integers'), Slip::NotFactoredCompletely);
-            }
-            if ($whole && !$leaves && self::hidesCommonFactor($factor)) {
-                return Verdict::wrong(Message::of('judge.form-content', [
-                    'factor' => $factor,
-                    'content' => Numeral::of($polynomial->content()),
-                ]), Slip::NotFactoredCompletely);
-            }
-        }
-
-        return Verdict::right();
-    }
-
-    /** Whether a factor of several terms could have a number taken out. */
-    private static function hidesCommonFactor(Expression $product): bool
-    {
-        return array_filter(FactorsOf::expression($product), static function (Expression $factor): bool {
-            $polynomial = Polynomial::fromExpression($factor);
-
-            return \count($polynomial->terms) > 1 && !$polynomial->content()->isOne();
-        }) !== [];
-    }
-
-    /**
-     * @return list<string> the factors that hold a letter, each with its leading coefficient made 1, as keys to compare
-     */
-    private static function factors(Expression $expression): array
-    {
-        $keys = [];
-        foreach (FactorsOf::expression($expression) as $factor) {
-            $polynomial = Polynomial::fromExpression($factor);
-            if ($polynomial->degree() > 0) {
-                $monic = $polynomial->scaledBy($polynomial->terms[0]->coefficient->reciprocal());
-                $keys[] = implode('|', array_map(
-                    static fn(Term $term): string => $term->coefficient . $term->monomial->key,
-                    $monic->terms,
-                ));
-            }
-        }
-
-        return $keys;
     }
 
     /** A term that is to be taken out of all terms. */
@@ -543,35 +453,8 @@ final readonly class Judge
         return Verdict::wrong(Message::of('judge.slip', ['slip' => Message::of($diagnosis)]), $slip);
     }
 
-    /** Not equal, and a place where it shows. */
-    private function different(Expression $given, Expression $accepted): Verdict
+    private function differs(Expression $given, Expression $accepted): Verdict
     {
-        $letters = array_keys(Indeterminates::of($given) + Indeterminates::of($accepted));
-        if ($letters === []) {
-            $asked = $this->question->asked();
-
-            return Verdict::wrong($asked === null
-                ? Message::of('judge.other-number', ['given' => $given])
-                : Message::of('judge.other-value', ['given' => $given, 'asked' => Rewriter::unmarked($asked)]));
-        }
-        foreach (self::PLACES as $place) {
-            $there = Evaluation::at(new Surds(), array_fill_keys($letters, Surd::rational($place)));
-            try {
-                $mine = $there->of($given)->toRational();
-                $right = $there->of($accepted)->toRational();
-            } catch (DivisionByZero | NoExactValue) {
-                continue;
-            }
-            if ($mine !== null && $right !== null && !$mine->equals($right)) {
-                return Verdict::wrong(Message::of(\count($letters) === 1 ? 'judge.differs' : 'judge.differs-letters', [
-                    'letter' => $letters[0],
-                    'place' => $place,
-                    'given' => Numeral::of($mine),
-                    'right' => Numeral::of($right),
-                ]));
-            }
-        }
-
-        return Verdict::wrong(Message::of('judge.not-comparable'));
+        return Unequal::shown($given, $accepted, $this->question->asked());
     }
 }

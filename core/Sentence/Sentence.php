@@ -13,14 +13,11 @@ use Runel\Expression\LetterIndex;
 use Runel\Expression\Letters;
 use Runel\Expression\Limits;
 use Runel\Expression\Negative;
-use Runel\Expression\Node;
 use Runel\Expression\Numeral;
 use Runel\Expression\Pi;
 use Runel\Expression\Power;
 use Runel\Expression\Product;
 use Runel\Expression\Quotient;
-use Runel\Expression\Root;
-use Runel\Expression\RootIndex;
 use Runel\Expression\Sum;
 use Runel\Message\Message;
 use Runel\Message\OutOfReach;
@@ -28,9 +25,7 @@ use Runel\Message\Refusal;
 use Runel\Message\SyntaxError;
 use Runel\Message\TooLarge;
 use Runel\Parsing\Parser;
-use Runel\Polynomial\Monomial;
 use Runel\Polynomial\Polynomial;
-use Runel\Polynomial\Term;
 
 /**
  * Reads what people copy from papers, books and mails: a way of asking, what is asked besides in any order, and the
@@ -336,46 +331,21 @@ final class Sentence
         if ($name !== null && $this->shown !== null) {
             $given[] = Sum::of([new Letter($name), Numeral::of(-$this->shown)]);
         }
-        if ($work === 'foil') {
-            $this->methods += ['multiply' => 'term-by-term'];
-        }
-        if ($work === 'factor-then-solve') {
-            $this->refuseAnother($runs['b'], $runs['a']);
-            $work = 'solve-factored';
-        }
-        if ($work === 'solve-factored') {
-            $this->methods += ['solve' => 'factoring'];
-            $work = 'solve';
-        }
-        if ($work === 'derived') {
-            $this->methods += ['solve' => 'completing-square'];
-        }
+        $work = $this->withMethods($work, $runs);
         [$node, $function, $awkwardAt, $remainder] = $this->mathematics($work, $runs);
-        if ($work === 'simplify' && self::isSimplified($node)) {
+        if ($work === 'simplify' && Shape::isSimplified($node)) {
             $job = 'simplify';
         }
         if ($work === 'equal' && $node instanceof Equation && Letters::of($node->right) !== []
-            && self::isOfRoots($node->left, $runs['b']->text)) {
+            && Shape::isOfRoots($node->left, $runs['b']->text)) {
             [$work, $node] = ['form', $node->left];
         }
         if ($work === 'form') {
             [$job, $node] = $this->inForm($runs, $node);
         }
         $job ??= $this->jobOfForm() ?? (\count($this->methods) === 1 ? array_key_first($this->methods) : null);
-        if (\in_array($this->form, ['fraction', 'root'], true) && $job === null && $node instanceof Expression) {
-            $job = 'simplify';
-        }
-        if ($job === 'multiply' && $node instanceof Expression && Polynomial::tryFrom($node) === null
-            && (self::isSimplified($node) || RootIndex::of($node) > 1)) {
-            // Fractions and roots of letters are multiplied where they are simplified.
-            $job = 'simplify';
-        }
-        if ($job === 'divide' && $node instanceof Quotient
-            && (self::isOverLetters($node->numerator) || self::isOverLetters($node->denominator))) {
-            $job = 'simplify';
-        }
-        if ($this->form === 'fraction' && $job === 'simplify' && $node instanceof Sum
-            && Inside::holds($node, Quotient::class) && Letters::of($node) !== []) {
+        $job = Shape::job($node, $job, $this->form);
+        if ($job === 'simplify' && $this->form === 'fraction' && Shape::isSumWithFractions($node)) {
             $this->methods += ['simplify' => 'combine'];
         }
         $subject = \in_array($work, ['unknown-factor', 'unknown-remainder', 'remainder'], true) ? $letter : null;
@@ -401,6 +371,26 @@ final class Sentence
             $seeks,
             $this->heard,
         ), $function, $awkwardAt, $remainder);
+    }
+
+    /**
+     * What is to be done, once the ways it names are kept.
+     *
+     * @param array<string, Token> $runs
+     */
+    private function withMethods(string $work, array $runs): string
+    {
+        if ($work === 'factor-then-solve') {
+            $this->refuseAnother($runs['b'], $runs['a']);
+        }
+        $this->methods += match ($work) {
+            'foil' => ['multiply' => 'term-by-term'],
+            'factor-then-solve', 'solve-factored' => ['solve' => 'factoring'],
+            'derived' => ['solve' => 'completing-square'],
+            default => [],
+        };
+
+        return \in_array($work, ['factor-then-solve', 'solve-factored'], true) ? 'solve' : $work;
     }
 
     /**
@@ -444,78 +434,6 @@ final class Sentence
         $isAbout = \in_array($work, ['simplify', 'plain', 'worked', 'curve', 'letter', 'form'], true);
 
         return [$node, $isAbout ? $a->function : null, $a->awkwardAt ?? $b?->awkwardAt, $remainder];
-    }
-
-    /**
-     * Whether simplifying is meant as such: a product is multiplied out, a polynomial over a smaller one divided where
-     * nothing cancels.
-     */
-    private static function isSimplified(Expression|Equation $node): bool
-    {
-        $isDivision = $node instanceof Quotient && self::isDivided($node);
-        $isMultiplied = Letters::of($node) !== [] && Inside::some($node, static fn(Node $part): bool => match (true) {
-            $part instanceof Product, $part instanceof Power, $part instanceof Quotient
-                => Inside::holds($part, Sum::class),
-            default => false,
-        });
-
-        return $node instanceof Expression && !$isDivision
-            && (self::isOverLetters($node) || !$isMultiplied || self::isOverCommonNumber($node)
-                || self::isSumOfFractions($node));
-    }
-
-    /** Whether a fraction over a number stands in a sum, with more than one term above. */
-    private static function isSumOfFractions(Expression $node): bool
-    {
-        return $node instanceof Sum && array_filter(
-            $node->terms,
-            static fn(Expression $term): bool => $term->bare() instanceof Quotient
-                && $term->bare()->numerator instanceof Sum,
-        ) !== [];
-    }
-
-    /** Whether it is a fraction over a number that has a factor in common with all above. */
-    private static function isOverCommonNumber(Expression $node): bool
-    {
-        $number = $node instanceof Quotient ? $node->denominator->number() : null;
-        $above = $number !== null && $node instanceof Quotient ? Polynomial::tryFrom($node->numerator) : null;
-
-        return $number !== null && $above !== null && !$above->hasFractions() && $number->isInteger()
-            && !$above->content()->commonDivisor($number)->isOne();
-    }
-
-    /** Whether one polynomial is over a smaller one, and both have nothing in common. */
-    private static function isDivided(Quotient $fraction): bool
-    {
-        $above = Polynomial::tryFrom($fraction->numerator);
-        $below = Polynomial::tryFrom($fraction->denominator);
-        if ($above === null || $below === null || $below->isConstant() || $above->degree() <= $below->degree()) {
-            return false;
-        }
-        $letters = array_values(array_unique([...$above->letters(), ...$below->letters()]));
-        if (\count($below->terms) === 1) {
-            $common = array_reduce(
-                $above->terms,
-                static fn(Monomial $common, Term $term): Monomial => $common->common($term->monomial),
-                $below->terms[0]->monomial,
-            );
-
-            return $common->exponents === [];
-        }
-        if (\count($letters) !== 1) {
-            return false;
-        }
-        try {
-            return $above->commonDivisor($below, $letters[0])->isConstant();
-        } catch (TooLarge) {
-            return true;
-        }
-    }
-
-    private static function isOverLetters(Expression|Equation $node): bool
-    {
-        return Inside::some($node, static fn(Node $part): bool => $part instanceof Quotient
-            && Letters::of($part->denominator) !== []);
     }
 
     /** A value that is said to solve something: x = 3, or 3. */
@@ -595,7 +513,7 @@ final class Sentence
         $hasSquare = preg_match('/\([^()]*\)\s*(?:\^\s*2|²)/u', $form) === 1;
 
         return match (true) {
-            $node instanceof Expression && self::isOfRoots($node, $form) => ['simplify', $node],
+            $node instanceof Expression && Shape::isOfRoots($node, $form) => ['simplify', $node],
             $hasSquare => ['complete-square', $node],
             preg_match('/\([^()]*\)\s*\([^()]*\)/u', $form) === 1 => ['factor', $node],
             $node instanceof Expression => [
@@ -604,13 +522,6 @@ final class Sentence
             ],
             default => [null, $node],
         };
-    }
-
-    /** Numbers with roots, and a form in which a root stands: a√3, a + b√5. */
-    private static function isOfRoots(Expression $node, string $form): bool
-    {
-        return Letters::of($node) === [] && Inside::holds($node, Root::class)
-            && preg_match('/√|sqrt|root/u', $form) === 1;
     }
 
     private function jobOfForm(): ?string

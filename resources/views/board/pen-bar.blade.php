@@ -2,7 +2,7 @@
     {{-- On a phone the bar holds the two that are always wanted, and this brings the others. --}}
     <input type="checkbox" id="pen-more" class="pen-switch">
     <label for="pen-more" class="pen pen-more">{{ __('ui.more') }}</label>
-    @foreach ($board->pens() as $pen)
+    @foreach ($board->pens()->along() as $pen)
         <a id="{{ $pen->id }}" @class(['pen', 'is-main' => $pen->main, 'is-off' => $pen->off]) @if ($pen->off)
             role="link" aria-disabled="true" @else href="{{ $pen->link }}" hx-get="{{ $pen->link }}" hx-target="#board"
             hx-push-url="true" @endif>{{ __("ui.$pen->name") }} <kbd>{{ $pen->key }}</kbd></a>
@@ -29,7 +29,7 @@
     @endif
     <button type="button" id="pen-aloud" class="pen" aria-pressed="false"
         data-missing="{{ __('ui.aloud-missing') }}">{{ __('ui.aloud') }} <kbd>v</kbd></button>
-    @foreach ($board->leaving() as $pen)
+    @foreach ($board->pens()->away() as $pen)
         <a id="{{ $pen->id }}" class="pen" href="{{ $pen->link }}">{{ __("ui.$pen->name") }}
             @if ($pen->key !== '')<kbd>{{ $pen->key }}</kbd>@endif</a>
     @endforeach

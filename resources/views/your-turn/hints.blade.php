@@ -1,4 +1,4 @@
-@php($guidance = $turn->guidance())
+@php($guidance = $help->guidance)
 <h2 class="margin-label">{{ __('turn.help-title') }}</h2>
 @if ($guidance === null)
     <p class="hint">{{ __('turn.no-help') }}</p>
@@ -9,8 +9,8 @@
     <ol class="rungs" aria-live="polite">
         @if ($turn->query->help >= 1)
             <li class="rung"><span class="rung-name">{{ __('turn.rung.look') }}</span>
-                @if (!$turn->helpFrom()->equals($turn->standing())){{ __('turn.help-earlier') }} @endif
-                {!! $page->maths($turn->helpFrom()) !!}<br>{!! $page->heading($guidance->stage)
+                @if (!$help->from->equals($help->standing)){{ __('turn.help-earlier') }} @endif
+                {!! $page->maths($help->from) !!}<br>{!! $page->heading($guidance->stage)
                 !!}@if ($guidance->watch !== null)
                 {!! $page->word('slip.' . $guidance->watch->value . '.watch') !!}@endif</li>
         @endif

@@ -10,6 +10,7 @@
         <x-style-link :place="$turn->address->place()" />
     @endif
 </x-masthead>
+@php($help = $turn->marking->finished ? null : $turn->help())
 <div class="turn-desk">
     <main id="work" class="turn-sheet" tabindex="0">
         <h1 class="turn-problem">{!! $page->maths($turn->task->problem->node) !!}</h1>
@@ -71,10 +72,9 @@
                 href="{{ $turn->door->next }}">{{ __('handed.next-problem') }} <kbd>→</kbd></a>
         @endif
     @else
-        @php($goesOn = $turn->marking->finished ? null : $turn->guidance())
-        @if ($turn->marking->finished || $goesOn !== null)
+        @if ($turn->marking->finished || $help->guidance !== null)
             <a id="pen-watch" class="pen"
-                href="{{ $turn->watching($goesOn) }}">{{ __($turn->marking->finished ? 'turn.see'
+                href="{{ $turn->watching($help?->guidance) }}">{{ __($turn->marking->finished ? 'turn.see'
                 : 'turn.give-up') }} <kbd>v</kbd></a>
         @endif
         <span class="pen-gap"></span>
