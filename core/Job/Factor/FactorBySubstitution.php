@@ -20,6 +20,7 @@ use Runel\Expression\Product;
 use Runel\Expression\Sum;
 use Runel\Message\Message;
 use Runel\Method\Embedded;
+use Runel\Method\Factored;
 use Runel\Method\WaysToFactor;
 use Runel\Number\Rational;
 use Runel\Polynomial\Polynomial;
@@ -57,18 +58,8 @@ final class FactorBySubstitution extends StructureMethod
         if ($hidden === null || !$isLetters || Trinomial::of($hidden->quadratic)?->isPrime() !== false) {
             return null;
         }
-        $part = QuadraticPart::expression($hidden->quadratic, $task);
-        $way = $this->ways->fitting($part)[0] ?? null;
-        $factored = $way?->factoring($part);
-        $isSplit = $factored !== null && \count($factored->factors) > 1;
-        $isPlain = $isSplit && $hidden->coefficient(2)->equals(array_reduce(
-            $factored->factors,
-            static fn(Rational $product, Polynomial $one): Rational => $product->times(
-                $one->coefficient($hidden->unknown, 1),
-            ),
-            Rational::one(),
-        ));
-        if (!$isPlain) {
+        $factored = $this->split($hidden, $task);
+        if ($factored === null) {
             return null;
         }
         $line = static fn(Expression ...$factors): Line => $isBracket
@@ -81,55 +72,25 @@ final class FactorBySubstitution extends StructureMethod
             $factors[] = Polynomial::fromExpression($back);
             $brackets[] = $hidden->bracket($factor);
         }
-        $written = $hidden->written();
-        $isNamed = $task->style->get(SomethingNamed::class) === SomethingNamed::Named;
-        $words = ['something' => $hidden->something, 'unknown' => new Letter($hidden->unknown)];
-        // Of two things each has its words; a letter beside stays itself.
-        $two = $hidden instanceof HiddenPair ? '-two' : '';
-        $named = $hidden instanceof HiddenPair && !$hidden->isBesideLetter() ? '-two' : '';
-        if ($hidden instanceof HiddenPair) {
-            $words += ['other' => $hidden->other, 'second' => new Letter($hidden->second)];
-        }
         $tidied = $line(...array_map(
             static fn(Polynomial $one): Expression => BookShape::ordered($one->toExpression()),
             $factors,
         ));
         $back = $line(...$brackets);
-        $setUp = [];
-        if (!$isBracket) {
-            $setUp[] = new Step(
-                id: 'see',
-                title: Message::of('substitution.gather.title'),
-                why: Message::of("substitution.gather.why$two", $words),
-                lines: [$outer->line($written)],
-            );
-        }
-        if ($isNamed) {
-            $setUp[] = new Step(
-                id: 'name',
-                title: Message::of("substitution.name.title$named", $words),
-                why: Message::of(
-                    $named === '' ? 'structure.substitution.name' : 'structure.substitution.name-two',
-                    $words + ['quadratic' => $hidden->quadratic->toExpression()],
-                ),
-            );
-        }
-        $sections = [
-            ...($setUp === [] ? [] : [new Section(Phase::SettingUp, $setUp)]),
-            ...($isNamed ? Embedded::beside(
-                $factored->sections,
-                'named-',
-                $hidden->quadratic->toExpression(),
-            ) : []),
-            new Section(Phase::Writing, [new Step(
-                id: 'back',
-                title: Message::of('substitution.back.title'),
-                why: $isNamed
-                    ? Message::of("substitution.back.why$named", $words)
-                    : Message::of("substitution.back.why-straight$two", $words),
-                lines: $tidied->node->equals($back->node) ? [$back] : [$back, $tidied],
-            )]),
-        ];
+        [$two, $words] = [self::two($hidden), self::words($hidden)];
+        $setUp = $isBracket ? [] : [new Step(
+            id: 'see',
+            title: Message::of('substitution.gather.title'),
+            why: Message::of("substitution.gather.why$two", $words),
+            lines: [$outer->line($hidden->written())],
+        )];
+        $end = $tidied->node->equals($back->node) ? [$back] : [$back, $tidied];
+        $sections = $task->style->get(SomethingNamed::class) === SomethingNamed::Named
+            ? self::named($hidden, $setUp, $factored->sections, $end)
+            : [
+                ...($setUp === [] ? [] : [new Section(Phase::SettingUp, $setUp)]),
+                self::back("substitution.back.why-straight$two", $words, $end),
+            ];
 
         return new SeenStructure(
             $sections,
@@ -144,5 +105,85 @@ final class FactorBySubstitution extends StructureMethod
                 lines: [Line::given($node)],
             )] : null,
         );
+    }
+
+    /** What the quadratic splits into, its leading coefficient shared out; null where it does not. */
+    private function split(HiddenQuadratic|HiddenPair $hidden, Task $task): ?Factored
+    {
+        $part = QuadraticPart::expression($hidden->quadratic, $task);
+        $factored = ($this->ways->fitting($part)[0] ?? null)?->factoring($part);
+        $isPlain = $factored !== null && \count($factored->factors) > 1
+            && $hidden->coefficient(2)->equals(array_reduce(
+                $factored->factors,
+                static fn(Rational $product, Polynomial $one): Rational => $product->times(
+                    $one->coefficient($hidden->unknown, 1),
+                ),
+                Rational::one(),
+            ));
+
+        return $isPlain ? $factored : null;
+    }
+
+    /**
+     * A letter put for the something, the quadratic factored in it, and the something put back.
+     *
+     * @param list<Step>           $setUp
+     * @param list<Section>        $factoring
+     * @param non-empty-list<Line> $end
+     *
+     * @return non-empty-list<Section>
+     */
+    private static function named(
+        HiddenQuadratic|HiddenPair $hidden,
+        array $setUp,
+        array $factoring,
+        array $end,
+    ): array {
+        $words = self::words($hidden);
+        // Of two things each has its words; a letter beside stays itself.
+        $named = $hidden instanceof HiddenPair && !$hidden->isBesideLetter() ? '-two' : '';
+        $quadratic = $hidden->quadratic->toExpression();
+
+        return [
+            new Section(Phase::SettingUp, [...$setUp, new Step(
+                id: 'name',
+                title: Message::of("substitution.name.title$named", $words),
+                why: Message::of(
+                    $named === '' ? 'structure.substitution.name' : 'structure.substitution.name-two',
+                    $words + ['quadratic' => $quadratic],
+                ),
+            )]),
+            ...Embedded::beside($factoring, 'named-', $quadratic),
+            self::back("substitution.back.why$named", $words, $end),
+        ];
+    }
+
+    /**
+     * @param array<string, Expression> $words
+     * @param non-empty-list<Line>      $lines
+     */
+    private static function back(string $why, array $words, array $lines): Section
+    {
+        return new Section(Phase::Writing, [new Step(
+            id: 'back',
+            title: Message::of('substitution.back.title'),
+            why: Message::of($why, $words),
+            lines: $lines,
+        )]);
+    }
+
+    private static function two(HiddenQuadratic|HiddenPair $hidden): string
+    {
+        return $hidden instanceof HiddenPair ? '-two' : '';
+    }
+
+    /** @return array<string, Expression> */
+    private static function words(HiddenQuadratic|HiddenPair $hidden): array
+    {
+        $words = ['something' => $hidden->something, 'unknown' => new Letter($hidden->unknown)];
+
+        return $hidden instanceof HiddenPair
+            ? $words + ['other' => $hidden->other, 'second' => new Letter($hidden->second)]
+            : $words;
     }
 }

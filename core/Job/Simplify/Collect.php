@@ -61,38 +61,7 @@ final readonly class Collect implements Method
         $node = $task->problem->node;
         $whole = $node instanceof Expression ? $node : throw new \LogicException('It is an expression.');
         $result = Polynomial::fromExpression($whole)->toExpression();
-        $ordered = array_merge(...$groups);
-        $inks = [];
-        foreach ($groups as $ink => $terms) {
-            foreach ($terms as [, $place]) {
-                $inks[$place] = $ink;
-            }
-        }
-        $marked = Sum::of(array_map(
-            static fn(Expression $term, int $place): Expression => new Marked($term, Mark::ofDegree($inks[$place])),
-            $whole->terms(),
-            array_keys($whole->terms()),
-        ));
-        $steps = [new Step(
-            id: 'mark',
-            title: Message::of('simplify.collect.mark.title'),
-            why: Message::of('simplify.collect.mark.why'),
-            lines: [Line::equal($marked)],
-            watch: Slip::UnlikeTermsCollected,
-        )];
-        $together = Sum::of(array_map(
-            static fn(array $one): Expression => new Marked($one[2], Mark::ofDegree($inks[$one[1]])),
-            $ordered,
-        ));
-        if (array_column($ordered, 1) !== array_keys($whole->terms())) {
-            $steps[] = new Step(
-                id: 'together',
-                title: Message::of('simplify.collect.together.title'),
-                why: Message::of('simplify.collect.together.why'),
-                lines: [Line::equal($together)],
-                watch: Slip::SignsIgnored,
-            );
-        }
+        $steps = self::marked($whole, $groups);
         foreach ($groups as $ink => $terms) {
             if (\count($terms) > 1) {
                 $steps[] = self::group($ink, array_column($terms, 0));
@@ -128,6 +97,47 @@ final readonly class Collect implements Method
             answer: new SimplifiedAnswer($result),
             checking: static fn(): array => [PutBeside::check($whole, $result)],
         );
+    }
+
+    /**
+     * @param list<non-empty-list<array{Term, int, Expression}>> $groups
+     *
+     * @return non-empty-list<Step> like terms in one ink, then side by side
+     */
+    private static function marked(Expression $whole, array $groups): array
+    {
+        $ordered = array_merge(...$groups);
+        $inks = [];
+        foreach ($groups as $ink => $terms) {
+            foreach ($terms as [, $place]) {
+                $inks[$place] = $ink;
+            }
+        }
+        $steps = [new Step(
+            id: 'mark',
+            title: Message::of('simplify.collect.mark.title'),
+            why: Message::of('simplify.collect.mark.why'),
+            lines: [Line::equal(Sum::of(array_map(
+                static fn(Expression $term, int $place): Expression => new Marked($term, Mark::ofDegree($inks[$place])),
+                $whole->terms(),
+                array_keys($whole->terms()),
+            )))],
+            watch: Slip::UnlikeTermsCollected,
+        )];
+        if (array_column($ordered, 1) !== array_keys($whole->terms())) {
+            $steps[] = new Step(
+                id: 'together',
+                title: Message::of('simplify.collect.together.title'),
+                why: Message::of('simplify.collect.together.why'),
+                lines: [Line::equal(Sum::of(array_map(
+                    static fn(array $one): Expression => new Marked($one[2], Mark::ofDegree($inks[$one[1]])),
+                    $ordered,
+                )))],
+                watch: Slip::SignsIgnored,
+            );
+        }
+
+        return $steps;
     }
 
     /** @param non-empty-list<Term> $terms like one another */

@@ -41,88 +41,94 @@ final readonly class Powers implements Method
         $product = PowerProduct::ofTask($task) ?? throw new \LogicException('It was not refused.');
         $node = $task->problem->node;
         $whole = $node instanceof Expression ? $node : throw new \LogicException('It is an expression.');
-        $numbers = $product->isOfNumbers() ? '-numbers' : '';
-        $steps = [];
-        $reached = $whole;
-        $inOneBase = PowerProduct::inOneBase($whole);
-        if ($inOneBase !== null) {
-            $steps[] = new Step(
-                id: 'bases',
-                title: Message::of('simplify.powers.bases.title'),
-                why: Message::of('simplify.powers.bases.why'),
-                lines: [Line::equal($inOneBase)],
-            );
-            $reached = $inOneBase;
-        }
-        $opened = $product->opened();
         $value = $product->value() ?? $product->result();
-        if (!$opened->equals($reached) && $product->value() === null) {
-            $steps[] = new Step(
-                id: 'open',
-                title: Message::of('simplify.powers.open.title'),
-                why: Message::of('simplify.powers.open.why'),
-                lines: [Line::equal($opened)],
-                watch: match (true) {
-                    $product->raisesPowers() => Slip::ExponentsAdded,
-                    $product->squaresNumber() => Slip::CoefficientNotSquared,
-                    default => null,
-                },
-            );
-            $reached = $opened;
-        }
-        $gathered = $product->gathered();
-        if (!$gathered->equals($reached) && ($product->isGathered() || !$product->isOfNumbers())) {
-            $steps[] = new Step(
-                id: 'gather',
-                title: Message::of("simplify.powers.gather.title$numbers"),
-                why: Message::of($product->divides()
-                    ? 'simplify.powers.gather.why-quotient'
-                    : "simplify.powers.gather.why$numbers"),
-                lines: [Line::equal($gathered), ...$product->exponentLines()],
-                watch: match (true) {
-                    $product->isOfNumbers() => Slip::BasesMultiplied,
-                    $product->divides() => Slip::ExponentsMultiplied,
-                    default => Slip::ExponentsNotAdded,
-                },
-            );
-            $reached = $gathered;
-        }
-        $worked = $product->worked($product->hasZero());
-        $result = $product->result();
-        if (!$worked->equals($reached) && !$worked->equals($result) && ($numbers === '' || $product->isGathered())) {
-            $steps[] = new Step(
-                id: 'work',
-                title: Message::of('simplify.powers.work.title'),
-                why: Message::of("simplify.powers.work.why$numbers"),
-                lines: [Line::equal($worked)],
-                watch: $product->hasZero() ? Slip::ZeroExponent : null,
-            );
-        }
-        $isTurned = !$worked->equals($result) && $product->hasNegative();
-        $why = match (true) {
-            $product->hasZero() => $isTurned ? 'result-why-zero-below' : 'result-why-zero',
-            $isTurned => 'result-why-below',
-            default => "result-why$numbers",
-        };
-
-        if (!$value->equals($result)) {
-            $steps[] = new Step(
-                id: 'turn',
-                title: Message::of('simplify.powers.turn.title'),
-                why: Message::of('simplify.powers.turn.why'),
-                lines: [Line::equal($result)],
-            );
-            $why = 'result-why-value';
-        }
 
         return SimplifyDemonstration::of(
             $task,
             $this->id(),
             $whole,
-            $steps,
+            self::steps($product, $whole),
             new SimplifiedAnswer($value),
-            $why,
-            "read$numbers",
+            self::why($product),
+            $product->isOfNumbers() ? 'read-numbers' : 'read',
         );
+    }
+
+    /** @return list<Step> one base, no brackets, like bases together, exponents worked out, below the line */
+    private static function steps(PowerProduct $product, Expression $whole): array
+    {
+        $numbers = $product->isOfNumbers() ? '-numbers' : '';
+        $steps = [];
+        $reached = $whole;
+        $inOneBase = PowerProduct::inOneBase($whole);
+        if ($inOneBase !== null) {
+            $steps[] = self::step('bases', '', $inOneBase);
+            $reached = $inOneBase;
+        }
+        $opened = $product->opened();
+        if (!$opened->equals($reached) && $product->value() === null) {
+            $steps[] = self::step('open', '', $opened, match (true) {
+                $product->raisesPowers() => Slip::ExponentsAdded,
+                $product->squaresNumber() => Slip::CoefficientNotSquared,
+                default => null,
+            });
+            $reached = $opened;
+        }
+        $gathered = $product->gathered();
+        if (!$gathered->equals($reached) && ($product->isGathered() || !$product->isOfNumbers())) {
+            $steps[] = self::gathering($product, $numbers);
+            $reached = $gathered;
+        }
+        $worked = $product->worked($product->hasZero());
+        $result = $product->result();
+        if (!$worked->equals($reached) && !$worked->equals($result) && ($numbers === '' || $product->isGathered())) {
+            $steps[] = self::step('work', $numbers, $worked, $product->hasZero() ? Slip::ZeroExponent : null);
+        }
+
+        return ($product->value() ?? $result)->equals($result)
+            ? $steps
+            : [...$steps, self::step('turn', '', $result)];
+    }
+
+    private static function gathering(PowerProduct $product, string $numbers): Step
+    {
+        return new Step(
+            id: 'gather',
+            title: Message::of("simplify.powers.gather.title$numbers"),
+            why: Message::of($product->divides()
+                ? 'simplify.powers.gather.why-quotient'
+                : "simplify.powers.gather.why$numbers"),
+            lines: [Line::equal($product->gathered()), ...$product->exponentLines()],
+            watch: match (true) {
+                $product->isOfNumbers() => Slip::BasesMultiplied,
+                $product->divides() => Slip::ExponentsMultiplied,
+                default => Slip::ExponentsNotAdded,
+            },
+        );
+    }
+
+    private static function step(string $id, string $numbers, Expression $line, ?Slip $watch = null): Step
+    {
+        return new Step(
+            id: $id,
+            title: Message::of("simplify.powers.$id.title"),
+            why: Message::of("simplify.powers.$id.why$numbers"),
+            lines: [Line::equal($line)],
+            watch: $watch,
+        );
+    }
+
+    /** The end of the key that says why the result is the result. */
+    private static function why(PowerProduct $product): string
+    {
+        $result = $product->result();
+        $isTurned = !$product->worked($product->hasZero())->equals($result) && $product->hasNegative();
+
+        return match (true) {
+            !($product->value() ?? $result)->equals($result) => 'result-why-value',
+            $product->hasZero() => $isTurned ? 'result-why-zero-below' : 'result-why-zero',
+            $isTurned => 'result-why-below',
+            default => $product->isOfNumbers() ? 'result-why-numbers' : 'result-why',
+        };
     }
 }

@@ -124,29 +124,13 @@ final readonly class ProductWithRoot
      */
     private function tested(array $steps, array $values): Demonstration
     {
-        $under = fn(Expression $value): Expression => Substitution::into(
-            $this->root->radicand,
-            $this->letter,
-            $value,
-        );
-        $isRejected = static fn(Expression $value): bool => Polynomial::number($under($value))?->isNegative() === true;
-        $rejected = array_filter($values, $isRejected);
+        $rejected = array_filter($values, $this->isRejected(...));
         $solutions = WaysApart::once(array_values(array_diff_key($values, $rejected)));
         if ($solutions === []) {
             throw new \LogicException('Where the root is 0, the product is.');
         }
-        $letter = new Letter($this->letter);
         foreach ($rejected as $place => $value) {
-            $steps[] = new Step(
-                id: 'reject-' . ($place + 1),
-                title: Message::of('solve.root-factor.reject', ['value' => $value]),
-                why: Message::of('solve.root-factor.reject-why', ['letter' => $letter]),
-                lines: [
-                    ...PutIn::workedOut($under($value)),
-                    Line::equivalent(new Equation($letter, $value), new Rewrite(), Branch::way($place + 1))
-                        ->reject(Message::of('substitution.dead')),
-                ],
-            );
+            $steps[] = $this->rejection($place + 1, $value);
         }
         $answer = new TestedSolutionsAnswer($this->letter, $solutions, array_values($rejected));
         $steps[] = new Step(
@@ -163,21 +147,7 @@ final readonly class ProductWithRoot
             ),
         );
         $sections = [
-            new Section(Phase::Reading, [
-                new Step(
-                    id: 'read',
-                    role: Role::Reading,
-                    title: Message::of('factor.read.title'),
-                    why: Message::of('solve.root-factor.read'),
-                    lines: [Line::given($this->given)],
-                ),
-                ...($this->equation === $this->given ? [] : [new Step(
-                    id: 'swap-sides',
-                    title: Message::of('factor.swap.title'),
-                    why: Message::of('solve.given.why-swap'),
-                    lines: [Line::equivalent($this->equation, new SwapSides())],
-                )]),
-            ]),
+            $this->reading(),
             new Section(Phase::Solving, $steps),
         ];
 
@@ -196,5 +166,50 @@ final readonly class ProductWithRoot
                 holds: true,
             ), $solutions),
         );
+    }
+
+    private function under(Expression $value): Expression
+    {
+        return Substitution::into($this->root->radicand, $this->letter, $value);
+    }
+
+    private function isRejected(Expression $value): bool
+    {
+        return Polynomial::number($this->under($value))?->isNegative() === true;
+    }
+
+    private function rejection(int $number, Expression $value): Step
+    {
+        $letter = new Letter($this->letter);
+
+        return new Step(
+            id: "reject-$number",
+            title: Message::of('solve.root-factor.reject', ['value' => $value]),
+            why: Message::of('solve.root-factor.reject-why', ['letter' => $letter]),
+            lines: [
+                ...PutIn::workedOut($this->under($value)),
+                Line::equivalent(new Equation($letter, $value), new Rewrite(), Branch::way($number))
+                    ->reject(Message::of('substitution.dead')),
+            ],
+        );
+    }
+
+    private function reading(): Section
+    {
+        return new Section(Phase::Reading, [
+            new Step(
+                id: 'read',
+                role: Role::Reading,
+                title: Message::of('factor.read.title'),
+                why: Message::of('solve.root-factor.read'),
+                lines: [Line::given($this->given)],
+            ),
+            ...($this->equation === $this->given ? [] : [new Step(
+                id: 'swap-sides',
+                title: Message::of('factor.swap.title'),
+                why: Message::of('solve.given.why-swap'),
+                lines: [Line::equivalent($this->equation, new SwapSides())],
+            )]),
+        ]);
     }
 }
