@@ -33,13 +33,11 @@ use Runel\Expression\Evaluation;
 use Runel\Expression\Expression;
 use Runel\Expression\Inside;
 use Runel\Expression\Letter;
-use Runel\Expression\Negative;
 use Runel\Expression\Node;
 use Runel\Expression\Numeral;
 use Runel\Expression\Power;
 use Runel\Expression\Product;
 use Runel\Expression\Root;
-use Runel\Expression\Sum;
 use Runel\Law\Claim\Identity;
 use Runel\Law\Move\JoinBranches;
 use Runel\Law\Move\Operation;
@@ -362,12 +360,13 @@ final class SubstitutionWork
         $index = $something instanceof Power ? $something->exponent->number()?->toInt() ?? 0 : 0;
         if ($something instanceof Power && $something->base instanceof Letter && !$part->isRational()) {
             foreach ($equations as $place => $equation) {
-                if ($index !== 2) {
-                    $this->powerIsSurd($equation, $place + 1, $index);
-                    continue;
-                }
                 $front = $place === 0 ? $part->coefficient : $part->coefficient->negated();
-                $this->squareIsSurd($equation, $place + 1, RootOfSurd::of($middle, $front, $part->inside));
+                $this->rooted($place + 1, new SurdPower(
+                    $this->letter,
+                    $equation,
+                    $index,
+                    $index === 2 ? RootOfSurd::of($middle, $front, $part->inside) : null,
+                ));
             }
 
             return;
@@ -375,90 +374,16 @@ final class SubstitutionWork
         $this->branches($equations);
     }
 
-    /**
-     * The square of the letter is a number with a root in it: its two roots, where it is not negative.
-     *
-     * @param Expression|null $plain one of them with no root under its root, where there is such a form
-     */
-    private function squareIsSurd(Equation $equation, int $number, ?Expression $plain): void
+    private function rooted(int $number, SurdPower $power): void
     {
-        $this->lastWay = $equation;
-        $branch = Branch::way($number);
-        $letter = new Letter($this->letter);
-        $either = static fn(Expression $root): Alternatives => new Alternatives([
-            new Equation($letter, $root),
-            new Equation($letter, new Negative($root)),
-        ]);
-        $isNegative = Evaluation::at(new Floats(), [])->of($equation->right) < 0;
-        $root = new Root($equation->right, 2);
-        $lines = [];
-        if ($isNegative && $this->isComplex()) {
+        $this->lastWay = $power->equation;
+        if ($power->hasOtherRoots() && $this->isComplex()) {
             $this->refusal = new OutOfReach(Message::of('substitution.refusal-part'));
 
             return;
         }
-        if ($isNegative) {
-            $lines[] = Line::equivalent($equation, new Rewrite(), $branch)->reject(Message::of('substitution.dead'));
-        } else {
-            $lines[] = Line::equivalent($either($root), new RootBothSides(), $branch);
-            if ($plain !== null) {
-                $lines = [Line::side($root, $plain), $lines[0], Line::equivalent(
-                    $either($plain),
-                    new JoinBranches(),
-                    $branch,
-                )];
-            }
-            array_push($this->solutions, $plain ?? $root, new Negative($plain ?? $root));
-        }
-        $this->sections[] = new Section(Phase::Solving, [new Step(
-            id: "way-$number-root",
-            title: Message::of('solve.linear.title', ['factor' => $equation]),
-            why: Message::of(match (true) {
-                $isNegative => 'substitution.square.why-none',
-                $plain !== null => 'substitution.square.why-plain',
-                default => 'substitution.square.why',
-            }),
-            lines: $lines,
-        )]);
-    }
-
-    /** A power from the third on is a number with a root in it: its real roots, where there are any. */
-    private function powerIsSurd(Equation $equation, int $number, int $index): void
-    {
-        $this->lastWay = $equation;
-        $branch = Branch::way($number);
-        $letter = new Letter($this->letter);
-        $isNegative = Evaluation::at(new Floats(), [])->of($equation->right) < 0;
-        $isEven = $index % 2 === 0;
-        if ($isEven && $this->isComplex()) {
-            $this->refusal = new OutOfReach(Message::of('substitution.refusal-part'));
-
-            return;
-        }
-        $size = new Root($isNegative ? Sum::of(array_map(
-            static fn(Expression $term): Expression => $term->negated(),
-            array_reverse($equation->right->terms()),
-        )) : $equation->right, $index);
-        $values = match (true) {
-            $isNegative && $isEven => [],
-            $isEven => [$size, new Negative($size)],
-            default => [$isNegative ? new Negative($size) : $size],
-        };
-        $roots = array_map(static fn(Expression $value): Equation => new Equation($letter, $value), $values);
-        array_push($this->solutions, ...$values);
-        $this->sections[] = new Section(Phase::Solving, [new Step(
-            id: "way-$number-root",
-            title: Message::of('solve.linear.title', ['factor' => $equation]),
-            why: Message::of(match (true) {
-                $roots === [] => 'substitution.square.why-none-power',
-                $isEven => 'powers.root.why-both',
-                $isNegative => 'powers.root.why-minus',
-                default => 'powers.root.why',
-            }, $roots === [] ? [] : ['index' => $index]),
-            lines: [$roots === []
-                ? Line::equivalent($equation, new Rewrite(), $branch)->reject(Message::of('substitution.dead'))
-                : Line::equivalent(self::either($roots), new RootBothSides($index), $branch)],
-        )]);
+        array_push($this->solutions, ...$power->roots());
+        $this->sections[] = new Section(Phase::Solving, [$power->step($number)]);
     }
 
     /** @param non-empty-list<Equation> $equations what the something equals, each on a branch of its own */
