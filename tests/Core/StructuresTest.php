@@ -102,6 +102,18 @@ final class StructuresTest extends TestCase
         self::assertGreaterThanOrEqual(intdiv($asked * $least, 100), $done, "$job.$method");
     }
 
+    /** A cubic with these roots, multiplied out. */
+    private static function cubic(string $x, int $a, int $b, int $c): string
+    {
+        return sprintf(
+            '(%1$s^3%2$+d%1$s^2%3$+d%1$s%4$+d)',
+            $x,
+            -$a - $b - $c,
+            $a * $b + $a * $c + $b * $c,
+            -$a * $b * $c,
+        );
+    }
+
     private static function problem(string $way, Chance $chance): string
     {
         $n = static fn(int $most = 9): int => $chance->dice->getInt(1, $most) * $chance->one([1, -1]);
@@ -209,6 +221,8 @@ final class StructuresTest extends TestCase
                 "$x/($x{$s($a)}){$s($b)}/$x=$c",
                 "$a/$x=$b",
                 "($x{$s($a)})/($x{$s($b)})=$c",
+                self::cubic($x, $a, $b, $c) . "/($x{$s(-$a)})=0",
+                self::cubic($x, $a, $b, $b) . "/($x{$s(-$b)})=0",
             ]),
             'solve.substitution' => $chance->one([
                 '' . self::product("$x^2", 1, -($a ** 2), 1, $b) . '=0',

@@ -11,7 +11,6 @@ use Runel\Demonstration\Answer\NoSolutionAnswer;
 use Runel\Demonstration\Answer\NothingLeftAnswer;
 use Runel\Demonstration\Answer\SolutionsAnswer;
 use Runel\Demonstration\Answer\TestedSolutionsAnswer;
-use Runel\Demonstration\Branch;
 use Runel\Demonstration\Check;
 use Runel\Demonstration\CheckKind;
 use Runel\Demonstration\Demonstration;
@@ -50,6 +49,7 @@ use Runel\Slip\Slip;
 use Runel\Working\CommonDenominator;
 use Runel\Working\LastLine;
 use Runel\Working\Quadratic\Decimals;
+use Runel\Working\SaidOn;
 
 /** One equation with its letter below a line, worked from the problem to what is left of the candidates. */
 final class ClearingWork
@@ -395,9 +395,11 @@ final class ClearingWork
             $lines = $this->put($candidate);
             if ($isExcluded) {
                 $this->rejected[] = $candidate;
-                $lines[] = Line::result($said, new Rewrite(), $several ? Branch::way($place + 1) : null)->reject(
-                    Message::of('clear.test.rejected'),
-                );
+                foreach (SaidOn::branches($this->sections, $said) as $branch) {
+                    $lines[] = Line::result($said, new Rewrite(), $branch)->reject(
+                        Message::of('clear.test.rejected'),
+                    );
+                }
             } else {
                 $this->solutions[] = $candidate;
             }

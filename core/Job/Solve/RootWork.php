@@ -458,7 +458,7 @@ final class RootWork
     private function test(array $candidates): void
     {
         $this->tested = new TestedCandidates($this->equation, $candidates);
-        $this->sections[] = new Section(Phase::Finishing, $this->tested->steps());
+        $this->sections[] = new Section(Phase::Finishing, $this->tested->steps($this->sections));
     }
 
     /** @return list<Line> what is left says that two different numbers are equal */

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Runel\Job\Solve;
 
 use Runel\Demonstration\Answer\SolutionsAnswer;
-use Runel\Demonstration\Branch;
 use Runel\Demonstration\Check;
 use Runel\Demonstration\CheckKind;
 use Runel\Demonstration\Figure\SidesCurveFigure;
 use Runel\Demonstration\Line;
 use Runel\Demonstration\Question;
+use Runel\Demonstration\Section;
 use Runel\Demonstration\Step;
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
@@ -20,6 +20,7 @@ use Runel\Law\Move\JoinBranches;
 use Runel\Law\Move\Rewrite;
 use Runel\Message\Message;
 use Runel\Slip\Slip;
+use Runel\Working\SaidOn;
 
 /** What squaring has led to, put into the original: what holds and what does not. */
 final readonly class TestedCandidates
@@ -39,8 +40,12 @@ final readonly class TestedCandidates
         $this->rejected = array_values(array_diff_key($candidates, array_filter($holds)));
     }
 
-    /** @return list<Step> every candidate put into the original, the false ones struck out; then what is left */
-    public function steps(): array
+    /**
+     * @param list<Section> $sections what has led to them
+     *
+     * @return list<Step> every candidate put into the original, the false ones struck out; then what is left
+     */
+    public function steps(array $sections): array
     {
         $original = $this->equation->equation;
         $letter = $this->equation->letter;
@@ -51,9 +56,11 @@ final readonly class TestedCandidates
             $said = new Equation(new Letter($letter), $candidate);
             $lines = $this->values->put($candidate);
             if (!$holds) {
-                $lines[] = Line::result($said, new Rewrite(), $several ? Branch::way($place + 1) : null)->reject(
-                    Message::of('isolate.test.rejected'),
-                );
+                foreach (SaidOn::branches($sections, $said) as $branch) {
+                    $lines[] = Line::result($said, new Rewrite(), $branch)->reject(
+                        Message::of('isolate.test.rejected'),
+                    );
+                }
             }
             $steps[] = new Step(
                 id: 'test-' . ($place + 1),
