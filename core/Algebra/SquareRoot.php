@@ -86,6 +86,17 @@ final readonly class SquareRoot
         return new self($radicand, $inside === 1 ? $coefficient->like($radicand) : $coefficient, $inside);
     }
 
+    /**
+     * A root that is simplified already, as large as it may be.
+     *
+     * @param Rational $coefficient positive
+     * @param int      $inside      positive and square-free
+     */
+    public static function simple(Rational $coefficient, int $inside): self
+    {
+        return new self($coefficient->times($coefficient)->times(Rational::of($inside)), $coefficient, $inside);
+    }
+
     public function isImaginary(): bool
     {
         return $this->imaginary;

@@ -223,6 +223,7 @@ final class StructuresTest extends TestCase
                 "($x{$s($a)})/($x{$s($b)})=$c",
                 self::cubic($x, $a, $b, $c) . "/($x{$s(-$a)})=0",
                 self::cubic($x, $a, $b, $b) . "/($x{$s(-$b)})=0",
+                "$r/($x{$s($a)})*($x^2{$s($b)}$x{$s($c)})={$d}$x",
             ]),
             'solve.substitution' => $chance->one([
                 '' . self::product("$x^2", 1, -($a ** 2), 1, $b) . '=0',

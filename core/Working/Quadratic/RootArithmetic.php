@@ -24,7 +24,7 @@ use Runel\Number\Surd;
 final readonly class RootArithmetic
 {
     /** Nested deeper than this, the rest is worked out at once. */
-    private const ROUNDS = 8;
+    private const ROUNDS = 14;
 
     /** @param Evaluation<Surd> $evaluation shared, so that no part is worked out twice */
     private function __construct(private Evaluation $evaluation) {}
@@ -37,20 +37,22 @@ final readonly class RootArithmetic
         $arithmetic = new self(Evaluation::at(new Surds(), []));
         $lines = [];
         $reached = $written;
-        for ($round = 0; $round < self::ROUNDS; ++$round) {
-            try {
-                $next = $arithmetic->worked($reached);
-            } catch (NoExactValue) {
-                return [];
+        try {
+            for ($round = 1; $round <= self::ROUNDS; ++$round) {
+                $next = $round === self::ROUNDS
+                    ? self::written($arithmetic->evaluation->of($reached))
+                    : $arithmetic->worked($reached);
+                if ($next->equals($reached)) {
+                    return $lines;
+                }
+                $lines[] = Line::side($reached, $next);
+                $reached = $next;
             }
-            if ($next === $reached) {
-                return $lines;
-            }
-            $lines[] = Line::side($reached, $next);
-            $reached = $next;
+        } catch (NoExactValue) {
+            return [];
         }
 
-        return [];
+        return $lines;
     }
 
     /** @throws NoExactValue where the numbers are too large, or have more than one root in them */
@@ -173,8 +175,7 @@ final readonly class RootArithmetic
         if ($root->isZero()) {
             return Numeral::of($number);
         }
-        $size = SquareRoot::of($root->times($root)->times(Rational::of(abs($inside))))
-            ?? throw new NoExactValue("root of $inside");
+        $size = SquareRoot::simple($root->absolute(), abs($inside));
         $size = $inside < 0 ? $size->ofOpposite() : $size;
 
         return $size->beside($number, $root->isNegative(), true);
