@@ -14,6 +14,7 @@ use Runel\Expression\Indeterminates;
 use Runel\Expression\Inside;
 use Runel\Expression\Letter;
 use Runel\Expression\Negative;
+use Runel\Expression\Letters;
 use Runel\Expression\Node;
 use Runel\Expression\Numeral;
 use Runel\Expression\Product;
@@ -218,8 +219,12 @@ final readonly class SlippedPage
             return [];
         }
         $task = $demonstration->task;
+        $subject = $task->problem->subject;
+        if ($subject !== null && !Letters::holds($wrong, $subject)) {
+            return null;
+        }
         try {
-            $problem = Problem::of($wrong, $task->problem->subject);
+            $problem = Problem::of($wrong, $subject);
 
             return self::chain($catalogue->demonstrate(
                 new Task($problem, $task->style, $task->choices, true),
