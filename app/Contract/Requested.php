@@ -7,6 +7,7 @@ namespace App\Contract;
 use App\Address\Standing;
 use App\Demonstrations\Demonstrations;
 use App\Faces\Faces;
+use App\Faces\FigureWriting;
 use App\Faces\JsonFace;
 use Runel\Demonstration\Demonstration;
 use Runel\Demonstration\TaskReference;
@@ -59,14 +60,17 @@ final readonly class Requested
     }
 
     /**
-     * @param array<array-key, mixed> $request
+     * @param array<array-key, mixed> $request that of a reference, and optionally how figures are written
      *
      * @return array<string, mixed> the demonstration or the error
      */
     public function answer(array $request): array
     {
         try {
-            return $this->json->data($this->demonstration($this->reference($request)));
+            $figures = self::figures($request['figures'] ?? FigureWriting::Whole->value);
+            unset($request['figures']);
+
+            return $this->json->data($this->demonstration($this->reference($request)), $figures);
         } catch (Refusal $refusal) {
             return $this->error($refusal);
         } catch (\Throwable $fault) {
@@ -84,6 +88,17 @@ final readonly class Requested
             'message' => $this->faces->text(HouseStyle::default())->say($refusal->reason),
             'at' => $refusal->at,
         ]];
+    }
+
+    /** @throws BadRequest */
+    private static function figures(mixed $name): FigureWriting
+    {
+        $name = \is_string($name) ? $name : '';
+
+        return FigureWriting::tryFrom($name) ?? throw new BadRequest(Message::of('error.bad-figures', [
+            'found' => mb_substr($name, 0, 40),
+            'values' => implode(', ', array_column(FigureWriting::cases(), 'value')),
+        ]));
     }
 
     private function judgeChoice(string $key, string $value): void

@@ -38,7 +38,7 @@ final class JsonFace implements Face
     }
 
     /** @return array<string, mixed> */
-    public function data(Demonstration $demonstration): array
+    public function data(Demonstration $demonstration, FigureWriting $figures = FigureWriting::Whole): array
     {
         $wording = $this->faces->text($demonstration->task->style);
         $answer = $demonstration->answer;
@@ -61,7 +61,8 @@ final class JsonFace implements Face
         foreach ($answer->details() as $name => $detail) {
             $data[$name] = $this->plain($detail);
         }
-        $data['steps'] = array_map(fn(Step $step): array => $this->step($step, $wording), $demonstration->steps());
+        $steps = array_map(fn(Step $step): array => $this->step($step, $wording), $demonstration->steps());
+        $data['steps'] = $figures === FigureWriting::Whole ? $steps : self::changed($steps);
         $data['checks'] = array_map(fn(Check $check): array => [
             'kind' => $check->kind->value,
             'holds' => $check->holds,
@@ -99,6 +100,32 @@ final class JsonFace implements Face
             'question' => $step->question === null ? null : $this->question($step->question, $wording),
             'watch' => $step->watch === null ? null : $step->watch->value,
         ];
+    }
+
+    /**
+     * @param list<array<string, mixed>> $steps
+     *
+     * @return list<array<string, mixed>> each figure by what has changed since the one before it, where that is of its
+     *                                    type
+     */
+    private static function changed(array $steps): array
+    {
+        $last = null;
+        foreach ($steps as $place => $step) {
+            $figure = $step['figure'];
+            if (!\is_array($figure)) {
+                continue;
+            }
+            if ($last !== null && $last['type'] === $figure['type']) {
+                $steps[$place]['figure'] = [
+                    'type' => $figure['type'],
+                    'changes' => FigureChanges::between($last, $figure),
+                ];
+            }
+            $last = $figure;
+        }
+
+        return $steps;
     }
 
     /** @return array<string, string> what a line does not have is left out */

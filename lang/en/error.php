@@ -131,6 +131,7 @@ return [
     'not-json' => 'This line is not a JSON object.',
     'no-problem' => 'The request names no problem: give it as text under “problem”.',
     'not-string' => '“:key” has to be text.',
+    'bad-figures' => 'Figures cannot be written as “:found”. It can be: :values.',
     'bad-format' => 'There is no format “:found”. It can be: :values.',
     'failed' => 'Something went wrong while this was worked out. It has been noted in the log; the other ways are not '
         . 'affected.',

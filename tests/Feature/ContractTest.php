@@ -48,6 +48,77 @@ final class ContractTest extends TestCase
         }
     }
 
+    public function testFiguresAreWrittenByTheirChangesWhereThatIsAsked(): void
+    {
+        $requested = app(Requested::class);
+        $long = '(2x^4+x^3-3x^2+5x-1)(x^4-2x^3+x^2-x+7)';
+        foreach ([
+            [$long, 'grid'], [$long, 'columns'], ['(x^5-1)/(x^2+x+1)', 'long'],
+            ['(6x^3-7x^2+4x-1)/(2x-1)', 'synthetic'],
+            ['15x^2-7x-4', 'cross'], ['15x^2-7x-4', 'product-grid'], ['4x^2=12x+7', 'factoring'],
+            ['(3x^3-11x^2+4)/(x-2)', 'bridge'], ['5x+2=2x+11', 'balance'], ['(x-4)^2', 'special'],
+        ] as [$problem, $method]) {
+            $request = ['problem' => $problem, 'method' => $method];
+            $whole = $requested->answer($request);
+            $changed = $requested->answer($request + ['figures' => 'changes']);
+            self::assertArrayHasKey('steps', $whole, "$problem $method");
+            $figure = null;
+            foreach ($changed['steps'] as $place => $step) {
+                $written = $step['figure'];
+                $figure = isset($written['changes'])
+                    ? self::patched($figure, $written['changes'])
+                    : $written ?? $figure;
+                if ($written !== null) {
+                    self::assertSame($whole['steps'][$place]['figure'], $figure, "$problem $method {$step['id']}");
+                }
+                $changed['steps'][$place]['figure'] = $whole['steps'][$place]['figure'];
+            }
+            self::assertSame($whole, $changed);
+        }
+        $bytes = static fn(string $figures): int => \strlen((string) json_encode(array_column($requested->answer([
+            'problem' => '(2x^8+x^7+x^6+3x^5-9x^4-x^3+x^2-x+1)(2x^7+x^6+3x^5-9x^4-x^3+x^2-x+1)',
+            'method' => 'grid',
+            'figures' => $figures,
+        ])['steps'], 'figure')));
+        self::assertLessThan(.25 * $bytes('whole'), $bytes('changes'));
+        $this->getJson('/api/demonstrations?problem=x%5E2-4&figures=changes')->assertOk();
+        $this->getJson('/api/demonstrations?problem=x%5E2-4&figures=some')->assertStatus(422)
+            ->assertJsonPath('error.message', 'Figures cannot be written as “some”. It can be: whole, changes.');
+    }
+
+    /**
+     * A JSON Patch done, by its own rules.
+     *
+     * @param array<array-key, mixed>                              $figure
+     * @param list<array{op: string, path: string, value?: mixed}> $changes
+     *
+     * @return array<array-key, mixed>
+     */
+    private static function patched(array $figure, array $changes): array
+    {
+        foreach ($changes as $change) {
+            $keys = array_map(
+                static fn(string $key): string => strtr($key, ['~1' => '/', '~0' => '~']),
+                explode('/', substr($change['path'], 1)),
+            );
+            $last = array_pop($keys);
+            $place = &$figure;
+            foreach ($keys as $key) {
+                self::assertArrayHasKey($key, $place);
+                $place = &$place[$key];
+            }
+            self::assertSame($change['op'] !== 'add', \array_key_exists($last, $place));
+            if ($change['op'] === 'remove') {
+                unset($place[$last]);
+            } else {
+                $place[$last] = $change['value'] ?? null;
+            }
+            unset($place);
+        }
+
+        return $figure;
+    }
+
     public function testEveryMessageHasItsWordsInEveryFace(): void
     {
         $problems = [

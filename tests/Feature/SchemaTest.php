@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Demonstrations\Demonstrations;
+use App\Faces\FigureWriting;
 use App\Faces\JsonFace;
 use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Validator;
@@ -45,10 +46,14 @@ final class SchemaTest extends TestCase
                 if ($offer->forecast === null) {
                     continue;
                 }
-                $written = app(JsonFace::class)->write(
-                    app(Demonstrations::class)->of($task, $offer->method->job(), $offer->method->id()),
-                );
+                $demonstration = app(Demonstrations::class)->of($task, $offer->method->job(), $offer->method->id());
+                $written = app(JsonFace::class)->write($demonstration);
                 $data = json_decode($written, flags: \JSON_THROW_ON_ERROR);
+                $changed = app(JsonFace::class)->data($demonstration, FigureWriting::Changes);
+                self::assertTrue((new Validator())->validate(
+                    json_decode((string) json_encode($changed), flags: \JSON_THROW_ON_ERROR),
+                    $schema,
+                )->isValid(), "$typed {$offer->method->id()} by changes");
                 $result = (new Validator())->setMaxErrors(3)->validate($data, $schema);
                 $error = $result->error();
                 $said = $error === null ? '' : json_encode((new ErrorFormatter())->format($error));

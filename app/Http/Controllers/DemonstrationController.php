@@ -37,7 +37,7 @@ final readonly class DemonstrationController
     private function request(array $query): array
     {
         $known = array_flip(array_column($this->catalogue->choices(), 'key'));
-        $named = array_intersect_key($query, ['problem' => 1, 'job' => 1, 'method' => 1]);
+        $named = array_intersect_key($query, ['problem' => 1, 'job' => 1, 'method' => 1, 'figures' => 1]);
         $style = $query['style'] ?? [];
         $choices = $query['choices'] ?? [];
         $rest = array_diff_key($query, $named, $known, ['style' => 1, 'choices' => 1, Address::COMPLETE => 1]);
