@@ -97,7 +97,7 @@ final readonly class Diagnosis
         if ($two !== null) {
             return $two;
         }
-        foreach ($worked->lines() as $line) {
+        foreach ($worked->linesAfter($before) as $line) {
             $outcomes = $worked->slipped($line, isOurs: true);
             $rule = self::rule($proof, $effort, $outcomes, $line, $after, $fingerprint, isSkipped: true);
             if ($rule !== null) {

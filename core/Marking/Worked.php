@@ -50,6 +50,23 @@ final class Worked
     }
 
     /**
+     * Those that may have been skipped on the way from a line: where it is one of ours, the ones behind it.
+     *
+     * @return list<Node>
+     */
+    public function linesAfter(Node $before): array
+    {
+        $lines = $this->lines();
+        foreach (array_reverse(array_keys($lines)) as $place) {
+            if ($lines[$place]->equals($before)) {
+                return \array_slice($lines, $place + 1);
+            }
+        }
+
+        return $lines;
+    }
+
+    /**
      * What the job's wrong rules make of a line: kept for the problem's own and for ours, which many are compared with.
      *
      * @return iterable<array{WrongRule, Node}>
