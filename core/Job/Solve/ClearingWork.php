@@ -11,6 +11,7 @@ use Runel\Demonstration\Answer\NoSolutionAnswer;
 use Runel\Demonstration\Answer\NothingLeftAnswer;
 use Runel\Demonstration\Answer\SolutionsAnswer;
 use Runel\Demonstration\Answer\TestedSolutionsAnswer;
+use Runel\Demonstration\Branch;
 use Runel\Demonstration\Check;
 use Runel\Demonstration\CheckKind;
 use Runel\Demonstration\Demonstration;
@@ -395,7 +396,8 @@ final class ClearingWork
             $lines = $this->put($candidate);
             if ($isExcluded) {
                 $this->rejected[] = $candidate;
-                foreach (SaidOn::branches($this->sections, $said) as $branch) {
+                $way = $several ? Branch::way($place + 1) : null;
+                foreach (SaidOn::branches($this->sections, $said, $way) as $branch) {
                     $lines[] = Line::result($said, new Rewrite(), $branch)->reject(
                         Message::of('clear.test.rejected'),
                     );

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Runel\Job\Solve;
 
 use Runel\Demonstration\Answer\SolutionsAnswer;
+use Runel\Demonstration\Branch;
 use Runel\Demonstration\Check;
 use Runel\Demonstration\CheckKind;
 use Runel\Demonstration\Figure\SidesCurveFigure;
@@ -56,7 +57,8 @@ final readonly class TestedCandidates
             $said = new Equation(new Letter($letter), $candidate);
             $lines = $this->values->put($candidate);
             if (!$holds) {
-                foreach (SaidOn::branches($sections, $said) as $branch) {
+                $way = $several ? Branch::way($place + 1) : null;
+                foreach (SaidOn::branches($sections, $said, $way) as $branch) {
                     $lines[] = Line::result($said, new Rewrite(), $branch)->reject(
                         Message::of('isolate.test.rejected'),
                     );
