@@ -154,6 +154,11 @@ final readonly class Board
     {
         $stops = array_values(array_filter($this->stops, static fn(Stop $stop): bool => $stop->group === $number));
         $reached = array_values(array_filter($stops, fn(Stop $stop): bool => $stop->number <= $this->shown));
+        $line = $this->mainLine($reached);
+        if ($outcome === null && $line === null && $reached !== []) {
+            // Where no line was written that goes on, what was done last is what came of it.
+            $outcome = $reached[\count($reached) - 1]->content->title;
+        }
 
         return new Group(
             $phase,
@@ -161,7 +166,7 @@ final readonly class Board
             $stops,
             $reached,
             $number === $this->openGroup(),
-            $this->mainLine($reached),
+            $line,
             \count($reached) === \count($stops) ? $outcome : null,
         );
     }

@@ -55,6 +55,11 @@ final class PagesTest extends TestCase
                         substr_count($html, 'id="now"'),
                         "one place is now: $typed {$offer->method->id()} $step",
                     );
+                    self::assertSame(
+                        substr_count($html, 'class="folded-name"'),
+                        substr_count($html, 'class="folded-line"'),
+                        "what is folded says what came of it: $typed {$offer->method->id()} $step",
+                    );
                     $titles[] = $html;
                     $this->assertMathematicsIsWellFormed($html);
                     ++$stops;
