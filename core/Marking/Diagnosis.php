@@ -11,16 +11,11 @@ use Runel\Expression\Indeterminates;
 use Runel\Expression\Inside;
 use Runel\Expression\Letter;
 use Runel\Expression\Letters;
-use Runel\Expression\Negative;
 use Runel\Expression\Node;
 use Runel\Expression\Numeral;
-use Runel\Expression\Power;
 use Runel\Expression\Product;
-use Runel\Expression\Quotient;
-use Runel\Expression\Root;
 use Runel\Expression\Substitution;
 use Runel\Expression\Sum;
-use Runel\Judging\FactorsOf;
 use Runel\Judging\Form;
 use Runel\Law\Claim\Solves;
 use Runel\Message\Message;
@@ -31,8 +26,6 @@ use Runel\Polynomial\Term;
 use Runel\Proof\Effort;
 use Runel\Proof\OutOfEffort;
 use Runel\Proof\Proof;
-use Runel\Slip\FactoringRule;
-use Runel\Slip\Rule\FormulaRule;
 use Runel\Slip\Slip;
 use Runel\Slip\WrongRule;
 use Runel\Slip\WrongRules;
@@ -42,11 +35,6 @@ final readonly class Diagnosis
 {
     /** What trying one outcome of a rule takes for each sign of the line, in steps. */
     private const OUTCOME = 4;
-
-    /** What can be done nearly everywhere, so that it comes to a line by accident. */
-    private const EVERYWHERE = [
-        Slip::SignNotTurned, Slip::SignsIgnored, Slip::LargerSignLost, Slip::TermMissed, Slip::UnlikeTermsCollected,
-    ];
 
     /** Slips that lose a solution. */
     private const LOSES = [Slip::PlusMinusForgotten, Slip::RootLost, Slip::ProductNotZero];
@@ -238,39 +226,15 @@ final readonly class Diagnosis
     ): ?WrongRule {
         // Long numbers take longer.
         $cost = self::OUTCOME * \strlen(Ascii::write($before));
-        // A term that changes sides changes both of them.
-        $keepsSide = $before instanceof Equation && $after instanceof Equation
-            && ($proof->same($before->left, $after->left) || $proof->same($before->right, $after->right));
-        $isProduct = self::isProduct($after instanceof Equation ? $after->left : $after);
-        // Values alone, or brackets, do not say that they come from the formula.
-        $isWorkedOut = Inside::holds($after, Root::class) || Inside::holds($after, Quotient::class);
-        // Under a root that is new nothing has changed sides.
-        $isRooted = Inside::holds($after, Root::class) && !Inside::holds($before, Root::class);
-        // A square that is new was completed, and so was what stands in it.
-        $isSquared = self::holdsSquare($after) && !self::holdsSquare($before);
-        $isCompleted = $isSquared && $after instanceof Equation && !$after->right->isZero();
-        $isZeroProduct = $before instanceof Equation
-            && ((self::isProduct($before->left) && $before->right->isZero())
-                || (self::isProduct($before->right) && $before->left->isZero()));
-        $isReadOff = $isZeroProduct && $after instanceof Equation;
-        // Values read off a product were not come by through multiplying it out.
-        $isExactOnly = ($isZeroProduct || ($isSkipped && $after instanceof Alternatives)) && self::isValue($after);
-        $isOpen = !WrittenLine::isSolved($after);
+        $seen = SeenLines::of($proof, $before, $after, $isSkipped);
         $alike = null;
         foreach ($outcomes as [$rule, $wrong]) {
             $effort->spend($cost);
-            $isOut = ($rule instanceof FactoringRule && (!$isProduct || $isCompleted))
-                || ($rule instanceof FormulaRule && !$isWorkedOut)
-                || ($rule->slip() === Slip::LetterDropped && ($isProduct || self::isValue($after)))
-                || ($rule->slip() === Slip::SignNotTurned && ($keepsSide || $isRooted))
-                || ($rule->slip() === Slip::SignNotTurned && $isSquared)
-                || (!$isSquared && \in_array($rule->slip(), [Slip::MiddleSignLost, Slip::HalfNotTaken], true))
-                || ($rule->slip() === Slip::MinusOneTwice && self::minuses($after) < 2);
-            if ($isOut) {
+            if ($seen->ruleOut($rule)) {
                 continue;
             }
             // What is read off a product may stand on lines of its own, one a factor.
-            $branches = $rule->slip() === Slip::SignNotTurned && $isReadOff && $wrong instanceof Alternatives
+            $branches = $rule->slip() === Slip::SignNotTurned && $seen->isReadOff() && $wrong instanceof Alternatives
                 ? array_filter(
                     $wrong->equations,
                     static fn(Equation $one): bool => !self::solves($proof, $before, $one),
@@ -281,9 +245,7 @@ final readonly class Diagnosis
                     continue;
                 }
                 // Through lines that were skipped, or with other terms on both sides, much else comes to the same.
-                $isVague = ($isOpen
-                    || ($isSkipped && \in_array($rule->slip(), self::EVERYWHERE, true)))
-                    && $branch instanceof Equation && $after instanceof Equation
+                $isVague = $seen->isVague($rule) && $branch instanceof Equation && $after instanceof Equation
                     && !WrittenLine::isOneStep($proof, $branch, $after, $isSkipped);
                 if ($isVague) {
                     continue;
@@ -292,7 +254,7 @@ final readonly class Diagnosis
                 if (WrittenLine::isSame($proof, $branch, $after)) {
                     return $rule;
                 }
-                $alike ??= !$isExactOnly && self::isSame($proof, $branch, $after) ? $rule : null;
+                $alike ??= !$seen->isExactOnly() && self::isSame($proof, $branch, $after) ? $rule : null;
             }
         }
 
@@ -307,35 +269,12 @@ final readonly class Diagnosis
     }
 
     /** x = 2: nothing is worked out any more, and another value is no slip made in it. */
-    private static function isValue(Node $node): bool
+    public static function isValue(Node $node): bool
     {
         $equations = $node instanceof Alternatives ? $node->equations : [$node];
 
         return array_filter($equations, static fn(Node $one): bool => $one instanceof Equation
             && $one->left instanceof Letter && $one->right->bare() instanceof Numeral) === $equations;
-    }
-
-    /** Whether the square of a sum stands in it. */
-    private static function holdsSquare(Node $node): bool
-    {
-        return Inside::some($node, static fn(Node $part): bool => $part instanceof Power && $part->base instanceof Sum);
-    }
-
-    private static function isProduct(Node $node): bool
-    {
-        $bare = $node instanceof Expression ? $node->bare() : $node;
-
-        return $bare instanceof Expression && \count(FactorsOf::expression($bare)) > 1
-            && Inside::holds($bare, Sum::class);
-    }
-
-    /** How many factors begin with a minus. */
-    private static function minuses(Node $node): int
-    {
-        return \count(array_filter(
-            $node instanceof Expression ? FactorsOf::expression($node) : [],
-            static fn(Expression $factor): bool => $factor instanceof Sum && $factor->terms[0] instanceof Negative,
-        ));
     }
 
     private static function isSame(Proof $proof, Node $wrong, Node $after): bool
