@@ -31,7 +31,8 @@ final class Rewriter
     }
 
     /**
-     * Every tree in which the rule was followed at exactly one place, outer places first.
+     * Every tree in which the rule was followed at exactly one place, outer places first. A letter or a number within
+     * is no place: it has no parts that could be put otherwise.
      *
      * @param callable(Node): iterable<Node> $rule what may stand in place of a node
      *
@@ -48,7 +49,10 @@ final class Rewriter
             }
             $children = $part->children();
             for ($place = \count($children) - 1; $place >= 0; --$place) {
-                $left[] = [$children[$place], [...$above, $place]];
+                $child = $children[$place];
+                if (!$child instanceof Numeral && !$child instanceof Letter) {
+                    $left[] = [$child, [...$above, $place]];
+                }
             }
         }
     }

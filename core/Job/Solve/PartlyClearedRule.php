@@ -8,7 +8,11 @@ use Runel\Algebra\AlgebraicFraction;
 use Runel\Algebra\FactoredPolynomial;
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
+use Runel\Expression\Inside;
 use Runel\Expression\Node;
+use Runel\Expression\Numeral;
+use Runel\Expression\Power;
+use Runel\Expression\Quotient;
 use Runel\Expression\Sum;
 use Runel\Number\DivisionByZero;
 use Runel\Polynomial\NotPolynomial;
@@ -23,7 +27,7 @@ final readonly class PartlyClearedRule implements WrongRule
 
     public function wrong(Node $line): iterable
     {
-        $sides = $line instanceof Equation ? self::fractions($line) : null;
+        $sides = $line instanceof Equation && self::hasBelow($line) ? self::fractions($line) : null;
         if ($sides === null) {
             return;
         }
@@ -102,6 +106,14 @@ final readonly class PartlyClearedRule implements WrongRule
             static fn(AlgebraicFraction $one): Expression => $one->cleared($common),
             $side,
         ));
+    }
+
+    /** Whether anything stands below a line: most lines have nothing that could be cleared. */
+    private static function hasBelow(Equation $line): bool
+    {
+        return Inside::some($line, static fn(Node $part): bool => $part instanceof Quotient
+            || ($part instanceof Numeral && !$part->value->isInteger())
+            || ($part instanceof Power && !$part->exponent instanceof Numeral));
     }
 
     /** @return array{list<AlgebraicFraction>, list<AlgebraicFraction>}|null the terms of both sides */

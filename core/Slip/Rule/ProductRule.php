@@ -175,22 +175,10 @@ final readonly class ProductRule implements WrongRule
     /** @return list<Term> what a single product becomes, the likeliest first */
     private function terms(Term $left, Term $right, Term $product): array
     {
-        $multiplied = Monomial::one();
-        $kept = Monomial::one();
-        foreach ($product->monomial->exponents as $letter => $exponent) {
-            $first = $left->monomial->degreeIn((string) $letter);
-            $second = $right->monomial->degreeIn((string) $letter);
-            $both = $first > 0 && $second > 0;
-            $multiplied = $multiplied->times(Monomial::power((string) $letter, $both ? $first * $second : $exponent));
-            $kept = $kept->times(Monomial::power((string) $letter, max($first, $second)));
-        }
         $terms = match ($this->slip) {
             Slip::SignOfProduct => [$product->negated()],
-            Slip::ExponentsNotAdded => [
-                new Term($product->coefficient, $kept),
-                new Term($product->coefficient->negated(), $kept),
-            ],
-            Slip::ExponentsMultiplied => [new Term($product->coefficient, $multiplied)],
+            Slip::ExponentsNotAdded => self::kept($left, $right, $product),
+            Slip::ExponentsMultiplied => [self::multiplied($left, $right, $product)],
             Slip::LetterDropped => [...array_map(
                 static fn(string|int $letter): Term => new Term(
                     $product->coefficient,
@@ -209,6 +197,35 @@ final readonly class ProductRule implements WrongRule
         return array_values(array_filter($terms, static fn(Term $term): bool => !$term->isZero()
             && ($term->monomial->key !== $product->monomial->key
                 || !$term->coefficient->equals($product->coefficient))));
+    }
+
+    /** @return list<Term> the larger of two exponents kept, with the right sign and with the other */
+    private static function kept(Term $left, Term $right, Term $product): array
+    {
+        $kept = Monomial::one();
+        foreach (array_keys($product->monomial->exponents) as $letter) {
+            $kept = $kept->times(Monomial::power((string) $letter, max(
+                $left->monomial->degreeIn((string) $letter),
+                $right->monomial->degreeIn((string) $letter),
+            )));
+        }
+
+        return [new Term($product->coefficient, $kept), new Term($product->coefficient->negated(), $kept)];
+    }
+
+    private static function multiplied(Term $left, Term $right, Term $product): Term
+    {
+        $multiplied = Monomial::one();
+        foreach ($product->monomial->exponents as $letter => $exponent) {
+            $first = $left->monomial->degreeIn((string) $letter);
+            $second = $right->monomial->degreeIn((string) $letter);
+            $multiplied = $multiplied->times(Monomial::power(
+                (string) $letter,
+                $first > 0 && $second > 0 ? $first * $second : $exponent,
+            ));
+        }
+
+        return new Term($product->coefficient, $multiplied);
     }
 
     /** @return list<Term> row by row */
