@@ -42,7 +42,7 @@ final class Maker
     /** So many of them are demonstrated: it is this that takes time. */
     private const DEMONSTRATED = 60;
     /** So many where each is made into a page with a slip, too. */
-    private const SLIPPED = 16;
+    private const SLIPPED = 10;
     /** So many answers back, none may be the same. */
     private const BACK = 3;
 
