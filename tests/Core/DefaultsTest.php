@@ -50,6 +50,7 @@ final class DefaultsTest extends TestCase
         yield ['Subtract 1/(x+1) from 3/(x-1)', ['simplify' => 'combine']];
         yield ['(x^2-9)/(x^2+5x+6)', ['simplify' => 'cancel', 'divide' => 'long']];
         yield ['(x^2+5x+6)/(x+2)', ['divide' => 'synthetic', 'simplify' => 'cancel']];
+        yield ['(2x+6)/(x+3)', ['simplify' => 'cancel', 'divide' => 'synthetic']];
         yield ['3/(x+1)=2/(x-1)', ['solve' => 'clear-denominators']];
         yield ['(x-1)^3=27', ['solve' => 'powers', 'factor' => 'rational-roots']];
         yield ['3(x+1)^2-12=0', [
