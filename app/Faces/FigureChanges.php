@@ -31,7 +31,7 @@ final readonly class FigureChanges
     {
         $changes = [];
         foreach ($after as $key => $value) {
-            $place = "$path/" . strtr((string) $key, ['~' => '~0', '/' => '~1']);
+            $place = self::pointer($path, $key);
             $old = $before[$key] ?? null;
             if (!\array_key_exists($key, $before)) {
                 $changes[] = ['op' => 'add', 'path' => $place, 'value' => $value];
@@ -43,10 +43,15 @@ final readonly class FigureChanges
         }
         // From the end of a list, so that the numbers of the others stay.
         foreach (array_reverse(array_keys(array_diff_key($before, $after))) as $key) {
-            $changes[] = ['op' => 'remove', 'path' => "$path/" . strtr((string) $key, ['~' => '~0', '/' => '~1'])];
+            $changes[] = ['op' => 'remove', 'path' => self::pointer($path, $key)];
         }
 
         return $changes;
+    }
+
+    private static function pointer(string $path, string|int $key): string
+    {
+        return "$path/" . strtr((string) $key, ['~' => '~0', '/' => '~1']);
     }
 
     /**

@@ -114,7 +114,7 @@ final readonly class YourTurn
         return $this->marking->lines[\count($this->marking->lines) - 1] ?? null;
     }
 
-    /** Built anew each time it is asked for, as it takes a while: once for a page. */
+    /** Sought anew each time: a page asks for it once. */
     public function help(): TurnHelp
     {
         return TurnHelp::of($this, $this->catalogue);

@@ -12,7 +12,6 @@ use Runel\Expression\Inside;
 use Runel\Expression\Letter;
 use Runel\Expression\Letters;
 use Runel\Expression\Node;
-use Runel\Expression\Numeral;
 use Runel\Expression\Product;
 use Runel\Expression\Substitution;
 use Runel\Expression\Sum;
@@ -76,7 +75,7 @@ final readonly class Diagnosis
         if ($rule !== null) {
             return self::said($rule);
         }
-        $one = self::isValue($before) ? null : OneNumber::between($before, $after);
+        $one = WrittenLine::isValue($before) ? null : OneNumber::between($before, $after);
         $one = $one !== null && self::isHidden($one, $after) ? null : $one;
         if ($one !== null && ($one->isMeant() || self::isCopied($one, [$before, ...$earlier]))) {
             return self::number($one, $after, [$before, ...$earlier]);
@@ -266,15 +265,6 @@ final readonly class Diagnosis
     {
         return $before instanceof Equation && $value->left instanceof Letter
             && $proof->holds(new Solves($before, $value->left->name, $value->right));
-    }
-
-    /** x = 2: nothing is worked out any more, and another value is no slip made in it. */
-    public static function isValue(Node $node): bool
-    {
-        $equations = $node instanceof Alternatives ? $node->equations : [$node];
-
-        return array_filter($equations, static fn(Node $one): bool => $one instanceof Equation
-            && $one->left instanceof Letter && $one->right->bare() instanceof Numeral) === $equations;
     }
 
     private static function isSame(Proof $proof, Node $wrong, Node $after): bool

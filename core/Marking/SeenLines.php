@@ -60,7 +60,7 @@ final readonly class SeenLines
     public function ruleOut(WrongRule $rule): bool
     {
         return match ($rule->slip()) {
-            Slip::LetterDropped => $this->isProduct || Diagnosis::isValue($this->after),
+            Slip::LetterDropped => $this->isProduct || WrittenLine::isValue($this->after),
             // A term that changes sides changes both of them; under a root that is new nothing has changed sides.
             Slip::SignNotTurned => $this->keepsSide || $this->isRooted || $this->isSquared,
             // A square that is new was completed, and so was what stands in it.
@@ -86,7 +86,7 @@ final readonly class SeenLines
     public function isExactOnly(): bool
     {
         return ($this->isZeroProduct || ($this->isSkipped && $this->after instanceof Alternatives))
-            && Diagnosis::isValue($this->after);
+            && WrittenLine::isValue($this->after);
     }
 
     /** Whether much else comes to the same: through lines that were skipped, or with other terms on both sides. */

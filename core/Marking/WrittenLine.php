@@ -10,6 +10,7 @@ use Runel\Expression\Expression;
 use Runel\Expression\Indeterminates;
 use Runel\Expression\Letter;
 use Runel\Expression\Node;
+use Runel\Expression\Numeral;
 use Runel\Expression\Product;
 use Runel\Expression\Sum;
 use Runel\Polynomial\Polynomial;
@@ -78,5 +79,14 @@ final class WrittenLine
         }
 
         return false;
+    }
+
+    /** x = 2: nothing is worked out any more, and another value is no slip made in it. */
+    public static function isValue(Node $node): bool
+    {
+        $equations = $node instanceof Alternatives ? $node->equations : [$node];
+
+        return array_filter($equations, static fn(Node $one): bool => $one instanceof Equation
+            && $one->left instanceof Letter && $one->right->bare() instanceof Numeral) === $equations;
     }
 }

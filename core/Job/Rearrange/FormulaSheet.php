@@ -134,7 +134,7 @@ final class FormulaSheet
         if (Letters::holds($this->own, $this->subject)) {
             return;
         }
-        [$this->own, $this->other] = [$this->other, $this->own];
+        $this->stands($this->other, $this->own);
         $this->swapped = $this->swapped === 'swap' || $this->number > 0 ? 'swap-back' : 'swap';
         $this->say($this->swapped, [], [Line::equivalent($this->line(), new SwapSides())]);
     }
@@ -167,7 +167,7 @@ final class FormulaSheet
         }
         $question = $this->asked(Sides::minus($this->other, $taken), $tidied);
         $other = $tidied;
-        [$this->own, $this->other] = [$own, $other];
+        $this->stands($own, $other);
         $this->say(match (true) {
             $gathers && $this->task->style->get(Moving::class) === Moving::Across => 'gather-across',
             $gathers => $adds ? 'gather-add' : 'gather',
@@ -209,7 +209,7 @@ final class FormulaSheet
                 $lines[] = Line::equivalent($after, new Rewrite());
             }
         }
-        [$this->own, $this->other] = [$own, $other];
+        $this->stands($own, $other);
         $known = array_map(Ascii::write(...), $this->conditions);
         // A number is seen to be 0 or not: of π nothing that is written with fractions gives 0.
         $isFree = Letters::of($by) !== [];
