@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace Runel\Proof;
 
-use Runel\Expression\Pi;
 use Runel\Number\DivisionByZero;
 use Runel\Number\Field\OpenPowers;
-use Runel\Number\Integers;
 use Runel\Number\NoExactValue;
 use Runel\Number\Rational;
 use Runel\Number\Surd;
@@ -22,24 +20,11 @@ use Runel\Number\Surd;
  */
 final class NormalForms implements OpenPowers
 {
-    private const BITS = 7;
-    private const MOST_SYMBOLS = 9;
-    /** A sum with more terms is not looked for as what another one is the power of. */
-    private const MOST_ROOT_TERMS = 8;
     private const MOST_DEGREE = 120;
     /** More terms than this are not worked with. */
     private const MOST_TERMS = 4000;
-    /** Larger numbers under a root from the third on are not taken apart. */
-    private const LARGEST_ROOTED = 1_000_000_000_000;
 
-    /** @var array<string, int> the place of each symbol: a letter, or what stands under a root */
-    private array $places = [];
-    /** @var array<int, array{int, array<int, Rational>}> of the symbols that are roots: index and radicand, by place */
-    private array $roots = [];
-    /** @var array<int, list<array<int, Rational>>> what stands in a power with letters for an exponent, by place */
-    private array $powers = [];
-    /** @var array<int, int> the number under a root of a number, by place; −1 for i */
-    private array $numbers = [];
+    private readonly Symbols $symbols;
     /** @var array<string, RationalFunction> */
     private array $letters = [];
     /** @var array<int, Rational> the number 1, the denominator of what has none */
@@ -53,6 +38,7 @@ final class NormalForms implements OpenPowers
     public function __construct(private readonly ?Effort $effort = null, private readonly int $index = 1)
     {
         $this->whole = [0 => Rational::one()];
+        $this->symbols = new Symbols();
     }
 
     /**
@@ -80,9 +66,8 @@ final class NormalForms implements OpenPowers
     public function letter(string $name): RationalFunction
     {
         return $this->letters[$name]
-            ??= new RationalFunction(
-                [$this->index << self::BITS * $this->place($name) => Rational::one()],
-                $this->whole,
+            ??= $this->polynomial(
+                [Exponents::of($this->symbols->letter($name), $this->index) => Rational::one()],
                 $this->index,
             );
     }
@@ -97,51 +82,10 @@ final class NormalForms implements OpenPowers
         return \count($form) === 1 ? array_key_first($form) : null;
     }
 
-    /** Whether every exponent of a monomial is at least that of another. */
-    public static function contains(int $monomial, int $other): bool
-    {
-        for (; $other > 0; $monomial >>= self::BITS, $other >>= self::BITS) {
-            $mask = (1 << self::BITS) - 1;
-            if (($monomial & $mask) < ($other & $mask)) {
-                return false;
-            }
-        }
-
-        return true;
-    }
-
-    /** The least monomial that contains two. */
-    public static function leastOf(int $first, int $second): int
-    {
-        $least = 0;
-        for ($place = 0; ($first | $second) >> $place > 0; $place += self::BITS) {
-            $mask = ((1 << self::BITS) - 1) << $place;
-            $least |= max($first & $mask, $second & $mask);
-        }
-
-        return $least;
-    }
-
     /** Whether a letter occurs in it, outside of roots or under one. */
     public function holds(RationalFunction $ratio, string $letter): bool
     {
-        $place = $this->places[$letter] ?? null;
-        if ($place === null) {
-            return false;
-        }
-        $places = [$place];
-        foreach ($this->roots as $root => [, $radicand]) {
-            if (self::occurs($radicand, $places)) {
-                $places[] = $root;
-            }
-        }
-        foreach ($this->powers as $power => $forms) {
-            if (array_filter($forms, static fn(array $form): bool => self::occurs($form, $places)) !== []) {
-                $places[] = $power;
-            }
-        }
-
-        return self::occurs($ratio->numerator, $places) || self::occurs($ratio->denominator, $places);
+        return $this->symbols->holds($ratio, $letter);
     }
 
     /**
@@ -159,12 +103,12 @@ final class NormalForms implements OpenPowers
         $degrees = [];
         foreach ($ratio->numerator as $monomial => $_) {
             $degree = 0;
-            for ($place = 0; $monomial > 0; ++$place, $monomial >>= self::BITS) {
-                $exponent = $monomial & (1 << self::BITS) - 1;
-                if ($exponent > 0 && isset($this->powers[$place])) {
+            foreach ($this->symbols->places() as $place) {
+                $exponent = Exponents::at($monomial, $place);
+                if ($exponent > 0 && $this->symbols->isOpenPower($place)) {
                     throw new NoExactValue('an exponent that is no number');
                 }
-                $degree += isset($this->roots[$place]) ? 0 : $exponent;
+                $degree += $this->symbols->isLetter($place) ? $exponent : 0;
             }
             $degrees[$degree] = true;
         }
@@ -181,20 +125,21 @@ final class NormalForms implements OpenPowers
      */
     public function inOneLetter(array $form, string $letter): ?array
     {
-        $own = $this->places[$letter] ?? null;
+        $own = $this->symbols->places()[$letter] ?? null;
         $coefficients = [];
         foreach ($form as $monomial => $coefficient) {
             $power = 0;
             $value = Surd::rational($coefficient);
-            for ($place = 0, $left = $monomial; $left > 0; ++$place, $left >>= self::BITS) {
-                $exponent = $left & (1 << self::BITS) - 1;
+            foreach ($this->symbols->places() as $place) {
+                $exponent = Exponents::at($monomial, $place);
                 if ($exponent === 0) {
                     continue;
                 }
+                $number = $this->symbols->numberUnder($place);
                 if ($place === $own) {
                     $power = $exponent;
-                } elseif (isset($this->numbers[$place])) {
-                    $value = $value->times(Surd::rootOf(Rational::of($this->numbers[$place])));
+                } elseif ($number !== null) {
+                    $value = $value->times(Surd::rootOf($number));
                 } else {
                     return null;
                 }
@@ -203,6 +148,15 @@ final class NormalForms implements OpenPowers
         }
 
         return array_filter($coefficients, static fn(Surd $coefficient): bool => !$coefficient->isZero());
+    }
+
+    /**
+     * @param array<int, Rational> $form   coefficients by monomial, none 0
+     * @param int                  $degree an upper bound for the exponents in it
+     */
+    public function polynomial(array $form, int $degree): RationalFunction
+    {
+        return new RationalFunction($form, $this->whole, $degree);
     }
 
     public function number(Rational $value): RationalFunction
@@ -277,16 +231,11 @@ final class NormalForms implements OpenPowers
     /** A symbol of its own: what is known of it is that it is the same wherever base and exponent are. */
     public function openPower(mixed $base, mixed $exponent): RationalFunction
     {
-        $forms = [$base->numerator, $base->denominator, $exponent->numerator, $exponent->denominator];
-        $key = '^';
-        foreach ($forms as $form) {
-            ksort($form);
-            $key .= self::spelled($form) . '|';
-        }
-        $place = $this->place($key);
-        $this->powers[$place] = $forms;
+        $place = $this->symbols->openPower(
+            [$base->numerator, $base->denominator, $exponent->numerator, $exponent->denominator],
+        );
 
-        return new RationalFunction([1 << self::BITS * $place => Rational::one()], $this->whole, 1);
+        return $this->polynomial([Exponents::of($place) => Rational::one()], 1);
     }
 
     public function root(mixed $radicand, int $index): RationalFunction
@@ -297,294 +246,12 @@ final class NormalForms implements OpenPowers
             $under = $radicand->isWhole() ? $under : $this->times($under, $radicand->denominator);
         }
         $degree = $radicand->isWhole() ? $radicand->degree : self::bounded($index * $radicand->degree);
-        $root = $this->wholeRoot($under, $index, $degree);
+        $root = (new FormRoots($this, $this->symbols, $this->index !== 1))->of($under, $index, $degree);
 
         return $radicand->isWhole() ? $root : $this->quotient(
             $root,
             new RationalFunction($radicand->denominator, $this->whole, $radicand->degree),
         );
-    }
-
-    /** @param array<int, Rational> $under */
-    private function wholeRoot(array $under, int $index, int $degree): RationalFunction
-    {
-        if ($under === []) {
-            return $this->number(Rational::zero());
-        }
-        [$outside, $size] = $this->powerOutside($under, $index);
-        if ($outside > 0) {
-            $rest = [];
-            foreach ($under as $monomial => $coefficient) {
-                $rest[$monomial - $index * $outside] = $coefficient;
-            }
-
-            return $this->product(
-                new RationalFunction([$outside => Rational::one()], $this->whole, $size),
-                $this->wholeRoot($rest, $index, $degree),
-            );
-        }
-        $content = Rational::zero();
-        foreach ($under as $coefficient) {
-            $content = $content->commonDivisor($coefficient);
-        }
-        $number = isset($under[0]) && \count($under) === 1 ? $under[0] : null;
-        if ($index === 2 && $number !== null) {
-            return $this->fromSurd(Surd::rootOf($number));
-        }
-        if ($index > 2 && $number !== null) {
-            $root = $this->rootOfNumber($number, $index);
-            if ($root !== null) {
-                return $root;
-            }
-        }
-        if (
-            $index === 2
-            && ($surd = $this->inOneLetter($under, '')[0] ?? null) !== null
-            && ($root = $surd->squareRoot()) !== null
-        ) {
-            return $this->fromSurd($root);
-        }
-        $outside = $index === 2 && $number === null ? Surd::rootOf($content) : null;
-        if ($outside !== null) {
-            $under = array_map(static fn(Rational $coefficient): Rational => $coefficient->dividedBy($content), $under);
-        }
-        $exact = $index % 2 === 1 ? $this->exactRoot($under, $index) : null;
-        if ($exact !== null) {
-            return new RationalFunction($exact, $this->whole, max(1, intdiv($degree + $index - 1, $index)));
-        }
-        $raised = $this->powerOfLetter($under);
-        if ($raised !== null && Integers::gcd($raised[1], $index) === 1) {
-            // √(x³) is (√x)³: either is there where x is not negative, or the index is odd.
-            $root = $this->wholeRoot([$raised[0] => Rational::one()], $index, 1);
-
-            return array_reduce(
-                array_fill(0, $raised[1], $root),
-                $this->product(...),
-                $this->number(Rational::one()),
-            );
-        }
-        ksort($under);
-        $symbol = new RationalFunction([
-            1 << self::BITS * $this->rootPlace($under, $index) => Rational::one(),
-        ], $this->whole, max(1, intdiv($degree + $index - 1, $index)));
-
-        return $outside === null ? $symbol : $this->product($this->fromSurd($outside), $symbol);
-    }
-
-    /**
-     * What a sum is the power of, where letters alone stand in it; null where it is the power of nothing short. Term
-     * after term, as a root is worked out digit by digit: each next one is what the highest term still lacks.
-     *
-     * @param array<int, Rational> $form
-     *
-     * @return array<int, Rational>|null
-     */
-    private function exactRoot(array $form, int $index): ?array
-    {
-        $highest = max([0, ...array_keys($form)]);
-        $front = \count($form) < 2 ? null : $form[$highest]->exactRoot($index);
-        $first = $this->overPlaces($highest, $index);
-        if ($front === null || $first === null || $this->holdsOther($form)) {
-            return null;
-        }
-        $root = [$first => $front];
-        $factor = $front->power($index - 1)->times(Rational::of($index));
-        for ($terms = 1; $terms < self::MOST_ROOT_TERMS; ++$terms) {
-            $power = array_reduce(
-                array_fill(0, $index, $root),
-                $this->times(...),
-                [0 => Rational::one()],
-            );
-            $left = self::added($form, array_map(static fn(Rational $one): Rational => $one->negated(), $power));
-            if ($left === []) {
-                return $root;
-            }
-            $next = max(array_keys($left));
-            $monomial = $next - ($index - 1) * $first;
-            if ($monomial < 0 || $monomial >= min(array_keys($root))) {
-                return null;
-            }
-            $root[$monomial] = $left[$next]->dividedBy($factor);
-        }
-
-        return null;
-    }
-
-    /** A monomial with every exponent divided; null where one of them cannot be. */
-    private function overPlaces(int $monomial, int $index): ?int
-    {
-        $mask = (1 << self::BITS) - 1;
-        $over = 0;
-        foreach ($this->places as $place) {
-            $exponent = $monomial >> self::BITS * $place & $mask;
-            if ($exponent % $index !== 0) {
-                return null;
-            }
-            $over += intdiv($exponent, $index) << self::BITS * $place;
-        }
-
-        return $over;
-    }
-
-    /**
-     * Whether a root, or a power with a letter for its exponent, stands in it.
-     *
-     * @param array<int, Rational> $form
-     */
-    private function holdsOther(array $form): bool
-    {
-        $mask = (1 << self::BITS) - 1;
-        foreach (array_keys($this->roots + $this->powers) as $place) {
-            foreach (array_keys($form) as $monomial) {
-                if (($monomial >> self::BITS * $place & $mask) > 0) {
-                    return true;
-                }
-            }
-        }
-
-        return false;
-    }
-
-    /**
-     * The letter by its monomial, and its exponent from 2 on, of what is a single power of one; null of anything else.
-     *
-     * @param array<int, Rational> $form
-     *
-     * @return array{int, int}|null
-     */
-    private function powerOfLetter(array $form): ?array
-    {
-        $monomial = array_key_first($form) ?? 0;
-        if (\count($form) !== 1 || !$form[$monomial]->isOne()) {
-            return null;
-        }
-        foreach ($this->places as $place) {
-            $letter = 1 << self::BITS * $place;
-            if ($monomial % $letter === 0 && $monomial > $letter && $monomial < $letter << self::BITS) {
-                return isset($this->roots[$place]) || isset($this->powers[$place])
-                    ? null
-                    : [$letter, intdiv($monomial, $letter)];
-            }
-        }
-
-        return null;
-    }
-
-    /**
-     * The root of a number with an index from 3 on, taken apart into the roots of primes; null where it is too large,
-     * or negative with an even index.
-     */
-    private function rootOfNumber(Rational $number, int $index): ?RationalFunction
-    {
-        $top = $number->absolute()->numerator()->toInt();
-        $bottom = $number->denominator()->toInt();
-        $isTooLarge = $top === null || $bottom === null || max($top, $bottom) > self::LARGEST_ROOTED;
-        if ($isTooLarge || ($number->isNegative() && $index % 2 === 0)) {
-            return null;
-        }
-        // The root of n/d is the root of n·d^(index − 1), over d.
-        $times = Integers::primePowers($top);
-        foreach (Integers::primePowers($bottom) as $prime => $count) {
-            $times[$prime] = ($times[$prime] ?? 0) + $count * ($index - 1);
-        }
-        $root = $this->number(Rational::fraction($number->isNegative() ? -1 : 1, $bottom));
-        foreach ($times as $prime => $count) {
-            $root = $this->product($root, $this->number(Rational::of($prime)->power(intdiv($count, $index))));
-            $symbol = 1 << self::BITS * $this->rootPlace([0 => Rational::of($prime)], $index);
-            $left = $count % $index;
-            if ($left > 0) {
-                $root = $this->product($root, new RationalFunction(
-                    [$left * $symbol => Rational::one()],
-                    $this->whole,
-                    $left,
-                ));
-            }
-        }
-
-        return $root;
-    }
-
-    /**
-     * What is positive and stands in all terms with at least the index for an exponent comes out of a root: π, and the
-     * letters where none is negative.
-     *
-     * @param non-empty-array<int, Rational> $under
-     *
-     * @return array{int, int} the monomial that stands outside, and its degree
-     */
-    private function powerOutside(array $under, int $index): array
-    {
-        $mask = (1 << self::BITS) - 1;
-        $outside = $size = 0;
-        foreach ($this->places as $symbol => $place) {
-            $isOpen = isset($this->roots[$place]) || isset($this->powers[$place]);
-            // Of an odd index the root of a power is there for every real number.
-            if ($symbol !== Pi::NAME && ($isOpen || ($this->index === 1 && $index % 2 === 0))) {
-                continue;
-            }
-            $exponent = intdiv(min(array_map(
-                static fn(int $monomial): int => $monomial >> self::BITS * $place & $mask,
-                array_keys($under),
-            )), $index);
-            $outside += $exponent << self::BITS * $place;
-            $size += $exponent;
-        }
-
-        return [$outside, $size];
-    }
-
-    /** A number with roots, its radicands taken apart into primes. */
-    private function fromSurd(Surd $surd): RationalFunction
-    {
-        $sum = $this->number(Rational::zero());
-        foreach ($surd->parts as $radicand => $coefficient) {
-            $term = $this->number($coefficient);
-            foreach ($radicand === 1 ? [] : ($radicand < 0 ? [
-                -1,
-                ...Integers::primes(-$radicand),
-            ] : Integers::primes($radicand)) as $prime) {
-                $place = $this->rootPlace([0 => Rational::of($prime)], 2);
-                $this->numbers[$place] = $prime;
-                $term = $this->product($term, new RationalFunction([
-                    1 << self::BITS * $place => Rational::one(),
-                ], $this->whole, 1));
-            }
-            $sum = $this->sum($sum, $term);
-        }
-
-        return $sum;
-    }
-
-    /** @param array<int, Rational> $radicand in the order of monomials */
-    private function rootPlace(array $radicand, int $index): int
-    {
-        $place = $this->place($index . '√' . self::spelled($radicand));
-        $this->roots[$place] = [$index, $radicand];
-
-        return $place;
-    }
-
-    /** @param array<int, Rational> $form in the order of monomials */
-    private static function spelled(array $form): string
-    {
-        $spelled = '';
-        foreach ($form as $monomial => $coefficient) {
-            $spelled .= "$monomial:$coefficient ";
-        }
-
-        return $spelled;
-    }
-
-    private function place(string $symbol): int
-    {
-        if (!isset($this->places[$symbol])) {
-            if (\count($this->places) === self::MOST_SYMBOLS) {
-                throw new NoExactValue('more letters and roots than can be followed');
-            }
-            $this->places[$symbol] = \count($this->places);
-        }
-
-        return $this->places[$symbol];
     }
 
     /**
@@ -593,9 +260,10 @@ final class NormalForms implements OpenPowers
      *
      * @return array<int, Rational>
      */
-    private function times(array $left, array $right): array
+    public function times(array $left, array $right): array
     {
-        if (\count($left) === 1 && \count($right) === 1 && $this->roots === []) {
+        $roots = $this->symbols->roots();
+        if (\count($left) === 1 && \count($right) === 1 && $roots === []) {
             $first = array_key_first($left);
             $second = array_key_first($right);
 
@@ -621,7 +289,7 @@ final class NormalForms implements OpenPowers
             }
         }
 
-        return $this->roots === [] ? $product : $this->reduced($product);
+        return $roots === [] ? $product : $this->reduced($product);
     }
 
     /**
@@ -633,12 +301,11 @@ final class NormalForms implements OpenPowers
      */
     private function reduced(array $form): array
     {
-        foreach ($this->roots as $place => [$index, $radicand]) {
+        foreach ($this->symbols->roots() as $place => [$index, $radicand]) {
             foreach ($form as $monomial => $coefficient) {
-                $exponent = $monomial >> self::BITS * $place & (1 << self::BITS) - 1;
-                if ($exponent >= $index) {
+                if (Exponents::at($monomial, $place) >= $index) {
                     unset($form[$monomial]);
-                    $left = [$monomial - ($index << self::BITS * $place) => $coefficient];
+                    $left = [$monomial - Exponents::of($place, $index) => $coefficient];
 
                     return $this->reduced(self::added($form, $this->times($left, $radicand)));
                 }
@@ -654,7 +321,7 @@ final class NormalForms implements OpenPowers
      *
      * @return array<int, Rational>
      */
-    private static function added(array $left, array $right): array
+    public static function added(array $left, array $right): array
     {
         foreach ($right as $monomial => $coefficient) {
             if (!isset($left[$monomial])) {
@@ -688,23 +355,6 @@ final class NormalForms implements OpenPowers
         }
 
         return true;
-    }
-
-    /**
-     * @param array<int, Rational> $form
-     * @param list<int>            $places
-     */
-    private static function occurs(array $form, array $places): bool
-    {
-        foreach ($form as $monomial => $_) {
-            foreach ($places as $place) {
-                if (($monomial >> self::BITS * $place & (1 << self::BITS) - 1) > 0) {
-                    return true;
-                }
-            }
-        }
-
-        return false;
     }
 
     private function areWhole(RationalFunction $first, RationalFunction $second): bool

@@ -7,14 +7,11 @@ namespace Runel\Proof;
 use Runel\Expression\Equation;
 use Runel\Expression\Evaluation;
 use Runel\Expression\Expression;
-use Runel\Expression\FractionalPower;
 use Runel\Expression\Indeterminates;
 use Runel\Expression\Negative;
 use Runel\Expression\Node;
-use Runel\Expression\Power;
 use Runel\Expression\Product;
 use Runel\Expression\Quotient;
-use Runel\Expression\Root;
 use Runel\Expression\Substitution;
 use Runel\Expression\Sum;
 use Runel\Law\Claim\AllSolve;
@@ -40,8 +37,6 @@ use Runel\Law\Claim\Solves;
 use Runel\Law\Claim\SubjectOf;
 use Runel\Law\Move\Move;
 use Runel\Number\DivisionByZero;
-use Runel\Number\Field\Floats;
-use Runel\Number\Field\Surds;
 use Runel\Number\NoExactValue;
 use Runel\Number\Rational;
 use Runel\Number\Surd;
@@ -52,9 +47,6 @@ use Runel\Number\Surd;
  */
 final readonly class Proof
 {
-    /** Numbers that differ by more than this part of themselves are different, however they were worked out. */
-    private const CLEAR = 1e-9;
-
     private NormalForms $forms;
     /** @var Evaluation<RationalFunction> */
     private Evaluation $evaluation;
@@ -79,7 +71,7 @@ final readonly class Proof
         try {
             return match (true) {
                 $claim instanceof Identity => $this->laws->same($claim->left, $claim->right),
-                $claim instanceof Comparison => self::compares($claim),
+                $claim instanceof Comparison => ExactNumber::compares($claim),
                 $claim instanceof Count => $claim->said === $claim->counted,
                 $claim instanceof SameDegree => $this->haveDegree($claim->terms, $claim->degree),
                 $claim instanceof LikeTerms => $this->areLike($claim->terms),
@@ -87,9 +79,9 @@ final readonly class Proof
                     $claim->before,
                     $claim->after,
                 )->keepsSolutions(),
-                $claim instanceof Solves => $this->solves($claim),
-                $claim instanceof DoesNotSolve => self::fails($claim),
-                $claim instanceof NoSolution => self::isRootBelowZero($claim->equation)
+                $claim instanceof Solves => (new ValuePutIn($this->laws))->solves($claim),
+                $claim instanceof DoesNotSolve => ValuePutIn::fails($claim),
+                $claim instanceof NoSolution => RootBelowZero::isSaid($claim->equation)
                     || $this->equations->solutionsOf($claim->equation)->isEmpty(),
                 $claim instanceof SolutionCount => $this->equations->solutionsOf($claim->equation)->count()
                     === $claim->count->number()?->toInt(),
@@ -102,7 +94,9 @@ final readonly class Proof
                 $claim instanceof NamedValues => $this->isNamed($claim),
                 $claim instanceof Excluded => $this->areAllPoles($claim),
                 $claim instanceof SameWhereDefined => $this->isSameWhereDefined($claim),
-                $claim instanceof Denominator => $this->isLeast($claim),
+                $claim instanceof Denominator => (new LeastDenominator($this->forms, $this->evaluation))->holds(
+                    $claim,
+                ),
                 default => false,
             };
         } catch (NoExactValue | DivisionByZero) {
@@ -189,133 +183,6 @@ final readonly class Proof
         return \count($monomials) <= 1;
     }
 
-    private function solves(Solves $claim): bool
-    {
-        $put = fn(Expression $side): Expression => Substitution::into($side, $claim->letter, $claim->value);
-        if (!self::hasRoots($claim->equation, $claim->letter, $claim->value)) {
-            return false;
-        }
-        try {
-            [$left, $right] = self::sides($claim->equation, $claim->letter, $claim->value);
-
-            return $left->equals($right);
-        } catch (NoExactValue) {
-            try {
-                return NestedSum::isZero(Sum::of([
-                    $put($claim->equation->left),
-                    new Negative($put($claim->equation->right)),
-                ]));
-            } catch (NoExactValue) {
-                return $this->laws->same($put($claim->equation->left), $put($claim->equation->right));
-            }
-        }
-    }
-
-    private static function fails(DoesNotSolve $claim): bool
-    {
-        try {
-            if (!self::hasRoots($claim->equation, $claim->letter, $claim->value)) {
-                return true;
-            }
-            [$left, $right] = self::sides($claim->equation, $claim->letter, $claim->value);
-
-            return !$left->equals($right);
-        } catch (DivisionByZero) {
-            return true;
-        } catch (NoExactValue) {
-            return !NestedSum::isZero(Sum::of([
-                Substitution::into($claim->equation->left, $claim->letter, $claim->value),
-                new Negative(Substitution::into($claim->equation->right, $claim->letter, $claim->value)),
-            ]));
-        }
-    }
-
-    /**
-     * Whether each root of something with the letter has a value: what stands under it is no negative number.
-     *
-     * @throws NoExactValue   when what stands under it cannot be worked out
-     * @throws DivisionByZero
-     */
-    private static function hasRoots(Node $node, string $letter, Expression $value): bool
-    {
-        $node = $node instanceof Power ? FractionalPower::rooted($node) ?? $node : $node;
-        // A root of an odd index is there for every real number.
-        if ($node instanceof Root && $node->index % 2 === 0 && isset(Indeterminates::of($node->radicand)[$letter])) {
-            $under = self::value(Substitution::into($node->radicand, $letter, $value));
-            if (!$under->isReal() || $under->sign() < 0) {
-                return false;
-            }
-        }
-        foreach ($node->children() as $child) {
-            if (!self::hasRoots($child, $letter, $value)) {
-                return false;
-            }
-        }
-
-        return true;
-    }
-
-    /** @return array{Surd, Surd} what both sides are with a value for the letter */
-    private static function sides(Equation $equation, string $letter, Expression $value): array
-    {
-        $there = Evaluation::at(new Surds(), [$letter => self::value($value)]);
-
-        return [$there->of($equation->left), $there->of($equation->right)];
-    }
-
-    /** Exactly; where that cannot be, numbers that lie clearly apart are different. */
-    private static function compares(Comparison $claim): bool
-    {
-        try {
-            return self::value($claim->left)->equals(self::value($claim->right)) === $claim->equal;
-        } catch (NoExactValue) {
-            $there = Evaluation::at(new Floats(), []);
-            [$left, $right] = [$there->of($claim->left), $there->of($claim->right)];
-
-            return !$claim->equal && abs($left - $right) > self::CLEAR * max(1.0, abs($left), abs($right));
-        }
-    }
-
-    private static function value(Expression $number): Surd
-    {
-        return Evaluation::at(new Surds(), [])->of($number);
-    }
-
-    /** Whether a square root, or a positive number of times one, is said to be a negative number: it never is. */
-    private static function isRootBelowZero(Equation $equation): bool
-    {
-        foreach ([[$equation->left, $equation->right], [$equation->right, $equation->left]] as [$root, $number]) {
-            $factors = $root->factors();
-            $last = $factors[\count($factors) - 1];
-            if (!self::isNeverNegative($last) || \count($factors) > 2 || Indeterminates::of($number) !== []) {
-                continue;
-            }
-            try {
-                $front = \count($factors) === 2 ? Evaluation::rational($factors[0]) : null;
-                $value = self::value($number);
-                $isBelow = $value->isReal() && $value->sign() < 0;
-            } catch (NoExactValue | DivisionByZero) {
-                continue;
-            }
-            if ($isBelow && ($front === null || (!$front->isNegative() && !$front->isZero()))) {
-                return true;
-            }
-        }
-
-        return false;
-    }
-
-    /** A root of an even index, or an even power of a root of any: for real numbers neither is below 0. */
-    private static function isNeverNegative(Expression $factor): bool
-    {
-        $exponent = $factor instanceof Power ? $factor->exponent->number()?->toInt() ?? 0 : 0;
-
-        return $factor instanceof Root
-            ? $factor->index % 2 === 0
-            : $factor instanceof Power && $factor->base instanceof Root && $exponent > 0
-                && ($factor->base->index % 2 === 0 || $exponent % 2 === 0);
-    }
-
     /** Both sides change places between the two of each pair, the pairs rise, and there are no more real solutions. */
     private function liesBetween(RootsBetween $claim): bool
     {
@@ -364,73 +231,6 @@ final readonly class Proof
             ->degree() === 0;
     }
 
-    /** Every denominator goes into it; and it has no factor and no number that none of them wants. */
-    private function isLeast(Denominator $claim): bool
-    {
-        if ($claim->letter === null) {
-            return $this->isLeastTerm($claim->common, $claim->denominators);
-        }
-        $common = $this->univariate($claim->common, $claim->letter);
-        $least = Univariate::one();
-        $number = Rational::one();
-        foreach ($claim->denominators as $denominator) {
-            $one = $this->univariate($denominator, $claim->letter);
-            if ($one->isZero() || !$common->dividedBy($one)[1]->isZero()) {
-                return false;
-            }
-            $least = $least->times($one->dividedBy($least->commonWith($one))[0]);
-            $content = $one->content();
-            $number = $number->times($content)->dividedBy($number->commonDivisor($content));
-        }
-
-        return $claim->denominators !== [] && $common->degree() === $least->degree()
-            && $common->content()->equals($number);
-    }
-
-    /**
-     * Of single terms: every letter as often as where it stands most often, and the least number.
-     *
-     * @param list<Expression> $denominators
-     *
-     * @throws NoExactValue where one is no single term
-     */
-    private function isLeastTerm(Expression $common, array $denominators): bool
-    {
-        [$least, $number] = [0, Rational::one()];
-        foreach ($denominators as $denominator) {
-            [$monomial, $own] = $this->term($denominator);
-            $least = NormalForms::leastOf($least, $monomial);
-            $number = $number->times($own)->dividedBy($number->commonDivisor($own));
-        }
-        [$monomial, $own] = $this->term($common);
-
-        return $denominators !== [] && $monomial === $least && $own->equals($number);
-    }
-
-    /**
-     * @return array{int, Rational} the monomial of a single term, and the size of its number
-     *
-     * @throws NoExactValue where it is none
-     */
-    private function term(Expression $expression): array
-    {
-        $value = $this->evaluation->of($expression);
-        $monomial = $value->isWhole() ? $this->forms->monomial($value->numerator) : null;
-
-        return $monomial === null
-            ? throw new NoExactValue('no single term')
-            : [$monomial, $value->numerator[$monomial]->absolute()];
-    }
-
-    /** @throws NoExactValue where it is no polynomial in the letter */
-    private function univariate(Expression $expression, string $letter): Univariate
-    {
-        $value = $this->evaluation->of($expression);
-
-        return Univariate::of(($value->isWhole() ? $this->forms->inOneLetter($value->numerator, $letter) : null)
-            ?? throw new NoExactValue('no polynomial'));
-    }
-
     private function goesInto(Divides $claim): bool
     {
         $quotient = $this->evaluation->of(new Quotient($claim->whole, $claim->divisor));
@@ -439,7 +239,7 @@ final readonly class Proof
             return false;
         }
         foreach (array_keys($quotient->numerator) as $monomial) {
-            if (!NormalForms::contains($monomial, $divisor)) {
+            if (!Exponents::contains($monomial, $divisor)) {
                 return false;
             }
         }
