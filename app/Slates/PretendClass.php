@@ -40,6 +40,7 @@ final readonly class PretendClass
 
     public function __construct(
         private Slates $slates,
+        private SlateAnswers $answers,
         private Catalogue $catalogue,
         private PageFace $page,
         private Randomizer $dice,
@@ -71,9 +72,9 @@ final readonly class PretendClass
         foreach ($members as $member) {
             try {
                 if ($room->kind === Slates::LINES) {
-                    $this->slates->write($room, $member, $this->line($room, $member), $room->number);
+                    $this->answers->write($room, $member, $this->line($room, $member), $room->number);
                 } else {
-                    $this->slates->answer($room, $member, $this->typed($room), $room->number, $this->page);
+                    $this->answers->answer($room, $member, $this->typed($room), $room->number, $this->page);
                 }
                 ++$sent;
             } catch (Refusal) {
@@ -134,7 +135,7 @@ final readonly class PretendClass
     private function line(LiveRoom $room, RoomMember $member): string
     {
         $asked = $this->slates->problem($room);
-        $written = \count($this->slates->work($room, $member)->lines ?? []);
+        $written = \count($this->answers->work($room, $member)->lines ?? []);
         $lines = $asked === null ? [] : array_values(array_filter(array_map(
             static fn(Line $line): ?string => $line->link === Link::Side || $line->link === Link::Given
                 ? null

@@ -12,6 +12,7 @@ use App\Models\LiveRoom;
 use App\Models\RoomMember;
 use App\Slates\AnswerGroup;
 use App\Slates\Heard;
+use App\Slates\SlateAnswers;
 use App\Slates\Slates;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
@@ -99,7 +100,7 @@ final class SlatesTest extends TestCase
         }
         self::assertSame(12, DB::table('room_answers')->count());
         self::assertSame(12, RoomMember::query()->count());
-        $groups = app(Slates::class)->groups($room->refresh());
+        $groups = app(SlateAnswers::class)->groups($room->refresh());
         self::assertSame(12, array_sum(array_map(static fn(AnswerGroup $group): int => $group->count(), $groups)));
         self::assertLessThanOrEqual(5, DB::table('room_verdicts')->count(), 'each text is judged once');
     }
@@ -208,7 +209,7 @@ final class SlatesTest extends TestCase
         $this->artisan('runel:room', ['--pretend' => '12', '--once' => true])->assertExitCode(2);
         $room = $this->room(self::BOARD);
         $this->artisan('runel:room', ['--pretend' => '20', '--once' => true])->assertExitCode(0);
-        $groups = app(Slates::class)->groups($room->refresh());
+        $groups = app(SlateAnswers::class)->groups($room->refresh());
         self::assertSame(20, array_sum(array_map(static fn(AnswerGroup $group): int => $group->count(), $groups)));
         self::assertTrue($groups[0]->isRight);
         self::assertNotSame([], array_filter($groups, static fn(AnswerGroup $group): bool => $group->slip !== null));
@@ -216,7 +217,7 @@ final class SlatesTest extends TestCase
         foreach ([1, 2, 3] as $round) {
             $this->artisan('runel:room', ['--pretend' => '20', '--once' => true])->assertExitCode(0);
         }
-        self::assertCount(20, app(Slates::class)->works($room->refresh()));
+        self::assertCount(20, app(SlateAnswers::class)->works($room->refresh()));
     }
 
     /** Alike is an equivalence: by a key, and equal values written otherwise have the same one. */
@@ -264,7 +265,7 @@ final class SlatesTest extends TestCase
             }
             $sizes = array_map(
                 static fn(AnswerGroup $group): string => "$group->key: {$group->count()}",
-                app(Slates::class)->groups($room->refresh()),
+                app(SlateAnswers::class)->groups($room->refresh()),
             );
             sort($sizes);
             $counted[] = $sizes;

@@ -11,6 +11,7 @@ use App\Models\LearnerGroup;
 use App\Models\LiveRoom;
 use App\Page\PageFace;
 use App\Slates\Reach;
+use App\Slates\SlateAnswers;
 use App\Slates\Slates;
 use App\Values\Given;
 use Illuminate\Http\RedirectResponse;
@@ -21,7 +22,12 @@ use Runel\Message\Refusal;
 /** The tutor's side of a live room: what is asked, who has answered what, and what the projector shows. */
 final readonly class RoomController
 {
-    public function __construct(private Slates $slates, private Reach $reach, private PageFace $page) {}
+    public function __construct(
+        private Slates $slates,
+        private SlateAnswers $answers,
+        private Reach $reach,
+        private PageFace $page,
+    ) {}
 
     /** A board asks the room: the one that is open, or a new one. */
     public function ask(Request $request): RedirectResponse
@@ -99,7 +105,7 @@ final readonly class RoomController
             $changes['group_id'] = LearnerGroup::query()->find($group)?->id;
         }
         if ($putUp !== null) {
-            $changes['put_up'] = $putUp === '' ? null : $this->slates->putUp($room, $putUp);
+            $changes['put_up'] = $putUp === '' ? null : $this->answers->putUp($room, $putUp);
         }
         $this->slates->set($room, $changes);
 
@@ -123,7 +129,7 @@ final readonly class RoomController
     /** What the learners of the room's group have written goes into their records. */
     public function record(LiveRoom $room, Records $records): RedirectResponse
     {
-        $count = $this->slates->record($room, $records);
+        $count = $this->answers->record($room, $records);
 
         return Away::to('rooms.desk', ['room' => $room->id])
             ->with('notice', trans_choice('slates.recorded', $count));
@@ -163,11 +169,11 @@ final readonly class RoomController
             'room' => $room,
             'choices' => LearnerGroup::query()->orderBy('name')->get()->all(),
             'asked' => $asked,
-            'groups' => $this->slates->groups($room),
+            'groups' => $this->answers->groups($room),
             'members' => $this->slates->present($room),
-            'answered' => $this->slates->who($room),
+            'answered' => $this->answers->who($room),
             'problem' => $problem,
-            'works' => $problem === null ? [] : $this->slates->works($room),
+            'works' => $problem === null ? [] : $this->answers->works($room),
             'address' => $root === null ? null : "$root/r/$room->code",
             'seen' => "$room->version.$room->heard",
         ];

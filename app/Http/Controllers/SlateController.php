@@ -11,6 +11,7 @@ use App\Http\Part;
 use App\Models\LiveRoom;
 use App\Models\RoomMember;
 use App\Page\PageFace;
+use App\Slates\SlateAnswers;
 use App\Slates\Slates;
 use App\Values\Given;
 use Illuminate\Http\RedirectResponse;
@@ -26,7 +27,7 @@ final readonly class SlateController
     private const COOKIE = 'runel_slate';
     private const HOURS = 4;
 
-    public function __construct(private Slates $slates, private Guessing $guessing) {}
+    public function __construct(private Slates $slates, private SlateAnswers $answers, private Guessing $guessing) {}
 
     /** Where the five letters are typed. */
     public function door(Request $request): Response|RedirectResponse
@@ -102,15 +103,15 @@ final readonly class SlateController
             return redirect("/r/$room->code", 303);
         }
         $given = Given::of($request->all());
-        $typed = $given->text('answer', Slates::LONGEST_ANSWER + 1);
+        $typed = $given->text('answer', SlateAnswers::LONGEST + 1);
         $refused = null;
         $this->speak($room);
         try {
             if ($room->kind === Slates::LINES) {
                 $isBack = $given->text('do') === 'back';
-                $this->slates->write($room, $member, $isBack ? null : $typed, $given->number('number', 6) ?? 0);
+                $this->answers->write($room, $member, $isBack ? null : $typed, $given->number('number', 6) ?? 0);
             } else {
-                $this->slates->answer($room, $member, $typed, $given->number('number', 6) ?? 0, app(PageFace::class));
+                $this->answers->answer($room, $member, $typed, $given->number('number', 6) ?? 0, app(PageFace::class));
             }
         } catch (Refusal $refusal) {
             $refused = $refusal->reason;
@@ -180,7 +181,7 @@ final readonly class SlateController
     private function parts(LiveRoom $room, ?RoomMember $member): array
     {
         $problem = $this->slates->problem($room);
-        $answered = $member === null || $problem !== null ? null : $this->slates->answered($room, $member);
+        $answered = $member === null || $problem !== null ? null : $this->answers->answered($room, $member);
         $isTold = $room->at_once || $room->state === 'told';
 
         return [
@@ -188,9 +189,9 @@ final readonly class SlateController
             'member' => $member,
             'asked' => $this->slates->asked($room),
             'problem' => $problem,
-            'work' => $member === null || $problem === null ? null : $this->slates->work($room, $member),
+            'work' => $member === null || $problem === null ? null : $this->answers->work($room, $member),
             'answered' => $answered,
-            'verdict' => $answered === null || !$isTold ? null : $this->slates->verdict($room, $answered),
+            'verdict' => $answered === null || !$isTold ? null : $this->answers->verdict($room, $answered),
         ];
     }
 

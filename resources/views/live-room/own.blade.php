@@ -23,7 +23,7 @@
         <label for="slate-answer">{{ __(($work->lines ?? []) === [] ? 'turn.first' : 'turn.next') }}</label>
         <div class="slate-row">
             <input class="input" id="slate-answer" name="answer" autocomplete="off" autocapitalize="off"
-                spellcheck="false" maxlength="{{ \App\Slates\Slates::LONGEST_ANSWER }}" value="{{ $typed }}"
+                spellcheck="false" maxlength="{{ \App\Slates\SlateAnswers::LONGEST }}" value="{{ $typed }}"
                 data-number="{{ $room->number }}" aria-describedby="slate-read">
             <button class="button ask-go" id="slate-send">{{ __('turn.write') }}</button>
         </div>

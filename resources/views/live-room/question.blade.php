@@ -38,7 +38,7 @@
                 <label for="slate-answer">{{ __($answered === null ? 'slates.answer' : 'slates.answer-again') }}</label>
                 <div class="slate-row">
                     <input class="input" id="slate-answer" name="answer" autocomplete="off" autocapitalize="off"
-                        spellcheck="false" maxlength="{{ \App\Slates\Slates::LONGEST_ANSWER }}"
+                        spellcheck="false" maxlength="{{ \App\Slates\SlateAnswers::LONGEST }}"
                         value="{{ $typed }}" data-number="{{ $room->number }}" aria-describedby="slate-read">
                     <button class="button ask-go" id="slate-send">{{ __('slates.send') }}</button>
                 </div>
