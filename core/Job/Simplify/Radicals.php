@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Runel\Job\Simplify;
 
-use Runel\Algebra\Conjugate;
-use Runel\Algebra\RootFactors;
 use Runel\Algebra\SquareRoot;
 use Runel\Algebra\SurdWritten;
 use Runel\Demonstration\Answer\SimplifiedAnswer;
@@ -20,7 +18,6 @@ use Runel\Demonstration\Role;
 use Runel\Demonstration\Section;
 use Runel\Demonstration\Step;
 use Runel\Demonstration\Task;
-use Runel\Expression\Evaluation;
 use Runel\Expression\Expression;
 use Runel\Expression\Inside;
 use Runel\Expression\Letters;
@@ -40,9 +37,6 @@ use Runel\Message\Message;
 use Runel\Message\MethodDoesNotApply;
 use Runel\Message\Refusal;
 use Runel\Method\Method;
-use Runel\Number\DivisionByZero;
-use Runel\Number\Field\Surds;
-use Runel\Number\NoExactValue;
 use Runel\Number\Rational;
 use Runel\Number\Surd;
 use Runel\Slip\Slip;
@@ -84,9 +78,9 @@ final readonly class Radicals implements Method
         if (Letters::of($whole) !== [] || !Inside::holds($whole, Root::class) || Inside::holds($whole, Pi::class)) {
             return false;
         }
-        $value = self::value($whole);
+        $value = RadicalShape::value($whole);
 
-        return $value !== null && $value->isReal() && self::isShaped(self::prepared($whole)[1])
+        return $value !== null && $value->isReal() && RadicalShape::hasForm(self::prepared($whole)[1])
             && !self::isWritten(SurdWritten::of($value), $whole);
     }
 
@@ -109,7 +103,7 @@ final readonly class Radicals implements Method
         if ($withLetters !== null) {
             return $withLetters->demonstrate($task, $this->id());
         }
-        $value = self::value($whole) ?? throw new \LogicException('It was not refused.');
+        $value = RadicalShape::value($whole) ?? throw new \LogicException('It was not refused.');
         $result = SurdWritten::of($value);
         [$steps, $reached] = self::prepared($whole);
         $cleared = \count(array_filter($steps, static fn(Step $step): bool => $step->watch !== null));
@@ -189,37 +183,16 @@ final readonly class Radicals implements Method
             );
         }
         $cleared = 0;
-        while ($cleared < self::MOST_WITHIN && ($fraction = self::rootBelowWithin($reached)) !== null) {
+        while ($cleared < self::MOST_WITHIN && ($fraction = SurdBelow::within($reached)) !== null) {
             $in = static fn(Expression $part): Expression => Rewriter::everywhere(
                 $reached,
                 static fn(Node $node): ?Node => $node->equals($fraction) ? $part : null,
             );
-            [$steps[], $worked] = self::withoutRootBelow($fraction, $in, $cleared++);
+            [$steps[], $worked] = SurdBelow::removed($fraction, $in, $cleared++);
             $reached = $in($worked);
         }
 
         return [$steps, $reached];
-    }
-
-    /** A fraction over a root in a sum that is a factor; null where there is none. */
-    private static function rootBelowWithin(Expression $whole): ?Quotient
-    {
-        foreach ($whole->terms() as $term) {
-            $factors = $term->bare()->factors();
-            foreach ($factors as $factor) {
-                $sum = $factor instanceof Power ? $factor->base : $factor;
-                foreach ($sum instanceof Sum && $sum !== $whole ? $sum->terms : [] as $part) {
-                    $fraction = $part->bare();
-                    $isOver = $fraction instanceof Quotient && !Inside::holds($fraction, Sum::class)
-                        && Inside::holds($fraction->denominator, Root::class);
-                    if ($isOver && self::canLoseRoots(self::value($fraction->denominator))) {
-                        return $fraction;
-                    }
-                }
-            }
-        }
-
-        return null;
     }
 
     /** @return array{list<Step>, Expression} every root by itself, then the whole with what they are */
@@ -227,7 +200,7 @@ final readonly class Radicals implements Method
     {
         $steps = [];
         $known = [];
-        foreach (self::roots($whole) as $root) {
+        foreach (RadicalShape::roots($whole) as $root) {
             $radicand = $root->radicand->number();
             $square = $radicand === null ? null : SquareRoot::of($radicand);
             $lines = $square === null ? [] : RootLines::of($square);
@@ -286,7 +259,7 @@ final readonly class Radicals implements Method
         $terms = [];
         $roots = [];
         foreach ($put->terms as $term) {
-            $value = self::isFlat($term) ? self::value($term) : null;
+            $value = RadicalShape::isFlat($term) ? RadicalShape::value($term) : null;
             if ($value === null || \count($value->parts) !== 1) {
                 return [];
             }
@@ -304,7 +277,7 @@ final readonly class Radicals implements Method
     {
         $terms = array_map(static function (Expression $term): Expression {
             $bare = $term->bare();
-            $one = self::isShapedTerm($bare) ? $bare : OneFraction::of($bare) ?? $bare;
+            $one = RadicalShape::isShapedTerm($bare) ? $bare : OneFraction::of($bare) ?? $bare;
 
             return $term instanceof Negative ? new Negative($one) : $one;
         }, $whole->terms());
@@ -332,7 +305,7 @@ final readonly class Radicals implements Method
             $fraction = $term->bare();
             // Of three terms below, the first turn leaves two.
             while ($fraction instanceof Quotient && Inside::holds($fraction->denominator, Root::class)) {
-                [$steps[], $fraction] = self::withoutRootBelow($fraction, $in, $before + \count($steps));
+                [$steps[], $fraction] = SurdBelow::removed($fraction, $in, $before + \count($steps));
             }
             $whole = $in($fraction);
             $terms[$place] = $term instanceof Negative ? new Negative($fraction) : $fraction;
@@ -342,82 +315,13 @@ final readonly class Radicals implements Method
     }
 
     /**
-     * Above and below times what takes the root away below.
-     *
-     * @param \Closure(Expression): Expression $in     the whole, with a part in the fraction's place
-     * @param int                              $before so many fractions were treated before
-     *
-     * @return array{Step, Expression} how, and what it becomes
-     */
-    private static function withoutRootBelow(Quotient $whole, \Closure $in, int $before): array
-    {
-        $below = self::value($whole->denominator) ?? throw new \LogicException('It was evaluated.');
-        $number = $below->toRational();
-        if ($number !== null) {
-            return self::withNumberBelow($whole, $number, $in, $before);
-        }
-        $isOne = \count($below->parts) === 1;
-        $parts = $below->parts;
-        $by = $isOne
-            ? new Root(Numeral::of((int) array_key_first($parts)), 2)
-            : Conjugate::of($whole->denominator) ?? SurdWritten::of(self::conjugate($below));
-        $product = $below->times(self::value($by) ?? $below);
-        $above = self::value($whole->numerator)?->times(self::value($by) ?? $below)
-            ?? throw new \LogicException('It was evaluated.');
-        // 1 · √2 over √2 · √2: what is done above and below is to be seen.
-        $times = static fn(Expression $side): Expression => $isOne && $side->terms() === [$side]
-            ? Product::apart([...$side->factors(), $by])
-            : Product::of([$side, $by]);
-        $written = new Quotient($times($whole->numerator), $times($whole->denominator));
-        $left = SurdWritten::of($product);
-        $worked = $left->isOne() ? SurdWritten::of($above) : new Quotient(SurdWritten::of($above), $left);
-
-        return [new Step(
-            id: 'rationalise' . ($before === 0 ? '' : '-' . ($before + 1)),
-            title: Message::of('simplify.radicals.below.title', ['by' => $by]),
-            why: Message::of(match (true) {
-                $isOne => 'simplify.radicals.below.why',
-                $product->toRational() === null => 'simplify.radicals.below.why-fewer',
-                default => 'simplify.radicals.below.why-conjugate',
-            }),
-            lines: [
-                Line::equal($in($written)),
-                Line::side($written->denominator, $left),
-                Line::equal($in($worked)),
-            ],
-            watch: $isOne ? Slip::RootNotSimplified : Slip::ConjugateSign,
-        ), $worked];
-    }
-
-    /**
-     * What stands below is a number, though roots stand in it.
-     *
-     * @param \Closure(Expression): Expression $in
-     *
-     * @return array{Step, Expression}
-     */
-    private static function withNumberBelow(Quotient $whole, Rational $number, \Closure $in, int $before): array
-    {
-        $below = Numeral::of($number);
-        $worked = $number->isOne() ? $whole->numerator : new Quotient($whole->numerator, $below);
-
-        return [new Step(
-            id: 'rationalise' . ($before === 0 ? '' : '-' . ($before + 1)),
-            title: Message::of('simplify.radicals.below-number.title'),
-            why: Message::of('simplify.radicals.below-number.why'),
-            lines: [Line::side($whole->denominator, $below), Line::equal($in($worked))],
-            watch: Slip::RootNotSimplified,
-        ), $worked];
-    }
-
-    /**
      * Two terms multiplied: a root of the product of what stands under both, and that made simple.
      *
      * @return array{Expression, Expression}
      */
     private static function product(Expression $one, Expression $other): array
     {
-        [$first, $second] = [self::value($one), self::value($other)];
+        [$first, $second] = [RadicalShape::value($one), RadicalShape::value($other)];
         $product = $first === null || $second === null
             ? throw new \LogicException('It was evaluated.')
             : $first->times($second);
@@ -428,7 +332,7 @@ final readonly class Radicals implements Method
 
     private static function collected(Expression $whole): Expression
     {
-        return SurdWritten::of(self::value($whole) ?? throw new \LogicException('It was evaluated.'));
+        return SurdWritten::of(RadicalShape::value($whole) ?? throw new \LogicException('It was evaluated.'));
     }
 
     /** 3√2 times √6 as 3√12; null where either has more than one root, or both have the same. */
@@ -443,115 +347,6 @@ final readonly class Radicals implements Method
         $size = $before->absolute()->isOne() ? $root : Product::of([Numeral::of($before->absolute()), $root]);
 
         return $before->isNegative() ? new Negative($size) : $size;
-    }
-
-    /** @return list<Root> each once */
-    private static function roots(Node $node): array
-    {
-        $roots = $node instanceof Root ? [$node] : [];
-        foreach ($node->children() as $child) {
-            foreach (self::roots($child) as $root) {
-                if (array_filter($roots, static fn(Root $one): bool => $one->equals($root)) === []) {
-                    $roots[] = $root;
-                }
-            }
-        }
-
-        return $roots;
-    }
-
-    /** Whether it has a form that is worked line by line here. */
-    private static function isShaped(Expression $whole): bool
-    {
-        foreach (self::roots($whole) as $root) {
-            $radicand = $root->radicand->number();
-            $isSquare = $root->index === 2 && $radicand !== null && !$radicand->isNegative();
-            if (!$isSquare || SquareRoot::of($radicand) === null) {
-                return false;
-            }
-        }
-
-        return self::isMadeOfTerms($whole);
-    }
-
-    private static function isMadeOfTerms(Expression $whole): bool
-    {
-        foreach ($whole->terms() as $term) {
-            $bare = $term->bare();
-            $one = self::isShapedTerm($bare) ? $bare : OneFraction::of($bare);
-            if ($one === null || !self::isShapedTerm($one)) {
-                return false;
-            }
-        }
-
-        return true;
-    }
-
-    /** Whether a term is worked as it stands: a product, or a fraction whose denominator can lose its roots. */
-    private static function isShapedTerm(Expression $term): bool
-    {
-        if (self::isFlat($term)) {
-            return true;
-        }
-        if ($term instanceof Quotient) {
-            return self::isMadeOfTerms($term->numerator) && self::isMadeOfTerms($term->denominator)
-                && self::canLoseRoots(self::value($term->denominator));
-        }
-        $factors = RootFactors::of($term) ?? [];
-
-        return $factors !== [] && array_filter(
-            $factors,
-            static fn(Expression $factor): bool => !self::isFlat($factor),
-        ) === [];
-    }
-
-    /** Whether turning the sign of one root after the other comes to a number without any. */
-    private static function canLoseRoots(?Surd $below): bool
-    {
-        if ($below === null || $below->isZero()) {
-            return false;
-        }
-        if (\count($below->parts) < 2) {
-            return true;
-        }
-        $product = self::conjugate($below)->times($below);
-
-        return \count($product->parts) < \count($below->parts) && self::canLoseRoots($product);
-    }
-
-    /** A sum of numbers times roots, or such a product. */
-    private static function isFlat(Expression $whole): bool
-    {
-        foreach ($whole->terms() as $term) {
-            $bare = $term->bare();
-            $isBelow = Inside::some($bare, static fn(Node $part): bool => $part instanceof Quotient
-                && Inside::holds($part->denominator, Root::class));
-            if ($isBelow || Inside::holds($bare, Sum::class)) {
-                return false;
-            }
-        }
-
-        return true;
-    }
-
-    /** The same with the sign of one root turned. */
-    private static function conjugate(Surd $value): Surd
-    {
-        $parts = $value->parts;
-        $root = max([1, ...array_keys($parts)]);
-
-        return $value->minus(
-            Surd::rational($parts[$root]->times(Rational::of(2)))->times(Surd::rootOf(Rational::of($root))),
-        );
-    }
-
-    private static function value(Expression $whole): ?Surd
-    {
-        try {
-            return Evaluation::at(new Surds(), [])->of($whole);
-        } catch (NoExactValue | DivisionByZero) {
-            return null;
-        }
     }
 
     private static function check(Expression $whole, Expression $result, Surd $value): Check
