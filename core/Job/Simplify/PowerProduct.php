@@ -19,9 +19,7 @@ use Runel\Expression\Product;
 use Runel\Expression\Quotient;
 use Runel\Expression\Root;
 use Runel\Expression\Sum;
-use Runel\Notation\Ascii;
 use Runel\Number\DivisionByZero;
-use Runel\Number\Integers;
 use Runel\Number\NoExactValue;
 use Runel\Number\Rational;
 
@@ -31,7 +29,7 @@ use Runel\Number\Rational;
  */
 final readonly class PowerProduct
 {
-    private const HIGHEST = 60;
+    public const HIGHEST = 60;
 
     /**
      * @param list<array{Rational, int}>             $numbers   each with its exponent once brackets are open
@@ -52,7 +50,7 @@ final readonly class PowerProduct
     public static function ofTask(Task $task): ?self
     {
         return $task->once(self::class, static fn(): ?self => self::of(
-            self::inOneBase($task->problem->node) ?? $task->problem->node,
+            OneBase::of($task->problem->node) ?? $task->problem->node,
         ));
     }
 
@@ -62,24 +60,20 @@ final readonly class PowerProduct
         if (!$node instanceof Expression || Inside::holds($node, Sum::class) || Inside::holds($node, Root::class)) {
             return null;
         }
-        $numbers = [];
-        $exponents = [];
-        $bases = [];
-        $flags = ['opens' => false, 'divides' => false, 'negative' => false, 'plain' => Letters::of($node) === []];
-        if (!self::read($node, 1, $numbers, $exponents, $bases, $flags)
-            || ($flags['plain'] && !self::isOfPowers($node, $exponents))) {
+        $read = PowerReader::read($node);
+        if ($read === null) {
             return null;
         }
         $self = new self(
             $node,
-            $numbers,
-            $exponents,
-            $bases,
-            $flags['opens'],
-            $flags['divides'],
-            $flags['negative'],
+            $read->numbers,
+            $read->exponents,
+            $read->bases,
+            $read->opens,
+            $read->divides,
+            $read->isNegative,
         );
-        $sums = array_map(static fn(array $all): int => abs(array_sum($all)), array_values($exponents));
+        $sums = array_map(static fn(array $all): int => abs(array_sum($all)), array_values($self->exponents));
         $largest = max([0, ...$sums]);
 
         return $largest > self::HIGHEST || $self->result()->equals($node) ? null : $self;
@@ -91,61 +85,6 @@ final readonly class PowerProduct
         $left = self::of($line);
 
         return !Inside::holds($line, Sum::class) && ($left === null || $left->worked()->equals($line));
-    }
-
-    /**
-     * 8 · 4² as 2³ · (2²)²: every number as a power of the one that all are powers of; null where there is none, or
-     * only one number.
-     */
-    public static function inOneBase(Node $node): ?Expression
-    {
-        if (!$node instanceof Expression || Letters::of($node) !== [] || !Inside::holds($node, Power::class)
-            || Inside::holds($node, Sum::class) || Inside::holds($node, Root::class)) {
-            return null;
-        }
-        $numbers = [];
-        self::numbers($node, $numbers);
-        $roots = array_map(Integers::leastRoot(...), array_keys($numbers));
-        $base = \count($numbers) > 1 && \count(array_unique(array_column($roots, 0))) === 1 ? $roots[0][0] : null;
-
-        return $base === null ? null : self::rebased($node, $base);
-    }
-
-    /** @param array<int, true> $numbers the bases, whole numbers from 2 on; 0 stands for anything else */
-    private static function numbers(Expression $node, array &$numbers): void
-    {
-        if ($node instanceof Numeral) {
-            $value = $node->value->toInt() ?? 0;
-            if ($value !== 1) {
-                $numbers[max(0, $value)] = true;
-            }
-
-            return;
-        }
-        foreach ($node instanceof Power ? [$node->base] : $node->children() as $child) {
-            if ($child instanceof Expression) {
-                self::numbers($child, $numbers);
-            }
-        }
-    }
-
-    private static function rebased(Expression $node, int $base): Expression
-    {
-        if ($node instanceof Numeral) {
-            $exponent = $node->value->isOne() ? 0 : Integers::leastRoot((int) $node->value->toInt())[1];
-
-            return $exponent < 2 ? $node : new Power(Numeral::of($base), Numeral::of($exponent));
-        }
-        if ($node instanceof Power) {
-            return new Power(self::rebased($node->base, $base), $node->exponent);
-        }
-
-        $written = $node->withChildren(array_map(
-            static fn(Node $child): Node => $child instanceof Expression ? self::rebased($child, $base) : $child,
-            $node->children(),
-        ));
-
-        return $written instanceof Expression ? $written : $node;
     }
 
     /** Whether the bases are numbers. */
@@ -182,14 +121,7 @@ final readonly class PowerProduct
         if (!$this->opens) {
             return $this->whole;
         }
-        $above = [];
-        $below = [];
-        foreach ($this->numbers as [$number, $exponent]) {
-            $power = abs($exponent) === 1
-                ? Numeral::of($number)
-                : new Power(Numeral::of($number), Numeral::of(abs($exponent)));
-            $exponent >= 0 ? $above[] = $power : $below[] = $power;
-        }
+        [$above, $below] = $this->numbersRaised();
         foreach ($this->exponents as $base => $all) {
             foreach ($all as $exponent) {
                 $this->put($base, $exponent, $above, $below);
@@ -208,16 +140,7 @@ final readonly class PowerProduct
                 array_map(Numeral::of(...), $all),
             ));
         }
-        [$above, $below] = [[], []];
-        foreach ($this->numbers as [$value, $exponent]) {
-            $size = abs($exponent);
-            $power = $size === 1 ? Numeral::of($value) : new Power(Numeral::of($value), Numeral::of($size));
-            if ($exponent >= 0) {
-                $above[] = $power;
-            } else {
-                $below[] = $power;
-            }
-        }
+        [$above, $below] = $this->numbersRaised();
         $number = $below === [] ? $above : [new Quotient(
             \count($above) > 1 ? Product::apart($above) : Product::of($above),
             \count($below) > 1 ? Product::apart($below) : Product::of($below),
@@ -312,6 +235,19 @@ final readonly class PowerProduct
         return array_filter($this->exponents, static fn(array $all): bool => array_sum($all) < 0) !== [];
     }
 
+    /** @return array{list<Expression>, list<Expression>} the numbers with their exponents, above and below a line */
+    private function numbersRaised(): array
+    {
+        [$above, $below] = [[], []];
+        foreach ($this->numbers as [$number, $exponent]) {
+            $size = abs($exponent);
+            $power = $size === 1 ? Numeral::of($number) : new Power(Numeral::of($number), Numeral::of($size));
+            $exponent >= 0 ? $above[] = $power : $below[] = $power;
+        }
+
+        return [$above, $below];
+    }
+
     private function number(): Rational
     {
         $product = Rational::one();
@@ -360,93 +296,5 @@ final readonly class PowerProduct
         $base = $this->bases[$name];
 
         return $exponent->isOne() ? $base : new Power($base, $exponent);
-    }
-
-    /**
-     * Numbers are worked out; only with exponents are they bases, and one of the laws is for them.
-     *
-     * @param array<string, non-empty-list<int>> $exponents
-     */
-    private static function isOfPowers(Expression $node, array $exponents): bool
-    {
-        $isRaised = static fn(Node $part): bool => $part instanceof Power;
-        $isGathered = array_filter($exponents, static fn(array $all): bool => \count($all) > 1) !== [];
-
-        return Inside::some($node, $isRaised) && ($isGathered || Inside::some(
-            $node,
-            static fn(Node $part): bool => $part instanceof Power
-                && ($part->base instanceof Power || $part->exponent instanceof Negative || $part->exponent->isZero()),
-        ));
-    }
-
-    /**
-     * @param list<array{Rational, int}>                                     $numbers
-     * @param array<string, non-empty-list<int>>                             $exponents
-     * @param array<string, Letter|Numeral|Quotient>                         $bases
-     * @param array{opens: bool, divides: bool, negative: bool, plain: bool} $flags
-     */
-    private static function read(
-        Expression $node,
-        int $times,
-        array &$numbers,
-        array &$exponents,
-        array &$bases,
-        array &$flags,
-    ): bool {
-        if ($node instanceof Negative) {
-            $flags['negative'] = $times % 2 === 0 ? $flags['negative'] : !$flags['negative'];
-
-            return self::read($node->operand, $times, $numbers, $exponents, $bases, $flags);
-        }
-        if ($node instanceof Numeral) {
-            if ($node->value->isZero()) {
-                return false;
-            }
-            if (!$node->value->isOne() && !$flags['plain']) {
-                $numbers[] = [$node->value, $times];
-            } elseif (!$node->value->isOne()) {
-                $bases["#$node->value"] = $node;
-                $exponents["#$node->value"][] = $times;
-            }
-
-            return true;
-        }
-        if ($node instanceof Letter) {
-            $bases[$node->name] = $node;
-            $exponents[$node->name][] = $times;
-
-            return true;
-        }
-        if ($node instanceof Power) {
-            $exponent = $node->exponent->number()?->toInt();
-            if ($flags['plain'] && $exponent !== null && $node->base instanceof Quotient
-                && $node->base->numerator instanceof Numeral && $node->base->denominator instanceof Numeral) {
-                $written = '#' . Ascii::write($node->base);
-                $bases[$written] = $node->base;
-                $exponents[$written][] = $exponent * $times;
-
-                return abs($exponent * $times) <= self::HIGHEST;
-            }
-            $flags['opens'] = $flags['opens'] || !$node->base instanceof Letter && !$node->base instanceof Numeral;
-
-            return $exponent !== null && abs($exponent * $times) <= self::HIGHEST
-                && self::read($node->base, $exponent * $times, $numbers, $exponents, $bases, $flags);
-        }
-        if ($node instanceof Quotient) {
-            $flags['divides'] = $flags['divides'] || $flags['plain'] || Letters::of($node->denominator) !== [];
-
-            return self::read($node->numerator, $times, $numbers, $exponents, $bases, $flags)
-                && self::read($node->denominator, -$times, $numbers, $exponents, $bases, $flags);
-        }
-        if (!$node instanceof Product) {
-            return false;
-        }
-        foreach ($node->factors as $factor) {
-            if (!self::read($factor, $times, $numbers, $exponents, $bases, $flags)) {
-                return false;
-            }
-        }
-
-        return true;
     }
 }

@@ -60,7 +60,7 @@ final readonly class Powers implements Method
         $numbers = $product->isOfNumbers() ? '-numbers' : '';
         $steps = [];
         $reached = $whole;
-        $inOneBase = PowerProduct::inOneBase($whole);
+        $inOneBase = OneBase::of($whole);
         if ($inOneBase !== null) {
             $steps[] = self::step('bases', '', $inOneBase);
             $reached = $inOneBase;
