@@ -38,6 +38,7 @@ use Runel\Working\Known;
 use Runel\Working\NumberInFront;
 use Runel\Working\Quadratic\Gathering;
 use Runel\Working\Quadratic\QuadraticDemonstration;
+use Runel\Working\Quadratic\RootedSquare;
 use Runel\Working\Quadratic\Rooting;
 
 /** A quadratic equation without a middle term, or with a square that stands already: root both sides at once. */
@@ -89,7 +90,7 @@ final readonly class SquareRoots implements Method
         }
         [$base, $front, $value] = self::square($quadratic);
         $squared = new Equation(new Power($base, Numeral::of(2)), Numeral::of($value));
-        [$steps, $answer, $roots] = (new Rooting(
+        [$steps, $answer, $roots] = (new Rooting(new RootedSquare(
             $quadratic->equation,
             $quadratic->letter,
             $base,
@@ -97,7 +98,7 @@ final readonly class SquareRoots implements Method
             $squared,
             $task->style,
             $quadratic->like(),
-        ))->work();
+        )))->work();
         $sections = [
             new Section(Phase::Reading, $this->isolated($task, $quadratic, $front, $squared)),
             new Section(Phase::Solving, $steps),

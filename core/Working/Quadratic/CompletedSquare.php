@@ -52,7 +52,7 @@ final readonly class CompletedSquare
     public function work(): array
     {
         $squared = new Equation($this->squared(), Numeral::of($this->value()));
-        [$steps, $answer, $roots] = (new Rooting(
+        [$steps, $answer, $roots] = (new Rooting(new RootedSquare(
             $this->quadratic->equation,
             $this->quadratic->letter,
             $this->shape->base(),
@@ -60,7 +60,7 @@ final readonly class CompletedSquare
             $squared,
             $this->task->style,
             $this->quadratic->like(),
-        ))->work();
+        )))->work();
 
         return [[
             new Section(Phase::Reading, (new SquareOpening($this->task, $this->shape))->steps()),
