@@ -6,7 +6,6 @@ namespace Runel\Sentence;
 
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
-use Runel\Expression\Greek;
 use Runel\Expression\Inside;
 use Runel\Expression\Letter;
 use Runel\Expression\LetterIndex;
@@ -15,9 +14,6 @@ use Runel\Expression\Limits;
 use Runel\Expression\Negative;
 use Runel\Expression\Numeral;
 use Runel\Expression\Pi;
-use Runel\Expression\Power;
-use Runel\Expression\Product;
-use Runel\Expression\Quotient;
 use Runel\Expression\Sum;
 use Runel\Message\Message;
 use Runel\Message\OutOfReach;
@@ -36,14 +32,8 @@ final class Sentence
     /** What there are words in, or signs that stand between words, or a name for a function. */
     private const WORDED = '/\p{L}{2}|[,;:?$≡]|\\\\[()]|[\[(]\d+[\])]\s*$|^\s*\S{1,5}[.)]\s'
         . '|\p{L}\s*\(\s*\p{L}\s*\)\s*=/u';
-    /** What a function is called, and how its name stands before what it is. */
-    private const FUNCTION = '/^\s*(?:([fghpqPQ])\s*\(\s*([A-Za-z])\s*\))\s*=(?=.*\S)/u';
+    /** What solves a function, where it is said first. */
     private const SHOWN = '/^\s*[fghpqPQ]\s*\(\s*([-−]?\s*\d+)\s*\)\s*=\s*0\s*$/u';
-    private const NAMED = '/^\s*(?:[A-Za-z](?:\s*\(\s*[A-Za-z]\s*\))?)\s*=(?=.*\S)/u';
-    private const GREEK = [
-        'alpha' => 'α', 'beta' => 'β', 'gamma' => 'γ', 'delta' => 'δ',
-        'theta' => 'θ', 'lambda' => 'λ', 'omega' => 'ω', 'sigma' => 'σ',
-    ];
 
     /** Words that lead to what is given. */
     private const LEADING = ['given', 'that', 'where', 'if', 'let', 'with', 'for', 'the', 'function', 'and', 'when'];
@@ -89,7 +79,7 @@ final class Sentence
         }
         [$source, $passed] = Furniture::taken($typed);
         $vocabulary = KnownWords::all();
-        $source = self::withGreek($source);
+        $source = Mathematics::withGreek($source);
         $tokens = Tokens::of($source, $vocabulary);
         $hasMaths = array_filter($tokens, static fn(Token $token): bool => $token->isMaths()) !== [];
         if (!$hasMaths && preg_match(English::FORMULA_ITSELF, $source) === 1) {
@@ -110,7 +100,7 @@ final class Sentence
 
         return match (true) {
             LetterIndex::isName(trim($token->text)),
-            isset(self::GREEK[trim($token->text)]), trim($token->text) === 'pi' => 'L',
+            Mathematics::greek(trim($token->text)) !== null, trim($token->text) === 'pi' => 'L',
             preg_match('/^\s*\d+\s*$/', $token->text) === 1 => 'N',
             str_contains($token->text, '=') => 'E',
             default => 'X',
@@ -305,8 +295,8 @@ final class Sentence
     /** "Factor x² − 5x + 6, then solve x² − 5x + 6 = 0" is one problem; of something else it would be two. */
     private function refuseAnother(Token $factored, Token $solved): void
     {
-        $equation = $this->run($solved)->node;
-        $own = Polynomial::tryFrom($this->side($this->run($factored)->node, $factored));
+        $equation = Mathematics::run($solved)->node;
+        $own = Polynomial::tryFrom(Mathematics::side(Mathematics::run($factored)->node, $factored));
         $whole = $equation instanceof Equation
             ? Polynomial::tryFrom(Sum::of([...$equation->left->terms(), new Negative($equation->right)]))
             : null;
@@ -325,14 +315,14 @@ final class Sentence
     private function worked(?string $job, string $work, ?string $seeks, array $runs): Read
     {
         $letter = isset($runs['l']) ? self::named(trim($runs['l']->text)) : null;
-        $given = isset($runs['v']) ? [$this->value($runs['v'])] : [];
-        $given = isset($runs['g']) ? [$this->side($this->run($runs['g'])->node, $runs['g'])] : $given;
-        $name = $this->shown === null ? null : array_key_first(Letters::of($this->run($runs['a'])->node));
+        $given = isset($runs['v']) ? [Mathematics::value($runs['v'])] : [];
+        $given = isset($runs['g']) ? [Mathematics::side(Mathematics::run($runs['g'])->node, $runs['g'])] : $given;
+        $name = $this->shown === null ? null : array_key_first(Letters::of(Mathematics::run($runs['a'])->node));
         if ($name !== null && $this->shown !== null) {
             $given[] = Sum::of([new Letter($name), Numeral::of(-$this->shown)]);
         }
         $work = $this->withMethods($work, $runs);
-        [$node, $function, $awkwardAt, $remainder] = $this->mathematics($work, $runs);
+        [$node, $function, $awkwardAt, $remainder] = Mathematics::asked($work, $runs);
         if ($work === 'simplify' && Shape::isSimplified($node)) {
             $job = 'simplify';
         }
@@ -394,113 +384,6 @@ final class Sentence
     }
 
     /**
-     * @param array<string, Token> $runs
-     *
-     * @return array{Expression|Equation, string|null, int|null, Expression|null} the problem, the name of a function,
-     *                                                                            an awkward place, what is left over
-     */
-    private function mathematics(string $work, array $runs): array
-    {
-        $a = $this->run($runs['a']);
-        $isPart = isset($runs['b']) && !\in_array($work, ['form', 'given'], true);
-        $b = $isPart ? $this->run($runs['b']) : null;
-        $node = match ($work) {
-            'factor-of', 'unknown-factor', 'unknown-remainder' => new Quotient(
-                $this->side($b?->node, $runs['b']),
-                $this->side($a->node, $runs['a']),
-            ),
-            'quotient' => new Quotient($this->side($a->node, $runs['a']), $this->side($b?->node, $runs['b'])),
-            'product' => Product::of([$this->side($a->node, $runs['a']), $this->side($b?->node, $runs['b'])]),
-            'sum' => Sum::of([
-                ...$this->side($a->node, $runs['a'])->terms(),
-                ...$this->side($b?->node, $runs['b'])->terms(),
-            ]),
-            'difference' => Sum::of([
-                ...$this->side($b?->node, $runs['b'])->terms(),
-                new Negative($this->side($a->node, $runs['a'])),
-            ]),
-            'equal' => new Equation($this->side($a->node, $runs['a']), $this->side($b?->node, $runs['b'])),
-            'square', 'cube' => new Power($this->side($a->node, $runs['a']), Numeral::of($work === 'square' ? 2 : 3)),
-            'zero' => $this->zeroed($runs['a'], $a->node),
-            'given' => isset($runs['b']) && $a->function !== null ? $this->zeroed($runs['a'], $a->node) : $a->node,
-            'solve' => $a->function !== null ? $this->zeroed($runs['a'], $a->node) : $a->node,
-            default => $a->node,
-        };
-        $remainder = match ($work) {
-            'unknown-factor' => Numeral::of(0),
-            'unknown-remainder', 'remainder' => $this->side($this->run($runs['r'])->node, $runs['r']),
-            default => null,
-        };
-        $isAbout = \in_array($work, ['simplify', 'plain', 'worked', 'curve', 'letter', 'form'], true);
-
-        return [$node, $isAbout ? $a->function : null, $a->awkwardAt ?? $b?->awkwardAt, $remainder];
-    }
-
-    /** A value that is said to solve something: x = 3, or 3. */
-    private function value(Token $run): Expression
-    {
-        $node = $this->run($run)->node;
-
-        return $node instanceof Equation ? $node->right : $node;
-    }
-
-    /** A run by itself, each character at its place; with the name of a function taken off. */
-    private function run(Token $run, bool $isNamed = false): Read
-    {
-        $text = str_repeat(' ', $run->from) . $run->text;
-        $name = null;
-        if (preg_match($isNamed ? self::NAMED : self::FUNCTION, $run->text, $match) === 1) {
-            $name = $isNamed ? null : ($match[1] ?? '') . '(' . ($match[2] ?? '') . ')';
-            $length = mb_strlen($match[0]);
-            $text = str_repeat(' ', $run->from + $length) . mb_substr($run->text, $length);
-        }
-        $typed = Parser::parse(self::inLetters($text));
-
-        return new Read($typed->node, null, Asked::nothing(), $name, $typed->awkwardAt);
-    }
-
-    /** With letters in place of the commands for Greek ones, each in as many characters. */
-    private static function withGreek(string $text): string
-    {
-        return (string) preg_replace_callback('/\\\\([A-Za-z]+)/', static function (array $match): string {
-            $letter = Greek::called($match[1]);
-
-            return $letter === null ? $match[0] : $letter . str_repeat(' ', \strlen($match[1]));
-        }, $text);
-    }
-
-    /** With letters in place of the names of Greek ones, each in as many characters. */
-    private static function inLetters(string $text): string
-    {
-        return (string) preg_replace_callback(
-            '/(?<![A-Za-z\\\\])(?:' . implode('|', array_keys(self::GREEK)) . ')(?![A-Za-z])/',
-            static fn(array $match): string => self::GREEK[$match[0]] . str_repeat(' ', \strlen($match[0]) - 1),
-            $text,
-        );
-    }
-
-    /** What is 0 where a curve meets the axis: of y = … its right side. */
-    private function zeroed(Token $run, Expression|Equation $node): Equation
-    {
-        if (!$node instanceof Equation) {
-            return new Equation($node, Numeral::of(0));
-        }
-        $isNamed = preg_match(self::NAMED, $run->text, $match) === 1
-            && preg_match('/^\s*[yfghpqPQ]/u', $match[0]) === 1;
-        $right = $isNamed ? $this->run($run, true)->node : null;
-
-        return $right instanceof Expression ? new Equation($right, Numeral::of(0)) : $node;
-    }
-
-    /** @throws SyntaxError where an equation stands in place of an expression */
-    private function side(Expression|Equation|null $node, Token $run): Expression
-    {
-        return $node instanceof Expression
-            ? $node
-            : throw new SyntaxError(Message::of('error.expression-wanted'), $run->from + 1);
-    }
-
-    /**
      * What a form that is written out asks for.
      *
      * @param array<string, Token> $runs
@@ -518,7 +401,7 @@ final class Sentence
             preg_match('/\([^()]*\)\s*\([^()]*\)/u', $form) === 1 => ['factor', $node],
             $node instanceof Expression => [
                 Asked::SHOW,
-                new Equation($node, $this->side($this->run($runs['b'])->node, $runs['b'])),
+                new Equation($node, Mathematics::side(Mathematics::run($runs['b'])->node, $runs['b'])),
             ],
             default => [null, $node],
         };
@@ -544,7 +427,7 @@ final class Sentence
     private function wanted(?string $job, Expression|Equation $node, string $letter, Token $run): array
     {
         $letters = array_keys(Letters::of($node));
-        $own = self::GREEK[$letter] ?? $letter;
+        $own = Mathematics::greek($letter) ?? $letter;
         if ($own === 'pi' || $own === 'π') {
             throw new OutOfReach(Message::of('error.for-pi'), $run->from + 1);
         }
