@@ -29,20 +29,7 @@ final readonly class RowsDrawing implements Drawing
             [$multiplier, $this->rows->multiplied],
         ), $this->rows->multipliers);
         $edge = max(0.0, ...array_map(static fn($label): float => $pen->measure($label, 19)->width, $labels)) + 34;
-        $widths = [];
-        foreach ($this->rows->inks as $ink) {
-            $widest = 44.0;
-            foreach ($this->rows->entries as $entries) {
-                $widest = isset($entries[$ink]) ? max($widest, $pen->measure(
-                    $entries[$ink],
-                    self::SIZE,
-                )->width) : $widest;
-            }
-            foreach ($this->rows->totals as $total) {
-                $widest = $total->ink === $ink ? max($widest, $pen->measure($total->sum, self::SIZE)->width) : $widest;
-            }
-            $widths[] = $widest + 30;
-        }
+        $widths = $this->widths($pen);
         $right = $edge + array_sum($widths);
         $count = \count($labels);
         $height = $count * self::HEIGHT + 8;
@@ -64,6 +51,34 @@ final readonly class RowsDrawing implements Drawing
             return [$right + 4, $height];
         }
         $pen->line($edge - 8, $height, $right, $height, Ink::TEXT, 2);
+        $this->totals($pen, $edge, $height, $widths);
+
+        return [$right + 4, $height + self::HEIGHT + 6];
+    }
+
+    /** @return list<float> how wide each column has to be */
+    private function widths(Pen $pen): array
+    {
+        $widths = [];
+        foreach ($this->rows->inks as $ink) {
+            $inColumn = array_column($this->rows->entries, $ink);
+            foreach ($this->rows->totals as $total) {
+                if ($total->ink === $ink) {
+                    $inColumn[] = $total->sum;
+                }
+            }
+            $widths[] = 30 + max(44.0, ...array_map(
+                static fn($entry): float => $pen->measure($entry, self::SIZE)->width,
+                $inColumn,
+            ));
+        }
+
+        return $widths;
+    }
+
+    /** @param list<float> $widths of the columns */
+    private function totals(Pen $pen, float $edge, float $height, array $widths): void
+    {
         $x = $edge;
         foreach ($this->rows->inks as $place => $ink) {
             foreach ($this->rows->totals as $total) {
@@ -87,8 +102,6 @@ final readonly class RowsDrawing implements Drawing
             }
             $x += $widths[$place];
         }
-
-        return [$right + 4, $height + self::HEIGHT + 6];
     }
 
     private function entry(Pen $pen, int $row, int $ink, float $x, float $y, float $width): void

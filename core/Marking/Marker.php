@@ -269,27 +269,7 @@ final readonly class Marker
             return $this->side->beside($typed, Beside::row($this->page->numbers->holds($written)));
         }
         try {
-            $standing = $this->side->standing($typed, $written);
-            if ($standing !== null) {
-                return $standing;
-            }
-            $statement = $this->page->reader->read($written)->with(fn(Node $node): Node => $this->side->put($node));
-
-            if ($this->sides !== null && ($statement->node !== null || $statement->chain !== [])) {
-                return $this->sides->judged($typed, $statement);
-            }
-            foreach ($statement->links as [$value, $workedOut]) {
-                if (!$this->page->proof->same($value, $workedOut) && Rounded::from($workedOut, [$value]) === null) {
-                    return $this->side->equality($typed, new Equation($value, $workedOut));
-                }
-            }
-
-            return match (true) {
-                $statement->chain !== [] => $this->chain($typed, $statement),
-                $statement->node === null => $this->said($typed, $statement),
-                $this->page->task->problem->node instanceof Expression => $this->expression($typed, $statement->node),
-                default => $this->equation($typed, $statement->node),
-            };
+            return $this->side->standing($typed, $written) ?? $this->stated($typed, $written);
         } catch (Refusal $refusal) {
             if (Beside::isRemark($written)) {
                 return $this->side->beside($typed, Beside::remark());
@@ -309,6 +289,31 @@ final readonly class Marker
                 at: $refusal->at ?? 1,
             );
         }
+    }
+
+    /**
+     * What is stated goes on from what stands above.
+     *
+     * @throws Refusal where it cannot be read
+     */
+    private function stated(string $typed, string $written): MarkedLine
+    {
+        $statement = $this->page->reader->read($written)->with(fn(Node $node): Node => $this->side->put($node));
+        if ($this->sides !== null && ($statement->node !== null || $statement->chain !== [])) {
+            return $this->sides->judged($typed, $statement);
+        }
+        foreach ($statement->links as [$value, $workedOut]) {
+            if (!$this->page->proof->same($value, $workedOut) && Rounded::from($workedOut, [$value]) === null) {
+                return $this->side->equality($typed, new Equation($value, $workedOut));
+            }
+        }
+
+        return match (true) {
+            $statement->chain !== [] => $this->chain($typed, $statement),
+            $statement->node === null => $this->said($typed, $statement),
+            $this->page->task->problem->node instanceof Expression => $this->expression($typed, $statement->node),
+            default => $this->equation($typed, $statement->node),
+        };
     }
 
     /** "= (−1 ± 7)/2" under x = …: the letter stands above. */

@@ -202,17 +202,40 @@ abstract class MultiplyMethod implements Method, Multiplies
 
     private function reading(Task $task, ProductForm $product, MultiplicationPlan $plan): Section
     {
+        $given = $task->problem->node;
+        $before = $given instanceof Equation ? $given->left : $given;
         $factors = array_map(
             static fn(Factor $factor): Expression => $factor->polynomial->toExpression(),
             $product->factors,
         );
+        $tidied = WrittenProduct::write($factors);
+        $steps = [self::read($task, $product)];
+        if (!$this->keepsWriting() && !$tidied->equals(WrittenProduct::write($before->factors()))) {
+            $kind = self::tidied($product, $before);
+            $steps[] = new Step(
+                id: 'tidy',
+                title: Message::of($kind === '' ? 'product.tidy.title' : "product.tidy.title-$kind"),
+                why: Message::of($kind === '' ? 'product.tidy.why' : "product.tidy.why-$kind"),
+                lines: [Line::equal($tidied)],
+            );
+        }
+        if ($plan->options !== []) {
+            $steps[] = self::ordered($plan, $tidied);
+        }
+
+        return new Section(Phase::Reading, $steps);
+    }
+
+    /** How many factors there are, and of which degree the product will be. */
+    private static function read(Task $task, ProductForm $product): Step
+    {
         $letters = $task->problem->letters;
         $letter = \count($letters) === 1 ? $letters[0] : null;
         $degrees = array_map(static fn(Factor $factor): int => $factor->polynomial->degree(), $product->factors);
         $why = $letter === null
-            ? Message::of('product.read.why-letters', ['count' => \count($factors)])
+            ? Message::of('product.read.why-letters', ['count' => \count($degrees)])
             : Message::of('product.read.why', [
-                'count' => \count($factors),
+                'count' => \count($degrees),
                 'degrees' => implode(' + ', $degrees),
                 'degree' => array_sum($degrees),
                 'first' => Polynomial::ofCoefficients($letter, [
@@ -222,7 +245,8 @@ abstract class MultiplyMethod implements Method, Multiplies
             ]);
         $given = $task->problem->node;
         $degree = Numeral::of(array_sum($degrees));
-        $steps = [new Step(
+
+        return new Step(
             id: 'read',
             role: Role::Reading,
             title: Message::of('product.read.title'),
@@ -236,34 +260,23 @@ abstract class MultiplyMethod implements Method, Multiplies
                 new Identity(Sum::of(array_map(Numeral::of(...), $degrees)), $degree),
                 $degree,
             ),
-        )];
-        $tidied = WrittenProduct::write($factors);
-        $before = $given instanceof Equation ? $given->left : $given;
-        if (!$this->keepsWriting() && !$tidied->equals(WrittenProduct::write($before->factors()))) {
-            $kind = self::tidied($product, $before);
-            $steps[] = new Step(
-                id: 'tidy',
-                title: Message::of($kind === '' ? 'product.tidy.title' : "product.tidy.title-$kind"),
-                why: Message::of($kind === '' ? 'product.tidy.why' : "product.tidy.why-$kind"),
-                lines: [Line::equal($tidied)],
-            );
-        }
-        if ($plan->options !== []) {
-            $first = $plan->stages[0];
-            $begun = $first->whole($first->pair->left->toExpression(), $first->pair->right->toExpression());
-            $steps[] = new Step(
-                id: 'order',
-                title: Message::of('product.order.title', [
-                    'left' => $first->pair->left->toExpression(),
-                    'right' => $first->pair->right->toExpression(),
-                ]),
-                why: $plan->reason,
-                lines: $begun->equals($tidied) ? [] : [Line::equal($begun)],
-                options: $plan->options,
-            );
-        }
+        );
+    }
 
-        return new Section(Phase::Reading, $steps);
+    /** Which two factors are multiplied first. */
+    private static function ordered(MultiplicationPlan $plan, Expression $tidied): Step
+    {
+        $first = $plan->stages[0];
+        [$left, $right] = [$first->pair->left->toExpression(), $first->pair->right->toExpression()];
+        $begun = $first->whole($left, $right);
+
+        return new Step(
+            id: 'order',
+            title: Message::of('product.order.title', ['left' => $left, 'right' => $right]),
+            why: $plan->reason,
+            lines: $begun->equals($tidied) ? [] : [Line::equal($begun)],
+            options: $plan->options,
+        );
     }
 
     /** What was to be shown: the other side is the same polynomial. */

@@ -172,29 +172,37 @@ final readonly class SolvePowers implements Method
             lines: [Line::equivalent(self::either($equation->base, $sizes), new RootBothSides($equation->index))],
             watch: $isEven && $root !== null ? Slip::PlusMinusForgotten : null,
         )];
-        $reached = $root?->simplified();
-        if ($root !== null && $reached !== null && !$written->equals($reached)) {
-            $steps[] = new Step(
-                id: 'simplify-root',
-                title: Message::of('quadratic.simplify.title'),
-                why: Message::of($root->isRational() ? 'quadratic.simplify.why-whole' : 'powers.simplify.why', [
-                    'index' => $equation->index,
-                ]),
-                lines: [
-                    Line::side($written, $reached),
-                    ...\count($sizes) === 1
-                        ? [Line::equivalent(self::either($equation->base, $simple), new Rewrite())]
-                        : [Line::equivalent(self::either($equation->base, $simple), new JoinBranches())],
-                ],
-                question: Question::form(
-                    Message::of('quadratic.simplify.ask', ['root' => $written]),
-                    new Identity($written, $reached),
-                    $reached,
-                ),
-            );
+        if ($root !== null && !$written->equals($root->simplified())) {
+            $steps[] = self::simplified($root, $equation, $simple);
         }
 
         return $this->solved($task, $equation, $steps, $simple);
+    }
+
+    /** @param non-empty-list<Expression> $simple what the base is, the root simplified: once, or with plus and minus */
+    private static function simplified(NthRoot $root, PowerEquation $equation, array $simple): Step
+    {
+        [$written, $reached] = [$root->written(), $root->simplified()];
+
+        return new Step(
+            id: 'simplify-root',
+            title: Message::of('quadratic.simplify.title'),
+            why: Message::of($root->isRational() ? 'quadratic.simplify.why-whole' : 'powers.simplify.why', [
+                'index' => $equation->index,
+            ]),
+            lines: [
+                Line::side($written, $reached),
+                Line::equivalent(
+                    self::either($equation->base, $simple),
+                    \count($simple) === 1 ? new Rewrite() : new JoinBranches(),
+                ),
+            ],
+            question: Question::form(
+                Message::of('quadratic.simplify.ask', ['root' => $written]),
+                new Identity($written, $reached),
+                $reached,
+            ),
+        );
     }
 
     /**

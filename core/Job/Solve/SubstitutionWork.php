@@ -248,26 +248,7 @@ final class SubstitutionWork
             throw new \LogicException('A quadratic that factors has factors.');
         }
         $this->sections[] = new Section(Phase::Solving, [
-            new Step(
-                id: 'back',
-                title: Message::of('substitution.back.title'),
-                why: $this->isNamed()
-                    ? Message::of('substitution.back.why', [
-                        'unknown' => new Letter($this->hidden->unknown),
-                        'something' => $this->hidden->something,
-                    ])
-                    : Message::of('substitution.back.why-straight', ['something' => $this->hidden->something]),
-                lines: [Line::equivalent(new Equation($product, Numeral::of(0)), new Rewrite())],
-                // With a name it has been asked already.
-                question: $this->isNamed() ? null : Question::factoring(
-                    Message::of('factor.brackets.ask', ['trinomial' => $this->hidden->quadratic->toExpression()]),
-                    [new Identity(
-                        $this->hidden->quadratic->toExpression(),
-                        self::product($front, $factored->factors),
-                    )],
-                ),
-                watch: $this->isNamed() ? Slip::NotPutBack : null,
-            ),
+            $this->putBack($product, self::product($front, $factored->factors)),
             new Step(
                 id: 'zero-product',
                 title: Message::of($isDouble ? 'solve.zero.title-double' : 'solve.zero.title'),
@@ -279,6 +260,31 @@ final class SubstitutionWork
             ),
         ]);
         $this->branches($equations);
+    }
+
+    /** The factors of the quadratic, with what was hidden put back. */
+    private function putBack(Expression $product, Expression $factored): Step
+    {
+        return new Step(
+            id: 'back',
+            title: Message::of('substitution.back.title'),
+            why: $this->isNamed()
+                ? Message::of('substitution.back.why', [
+                    'unknown' => new Letter($this->hidden->unknown),
+                    'something' => $this->hidden->something,
+                ])
+                : Message::of('substitution.back.why-straight', ['something' => $this->hidden->something]),
+            lines: [Line::equivalent(new Equation($product, Numeral::of(0)), new Rewrite())],
+            // With a name it has been asked already.
+            question: $this->isNamed() ? null : Question::factoring(
+                Message::of('factor.brackets.ask', ['trinomial' => $this->hidden->quadratic->toExpression()]),
+                [new Identity(
+                    $this->hidden->quadratic->toExpression(),
+                    $factored,
+                )],
+            ),
+            watch: $this->isNamed() ? Slip::NotPutBack : null,
+        );
     }
 
     /** @param list<Polynomial> $factors */
@@ -331,13 +337,19 @@ final class SubstitutionWork
 
             return;
         }
-        $root = SquareRoot::of($discriminant);
-        if ($root === null || $discriminant->isZero()) {
+        if (SquareRoot::of($discriminant) === null || $discriminant->isZero()) {
             $this->refusal = new OutOfReach(Message::of('substitution.refusal-part'));
 
             return;
         }
+        $this->byValues($step, $discriminant);
+    }
+
+    /** What the formula gives the hidden part, and the letter from there. */
+    private function byValues(Step $step, Rational $discriminant): void
+    {
         $this->hasRoots = true;
+        [$a, $b] = array_map($this->hidden->coefficient(...), [2, 1]);
         $double = Rational::of(2)->times($a);
         $part = SquareRoot::of($discriminant->dividedBy($double->times($double)))
             ?? throw new \LogicException('The root of a smaller number is no larger.');
