@@ -182,7 +182,9 @@ final class JsonFace implements Face
         }
         if (\is_array($value)) {
             foreach ($value as $key => $part) {
-                if (\is_array($part) || $part instanceof Node) {
+                if ($part instanceof Node) {
+                    $value[$key] = $this->ascii($part);
+                } elseif (\is_array($part)) {
                     $value[$key] = $this->plain($part);
                 }
             }

@@ -19,8 +19,8 @@ final class Wording
     private array $said = [];
     /** @var array<string, string|null> the lines themselves, by key; null where there are no words */
     private array $lines = [];
-    /** @var array<string, list<string>> the parameters a line names, with their colons, by line */
-    private array $named = [];
+    /** @var array<string, list<string>> words made safe and names of parameters, in turn, by the line they make */
+    private array $parts = [];
 
     /**
      * @param \Closure(Node): string   $mathematics writes an expression in the face's notation
@@ -52,36 +52,37 @@ final class Wording
     /** Only the parameters that the line names are written. */
     private function filled(Message $message, string $line): string
     {
-        $replacements = [];
-        foreach ($message->parameters as $name => $value) {
-            if (str_contains($line, ":$name")) {
-                $replacements[":$name"] = match (true) {
-                    $value instanceof Node => ($this->mathematics)($value),
-                    $value instanceof Message => $this->say($value),
-                    \is_int($value) => ($value < 0 ? '−' : '') . Digits::inGroups((string) abs($value), PlainText::GAP),
-                    default => ($this->escape)((string) $value),
-                };
+        $parts = $this->parts($line);
+        $written = $parts[0];
+        for ($place = 1, $count = \count($parts); $place < $count; $place += 2) {
+            $name = $parts[$place];
+            $value = $message->parameters[$name] ?? null;
+            if ($value === null) {
+                return $this->missing->parameter($message->key, $name);
             }
-        }
-        $written = ($this->escape)($line);
-        foreach ($this->named($line) as $named) {
-            if (!isset($replacements[$named])) {
-                return $this->missing->parameter($message->key, $named);
-            }
+            $written .= match (true) {
+                $value instanceof Node => ($this->mathematics)($value),
+                $value instanceof Message => $this->say($value),
+                \is_int($value) => ($value < 0 ? '−' : '') . Digits::inGroups((string) abs($value), PlainText::GAP),
+                default => ($this->escape)((string) $value),
+            } . $parts[$place + 1];
         }
 
-        return strtr($written, $replacements);
+        return $written;
     }
 
-    /** @return list<string> */
-    private function named(string $line): array
+    /** @return list<string> words made safe and names of parameters, in turn */
+    private function parts(string $line): array
     {
-        if (!isset($this->named[$line])) {
-            preg_match_all('/:[a-z][A-Za-z]*/', $line, $found);
-            $this->named[$line] = $found[0];
+        if (!isset($this->parts[$line])) {
+            $parts = [];
+            foreach (preg_split('/:([a-z][A-Za-z]*)/', $line, -1, \PREG_SPLIT_DELIM_CAPTURE) ?: [] as $place => $part) {
+                $parts[] = $place % 2 === 0 ? ($this->escape)($part) : $part;
+            }
+            $this->parts[$line] = $parts;
         }
 
-        return $this->named[$line];
+        return $this->parts[$line];
     }
 
     /** A line may hold two forms or three, "one thing|both things|:count things": the count decides. */

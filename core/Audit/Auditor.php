@@ -71,25 +71,25 @@ final class Auditor
         foreach ($this->demonstration->sections as $section) {
             $last = null;
             foreach ($section->steps as $step) {
-                $this->expect(!isset($ids[$step->id]), "$step->id: stands twice");
+                $this->expect(!isset($ids[$step->id]), $step->id, 'stands twice');
                 $ids[$step->id] = true;
                 foreach ($step->lines as $line) {
-                    $this->judgeLine($line, "{$step->id}: {$line->link->value}");
+                    $this->judgeLine($line, $step->id);
                 }
                 if ($step->figure !== null && $step->figure !== $figure) {
-                    $tied = $this->judgeFigure($step->figure, $figure, "$step->id: figure", $tied);
+                    $tied = $this->judgeFigure($step->figure, $figure, $step->id, $tied);
                     $last = $figure = $step->figure;
                 }
                 if ($step->aside !== null) {
-                    $beside = $this->judgeFigure($step->aside, null, "$step->id: aside");
-                    $this->judgeNumbers($step->aside, $beside, "$step->id: aside");
+                    $beside = $this->judgeFigure($step->aside, null, $step->id);
+                    $this->judgeNumbers($step->aside, $beside, $step->id);
                 }
                 if ($step->question !== null) {
                     $this->judgeQuestion($step, $step->question);
                 }
             }
             if ($last !== null) {
-                $this->judgeNumbers($last, $tied, "{$section->phase->value}: figure");
+                $this->judgeNumbers($last, $tied, $section->phase->value);
             }
         }
     }
@@ -108,17 +108,18 @@ final class Auditor
             $before === null => false,
             default => $this->follows($before, $line),
         };
-        $this->expect($verdict, "$where does not follow");
+        $this->expect($verdict, $where, $line->link->value, 'does not follow');
         $this->expect(
             $line->link === Link::Given || Placeholders::stand($line->node),
-            "$where: a missing power stands in the wrong place",
+            $where,
+            'a missing power stands in the wrong place',
         );
         if ($line->link === Link::Side) {
             return;
         }
         $this->trail->add($line);
         if ($line->rejected !== null) {
-            $this->expect($this->isRejectable($line->node), "$where is rejected without reason");
+            $this->expect($this->isRejectable($line->node), $where, 'rejected without reason');
         }
         if ($line->link === Link::Result && $line->branch === null) {
             $this->hasResult = $this->hasResult || $this->isAnswer($line->node);
@@ -179,15 +180,15 @@ final class Auditor
         $new = $grows ? array_diff_key($figure->written(), $before->written()) : $figure->written();
         foreach (array_keys($new) as $part) {
             $claims = $figure->claims($part);
-            $this->expect($claims !== [], "$where: $part claims nothing");
+            $this->expect($claims !== [], $where, 'figure', $part, 'claims nothing');
             foreach ($claims as $claim) {
-                $this->expectClaim($claim, "$where: $part", !$grows);
+                $this->expectClaim($claim, !$grows, $where, 'figure', $part);
                 $tied->add($claim);
             }
         }
         if ($grows && $figure instanceof Lights) {
             $unlit = array_diff_key(array_intersect_key($new, $figure->lightable()), $figure->lit());
-            $this->expect($unlit === [], "$where: what was written is not lit");
+            $this->expect($unlit === [], $where, 'what was written is not lit');
         }
 
         return $tied;
@@ -197,22 +198,22 @@ final class Auditor
     private function judgeNumbers(Figure $figure, Tied $tied, string $where): void
     {
         foreach ($figure->data() as $name => $value) {
-            $this->expect($tied->holds((string) $name, $value), "$where: $name is tied to nothing");
+            $this->expect($tied->holds((string) $name, $value), $where, (string) $name, 'is tied to nothing');
         }
     }
 
     private function judgeQuestion(Step $step, Question $question): void
     {
         foreach ($question->claims as $claim) {
-            $this->expectClaim($claim, "$step->id: question");
+            $this->expectClaim($claim, false, $step->id, 'question');
         }
         foreach ($question->accepted as $accepted) {
             $this->expect(Tied::isPart(
                 $accepted,
                 $question->claims,
-            ), "$step->id: the accepted answer is part of nothing proved");
+            ), $step->id, 'the accepted answer is part of nothing proved');
         }
-        $this->expect($question->accepted !== [], "$step->id: no answer is accepted");
+        $this->expect($question->accepted !== [], $step->id, 'no answer is accepted');
     }
 
     private function judgeChecks(): void
@@ -220,21 +221,21 @@ final class Auditor
         $checks = $this->demonstration->checks();
         $this->expect($checks !== [], 'there is no check');
         foreach ($checks as $check) {
-            $this->judgeCheck($check, "check {$check->kind->value}");
+            $this->judgeCheck($check, $check->kind->value);
         }
     }
 
     private function judgeCheck(Check $check, string $where): void
     {
-        $this->expect($check->lines !== [], "$where has no lines");
+        $this->expect($check->lines !== [], $where, 'check without lines');
         foreach ($check->lines as $line) {
-            $this->expect($line->link === Link::Side, "$where: a line is no side work");
+            $this->expect($line->link === Link::Side, $where, 'a line is no side work');
             $this->judgeLine($line, $where);
         }
         if ($check->figure !== null) {
-            $this->judgeFigure($check->figure, null, "$where: figure");
+            $this->judgeFigure($check->figure, null, $where);
         }
-        $this->expect($check->holds, "$where does not hold");
+        $this->expect($check->holds, $where, 'check does not hold');
     }
 
     private function judgeAnswer(): void
@@ -245,12 +246,15 @@ final class Auditor
         $claims = $this->demonstration->answer->claims($this->demonstration->task->problem->node);
         $this->expect($claims !== [], 'the answer claims nothing');
         foreach ($claims as $claim) {
-            $this->expectClaim($claim, 'the answer');
+            $this->expectClaim($claim, false, 'the answer');
         }
     }
 
-    /** @param bool $places whether placeholders may stand in it: they come with a figure's first state, and in lines */
-    private function expectClaim(Claim $claim, string $where, bool $places = false): void
+    /**
+     * @param bool   $places   whether placeholders may stand in it: they come with a figure's first state, and in lines
+     * @param string ...$where
+     */
+    private function expectClaim(Claim $claim, bool $places, string ...$where): void
     {
         $holds = $this->proof->holds($claim);
         if ($holds && $claim instanceof Identity) {
@@ -258,7 +262,8 @@ final class Auditor
                 && (!$places || (Placeholders::stand($claim->left) && Placeholders::stand($claim->right)));
         }
         if (!$holds) {
-            $this->faults[] = "$where: a claim does not hold (" . (new \ReflectionClass($claim))->getShortName() . ')';
+            $kind = (new \ReflectionClass($claim))->getShortName();
+            $this->faults[] = implode(': ', [...$where, "a claim does not hold ($kind)"]);
         }
     }
 
@@ -267,10 +272,11 @@ final class Auditor
         return $this->proof->same($left, $right);
     }
 
-    private function expect(bool $holds, string $fault): void
+    /** The words are put together only where something is at fault, which is hardly ever. */
+    private function expect(bool $holds, string ...$fault): void
     {
         if (!$holds) {
-            $this->faults[] = $fault;
+            $this->faults[] = implode(': ', $fault);
         }
     }
 }

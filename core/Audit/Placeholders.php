@@ -39,7 +39,10 @@ final class Placeholders
             return $degrees === $falling && \count(array_unique($degrees)) === \count($degrees);
         }
         foreach ($node->children() as $child) {
-            if (!$child instanceof Numeral && !$child instanceof Letter && !self::stand($child)) {
+            // Most parts hold no sum: they take no further call.
+            $isPlain = $child instanceof Numeral || $child instanceof Letter
+                || ($child instanceof Power && $child->base instanceof Letter && $child->exponent instanceof Numeral);
+            if (!$isPlain && !self::stand($child)) {
                 return false;
             }
         }

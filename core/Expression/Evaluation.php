@@ -125,12 +125,12 @@ final readonly class Evaluation
      */
     private function sumOf(array $terms): mixed
     {
-        $sum = $this->of($terms[0]);
+        $values = [$this->of($terms[0])];
         for ($place = 1, $count = \count($terms); $place < $count; ++$place) {
-            $sum = $this->field->sum($sum, $this->of($terms[$place]));
+            $values[] = $this->of($terms[$place]);
         }
 
-        return $sum;
+        return $this->field->sum($values);
     }
 
     /**
@@ -151,16 +151,20 @@ final readonly class Evaluation
     /** @return T */
     private function power(Power $power): mixed
     {
-        $rooted = FractionalPower::rooted($power);
-        if ($rooted !== null) {
-            return $this->of($rooted);
-        }
-        try {
-            $exponent = self::exponent($power);
-        } catch (NoExactValue $open) {
-            return $this->field instanceof OpenPowers && Indeterminates::of($power->exponent) !== []
-                ? $this->field->openPower($this->of($power->base), $this->of($power->exponent))
-                : throw $open;
+        // Most exponents are whole and small: they take no further call.
+        $exponent = $power->exponent instanceof Numeral ? $power->exponent->value->toInt() : null;
+        if ($exponent === null || $exponent > self::LARGEST_EXPONENT) {
+            $rooted = FractionalPower::rooted($power);
+            if ($rooted !== null) {
+                return $this->of($rooted);
+            }
+            try {
+                $exponent = self::exponent($power);
+            } catch (NoExactValue $open) {
+                return $this->field instanceof OpenPowers && Indeterminates::of($power->exponent) !== []
+                    ? $this->field->openPower($this->of($power->base), $this->of($power->exponent))
+                    : throw $open;
+            }
         }
         $square = $this->of($power->base);
         $result = ($exponent & 1) === 1 ? $square : null;

@@ -196,7 +196,6 @@ final class Lexer
         return $behind;
     }
 
-    /** Raised digits become a power sign and an exponent in a bracket of their own. */
     /** ⁵√, where nothing stands before it that could have the exponent 5. */
     private function raisedRoot(): bool
     {
@@ -210,6 +209,7 @@ final class Lexer
         return true;
     }
 
+    /** Raised digits become a power sign and an exponent in a bracket of their own. */
     private function raised(): void
     {
         $this->add(LexemeKind::Operator, '^');

@@ -127,7 +127,9 @@ final readonly class Monomial
         foreach ($other->exponents as $letter => $exponent) {
             $exponents[$letter] = ($exponents[$letter] ?? 0) + $exponent;
         }
-        ksort($exponents);
+        if (\count($exponents) > 1) {
+            ksort($exponents);
+        }
 
         return new self($exponents);
     }

@@ -226,7 +226,7 @@ final readonly class FormRoots
             foreach ($radicand === 1 ? [] : $primes as $prime) {
                 $term = $this->forms->product($term, $this->symbol([0 => Rational::of($prime)], 2, 1));
             }
-            $sum = $this->forms->sum($sum, $term);
+            $sum = $this->forms->sum([$sum, $term]);
         }
 
         return $sum;

@@ -27,6 +27,7 @@ final class NormalForms implements OpenPowers
     private readonly Symbols $symbols;
     /** @var array<string, RationalFunction> */
     private array $letters = [];
+    private bool $hasRoots = false;
     /** @var array<int, Rational> the number 1, the denominator of what has none */
     private readonly array $whole;
 
@@ -164,13 +165,26 @@ final class NormalForms implements OpenPowers
         return new RationalFunction($value->isZero() ? [] : [0 => $value], $this->whole, 0);
     }
 
-    public function sum(mixed $first, mixed $second): RationalFunction
+    public function sum(array $values): RationalFunction
     {
-        $degree = max($first->degree, $second->degree);
-        if ($first->denominator === $second->denominator) {
-            $sum = self::added($first->numerator, $second->numerator);
+        $sum = $values[0];
+        $forms = [];
+        $degree = 0;
+        foreach ($values as $value) {
+            if ($value->denominator !== $sum->denominator) {
+                return array_reduce(\array_slice($values, 1), $this->plus(...), $sum);
+            }
+            $forms[] = $value->numerator;
+            $degree = $value->degree > $degree ? $value->degree : $degree;
+        }
 
-            return new RationalFunction($sum, $first->denominator, $degree);
+        return new RationalFunction(self::added(...$forms), $sum->denominator, $degree);
+    }
+
+    private function plus(RationalFunction $first, RationalFunction $second): RationalFunction
+    {
+        if ($first->denominator === $second->denominator) {
+            return $this->sum([$first, $second]);
         }
 
         return new RationalFunction(
@@ -206,10 +220,12 @@ final class NormalForms implements OpenPowers
 
     public function opposite(mixed $value): RationalFunction
     {
-        return new RationalFunction(array_map(
-            static fn(Rational $coefficient): Rational => $coefficient->negated(),
-            $value->numerator,
-        ), $value->denominator, $value->degree);
+        $form = [];
+        foreach ($value->numerator as $monomial => $coefficient) {
+            $form[$monomial] = $coefficient->negated();
+        }
+
+        return new RationalFunction($form, $value->denominator, $value->degree);
     }
 
     public function quotient(mixed $numerator, mixed $denominator): RationalFunction
@@ -240,6 +256,7 @@ final class NormalForms implements OpenPowers
 
     public function root(mixed $radicand, int $index): RationalFunction
     {
+        $this->hasRoots = true;
         // √(n/d) is √(nd)/d, and so for higher roots.
         $under = $radicand->numerator;
         for ($time = 1; $time < $index; ++$time) {
@@ -262,12 +279,12 @@ final class NormalForms implements OpenPowers
      */
     public function times(array $left, array $right): array
     {
-        $roots = $this->symbols->roots();
-        if (\count($left) === 1 && \count($right) === 1 && $roots === []) {
-            $first = array_key_first($left);
-            $second = array_key_first($right);
-
-            return [$first + $second => $left[$first]->times($right[$second])];
+        if (\count($left) === 1 && \count($right) === 1 && !$this->hasRoots) {
+            foreach ($left as $first => $coefficient) {
+                foreach ($right as $second => $other) {
+                    return [$first + $second => $coefficient->times($other)];
+                }
+            }
         }
         if (\count($left) * \count($right) > self::MOST_TERMS) {
             throw new NoExactValue('more terms than can be followed');
@@ -289,7 +306,7 @@ final class NormalForms implements OpenPowers
             }
         }
 
-        return $roots === [] ? $product : $this->reduced($product);
+        return !$this->hasRoots ? $product : $this->reduced($product);
     }
 
     /**
@@ -316,27 +333,27 @@ final class NormalForms implements OpenPowers
     }
 
     /**
-     * @param array<int, Rational> $left
-     * @param array<int, Rational> $right
+     * @param array<int, Rational> $sum
+     * @param array<int, Rational> ...$forms
      *
      * @return array<int, Rational>
      */
-    public static function added(array $left, array $right): array
+    public static function added(array $sum, array ...$forms): array
     {
-        foreach ($right as $monomial => $coefficient) {
-            if (!isset($left[$monomial])) {
-                $left[$monomial] = $coefficient;
-                continue;
-            }
-            $sum = $left[$monomial]->plus($coefficient);
-            if ($sum->isZero()) {
-                unset($left[$monomial]);
-            } else {
-                $left[$monomial] = $sum;
+        foreach ($forms as $form) {
+            foreach ($form as $monomial => $coefficient) {
+                if (!isset($sum[$monomial])) {
+                    $sum[$monomial] = $coefficient;
+                    continue;
+                }
+                $sum[$monomial] = $sum[$monomial]->plus($coefficient);
+                if ($sum[$monomial]->isZero()) {
+                    unset($sum[$monomial]);
+                }
             }
         }
 
-        return $left;
+        return $sum;
     }
 
     /**

@@ -86,10 +86,7 @@ final readonly class GridFigure implements Figure, Lights
 
     public function written(): array
     {
-        $written = $this->state->edges ? ['edges' => true] : [];
-        foreach ($this->state->filled as $cell => $_) {
-            $written["cell $cell"] = true;
-        }
+        $written = ($this->state->edges ? ['edges' => true] : []) + self::named($this->state->filled);
         foreach ($this->state->totals as $total) {
             $written["total $total->ink " . spl_object_id($total)] = true;
         }
@@ -130,21 +127,27 @@ final readonly class GridFigure implements Figure, Lights
 
     public function lightable(): array
     {
-        return array_filter(
-            $this->written(),
-            static fn(string $part): bool => str_starts_with($part, 'cell '),
-            \ARRAY_FILTER_USE_KEY,
-        );
+        return self::named($this->state->filled);
     }
 
     public function lit(): array
     {
-        $lit = [];
-        foreach ($this->state->lit as $cell => $_) {
-            $lit["cell $cell"] = true;
+        return self::named($this->state->lit);
+    }
+
+    /**
+     * @param array<string, true> $cells by row and column
+     *
+     * @return array<string, true> the parts that they are
+     */
+    private static function named(array $cells): array
+    {
+        $named = [];
+        foreach ($cells as $cell => $_) {
+            $named["cell $cell"] = true;
         }
 
-        return $lit;
+        return $named;
     }
 
     /** @return list<Expression> the cells of one ink, from the top right to the bottom left */

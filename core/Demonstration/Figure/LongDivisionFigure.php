@@ -81,19 +81,19 @@ final readonly class LongDivisionFigure implements Figure, Lights
     {
         $quotient = [];
         $rounds = [];
+        $begun = $this->begun();
         foreach ($this->rounds as $place => $round) {
-            if (!$this->has('times', $place)) {
+            if (!isset($begun["times $place"])) {
                 break;
             }
             $quotient[] = $round->times;
-            $turned = $this->has('turned', $place);
+            $turned = isset($begun["turned $place"]);
+            $product = $turned ? $round->turned : $round->product;
             $rounds[] = [
-                'product' => $this->has('product', $place)
-                    ? array_values($turned ? $round->turned : $round->product)
-                    : [],
+                'product' => isset($begun["product $place"]) ? array_values($product) : [],
                 'turned' => $turned,
-                'difference' => $this->has('difference', $place) ? array_values($round->difference) : [],
-                'down' => $this->has('down', $place) ? $round->down : null,
+                'difference' => isset($begun["difference $place"]) ? array_values($round->difference) : [],
+                'down' => isset($begun["down $place"]) ? $round->down : null,
             ];
         }
 

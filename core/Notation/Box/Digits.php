@@ -28,6 +28,9 @@ final readonly class Digits implements Box
     /** @param string $digits without a sign */
     public static function inGroups(string $digits, string $gap): string
     {
+        if (\strlen($digits) < 4) {
+            return $digits;
+        }
         [$whole, $rest] = [strtok($digits, '.') ?: '', strstr($digits, '.') ?: ''];
         if (\strlen($whole) < 4) {
             return $digits;

@@ -19,12 +19,11 @@ interface Field
     public function number(Rational $value): mixed;
 
     /**
-     * @param T $first
-     * @param T $second
+     * @param non-empty-list<T> $values
      *
      * @return T
      */
-    public function sum(mixed $first, mixed $second): mixed;
+    public function sum(array $values): mixed;
 
     /**
      * @param T $first

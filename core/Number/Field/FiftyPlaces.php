@@ -43,9 +43,14 @@ final readonly class FiftyPlaces implements Field
         return BigRational::of((string) $value)->toScale(self::PLACES, RoundingMode::HALF_UP);
     }
 
-    public function sum(mixed $first, mixed $second): BigDecimal
+    public function sum(array $values): BigDecimal
     {
-        return $first->plus($second);
+        $sum = $values[0];
+        for ($place = 1, $count = \count($values); $place < $count; ++$place) {
+            $sum = $sum->plus($values[$place]);
+        }
+
+        return $sum;
     }
 
     public function product(mixed $first, mixed $second): BigDecimal

@@ -20,9 +20,9 @@ final readonly class Floats implements OpenPowers
         return $value->toFloat();
     }
 
-    public function sum(mixed $first, mixed $second): float
+    public function sum(array $values): float
     {
-        return $first + $second;
+        return array_sum($values);
     }
 
     public function product(mixed $first, mixed $second): float

@@ -19,9 +19,14 @@ final readonly class Rationals implements Field
         return $value;
     }
 
-    public function sum(mixed $first, mixed $second): Rational
+    public function sum(array $values): Rational
     {
-        return $first->plus($second);
+        $sum = $values[0];
+        for ($place = 1, $count = \count($values); $place < $count; ++$place) {
+            $sum = $sum->plus($values[$place]);
+        }
+
+        return $sum;
     }
 
     public function product(mixed $first, mixed $second): Rational

@@ -20,9 +20,14 @@ final readonly class Surds implements Field
         return Surd::rational($value);
     }
 
-    public function sum(mixed $first, mixed $second): Surd
+    public function sum(array $values): Surd
     {
-        return $first->plus($second);
+        $sum = $values[0];
+        for ($place = 1, $count = \count($values); $place < $count; ++$place) {
+            $sum = $sum->plus($values[$place]);
+        }
+
+        return $sum;
     }
 
     public function product(mixed $first, mixed $second): Surd
