@@ -18,6 +18,7 @@ final readonly class Rational implements \Stringable
 {
     /** A decimal with more characters than this is written as a fraction after all. */
     private const LONGEST_DECIMAL = 24;
+    private const LARGEST_SMALL = 1000;
 
     /** @param bool $decimal whether it comes from a number typed as a decimal, and is written as one where it can be */
     private function __construct(
@@ -27,19 +28,25 @@ final readonly class Rational implements \Stringable
         private bool $decimal = false,
     ) {}
 
+    /** Small ones are there once: most numbers of a lesson are among them, and nobody tells two alike apart. */
     public static function of(int $whole): self
     {
-        return new self($whole, 1);
+        /** @var array<int, self> $small */
+        static $small = [];
+
+        return $whole < self::LARGEST_SMALL && $whole > -self::LARGEST_SMALL
+            ? $small[$whole] ??= new self($whole, 1)
+            : new self($whole, 1);
     }
 
     public static function zero(): self
     {
-        return new self(0, 1);
+        return self::of(0);
     }
 
     public static function one(): self
     {
-        return new self(1, 1);
+        return self::of(1);
     }
 
     /** @throws DivisionByZero when the denominator is 0 */
@@ -56,7 +63,7 @@ final readonly class Rational implements \Stringable
     public static function ofDecimal(string $digits): self
     {
         if (\strlen($digits) < 18 && preg_match('/^-?\d+$/', $digits) === 1) {
-            return new self((int) $digits, 1);
+            return self::of((int) $digits);
         }
 
         return self::fromBig(BigRational::of($digits));
@@ -107,7 +114,7 @@ final readonly class Rational implements \Stringable
             /** @var int|float $sum */
             $sum = $this->top + $other->top;
             if (\is_int($sum)) {
-                return new self($sum, 1, null, $this->decimal || $other->decimal);
+                return $this->decimal || $other->decimal ? new self($sum, 1, null, true) : self::of($sum);
             }
         }
 
@@ -140,7 +147,7 @@ final readonly class Rational implements \Stringable
             /** @var int|float $product */
             $product = $this->top * $other->top;
             if (\is_int($product)) {
-                return new self($product, 1, null, $this->decimal || $other->decimal);
+                return $this->decimal || $other->decimal ? new self($product, 1, null, true) : self::of($product);
             }
         }
 
@@ -184,7 +191,9 @@ final readonly class Rational implements \Stringable
     public function negated(): self
     {
         if ($this->big === null && $this->top !== \PHP_INT_MIN) {
-            return new self(-$this->top, $this->bottom, null, $this->decimal);
+            return $this->bottom === 1 && !$this->decimal
+                ? self::of(-$this->top)
+                : new self(-$this->top, $this->bottom, null, $this->decimal);
         }
 
         return self::fromBig($this->toBig()->negated())->like($this);
@@ -257,14 +266,14 @@ final readonly class Rational implements \Stringable
 
     public function numerator(): self
     {
-        return $this->big === null ? new self($this->top, 1) : self::fromBig(BigRational::of(
+        return $this->big === null ? self::of($this->top) : self::fromBig(BigRational::of(
             $this->big->getNumerator(),
         ));
     }
 
     public function denominator(): self
     {
-        return $this->big === null ? new self($this->bottom, 1) : self::fromBig(BigRational::of(
+        return $this->big === null ? self::of($this->bottom) : self::fromBig(BigRational::of(
             $this->big->getDenominator(),
         ));
     }
@@ -317,7 +326,7 @@ final readonly class Rational implements \Stringable
             && $this->top !== \PHP_INT_MIN
             && $other->top !== \PHP_INT_MIN
         ) {
-            return new self(Integers::gcd($this->top, $other->top), 1);
+            return self::of(Integers::gcd($this->top, $other->top));
         }
         $numerator = self::whole($this->numerator())->gcd(self::whole($other->numerator()));
         $first = self::whole($this->denominator());

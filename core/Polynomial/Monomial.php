@@ -19,6 +19,7 @@ use Runel\Expression\Root;
 final readonly class Monomial
 {
     private const ROOT = '√';
+    private const MOST_KNOWN = 12;
 
     /** Says the same for the same monomial: x2y1. */
     public string $key;
@@ -55,7 +56,13 @@ final readonly class Monomial
 
     public static function power(string $letter, int $exponent): self
     {
-        return new self($exponent === 0 ? [] : [$letter => $exponent]);
+        /** @var array<string, array<int, self>> $known those of one letter of one byte are there once */
+        static $known = [];
+        if (isset($letter[1]) || $exponent > self::MOST_KNOWN) {
+            return new self($exponent === 0 ? [] : [$letter => $exponent]);
+        }
+
+        return $known[$letter][$exponent] ??= new self($exponent === 0 ? [] : [$letter => $exponent]);
     }
 
     /** The square root of a whole number, which stands beside the letters as one of them. */
@@ -127,9 +134,10 @@ final readonly class Monomial
         foreach ($other->exponents as $letter => $exponent) {
             $exponents[$letter] = ($exponents[$letter] ?? 0) + $exponent;
         }
-        if (\count($exponents) > 1) {
-            ksort($exponents);
+        if (\count($exponents) === 1) {
+            return self::power((string) array_key_first($exponents), reset($exponents));
         }
+        ksort($exponents);
 
         return new self($exponents);
     }

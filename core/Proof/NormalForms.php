@@ -27,6 +27,8 @@ final class NormalForms implements OpenPowers
     private readonly Symbols $symbols;
     /** @var array<string, RationalFunction> */
     private array $letters = [];
+    /** @var \WeakMap<Rational, RationalFunction> */
+    private readonly \WeakMap $numbers;
     private bool $hasRoots = false;
     /** @var array<int, Rational> the number 1, the denominator of what has none */
     private readonly array $whole;
@@ -40,6 +42,7 @@ final class NormalForms implements OpenPowers
     {
         $this->whole = [0 => Rational::one()];
         $this->symbols = new Symbols();
+        $this->numbers = new \WeakMap();
     }
 
     /**
@@ -162,7 +165,8 @@ final class NormalForms implements OpenPowers
 
     public function number(Rational $value): RationalFunction
     {
-        return new RationalFunction($value->isZero() ? [] : [0 => $value], $this->whole, 0);
+        return $this->numbers[$value]
+            ??= new RationalFunction($value->isZero() ? [] : [0 => $value], $this->whole, 0);
     }
 
     public function sum(array $values): RationalFunction
