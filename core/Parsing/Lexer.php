@@ -96,12 +96,9 @@ final class Lexer
     private function next(string $character): void
     {
         $spelling = self::SPELLINGS[$character] ?? $character;
-        if (preg_match(
-            '/^[\s\x{00A0}\x{2000}-\x{200B}\x{2060}\x{202F}\x{2061}\x{2062}\x{FEFF}$&]$/u',
-            $character,
-        ) === 1) {
+        if (self::isSilent($character)) {
             ++$this->place;
-        } elseif (preg_match('/^[0-9.]$/', $character) === 1) {
+        } elseif (ctype_digit($character) || $character === '.') {
             $this->number();
         } elseif (isset(self::RAISED[$character])) {
             $this->raisedRoot() || $this->raised();
@@ -122,15 +119,33 @@ final class Lexer
             $this->add(LexemeKind::Root, $character, 1);
         } elseif ($character === '\\') {
             $this->command();
-        } elseif (preg_match('/^[A-Za-zα-ωΑ-Ω]$/u', $character) === 1) {
+        } elseif (ctype_alpha($character) || preg_match('/^[α-ωΑ-Ω]$/u', $character) === 1) {
             $this->letterOrWord();
         } else {
             throw $this->unknown($character);
         }
     }
 
+    /** Spaces of all kinds, signs that only programs see, and what LaTeX aligns by. */
+    private static function isSilent(string $character): bool
+    {
+        return isset($character[1])
+            ? preg_match('/^[\x{00A0}\x{2000}-\x{200B}\x{2060}\x{202F}\x{2061}\x{2062}\x{FEFF}]$/u', $character) === 1
+            : ctype_space($character) || $character === '$' || $character === '&';
+    }
+
     private function number(): void
     {
+        // Most are digits that end at a sign or a letter: they take no further look.
+        $digits = '';
+        while (ctype_digit($next = $this->characters[$this->place + \strlen($digits)] ?? '')) {
+            $digits .= $next;
+        }
+        if ($digits !== '' && \strlen($digits) <= Limits::DIGITS && (self::endsPlainly($next) || ctype_alpha($next))) {
+            $this->add(LexemeKind::Number, $digits, \strlen($digits));
+
+            return;
+        }
         $grouped = '/^\d{1,3}(?:[\x{202F}\x{2009}]\d{3})+(?!\d)(\.\d*)?/u';
         if (preg_match($grouped, $this->rest(), $match) === 1) {
             $digits = (string) preg_replace('/[\x{202F}\x{2009}]/u', '', $match[0]);
@@ -295,10 +310,21 @@ final class Lexer
         }
     }
 
+    /** Whether a number or a letter before it ends there, and is no part of anything longer. */
+    private static function endsPlainly(string $next): bool
+    {
+        return $next === '' || str_contains('+-*/^=)', $next);
+    }
+
     private function letterOrWord(): void
     {
-        $rest = $this->rest();
         $letter = $this->characters[$this->place];
+        if (self::endsPlainly($this->characters[$this->place + 1] ?? '')) {
+            $this->add(LexemeKind::Letter, $letter, 1);
+
+            return;
+        }
+        $rest = $this->rest();
         if (str_starts_with($rest, 'sqrt')) {
             $this->add(LexemeKind::Root, 'sqrt', 4);
         } elseif (str_starts_with($rest, 'cbrt')) {
