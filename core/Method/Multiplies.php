@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Runel\Method;
 
-use Runel\Demonstration\Section;
 use Runel\Demonstration\Task;
 use Runel\Polynomial\Polynomial;
 
@@ -14,7 +13,7 @@ interface Multiplies
     /**
      * @param list<Polynomial> $factors two or more
      *
-     * @return list<Section>|null null where this way does not fit them
+     * @return SideWork|null null where this way does not fit them
      */
-    public function multiplying(array $factors, Task $task): ?array;
+    public function sideWork(array $factors, Task $task): ?SideWork;
 }

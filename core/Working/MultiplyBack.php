@@ -6,10 +6,10 @@ namespace Runel\Working;
 
 use Runel\Demonstration\Check;
 use Runel\Demonstration\Line;
-use Runel\Demonstration\Section;
 use Runel\Demonstration\Task;
 use Runel\Expression\Expression;
 use Runel\Message\Message;
+use Runel\Method\SideWork;
 use Runel\Method\WaysToMultiply;
 use Runel\Polynomial\Polynomial;
 use Runel\Problem\Factor;
@@ -25,7 +25,7 @@ final readonly class MultiplyBack
         $product = ProductForm::of($factored);
 
         return ProductChecks::worked(
-            $product === null ? [] : $this->multiplied(self::polynomials($product), $task),
+            $product === null ? new SideWork() : $this->multiplied(self::polynomials($product), $task),
             $factored,
             $whole,
             Message::of('check.factors.title'),
@@ -50,24 +50,20 @@ final readonly class MultiplyBack
      */
     public function lines(array $factors, Task $task): array
     {
-        return ProductChecks::lines($this->multiplied($factors, $task));
+        return $this->multiplied($factors, $task)->lines;
     }
 
-    /**
-     * @param list<Polynomial> $factors
-     *
-     * @return list<Section>
-     */
-    private function multiplied(array $factors, Task $task): array
+    /** @param list<Polynomial> $factors */
+    private function multiplied(array $factors, Task $task): SideWork
     {
         foreach ($this->multiplying->checking($task) as $way) {
-            $sections = $way->multiplying($factors, $task);
-            if ($sections !== null) {
-                return $sections;
+            $work = $way->sideWork($factors, $task);
+            if ($work !== null) {
+                return $work;
             }
         }
 
-        return [];
+        return new SideWork();
     }
 
     /** @return list<Polynomial> */

@@ -7,10 +7,6 @@ namespace Runel\Working;
 use Runel\Demonstration\Check;
 use Runel\Demonstration\CheckKind;
 use Runel\Demonstration\Line;
-use Runel\Demonstration\Link;
-use Runel\Demonstration\Phase;
-use Runel\Demonstration\Section;
-use Runel\Demonstration\Step;
 use Runel\Expression\Evaluation;
 use Runel\Expression\Expression;
 use Runel\Expression\Negative;
@@ -19,6 +15,7 @@ use Runel\Expression\Power;
 use Runel\Expression\Product;
 use Runel\Expression\Sum;
 use Runel\Message\Message;
+use Runel\Method\SideWork;
 use Runel\Number\Rational;
 use Runel\Polynomial\Monomial;
 use Runel\Polynomial\Polynomial;
@@ -109,68 +106,22 @@ final class ProductChecks
         return false;
     }
 
-    /**
-     * A product multiplied in full by some way.
-     *
-     * @param list<Section> $sections
-     */
+    /** A product multiplied in full by some way. */
     public static function worked(
-        array $sections,
+        SideWork $work,
         Expression $factored,
         Polynomial $product,
         Message $title,
         Message $why,
     ): Check {
-        $lines = self::lines($sections);
-        $figure = null;
-        foreach (self::steps($sections) as $step) {
-            $figure = $step->figure ?? $figure;
-        }
-        $lines[] = Line::side($factored, $product->toExpression());
-
         return new Check(
             kind: CheckKind::MultiplyBack,
             title: $title,
             why: $why,
-            lines: $lines,
+            lines: [...$work->lines, Line::side($factored, $product->toExpression())],
             holds: Polynomial::fromExpression($factored)->equals($product),
-            figure: $figure,
+            figure: $work->figure,
         );
-    }
-
-    /**
-     * The side work of a multiplication.
-     *
-     * @param list<Section> $sections
-     *
-     * @return list<Line>
-     */
-    public static function lines(array $sections): array
-    {
-        $lines = [];
-        foreach (self::steps($sections) as $step) {
-            array_push($lines, ...array_filter(
-                $step->lines,
-                static fn(Line $line): bool => $line->link === Link::Side,
-            ));
-        }
-
-        return $lines;
-    }
-
-    /**
-     * The steps without the whole-number twin, which is an extra and no part of multiplying back.
-     *
-     * @param list<Section> $sections
-     *
-     * @return list<Step>
-     */
-    private static function steps(array $sections): array
-    {
-        return Section::steps(array_values(array_filter(
-            $sections,
-            static fn(Section $section): bool => $section->phase !== Phase::Twin,
-        )));
     }
 
     /**

@@ -7,14 +7,18 @@ namespace Tests\Core;
 use PHPUnit\Framework\TestCase;
 use Runel\Audit\Auditor;
 use Runel\Demonstration\Demonstration;
+use Runel\Demonstration\Line;
 use Runel\Demonstration\Link;
 use Runel\Demonstration\Task;
 use Runel\Job\Jobs;
 use Runel\Method\Catalogue;
+use Runel\Method\Multiplies;
+use Runel\Method\SideWork;
 use Runel\Notation\Ascii;
 use Runel\Number\Rational;
 use Runel\Parsing\Parser;
 use Runel\Polynomial\Polynomial;
+use Runel\Problem\Factor;
 use Runel\Problem\Problem;
 use Runel\Style\HouseStyle;
 
@@ -73,6 +77,17 @@ final class MultiplyTest extends TestCase
                     "seed $seed, $id: the forecast has to hold",
                 );
                 $this->assertWellMade($demonstration, "seed $seed, $id: $typed");
+                if (\count($factors) === 2 && $offer->method instanceof Multiplies) {
+                    $polynomials = array_map(
+                        static fn(Factor $factor): Polynomial => $factor->polynomial,
+                        $task->problem->product->factors ?? [],
+                    );
+                    self::assertEquals(
+                        self::shown(SideWork::of($demonstration->sections)),
+                        self::shown($offer->method->sideWork($polynomials, $task)),
+                        "seed $seed, $id: what a check shows of it",
+                    );
+                }
             }
         }
         foreach (['grid', 'term-by-term', 'by-degree', 'columns'] as $id) {
@@ -147,6 +162,15 @@ final class MultiplyTest extends TestCase
             self::assertSame($costs[$first], $demonstration->forecast->products);
         }
         self::assertSame(['1-2' => 14, '1-3' => 13, '2-3' => 14], $costs);
+    }
+
+    /** @return array{list<string>, array<string, mixed>} lines and the last figure */
+    private static function shown(?SideWork $work): array
+    {
+        return [
+            array_map(static fn(Line $line): string => Ascii::write($line->node), $work->lines ?? []),
+            $work?->figure?->data() ?? [],
+        ];
     }
 
     private function assertWellMade(Demonstration $demonstration, string $where): void

@@ -31,6 +31,7 @@ use Runel\Message\MethodDoesNotApply;
 use Runel\Message\Refusal;
 use Runel\Method\Method;
 use Runel\Method\Multiplies;
+use Runel\Method\SideWork;
 use Runel\Number\Rational;
 use Runel\Polynomial\Polynomial;
 use Runel\Problem\Factor;
@@ -116,12 +117,17 @@ abstract class MultiplyMethod implements Method, Multiplies
         );
     }
 
-    final public function multiplying(array $factors, Task $task): ?array
+    final public function sideWork(array $factors, Task $task): ?SideWork
     {
         $plan = MultiplicationPlan::of($factors);
 
         return $plan instanceof MultiplicationPlan && $this->refusalOf($plan) === null
-            ? $this->stages($plan, $task)
+            ? SideWork::joined(array_map(
+                fn(Stage $stage): SideWork => $stage->pair->onlyTurns()
+                    ? new SideWork()
+                    : $this->beside($stage, $task),
+                $plan->stages,
+            ))
             : null;
     }
 
@@ -135,7 +141,7 @@ abstract class MultiplyMethod implements Method, Multiplies
         $turned = array_reverse($factors);
         $way = $task->choice(MultiplyFamily::CHECK_BY) === null
             ? null
-            : $this->family->checking($task)[0]->multiplying($turned, $task);
+            : $this->family->checking($task)[0]->sideWork($turned, $task);
 
         return $way === null
             ? ProductChecks::multiplyBack($factors, $product)
@@ -156,6 +162,12 @@ abstract class MultiplyMethod implements Method, Multiplies
 
     /** @return list<Section> the work of one stage; its last line is the stage's closing line */
     abstract protected function work(Stage $stage, Task $task): array;
+
+    /** What is worked beside in a stage; a way that can tell it without the words of its steps does so. */
+    protected function beside(Stage $stage, Task $task): SideWork
+    {
+        return SideWork::of($this->work($stage, $task));
+    }
 
     /** The plan this way follows. */
     protected function plan(Task $task): MultiplicationPlan|Refusal

@@ -31,7 +31,7 @@ final class Steps
      *
      * @return non-empty-list<Line> the last ends in the product
      */
-    private static function productLines(Term $left, Term $right): array
+    public static function productLines(Term $left, Term $right): array
     {
         return FractionWork::product(
             $left,
@@ -177,19 +177,13 @@ final class Steps
         Message $title,
         ?Figure $figure,
     ): Step {
-        $terms = array_values(array_filter($terms, static fn(Term $term): bool => !$term->isZero()));
+        $terms = self::withoutZeros($terms);
         $negatives = \count(array_filter($terms, static fn(Term $term): bool => $term->coefficient->isNegative()));
         $mixed = $negatives > 0 && $negatives < \count($terms);
         if ($terms === []) {
             return new Step(id: $id, title: $title, why: Message::of('product.collect.why-nothing'), figure: $figure);
         }
-        $sum = Sum::of(array_map(static fn(Term $term): Expression => new Marked(
-            $term->toExpression(),
-            Mark::ofDegree($ink),
-        ), $terms));
-        $written = new Marked($total->toExpression(), Mark::written());
         $common = FractionWork::toCommonDenominator($terms);
-        $lines = FractionWork::chain($sum, $common, $written);
         $asked = Term::sum($terms);
         $why = match (true) {
             \count($terms) === 1 => 'product.collect.why-alone',
@@ -205,7 +199,7 @@ final class Steps
             id: $id,
             title: $title,
             why: Message::of($why, ['total' => $total->toExpression(), 'count' => \count($terms)]),
-            lines: \count($terms) === 1 ? [] : $lines,
+            lines: self::collectLines($terms, $total, $ink),
             figure: $figure,
             question: \count($terms) === 1 ? null : Question::form(
                 Message::of('product.collect.ask', ['sum' => $asked]),
@@ -221,6 +215,39 @@ final class Steps
             },
             aside: $mixed ? Heaps::figure($terms, $total) : null,
         );
+    }
+
+    /**
+     * @param list<Term> $terms what is added; zeros are left out
+     *
+     * @return list<Line> none where there is only one
+     */
+    public static function collectLines(array $terms, Term $total, int $ink): array
+    {
+        $terms = self::withoutZeros($terms);
+        if (\count($terms) < 2) {
+            return [];
+        }
+        $sum = Sum::of(array_map(static fn(Term $term): Expression => new Marked(
+            $term->toExpression(),
+            Mark::ofDegree($ink),
+        ), $terms));
+
+        return FractionWork::chain(
+            $sum,
+            FractionWork::toCommonDenominator($terms),
+            new Marked($total->toExpression(), Mark::written()),
+        );
+    }
+
+    /**
+     * @param list<Term> $terms
+     *
+     * @return list<Term>
+     */
+    private static function withoutZeros(array $terms): array
+    {
+        return array_values(array_filter($terms, static fn(Term $term): bool => !$term->isZero()));
     }
 
     /** A minus in front of a whole: every term of it changes its sign. */

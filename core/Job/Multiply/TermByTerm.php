@@ -20,6 +20,7 @@ use Runel\Expression\Product;
 use Runel\Expression\Same;
 use Runel\Expression\Sum;
 use Runel\Message\Message;
+use Runel\Method\SideWork;
 use Runel\Polynomial\Term;
 use Runel\Slip\Slip;
 use Runel\Style\Arrows;
@@ -65,38 +66,10 @@ final class TermByTerm extends MultiplyMethod
 
     protected function work(Stage $stage, Task $task): array
     {
-        $pair = $stage->pair;
-        $entries = [];
-        foreach ($pair->left->terms as $row => $left) {
-            foreach ($pair->right->terms as $right) {
-                $product = $left->times($right);
-                $entries[$row][$pair->ink($product->monomial)] = $product->toExpression();
-            }
-        }
-        $figure = new RowsFigure(
-            $pair->left->expressions(),
-            $pair->right->toExpression(),
-            array_values($entries),
-            array_values(array_filter(array_keys($pair->groups), static fn(int $ink): bool => array_filter(
-                array_column($entries, $ink),
-            ) !== [])),
-            [],
-            [],
-            [],
-        );
-        if ($task->style->get(Arrows::class) === Arrows::On) {
-            $figure = ArrowsFigure::blank(
-                $pair->left->expressions(),
-                $pair->right->expressions(),
-                $pair->product->toExpression(),
-            );
-        }
-        $middle = $task->style->get(MiddleTerms::class);
-        $inHead = $middle !== MiddleTerms::Written
-            && $pair->isTwoBinomials()
-            && self::middlesAreLike($pair);
+        $figure = self::figure($stage->pair, $task);
+        $inHead = self::isInHead($stage->pair, $task);
         [$products, $figure] = $inHead
-            ? $this->inHead($stage, $figure, $middle === MiddleTerms::InHeadLast)
+            ? $this->inHead($stage, $figure, $task->style->get(MiddleTerms::class) === MiddleTerms::InHeadLast)
             : $this->products($stage, $figure);
 
         return [
@@ -110,6 +83,102 @@ final class TermByTerm extends MultiplyMethod
                 Steps::standardForm($stage, null, false),
             ] : $this->collecting($stage, $figure)),
         ];
+    }
+
+    protected function beside(Stage $stage, Task $task): SideWork
+    {
+        $pair = $stage->pair;
+        if (self::isInHead($pair, $task)) {
+            return parent::beside($stage, $task);
+        }
+        $figure = self::figure($pair, $task);
+        $lines = [];
+        foreach ($pair->left->terms as $row => $left) {
+            foreach ($pair->right->terms as $column => $right) {
+                $figure = self::written($figure, $pair, $row, $column);
+                array_push($lines, ...Steps::productLines($left, $right));
+            }
+        }
+        foreach (self::likeTerms($pair) as $ink => $terms) {
+            $figure = $figure->total(new Total($ink, $pair->total($ink)->toExpression()));
+            array_push($lines, ...Steps::collectLines($terms, $pair->total($ink), $ink));
+        }
+
+        return new SideWork($lines, $figure->quiet());
+    }
+
+    /** With nothing written in it. */
+    private static function figure(Pair $pair, Task $task): RowsFigure|ArrowsFigure
+    {
+        if ($task->style->get(Arrows::class) === Arrows::On) {
+            return ArrowsFigure::blank(
+                $pair->left->expressions(),
+                $pair->right->expressions(),
+                $pair->product->toExpression(),
+            );
+        }
+        $entries = [];
+        foreach ($pair->left->terms as $row => $left) {
+            foreach ($pair->right->terms as $right) {
+                $product = $left->times($right);
+                $entries[$row][$pair->ink($product->monomial)] = $product->toExpression();
+            }
+        }
+
+        return new RowsFigure(
+            $pair->left->expressions(),
+            $pair->right->toExpression(),
+            array_values($entries),
+            array_values(array_filter(array_keys($pair->groups), static fn(int $ink): bool => array_filter(
+                array_column($entries, $ink),
+            ) !== [])),
+            [],
+            [],
+            [],
+        );
+    }
+
+    /** Whether the two middle products are added without being written. */
+    private static function isInHead(Pair $pair, Task $task): bool
+    {
+        return $task->style->get(MiddleTerms::class) !== MiddleTerms::Written
+            && $pair->isTwoBinomials()
+            && self::middlesAreLike($pair);
+    }
+
+    /** The figure with one more product. */
+    private static function written(
+        RowsFigure|ArrowsFigure $figure,
+        Pair $pair,
+        int $row,
+        int $column,
+    ): RowsFigure|ArrowsFigure {
+        $product = $pair->left->terms[$row]->times($pair->right->terms[$column]);
+        $ink = $pair->ink($product->monomial);
+
+        return $figure instanceof RowsFigure
+            ? $figure->fill($row, $ink)
+            : $figure->write(new ArrowedProduct([[$row, $column]], $product->toExpression(), $ink));
+    }
+
+    /** @return array<int, non-empty-list<Term>> the products that are alike, in the order of the result, by ink */
+    private static function likeTerms(Pair $pair): array
+    {
+        $alike = [];
+        foreach ($pair->left->terms as $left) {
+            foreach ($pair->right->terms as $right) {
+                $product = $left->times($right);
+                $alike[$product->monomial->key][] = $product;
+            }
+        }
+        $inOrder = [];
+        foreach ($pair->groups as $ink => $monomial) {
+            if (isset($alike[$monomial->key])) {
+                $inOrder[$ink] = $alike[$monomial->key];
+            }
+        }
+
+        return $inOrder;
     }
 
     private function split(Stage $stage, BracketBack $back): Step
@@ -178,11 +247,7 @@ final class TermByTerm extends MultiplyMethod
         $counted = Steps::counted($stage, $pairs);
         foreach ($pair->left->terms as $row => $left) {
             foreach ($pair->right->terms as $column => $right) {
-                $product = $left->times($right);
-                $ink = $pair->ink($product->monomial);
-                $figure = $figure instanceof RowsFigure
-                    ? $figure->fill($row, $ink)
-                    : $figure->write(new ArrowedProduct([[$row, $column]], $product->toExpression(), $ink));
+                $figure = self::written($figure, $pair, $row, $column);
                 $steps[] = Steps::product(
                     $stage->id('product-' . ($row + 1) . '-' . ($column + 1)),
                     $pair->isTwoBinomials()
@@ -302,16 +367,11 @@ final class TermByTerm extends MultiplyMethod
             lines: [$line],
             figure: $figure,
         )];
-        foreach ($pair->groups as $ink => $monomial) {
-            $terms = array_values(
-                array_filter($written, static fn(Term $term): bool => $term->monomial->key === $monomial->key),
-            );
-            if ($terms === []) {
-                continue;
-            }
+        foreach (self::likeTerms($pair) as $ink => $terms) {
             $total = $pair->total($ink);
             $figure = $figure->total(new Total($ink, $total->toExpression()));
             if (\count($terms) > 1) {
+                $monomial = $pair->groups[$ink];
                 $title = $monomial->exponents === [] ? Message::of(
                     'product.collect.title-constant',
                 ) : Message::of('product.collect.title', ['letters' => $monomial->toExpression()]);
