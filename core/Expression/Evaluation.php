@@ -16,19 +16,21 @@ use Runel\Number\Rational;
  *
  * @template T
  */
-final readonly class Evaluation
+final class Evaluation
 {
     /** The largest exponent whose power is ever worked out. */
     private const LARGEST_EXPONENT = 1000;
 
     /** @var \WeakMap<Expression, T> */
-    private \WeakMap $known;
+    private readonly \WeakMap $known;
+    /** @var array<string, array<int, T>> powers of letters, which come again with every line */
+    private array $powers = [];
 
     /**
      * @param Field<T>            $field
      * @param \Closure(string): T $letter the value of a letter, or of π; throws NoExactValue where it has none
      */
-    public function __construct(private Field $field, private \Closure $letter)
+    public function __construct(private readonly Field $field, private readonly \Closure $letter)
     {
         $this->known = new \WeakMap();
     }
@@ -166,7 +168,15 @@ final readonly class Evaluation
                     : throw $open;
             }
         }
-        $square = $this->of($power->base);
+        return $power->base instanceof Letter
+            ? $this->powers[$power->base->name][$exponent] ??= $this->raised($power->base, $exponent)
+            : $this->raised($power->base, $exponent);
+    }
+
+    /** @return T */
+    private function raised(Expression $base, int $exponent): mixed
+    {
+        $square = $this->of($base);
         $result = ($exponent & 1) === 1 ? $square : null;
         for ($left = abs($exponent) >> 1; $left > 0; $left >>= 1) {
             $square = $this->field->product($square, $square);

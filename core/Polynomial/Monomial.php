@@ -43,7 +43,10 @@ final readonly class Monomial
 
     public static function one(): self
     {
-        return new self([]);
+        /** @var self|null $one */
+        static $one = null;
+
+        return $one ??= new self([]);
     }
 
     /** @param array<string, int> $exponents by letter, in any order, each at least 1 */
@@ -56,13 +59,16 @@ final readonly class Monomial
 
     public static function power(string $letter, int $exponent): self
     {
-        /** @var array<string, array<int, self>> $known those of one letter of one byte are there once */
-        static $known = [];
-        if (isset($letter[1]) || $exponent > self::MOST_KNOWN) {
-            return new self($exponent === 0 ? [] : [$letter => $exponent]);
+        if ($exponent === 0) {
+            return self::one();
         }
+        if (isset($letter[1]) || $exponent > self::MOST_KNOWN) {
+            return new self([$letter => $exponent]);
+        }
+        /** @var array<string, array<int, self>> $known those of a letter of one byte are there once */
+        static $known = [];
 
-        return $known[$letter][$exponent] ??= new self($exponent === 0 ? [] : [$letter => $exponent]);
+        return $known[$letter][$exponent] ??= new self([$letter => $exponent]);
     }
 
     /** The square root of a whole number, which stands beside the letters as one of them. */
@@ -122,7 +128,7 @@ final readonly class Monomial
     /** The numbers that stand beside its letters, roots and π. */
     public function constants(): self
     {
-        return $this->only(self::isConstant(...));
+        return $this->letters() === $this ? self::one() : $this->only(self::isConstant(...));
     }
 
     public function times(self $other): self
