@@ -27,7 +27,7 @@ final readonly class AcrossRule implements WrongRule
             $across = $this->case === 'tops' ? self::tops(...) : self::added(...);
             yield from Rewriter::atEachPlace($line, static fn(Node $node): iterable => $node instanceof Sum
                 ? $across($node->terms)
-                : []);
+                : [], Sum::class);
         } elseif ($line instanceof Equation && $line->left instanceof Quotient && $line->right instanceof Quotient) {
             yield new Equation(
                 self::first($line->left->numerator, $line->right->denominator),

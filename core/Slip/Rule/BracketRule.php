@@ -22,7 +22,17 @@ final readonly class BracketRule implements WrongRule
 
     public function wrong(Node $line): iterable
     {
-        yield from Rewriter::atEachPlace($line, fn(Node $node): iterable => $this->at($node));
+        $places = 0;
+        $at = function (Node $node) use (&$places): iterable {
+            foreach ($this->at($node) as $wrong) {
+                ++$places;
+                yield $wrong;
+            }
+        };
+        yield from Rewriter::atEachPlace($line, $at, Negative::class, Product::class);
+        if ($places < 2) {
+            return;
+        }
         // Who slips at one pair of parentheses slips at the next.
         $everywhere = Rewriter::everywhere($line, function (Node $node): ?Node {
             foreach ($this->at($node) as $wrong) {

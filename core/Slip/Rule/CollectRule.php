@@ -26,7 +26,11 @@ final readonly class CollectRule implements WrongRule
 
     public function wrong(Node $line): iterable
     {
-        return Rewriter::atEachPlace($line, fn(Node $node): iterable => $node instanceof Sum ? $this->at($node) : []);
+        return Rewriter::atEachPlace(
+            $line,
+            fn(Node $node): iterable => $node instanceof Sum ? $this->at($node) : [],
+            Sum::class,
+        );
     }
 
     /** @return iterable<Node> */

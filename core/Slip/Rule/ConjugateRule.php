@@ -25,7 +25,7 @@ final readonly class ConjugateRule implements WrongRule
 
     public function wrong(Node $line): iterable
     {
-        return Rewriter::atEachPlace($line, self::at(...));
+        return Rewriter::atEachPlace($line, self::at(...), Quotient::class);
     }
 
     /** @return iterable<Node> */

@@ -27,7 +27,7 @@ final readonly class DividedExponentsRule implements WrongRule
     {
         return Rewriter::atEachPlace($line, static fn(Node $node): iterable => $node instanceof Quotient
             ? self::divided(self::term($node->numerator), self::term($node->denominator))
-            : []);
+            : [], Quotient::class);
     }
 
     /** @return iterable<Expression> */

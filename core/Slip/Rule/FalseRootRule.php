@@ -22,6 +22,7 @@ final readonly class FalseRootRule implements WrongRule
         return !$line instanceof Equation ? [] : Rewriter::atEachPlace(
             $line,
             static fn(Node $node): iterable => $node instanceof Root ? [new Negative($node)] : [],
+            Root::class,
         );
     }
 }

@@ -29,7 +29,7 @@ final readonly class FractionRule implements WrongRule
                 Slip::DividedSomeTerms => self::partly($node, true),
                 default => [...self::cancelled($node), ...self::partly($node, false)],
             }
-            : []);
+            : [], Quotient::class);
     }
 
     /** @return iterable<Expression> */

@@ -25,7 +25,7 @@ final readonly class FrontRule implements WrongRule
     {
         return Rewriter::atEachPlace($line, fn(Node $node): iterable => $node instanceof Product
             ? $this->taken($node)
-            : []);
+            : [], Product::class);
     }
 
     /** @return iterable<Expression> */

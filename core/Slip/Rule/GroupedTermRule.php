@@ -20,7 +20,7 @@ final readonly class GroupedTermRule implements WrongRule
     public function wrong(Node $line): iterable
     {
         return Rewriter::atEachPlace($line, static fn(Node $node): iterable => $node instanceof Sum
-            && array_filter($node->terms, self::isGroup(...)) !== [] ? self::without($node) : []);
+            && array_filter($node->terms, self::isGroup(...)) !== [] ? self::without($node) : [], Sum::class);
     }
 
     private static function isGroup(Expression $term): bool

@@ -23,7 +23,7 @@ final readonly class MinusBeforeProductRule implements WrongRule
 
     public function wrong(Node $line): iterable
     {
-        return Rewriter::atEachPlace($line, self::at(...));
+        return Rewriter::atEachPlace($line, self::at(...), Negative::class);
     }
 
     /** @return iterable<Node> */

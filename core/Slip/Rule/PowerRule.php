@@ -32,7 +32,19 @@ final readonly class PowerRule implements WrongRule
             $this->slip === Slip::QuotientDegree => self::taken($node),
             $this->slip === Slip::SignOfProduct => self::negative($node),
             default => self::below($node),
-        });
+        }, ...$this->places());
+    }
+
+    /** @return list<class-string<Node>> where it may be made; none: anywhere */
+    private function places(): array
+    {
+        return match ($this->slip) {
+            Slip::ExponentsAdded => [$this->case === null ? Power::class : Sum::class],
+            Slip::ExponentsMultiplied => [Product::class],
+            Slip::QuotientDegree => [Quotient::class],
+            Slip::SignOfProduct => [],
+            default => [Product::class],
+        };
     }
 
     /** @return iterable<Expression> a power raised: (2x³)² as 4x⁵ or 2x⁵ */

@@ -32,7 +32,7 @@ final readonly class ProductRule implements WrongRule
 
     public function wrong(Node $line): iterable
     {
-        return Rewriter::atEachPlace($line, fn(Node $node): iterable => $this->at($node));
+        return Rewriter::atEachPlace($line, $this->at(...), Power::class, Product::class);
     }
 
     /** @return iterable<Node> */

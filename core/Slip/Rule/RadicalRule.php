@@ -33,7 +33,7 @@ final readonly class RadicalRule implements WrongRule
             $this->slip === Slip::RootOfSumSplit => $node instanceof Sum ? self::joined($node) : [],
             $node instanceof Root && $node->index === 2 => $this->out($node->radicand),
             default => [],
-        });
+        }, $this->slip === Slip::RootOfSumSplit ? Sum::class : Root::class);
     }
 
     /** @return iterable<Expression> √a ± √b as √(a ± b) */

@@ -31,6 +31,6 @@ final readonly class RaisedProductRule implements WrongRule
                 $factors[0],
                 new Power(Product::of(\array_slice($factors, 1)), $node->exponent),
             ])];
-        });
+        }, Power::class);
     }
 }

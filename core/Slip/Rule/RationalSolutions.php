@@ -69,8 +69,7 @@ final readonly class RationalSolutions
 
     private static function ofQuadratic(Equation $line): ?self
     {
-        [$left, $right] = [Polynomial::tryFrom($line->left), Polynomial::tryFrom($line->right)];
-        $whole = $left === null || $right === null ? null : UnivariateTerms::of($left->minus($right)->toExpression());
+        $whole = UnivariateTerms::ofDifference($line);
         $quadratic = $whole?->quadratic();
         if ($whole === null || $quadratic === null) {
             return null;

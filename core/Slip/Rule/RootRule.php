@@ -31,7 +31,7 @@ final readonly class RootRule implements WrongRule
     {
         yield from Rewriter::atEachPlace($line, fn(Node $node): iterable => $node instanceof Root && $node->index === 2
             ? $this->roots($node->radicand)
-            : []);
+            : [], Root::class);
         if ($line instanceof Equation) {
             yield from $this->rooted($line);
         }

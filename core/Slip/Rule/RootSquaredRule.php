@@ -26,7 +26,7 @@ final readonly class RootSquaredRule implements WrongRule
         yield from Rewriter::atEachPlace($line, static fn(Node $node): iterable => $node instanceof Power
             && $node->exponent->equals($two)
                 ? self::squared($node->base)
-                : []);
+                : [], Power::class);
         if ($line instanceof Equation) {
             foreach (self::squared($line->left) as $left) {
                 yield new Equation($left, new Power($line->right, $two));

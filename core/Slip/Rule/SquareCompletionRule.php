@@ -7,7 +7,6 @@ namespace Runel\Slip\Rule;
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
 use Runel\Expression\Letter;
-use Runel\Expression\Negative;
 use Runel\Expression\Node;
 use Runel\Expression\Numeral;
 use Runel\Expression\Power;
@@ -53,7 +52,7 @@ final readonly class SquareCompletionRule implements WrongRule
     /** @return iterable<Equation> a(x + h)² = d with what is added to the right of it */
     private function equations(Equation $line): iterable
     {
-        $in = UnivariateTerms::of(Sum::of([$line->left, new Negative($line->right)]));
+        $in = UnivariateTerms::ofDifference($line);
         $coefficients = $in?->quadratic();
         if ($in === null || $coefficients === null || $coefficients[1]->isZero()) {
             return;

@@ -38,7 +38,7 @@ final readonly class SquareRule implements WrongRule
                 ))],
                 default => [],
             };
-        });
+        }, Power::class);
     }
 
     /**

@@ -38,7 +38,7 @@ final readonly class TwoSquaresRule implements FactoringRule
                 Sum::of([$p->toExpression(), $second]),
                 Numeral::of(2),
             ), $seconds);
-        });
+        }, Sum::class);
     }
 
     /** What a term is the square of, its sign apart. */

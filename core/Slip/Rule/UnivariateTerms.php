@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Runel\Slip\Rule;
 
+use Runel\Expression\Equation;
 use Runel\Expression\Expression;
 use Runel\Number\Rational;
 use Runel\Polynomial\Polynomial;
@@ -16,7 +17,19 @@ final readonly class UnivariateTerms
     /** Null where there is no letter, more than one, or no polynomial at all. */
     public static function of(Expression $expression): ?self
     {
-        $polynomial = Polynomial::tryFrom($expression);
+        return self::in(Polynomial::tryFrom($expression));
+    }
+
+    /** Of left side minus right side. */
+    public static function ofDifference(Equation $equation): ?self
+    {
+        [$left, $right] = [Polynomial::tryFrom($equation->left), Polynomial::tryFrom($equation->right)];
+
+        return $left === null || $right === null ? null : self::in($left->minus($right));
+    }
+
+    private static function in(?Polynomial $polynomial): ?self
+    {
         $letters = $polynomial?->letters() ?? [];
 
         return $polynomial === null || \count($letters) !== 1 ? null : new self($polynomial, $letters[0]);

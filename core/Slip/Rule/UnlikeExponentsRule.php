@@ -23,6 +23,7 @@ final readonly class UnlikeExponentsRule implements WrongRule
         return Rewriter::atEachPlace(
             $line,
             static fn(Node $node): iterable => $node instanceof Product ? self::at($node) : [],
+            Product::class,
         );
     }
 
