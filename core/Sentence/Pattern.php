@@ -13,9 +13,13 @@ final readonly class Pattern
 {
     private function __construct(private string $expression) {}
 
+    /** There are as many as English has rows: each is made once. */
     public static function of(string $row): self
     {
-        return new self(implode('', array_map(self::item(...), explode(' ', $row))));
+        /** @var array<string, self> $known */
+        static $known = [];
+
+        return $known[$row] ??= new self(implode('', array_map(self::item(...), explode(' ', $row))));
     }
 
     /**

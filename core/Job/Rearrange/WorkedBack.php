@@ -389,6 +389,16 @@ final readonly class WorkedBack
     /** How an expression is written when its terms and factors are put in one order. */
     private static function key(Expression $expression): string
     {
+        /** @var \WeakMap<Expression, string>|null $known what has been compared comes again in every round */
+        static $known = null;
+        $known ??= new \WeakMap();
+        $key = $known[$expression] ?? null;
+
+        return \is_string($key) ? $key : $known[$expression] = self::keyed($expression);
+    }
+
+    private static function keyed(Expression $expression): string
+    {
         $children = array_map(
             static fn(Expression $child): string => self::key($child),
             array_values(array_filter(

@@ -66,9 +66,10 @@ final class RootEquationsLadder extends Ladder
             $other = $throws->between(1, 8);
             $second = Written::polynomial($letter, [1, $other * $other - $solution]);
 
-            return $root === $other || $other * $other === $solution
-                ? null
-                : "√($under) - √($second) = " . ($root - $other);
+            $isNone = $root === $other || $other * $other === $solution
+                || ($rung->has(Difficulty::FalseSolution) && !self::hasFalse($front, $root - $other, $other));
+
+            return $isNone ? null : "√($under) - √($second) = " . ($root - $other);
         }
         $beside = $rung->has(Difficulty::Beside) ? $throws->signed(1, 6) : 0;
         $left = "√($under)" . Written::more($beside);
@@ -81,6 +82,24 @@ final class RootEquationsLadder extends Ladder
         $rest = $root + $beside - $solution;
 
         return $rest === 0 || $rest === $beside ? null : "$left = " . Written::polynomial($letter, [1, $rest]);
+    }
+
+    /**
+     * Whether a whole number beside the solution solves what √(ax + p) − √(x + q) = d comes to when it is squared, and
+     * not the equation itself: with t for the second root, (a − 1)t² − 2dt + … = 0.
+     *
+     * @param int $front      a
+     * @param int $difference d
+     * @param int $root       what t is for the solution
+     */
+    private static function hasFalse(int $front, int $difference, int $root): bool
+    {
+        if ($front === 1 || 2 * $difference % ($front - 1) !== 0) {
+            return false;
+        }
+        $other = intdiv(2 * $difference, $front - 1) - $root;
+
+        return $other < 0 || $other + $difference < 0;
     }
 
     public function traits(Seen $seen): array
