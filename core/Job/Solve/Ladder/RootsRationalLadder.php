@@ -69,11 +69,24 @@ final class RootsRationalLadder extends Ladder
 
         $cubic = array_values($cubic);
 
-        $hasGap = \in_array(0, $cubic, true);
+        return self::isOn($rung, $cubic) ? Written::polynomial($letter, $cubic) . ' = 0' : null;
+    }
 
-        return max([0, ...array_map(abs(...), $cubic)]) > self::LARGEST || $hasGap !== $rung->has(Difficulty::Gap)
-            ? null
-            : Written::polynomial($letter, $cubic) . ' = 0';
+    /**
+     * What the numbers tell before anything is demonstrated.
+     *
+     * @param list<int> $cubic its coefficients, highest power first
+     */
+    private static function isOn(Rung $rung, array $cubic): bool
+    {
+        [$a, $b, $c, $d] = $cubic;
+        $hasNearRoot = $a + $b + $c + $d === 0 || $a - $b + $c - $d === 0;
+
+        return max([0, ...array_map(abs(...), $cubic)]) <= self::LARGEST
+            && $d !== 0
+            && \in_array(0, $cubic, true) === $rung->has(Difficulty::Gap)
+            && ($a !== 1) === $rung->has(Difficulty::LeadingNumber)
+            && $hasNearRoot !== $rung->has(Difficulty::FarRoot);
     }
 
     public function traits(Seen $seen): array
