@@ -41,7 +41,18 @@ final readonly class Arranger
 {
     public function __construct(private TimesSign $times = TimesSign::Dot) {}
 
+    /** The same node is arranged once: a line is shown, spoken and copied. */
     public function arrange(Node $node): Box
+    {
+        /** @var array<string, \WeakMap<Node, Box>> $known by the times sign */
+        static $known = [];
+        $boxes = $known[$this->times->value] ??= new \WeakMap();
+        $box = $boxes[$node] ?? null;
+
+        return $box instanceof Box ? $box : $boxes[$node] = $this->arranged($node);
+    }
+
+    private function arranged(Node $node): Box
     {
         return match (true) {
             $node instanceof Expression => $this->expression($node),
