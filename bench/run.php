@@ -233,7 +233,13 @@ foreach ($made as $method => $make) {
     array_map(fclose(...), $pipes);
     proc_close($python);
     printf("  %-14s %.2f ms%s\n", $method, $own, $version !== ''
-        ? sprintf(', library %s %.2f ms, ratio %.2f (target %s)', $version, $theirs, $own / $theirs, $method === 'grid' ? '1.3' : '1')
+        ? sprintf(
+            ', library %s %.2f ms, ratio %.2f (target %s)',
+            $version,
+            $theirs,
+            $own / $theirs,
+            $method === 'grid' ? '1.3' : '1',
+        )
         : ' (no algebra library here to compare with: Debian has python3-sympy)');
 }
 

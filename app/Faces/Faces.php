@@ -24,6 +24,8 @@ final class Faces
 
     /** @var array<string, Wording> plain sentences, by what decides how they are written: a batch asks often */
     private array $texts = [];
+    /** @var array<string, Arranger> by the times sign: a line is shown, spoken and copied, and arranged once */
+    private array $arrangers = [];
 
     public function __construct(private readonly Translator $translator, private readonly MissingWords $missing) {}
 
@@ -59,13 +61,13 @@ final class Faces
 
     public function text(HouseStyle $style): Wording
     {
-        $times = $style->get(TimesSign::class);
-
-        return $this->texts[self::locale($style) . ' ' . $times->value] ??= $this->plain($style, new Arranger($times));
+        return $this->texts[self::locale($style) . ' ' . $style->get(TimesSign::class)->value]
+            ??= $this->plain($style);
     }
 
-    private function plain(HouseStyle $style, Arranger $arranger): Wording
+    private function plain(HouseStyle $style): Wording
     {
+        $arranger = $this->arranger($style);
         $writer = new PlainText();
         /** @var \WeakMap<Node, string> $written the same term stands in a title, its reason and its question */
         $written = new \WeakMap();
@@ -77,7 +79,7 @@ final class Faces
 
     public function latex(HouseStyle $style): Wording
     {
-        $arranger = new Arranger($style->get(TimesSign::class));
+        $arranger = $this->arranger($style);
         $writer = new Latex();
 
         return $this->wording($style, static fn(Node $node): string => '$' . $writer->write(
@@ -88,7 +90,7 @@ final class Faces
     /** Sentences of Markdown, mathematics between dollar signs. */
     public function markdown(HouseStyle $style): Wording
     {
-        $arranger = new Arranger($style->get(TimesSign::class));
+        $arranger = $this->arranger($style);
         $writer = new Latex();
 
         return $this->wording(
@@ -100,7 +102,7 @@ final class Faces
 
     public function speech(HouseStyle $style): Wording
     {
-        $arranger = new Arranger($style->get(TimesSign::class));
+        $arranger = $this->arranger($style);
         $writer = $this->speaker($style);
 
         return $this->wording($style, static fn(Node $node): string => $writer->write(
@@ -108,9 +110,16 @@ final class Faces
         ), static fn(string $text): string => $text);
     }
 
+    public function arranger(HouseStyle $style): Arranger
+    {
+        $times = $style->get(TimesSign::class);
+
+        return $this->arrangers[$times->value] ??= new Arranger($times);
+    }
+
     public function mathematics(HouseStyle $style): Mathematics
     {
-        return new Mathematics(new Arranger($style->get(TimesSign::class)), new MathMl(), $this->speaker($style));
+        return new Mathematics($this->arranger($style), new MathMl(), $this->speaker($style));
     }
 
     private function speaker(HouseStyle $style): Writer

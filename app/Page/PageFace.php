@@ -26,11 +26,9 @@ use Runel\Judging\Values;
 use Runel\Marking\Difference;
 use Runel\Message\Message;
 use Runel\Message\Refusal;
-use Runel\Notation\Arranger;
 use Runel\Notation\Ascii;
 use Runel\Notation\Latex;
 use Runel\Notation\PlainText;
-use Runel\Notation\TimesSign;
 use Runel\Parsing\Parser;
 use Runel\Problem\Problem;
 use Runel\Style\HouseStyle;
@@ -165,13 +163,13 @@ final class PageFace
     /** To be pasted into a LaTeX document. */
     public function latex(Node $node): string
     {
-        return trim((new Latex())->write((new Arranger($this->style->get(TimesSign::class)))->arrange($node)));
+        return trim((new Latex())->write($this->faces->arranger($this->style)->arrange($node)));
     }
 
     /** To be pasted anywhere. */
     public function text(Node $node): string
     {
-        return (new PlainText())->write((new Arranger($this->style->get(TimesSign::class)))->arrange($node));
+        return (new PlainText())->write($this->faces->arranger($this->style)->arrange($node));
     }
 
     /** How long a piece of mathematics is, in signs. */

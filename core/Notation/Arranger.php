@@ -39,17 +39,18 @@ use Runel\Notation\Box\Sign;
  */
 final readonly class Arranger
 {
-    public function __construct(private TimesSign $times = TimesSign::Dot) {}
+    /** @var \WeakMap<Node, Box> */
+    private \WeakMap $boxes;
 
-    /** The same node is arranged once: a line is shown, spoken and copied. */
+    public function __construct(private TimesSign $times = TimesSign::Dot)
+    {
+        $this->boxes = new \WeakMap();
+    }
+
+    /** The same node is arranged once. */
     public function arrange(Node $node): Box
     {
-        /** @var array<string, \WeakMap<Node, Box>> $known by the times sign */
-        static $known = [];
-        $boxes = $known[$this->times->value] ??= new \WeakMap();
-        $box = $boxes[$node] ?? null;
-
-        return $box instanceof Box ? $box : $boxes[$node] = $this->arranged($node);
+        return $this->boxes[$node] ??= $this->arranged($node);
     }
 
     private function arranged(Node $node): Box

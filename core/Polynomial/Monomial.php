@@ -19,7 +19,6 @@ use Runel\Expression\Root;
 final readonly class Monomial
 {
     private const ROOT = '√';
-    private const MOST_KNOWN = 12;
 
     /** Says the same for the same monomial: x2y1. */
     public string $key;
@@ -43,10 +42,7 @@ final readonly class Monomial
 
     public static function one(): self
     {
-        /** @var self|null $one */
-        static $one = null;
-
-        return $one ??= new self([]);
+        return new self([]);
     }
 
     /** @param array<string, int> $exponents by letter, in any order, each at least 1 */
@@ -59,16 +55,7 @@ final readonly class Monomial
 
     public static function power(string $letter, int $exponent): self
     {
-        if ($exponent === 0) {
-            return self::one();
-        }
-        if (isset($letter[1]) || $exponent > self::MOST_KNOWN) {
-            return new self([$letter => $exponent]);
-        }
-        /** @var array<string, array<int, self>> $known those of a letter of one byte are there once */
-        static $known = [];
-
-        return $known[$letter][$exponent] ??= new self([$letter => $exponent]);
+        return new self($exponent === 0 ? [] : [$letter => $exponent]);
     }
 
     /** The square root of a whole number, which stands beside the letters as one of them. */
@@ -140,10 +127,9 @@ final readonly class Monomial
         foreach ($other->exponents as $letter => $exponent) {
             $exponents[$letter] = ($exponents[$letter] ?? 0) + $exponent;
         }
-        if (\count($exponents) === 1) {
-            return self::power((string) array_key_first($exponents), reset($exponents));
+        if (\count($exponents) > 1) {
+            ksort($exponents);
         }
-        ksort($exponents);
 
         return new self($exponents);
     }

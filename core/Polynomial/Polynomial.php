@@ -170,17 +170,9 @@ final class Polynomial
      */
     public static function tryFrom(Expression $expression): ?self
     {
-        /** @var \WeakMap<Expression, true>|null $none what is known to be none */
-        static $none = null;
-        $none ??= new \WeakMap();
-        if (isset($none[$expression])) {
-            return null;
-        }
         try {
             return self::fromExpression($expression);
         } catch (NotPolynomial | DivisionByZero) {
-            $none[$expression] = true;
-
             return null;
         }
     }
@@ -209,7 +201,7 @@ final class Polynomial
     }
 
     /**
-     * Multiplies out and collects; what stands in a tree is so treated once, whoever asks.
+     * Multiplies out and collects.
      *
      * @throws NotPolynomial  when it is not one
      * @throws DivisionByZero when it divides by 0
@@ -222,27 +214,6 @@ final class Polynomial
             $expression instanceof Letter => self::indeterminate($expression->name),
             $expression instanceof Pi => self::indeterminate(Pi::NAME),
             $expression instanceof Marked => self::fromExpression($expression->content),
-            default => self::remembered($expression),
-        };
-    }
-
-    /** @throws NotPolynomial|DivisionByZero|TooLarge */
-    private static function remembered(Expression $expression): self
-    {
-        /** @var \WeakMap<Expression, self>|null $known */
-        static $known = null;
-        $known ??= new \WeakMap();
-        $polynomial = $known[$expression] ?? null;
-
-        return $polynomial instanceof self
-            ? $polynomial
-            : $known[$expression] = self::multipliedOut($expression);
-    }
-
-    /** @throws NotPolynomial|DivisionByZero|TooLarge */
-    private static function multipliedOut(Expression $expression): self
-    {
-        return match (true) {
             $expression instanceof Negative => self::fromExpression($expression->operand)->negated(),
             $expression instanceof Sum => self::asTyped(self::added(
                 array_map(self::fromExpression(...), $expression->terms),

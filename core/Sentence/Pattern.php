@@ -13,13 +13,21 @@ final readonly class Pattern
 {
     private function __construct(private string $expression) {}
 
-    /** There are as many as English has rows: each is made once. */
     public static function of(string $row): self
     {
-        /** @var array<string, self> $known */
-        static $known = [];
+        return new self(implode('', array_map(self::item(...), explode(' ', $row))));
+    }
 
-        return $known[$row] ??= new self(implode('', array_map(self::item(...), explode(' ', $row))));
+    /** Whether every word that the row cannot do without stands in the skeleton: most rows are passed over by that. */
+    public static function mayBe(string $row, string $skeleton): bool
+    {
+        foreach (explode(' ', $row) as $item) {
+            if (preg_match('/^[a-z][a-z]+$/', $item) === 1 && !str_contains($skeleton, " $item")) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /**

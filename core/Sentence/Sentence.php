@@ -118,7 +118,7 @@ final class Sentence
         $this->adjuncts();
         $skeleton = $this->skeleton();
         foreach (English::FRAMES as [$row, $job, $work, $seeks]) {
-            $runs = Pattern::of($row)->whole($skeleton);
+            $runs = Pattern::mayBe($row, $skeleton) ? Pattern::of($row)->whole($skeleton) : null;
             if ($runs !== null) {
                 $named = array_map(fn(int $place): Token => $this->tokens[$place], $runs);
                 $this->hearJob($job);
@@ -216,7 +216,8 @@ final class Sentence
             }
             // By itself before the mathematics: “long division (x³ − 1)/(x − 1)”.
             $isName = preg_match('/^(?!comple)[?a-z].* /', $row) === 1;
-            if ($isName && Pattern::of("$row M")->whole($this->skeleton()) !== null) {
+            $isThere = $isName && Pattern::mayBe($row, $this->skeleton());
+            if ($isThere && Pattern::of("$row M")->whole($this->skeleton()) !== null) {
                 $this->take($row, 'method', function () use ($methods): void {
                     $this->methods += $methods;
                 });
@@ -241,7 +242,7 @@ final class Sentence
     private function take(string $row, string $kind, \Closure $meant): void
     {
         $skeleton = $this->skeleton();
-        $found = Pattern::of($row)->first($skeleton);
+        $found = Pattern::mayBe($row, $skeleton) ? Pattern::of($row)->first($skeleton) : null;
         if ($found === null) {
             return;
         }

@@ -15,5 +15,5 @@ interface WrongRule
     public function says(): string;
 
     /** @return iterable<Node> the whole line, each time with the slip done at one place */
-    public function wrong(Node $line): iterable;
+    public function wrong(LineParts $parts): iterable;
 }

@@ -60,8 +60,12 @@ final class WrongRules
     public static function outcomes(array $rules, Node $line): iterable
     {
         $left = self::MOST;
+        $parts = new LineParts($line);
+        $ways = $line instanceof Alternatives
+            ? array_map(static fn(Equation $way): LineParts => new LineParts($way), $line->equations)
+            : [];
         foreach ($rules as $rule) {
-            foreach (self::done($rule, $line) as $wrong) {
+            foreach (self::done($rule, $parts, $ways) as $wrong) {
                 if ($left-- === 0) {
                     return;
                 }
@@ -87,23 +91,24 @@ final class WrongRules
         return false;
     }
 
-    /** @return iterable<Node> the slip at one place; of alternatives, in all of them alike, too */
-    private static function done(WrongRule $rule, Node $line): iterable
+    /**
+     * @param list<LineParts> $ways of alternatives, each by itself
+     *
+     * @return iterable<Node> the slip at one place; of alternatives, in all of them alike, too
+     */
+    private static function done(WrongRule $rule, LineParts $parts, array $ways): iterable
     {
-        yield from $rule->wrong($line);
-        if (!$line instanceof Alternatives) {
-            return;
+        yield from $rule->wrong($parts);
+        $done = [];
+        foreach ($ways as $way) {
+            $done[] = \iterator_to_array((static fn() => yield from $rule->wrong($way))(), false);
         }
-        $ways = [];
-        foreach ($line->equations as $equation) {
-            $ways[] = \iterator_to_array((static fn() => yield from $rule->wrong($equation))(), false);
-        }
-        foreach (array_keys($ways[0]) as $number) {
+        foreach (array_keys($done[0] ?? []) as $number) {
             $slipped = array_values(array_filter(
-                array_column($ways, $number),
+                array_column($done, $number),
                 static fn(Node $way): bool => $way instanceof Equation,
             ));
-            if (\count($slipped) === \count($ways)) {
+            if (\count($slipped) === \count($done)) {
                 yield new Alternatives($slipped);
             }
         }

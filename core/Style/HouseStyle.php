@@ -164,10 +164,7 @@ final readonly class HouseStyle
     /** @return array<string, non-empty-list<string>> every key with its values, the default first */
     public static function table(): array
     {
-        /** @var array<string, non-empty-list<string>>|null $table */
-        static $table = null;
-
-        return $table ??= array_map(static fn(\BackedEnum $usual): array => array_map(
+        return array_map(static fn(\BackedEnum $usual): array => array_map(
             static fn(\BackedEnum $case): string => (string) $case->value,
             $usual::cases(),
         ), self::KEYS);

@@ -18,6 +18,7 @@ use Runel\Notation\Ascii;
 use Runel\Notation\PlainText;
 use Runel\Notation\TimesSign;
 use Runel\Practice\Made;
+use Runel\Slip\LineParts;
 use Runel\Style\HouseStyle;
 
 /**
@@ -78,7 +79,7 @@ final class AttemptFactory extends Factory
     private static function slip(Made $made, Node $line): ?array
     {
         foreach (Jobs::all()->of($made->demonstration->job)->rules() as $rule) {
-            foreach ($rule->wrong($made->demonstration->task->problem->node) as $wrong) {
+            foreach ($rule->wrong(new LineParts($made->demonstration->task->problem->node)) as $wrong) {
                 if (Ascii::write($wrong) !== Ascii::write($line)) {
                     return [$rule->slip()->value, $wrong];
                 }

@@ -49,6 +49,9 @@ final class ArchitectureTest extends TestCase
         . 'hrtime|date|rand|mt_rand|random_int|random_bytes|shuffle|array_rand|error_log|header|session_\w+|'
         . 'exec|system)|statement .*|variable .*|Random\\\\.*|DateTime.*)$/';
 
+    /** Small whole numbers are made once: they never change, so nobody can tell that from being made anew. */
+    private const MADE_ONCE = ['Number/Rational.php' => 'statement static variable'];
+
     public function testTheCoresArrowsPointOneWay(): void
     {
         $names = Architecture::names(self::root() . '/core');
@@ -64,7 +67,7 @@ final class ArchitectureTest extends TestCase
         }
         self::assertNull(Architecture::circle($arrows));
         foreach ($names as $file => $used) {
-            foreach ($used as $name) {
+            foreach (array_diff($used, [self::MADE_ONCE[$file] ?? '']) as $name) {
                 $outside = explode('\\', $name)[0];
                 self::assertTrue(
                     !str_contains($name, '\\')

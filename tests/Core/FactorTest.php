@@ -31,6 +31,7 @@ use Runel\Parsing\Parser;
 use Runel\Polynomial\Polynomial;
 use Runel\Problem\Problem;
 use Runel\Proof\Proof;
+use Runel\Slip\LineParts;
 use Runel\Slip\Rule\BracketPairRule;
 use Runel\Slip\Slip;
 use Runel\Style\HouseStyle;
@@ -449,7 +450,7 @@ final class FactorTest extends TestCase
         if (!$subject instanceof Expression) {
             return null;
         }
-        foreach ((new BracketPairRule(Slip::from($slip)))->wrong($subject) as $wrong) {
+        foreach ((new BracketPairRule(Slip::from($slip)))->wrong(new LineParts($subject)) as $wrong) {
             $trinomial = $wrong instanceof Expression ? Trinomial::of(Polynomial::fromExpression($wrong)) : null;
             if ($wrong instanceof Expression && $trinomial?->isPrime() === false
                 && !(new Proof())->same($wrong, $subject)) {

@@ -23,6 +23,7 @@ use Runel\Notation\Ascii;
 use Runel\Number\Field\Floats;
 use Runel\Number\Rational;
 use Runel\Parsing\Parser;
+use Runel\Slip\LineParts;
 
 /** The tree: rebuildable, with one form for every number, and the spellings that lead to it. */
 final class TreeTest extends TestCase
@@ -37,8 +38,7 @@ final class TreeTest extends TestCase
             $isLeaf = static fn(Node $node): bool => $node instanceof Letter || $node instanceof Numeral;
             // Letters and numbers are no places, but for one that stands alone.
             $places = self::nodes($expression) - ($isLeaf($expression) ? 0 : Inside::count($expression, $isLeaf));
-            $changed = iterator_to_array(Rewriter::atEachPlace(
-                $expression,
+            $changed = iterator_to_array((new LineParts($expression))->atEachPlace(
                 static fn(Node $node): iterable => [new Letter('q')],
             ), false);
             self::assertCount($places, $changed, "one tree for each place, seed $seed");

@@ -13,6 +13,7 @@ use Runel\Expression\Quotient;
 use Runel\Expression\Sum;
 use Runel\Number\Rational;
 use Runel\Polynomial\Polynomial;
+use Runel\Slip\LineParts;
 use Runel\Slip\OfSlip;
 use Runel\Slip\Rule\UnivariateTerms;
 use Runel\Slip\Slip;
@@ -23,11 +24,12 @@ final readonly class DivisionRule implements WrongRule
 {
     use OfSlip;
 
-    public function wrong(Node $line): iterable
+    public function wrong(LineParts $parts): iterable
     {
-        $above = $line instanceof Quotient ? UnivariateTerms::of($line->numerator) : null;
-        $below = $line instanceof Quotient ? UnivariateTerms::of($line->denominator) : null;
-        yield from $this->small($line);
+        $line = $parts->line;
+        $above = $line instanceof Quotient ? $parts->univariate($line->numerator) : null;
+        $below = $line instanceof Quotient ? $parts->univariate($line->denominator) : null;
+        yield from $this->small($line, $parts);
         if ($above === null || $below === null || $above->letter !== $below->letter) {
             return;
         }
@@ -41,13 +43,13 @@ final readonly class DivisionRule implements WrongRule
     }
 
     /** @return iterable<Node> the divisor's sign kept in the corner, or its number not divided by in the end */
-    private function small(Node $line): iterable
+    private function small(Node $line, LineParts $parts): iterable
     {
         if ($this->slip === Slip::DivisorSignNotTurned && $line instanceof Negative) {
             yield $line->operand;
         }
-        $in = $line instanceof Equation && Polynomial::tryFrom($line->right)?->isZero() === true
-            ? UnivariateTerms::of($line->left)
+        $in = $line instanceof Equation && $parts->polynomial($line->right)?->isZero() === true
+            ? $parts->univariate($line->left)
             : null;
         if ($this->slip === Slip::DivisorSignNotTurned && $in?->polynomial->degree() === 1) {
             $last = $in->polynomial->coefficient($in->letter, 0);

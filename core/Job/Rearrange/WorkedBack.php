@@ -28,8 +28,14 @@ final readonly class WorkedBack
     /** Longer than this no board shows it. */
     private const ROUNDS = 8;
 
+    /** @var \WeakMap<Expression, string> what has been compared comes again in every round */
+    private \WeakMap $keys;
+
     /** @param int $fractions so many in a sum are put over one bar */
-    private function __construct(private int $fractions) {}
+    private function __construct(private int $fractions)
+    {
+        $this->keys = new \WeakMap();
+    }
 
     /** @return list<Line> from what is put in to the other side; none where the way does not lead there */
     public static function lines(Expression $put, Expression $other): array
@@ -42,7 +48,7 @@ final readonly class WorkedBack
     private function meeting(Expression $put, Expression $other): array
     {
         [$lines, $reached] = $this->worked($put, $other);
-        if (self::key($reached) === self::key($other)) {
+        if ($this->key($reached) === $this->key($other)) {
             return $lines;
         }
         if ($this->goesInto($reached, $other)) {
@@ -50,7 +56,7 @@ final readonly class WorkedBack
         }
         [$back, $met] = $this->worked($other, $reached);
 
-        return self::key($met) === self::key($reached) ? [...$lines, ...$back] : [];
+        return $this->key($met) === $this->key($reached) ? [...$lines, ...$back] : [];
     }
 
     /** Whether what stands above a bar is what stands below times the value. */
@@ -61,7 +67,7 @@ final readonly class WorkedBack
         }
         [, $product] = $this->worked(Product::of([...$value->factors(), $fraction->denominator]), $fraction->numerator);
 
-        return self::key($product) === self::key($fraction->numerator);
+        return $this->key($product) === $this->key($fraction->numerator);
     }
 
     /** @return array{list<Line>, Expression} the lines, and what they come to: the goal, or as far as it goes */
@@ -70,7 +76,7 @@ final readonly class WorkedBack
         $lines = [];
         for ($round = 0; $round < self::ROUNDS; ++$round) {
             $next = $this->once($from);
-            $arrives = self::key($next) === self::key($goal);
+            $arrives = $this->key($next) === $this->key($goal);
             $reached = $arrives ? $goal : $next;
             if (Ascii::write($reached) !== Ascii::write($from)) {
                 $lines[] = Line::side($from, $reached);
@@ -104,8 +110,8 @@ final readonly class WorkedBack
 
         return match (true) {
             $expression instanceof Sum => $this->sum($expression),
-            $expression instanceof Product => self::distributed($expression) ?? $this->product($expression),
-            $expression instanceof Quotient => self::cancelled($expression),
+            $expression instanceof Product => $this->distributed($expression) ?? $this->product($expression),
+            $expression instanceof Quotient => $this->cancelled($expression),
             $expression instanceof Power => self::power($expression),
             default => $expression,
         };
@@ -114,7 +120,7 @@ final readonly class WorkedBack
     /** What cancels cancelled; where fractions are to be worked out at any price, what does not is multiplied out. */
     private function product(Product $product): Expression
     {
-        $reduced = self::cancelled($product);
+        $reduced = $this->cancelled($product);
 
         return $reduced === $product && $this->fractions === 1
             ? self::multipliedOut([$product]) ?? $product
@@ -128,7 +134,7 @@ final readonly class WorkedBack
         $rests = [];
         foreach (self::flat($sum, false) as $term) {
             [$number, $rest] = self::coefficient($term);
-            $key = self::key($rest);
+            $key = $this->key($rest);
             $numbers[$key] = ($numbers[$key] ?? Rational::zero())->plus($number);
             $rests[$key] ??= $rest;
         }
@@ -144,7 +150,7 @@ final readonly class WorkedBack
         }
         $collected = Sum::of($terms);
 
-        return self::key($collected) === self::key($sum)
+        return $this->key($collected) === $this->key($sum)
             ? $this->overOneBar($sum) ?? self::multipliedOut(self::flat($sum, false)) ?? $sum
             : $collected;
     }
@@ -157,7 +163,7 @@ final readonly class WorkedBack
         $parts = [];
         foreach ($terms as $term) {
             $bare = $term instanceof Negative ? $term->operand : $term;
-            [$number, $factors] = self::split($bare instanceof Quotient ? $bare->denominator : Numeral::of(1));
+            [$number, $factors] = $this->split($bare instanceof Quotient ? $bare->denominator : Numeral::of(1));
             if (!$number->isOne()) {
                 return null;
             }
@@ -270,14 +276,14 @@ final readonly class WorkedBack
     }
 
     /** A factor times each term of a sum in which something cancels with it; null where nothing does. */
-    private static function distributed(Product $product): ?Expression
+    private function distributed(Product $product): ?Expression
     {
         foreach ($product->factors as $place => $factor) {
             if (!$factor instanceof Sum) {
                 continue;
             }
             $others = array_values(array_diff_key($product->factors, [$place => true]));
-            $shares = static fn(Expression $term): bool => $term->bare() instanceof Quotient && self::cancels(
+            $shares = fn(Expression $term): bool => $term->bare() instanceof Quotient && $this->cancels(
                 $others,
                 $term->bare()->denominator,
             );
@@ -294,19 +300,19 @@ final readonly class WorkedBack
     }
 
     /** @param list<Expression> $factors */
-    private static function cancels(array $factors, Expression $denominator): bool
+    private function cancels(array $factors, Expression $denominator): bool
     {
-        [, $above] = self::split(Product::of($factors));
-        [, $below] = self::split($denominator);
+        [, $above] = $this->split(Product::of($factors));
+        [, $below] = $this->split($denominator);
 
         return $below === []
             ? $denominator->isNumber()
             : array_intersect_key($below, $above) !== [];
     }
 
-    private static function cancelled(Product|Quotient $expression): Expression
+    private function cancelled(Product|Quotient $expression): Expression
     {
-        [$number, $factors] = self::split($expression);
+        [$number, $factors] = $this->split($expression);
         $above = [];
         $below = [];
         foreach ($factors as [$base, $exponent]) {
@@ -330,7 +336,7 @@ final readonly class WorkedBack
         $reduced = $below === [] ? Product::of($above) : new Quotient(Product::of($above), Product::of($below));
         $reduced = $number->isNegative() ? new Negative($reduced) : $reduced;
 
-        return self::key($reduced) === self::key($expression) ? $expression : $reduced;
+        return $this->key($reduced) === $this->key($expression) ? $expression : $reduced;
     }
 
     /**
@@ -338,7 +344,7 @@ final readonly class WorkedBack
      *
      * @return array{Rational, array<string, array{Expression, int}>}
      */
-    private static function split(Expression $expression): array
+    private function split(Expression $expression): array
     {
         $number = $expression->number();
         if ($number !== null && !$number->isZero()) {
@@ -356,12 +362,12 @@ final readonly class WorkedBack
             default => [null, []],
         };
         if ($parts === null) {
-            return [Rational::one(), [self::key($expression) => [$expression, 1]]];
+            return [Rational::one(), [$this->key($expression) => [$expression, 1]]];
         }
         $number = Rational::of($expression instanceof Negative ? -1 : 1);
         $factors = [];
         foreach ($parts as $place => $part) {
-            [$own, $inner] = self::split($part);
+            [$own, $inner] = $this->split($part);
             $number = $number->times(($turns[$place] < 0 ? $own->reciprocal() : $own)->power(abs($turns[$place])));
             foreach ($inner as $key => [$base, $times]) {
                 $factors[$key] = [$base, ($factors[$key][1] ?? 0) + $times * $turns[$place]];
@@ -387,20 +393,15 @@ final readonly class WorkedBack
     }
 
     /** How an expression is written when its terms and factors are put in one order. */
-    private static function key(Expression $expression): string
+    private function key(Expression $expression): string
     {
-        /** @var \WeakMap<Expression, string>|null $known what has been compared comes again in every round */
-        static $known = null;
-        $known ??= new \WeakMap();
-        $key = $known[$expression] ?? null;
-
-        return \is_string($key) ? $key : $known[$expression] = self::keyed($expression);
+        return $this->keys[$expression] ??= $this->keyed($expression);
     }
 
-    private static function keyed(Expression $expression): string
+    private function keyed(Expression $expression): string
     {
         $children = array_map(
-            static fn(Expression $child): string => self::key($child),
+            fn(Expression $child): string => $this->key($child),
             array_values(array_filter(
                 $expression instanceof Sum ? self::flat($expression, false) : (
                     $expression instanceof Product ? self::factors($expression) : $expression->children()

@@ -10,8 +10,8 @@ use Runel\Expression\Numeral;
 use Runel\Expression\Power;
 use Runel\Expression\Product;
 use Runel\Expression\Quotient;
-use Runel\Expression\Rewriter;
 use Runel\Number\Rational;
+use Runel\Slip\LineParts;
 use Runel\Slip\OfSlip;
 use Runel\Slip\Slip;
 use Runel\Slip\WrongRule;
@@ -21,9 +21,9 @@ final readonly class NumberPowersRule implements WrongRule
 {
     use OfSlip;
 
-    public function wrong(Node $line): iterable
+    public function wrong(LineParts $parts): iterable
     {
-        return Rewriter::atEachPlace($line, fn(Node $node): iterable => match (true) {
+        return $parts->atEachPlace(fn(Node $node): iterable => match (true) {
             $this->slip === Slip::ZeroExponent => self::toZero($node),
             $node instanceof Product => $this->multiplied($node),
             $node instanceof Quotient => $this->divided($node),

@@ -16,6 +16,7 @@ use Runel\Expression\Quotient;
 use Runel\Expression\Sum;
 use Runel\Number\DivisionByZero;
 use Runel\Polynomial\NotPolynomial;
+use Runel\Slip\LineParts;
 use Runel\Slip\OfSlip;
 use Runel\Slip\Slip;
 use Runel\Slip\WrongRule;
@@ -25,8 +26,9 @@ final readonly class PartlyClearedRule implements WrongRule
 {
     use OfSlip;
 
-    public function wrong(Node $line): iterable
+    public function wrong(LineParts $parts): iterable
     {
+        $line = $parts->line;
         $sides = $line instanceof Equation && self::hasBelow($line) ? self::fractions($line) : null;
         if ($sides === null) {
             return;

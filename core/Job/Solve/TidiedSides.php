@@ -22,6 +22,7 @@ use Runel\Message\Message;
 use Runel\Number\Rational;
 use Runel\Polynomial\Polynomial;
 use Runel\Polynomial\Term;
+use Runel\Slip\LineParts;
 use Runel\Slip\Rule\BracketRule;
 use Runel\Slip\Slip;
 use Runel\Style\Denominators;
@@ -199,7 +200,7 @@ final class TidiedSides
     /** Whether a slip can be made in an equation. */
     private static function canSlip(Slip $slip, Equation $equation): bool
     {
-        foreach ((new BracketRule($slip))->wrong($equation) as $wrong) {
+        foreach ((new BracketRule($slip))->wrong(new LineParts($equation)) as $wrong) {
             return true;
         }
 

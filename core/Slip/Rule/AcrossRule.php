@@ -10,8 +10,8 @@ use Runel\Expression\Negative;
 use Runel\Expression\Node;
 use Runel\Expression\Product;
 use Runel\Expression\Quotient;
-use Runel\Expression\Rewriter;
 use Runel\Expression\Sum;
+use Runel\Slip\LineParts;
 use Runel\Slip\OfSlip;
 use Runel\Slip\Slip;
 use Runel\Slip\WrongRule;
@@ -21,11 +21,12 @@ final readonly class AcrossRule implements WrongRule
 {
     use OfSlip;
 
-    public function wrong(Node $line): iterable
+    public function wrong(LineParts $parts): iterable
     {
+        $line = $parts->line;
         if ($this->slip === Slip::FractionsAddedAcross) {
             $across = $this->case === 'tops' ? self::tops(...) : self::added(...);
-            yield from Rewriter::atEachPlace($line, static fn(Node $node): iterable => $node instanceof Sum
+            yield from $parts->atEachPlace(static fn(Node $node): iterable => $node instanceof Sum
                 ? $across($node->terms)
                 : [], Sum::class);
         } elseif ($line instanceof Equation && $line->left instanceof Quotient && $line->right instanceof Quotient) {

@@ -6,11 +6,10 @@ namespace Runel\Slip\Rule;
 
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
-use Runel\Expression\Node;
 use Runel\Number\Integers;
 use Runel\Number\Rational;
-use Runel\Polynomial\Polynomial;
 use Runel\Slip\FactoringRule;
+use Runel\Slip\LineParts;
 use Runel\Slip\OfSlip;
 use Runel\Slip\Slip;
 
@@ -26,23 +25,23 @@ final readonly class BracketPairRule implements FactoringRule
     /** Numbers up to here are tried where only the sum is right. */
     private const FURTHEST = 12;
 
-    public function wrong(Node $line): iterable
+    public function wrong(LineParts $parts): iterable
     {
+        $line = $parts->line;
         if ($line instanceof Equation) {
-            $right = Polynomial::tryFrom($line->right);
-            foreach ($right?->isZero() === true ? $this->wrongFactors($line->left) : [] as $wrong) {
+            $right = $parts->polynomial($line->right);
+            foreach ($right?->isZero() === true ? $this->wrongFactors($parts->univariate($line->left)) : [] as $wrong) {
                 yield new Equation($wrong, $line->right);
             }
         }
         if ($line instanceof Expression) {
-            yield from $this->wrongFactors($line);
+            yield from $this->wrongFactors($parts->univariate($line));
         }
     }
 
     /** @return iterable<Expression> */
-    private function wrongFactors(Expression $whole): iterable
+    private function wrongFactors(?UnivariateTerms $in): iterable
     {
-        $in = UnivariateTerms::of($whole);
         $coefficients = $in?->quadratic();
         if ($in === null || $coefficients === null) {
             return;

@@ -11,6 +11,7 @@ use Runel\Expression\Product;
 use Runel\Expression\Quotient;
 use Runel\Expression\Rewriter;
 use Runel\Expression\Sum;
+use Runel\Slip\LineParts;
 use Runel\Slip\OfSlip;
 use Runel\Slip\Slip;
 use Runel\Slip\WrongRule;
@@ -20,8 +21,9 @@ final readonly class BracketRule implements WrongRule
 {
     use OfSlip;
 
-    public function wrong(Node $line): iterable
+    public function wrong(LineParts $parts): iterable
     {
+        $line = $parts->line;
         $places = 0;
         $at = function (Node $node) use (&$places): iterable {
             foreach ($this->at($node) as $wrong) {
@@ -29,7 +31,7 @@ final readonly class BracketRule implements WrongRule
                 yield $wrong;
             }
         };
-        yield from Rewriter::atEachPlace($line, $at, Negative::class, Product::class);
+        yield from $parts->atEachPlace($at, Negative::class, Product::class);
         if ($places < 2) {
             return;
         }

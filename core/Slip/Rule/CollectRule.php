@@ -6,12 +6,11 @@ namespace Runel\Slip\Rule;
 
 use Runel\Expression\Expression;
 use Runel\Expression\Node;
-use Runel\Expression\Rewriter;
 use Runel\Expression\Sum;
 use Runel\Number\Rational;
 use Runel\Polynomial\Monomial;
-use Runel\Polynomial\Polynomial;
 use Runel\Polynomial\Term;
+use Runel\Slip\LineParts;
 use Runel\Slip\OfSlip;
 use Runel\Slip\Slip;
 use Runel\Slip\WrongRule;
@@ -24,21 +23,20 @@ final readonly class CollectRule implements WrongRule
     /** Longer sums are not collected in one go. */
     private const LONGEST = 12;
 
-    public function wrong(Node $line): iterable
+    public function wrong(LineParts $parts): iterable
     {
-        return Rewriter::atEachPlace(
-            $line,
-            fn(Node $node): iterable => $node instanceof Sum ? $this->at($node) : [],
+        return $parts->atEachPlace(
+            fn(Node $node): iterable => $node instanceof Sum ? $this->at($node, $parts) : [],
             Sum::class,
         );
     }
 
     /** @return iterable<Node> */
-    private function at(Sum $sum): iterable
+    private function at(Sum $sum, LineParts $parts): iterable
     {
         $terms = [];
         foreach ($sum->terms as $place => $term) {
-            $polynomial = Polynomial::tryFrom($term);
+            $polynomial = $parts->polynomial($term);
             if ($polynomial !== null && \count($polynomial->terms) === 1) {
                 $terms[$place] = $polynomial->terms[0];
             }

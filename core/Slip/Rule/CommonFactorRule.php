@@ -5,9 +5,8 @@ declare(strict_types=1);
 namespace Runel\Slip\Rule;
 
 use Runel\Expression\Expression;
-use Runel\Expression\Node;
 use Runel\Number\Rational;
-use Runel\Polynomial\Polynomial;
+use Runel\Slip\LineParts;
 use Runel\Slip\OfSlip;
 use Runel\Slip\Slip;
 use Runel\Slip\WrongRule;
@@ -17,9 +16,10 @@ final readonly class CommonFactorRule implements WrongRule
 {
     use OfSlip;
 
-    public function wrong(Node $line): iterable
+    public function wrong(LineParts $parts): iterable
     {
-        $polynomial = $line instanceof Expression ? Polynomial::tryFrom($line) : null;
+        $line = $parts->line;
+        $polynomial = $line instanceof Expression ? $parts->polynomial($line) : null;
         if ($polynomial === null || $polynomial->isConstant()) {
             return;
         }

@@ -12,9 +12,9 @@ use Runel\Expression\Numeral;
 use Runel\Expression\Power;
 use Runel\Expression\Product;
 use Runel\Expression\Quotient;
-use Runel\Expression\Rewriter;
 use Runel\Expression\Root;
 use Runel\Expression\Sum;
+use Runel\Slip\LineParts;
 use Runel\Slip\OfSlip;
 use Runel\Slip\WrongRule;
 
@@ -23,9 +23,9 @@ final readonly class ConjugateRule implements WrongRule
 {
     use OfSlip;
 
-    public function wrong(Node $line): iterable
+    public function wrong(LineParts $parts): iterable
     {
-        return Rewriter::atEachPlace($line, self::at(...), Quotient::class);
+        return $parts->atEachPlace(self::at(...), Quotient::class);
     }
 
     /** @return iterable<Node> */

@@ -6,13 +6,13 @@ namespace Runel\Slip\Rule;
 
 use Runel\Expression\Expression;
 use Runel\Expression\Negative;
-use Runel\Expression\Node;
 use Runel\Expression\Power;
 use Runel\Expression\Sum;
 use Runel\Number\Rational;
 use Runel\Polynomial\Polynomial;
 use Runel\Polynomial\Term;
 use Runel\Slip\FactoringRule;
+use Runel\Slip\LineParts;
 use Runel\Slip\OfSlip;
 
 /** p³ ± q³ is factored with another middle: twice the product, its sign turned, or none; or as a cube. */
@@ -20,12 +20,13 @@ final readonly class CubesRule implements FactoringRule
 {
     use OfSlip;
 
-    public function wrong(Node $line): iterable
+    public function wrong(LineParts $parts): iterable
     {
+        $line = $parts->line;
         if ($line instanceof Sum && \count($line->terms) === 2) {
             yield from $this->ofBrackets(...array_map(self::base(...), $line->terms));
         }
-        $whole = $line instanceof Expression ? Polynomial::tryFrom($line) : null;
+        $whole = $line instanceof Expression ? $parts->polynomial($line) : null;
         if ($whole === null || \count($whole->terms) !== 2) {
             return;
         }

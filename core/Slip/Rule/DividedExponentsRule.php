@@ -11,10 +11,10 @@ use Runel\Expression\Numeral;
 use Runel\Expression\Power;
 use Runel\Expression\Product;
 use Runel\Expression\Quotient;
-use Runel\Expression\Rewriter;
 use Runel\Polynomial\Monomial;
 use Runel\Polynomial\Polynomial;
 use Runel\Polynomial\Term;
+use Runel\Slip\LineParts;
 use Runel\Slip\OfSlip;
 use Runel\Slip\WrongRule;
 
@@ -23,9 +23,9 @@ final readonly class DividedExponentsRule implements WrongRule
 {
     use OfSlip;
 
-    public function wrong(Node $line): iterable
+    public function wrong(LineParts $parts): iterable
     {
-        return Rewriter::atEachPlace($line, static fn(Node $node): iterable => $node instanceof Quotient
+        return $parts->atEachPlace(static fn(Node $node): iterable => $node instanceof Quotient
             ? self::divided(self::term($node->numerator), self::term($node->denominator))
             : [], Quotient::class);
     }

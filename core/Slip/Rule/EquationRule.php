@@ -23,6 +23,7 @@ use Runel\Polynomial\Monomial;
 use Runel\Polynomial\NotPolynomial;
 use Runel\Polynomial\Polynomial;
 use Runel\Polynomial\Term;
+use Runel\Slip\LineParts;
 use Runel\Slip\OfSlip;
 use Runel\Slip\Slip;
 use Runel\Slip\WrongRule;
@@ -32,11 +33,12 @@ final readonly class EquationRule implements WrongRule
 {
     use OfSlip;
 
-    public function wrong(Node $line): iterable
+    public function wrong(LineParts $parts): iterable
     {
+        $line = $parts->line;
         if ($line instanceof Alternatives) {
             foreach ($line->equations as $place => $equation) {
-                foreach ($this->wrong($equation) as $wrong) {
+                foreach ($this->wrong(new LineParts($equation)) as $wrong) {
                     if ($wrong instanceof Equation) {
                         $equations = $line->equations;
                         $equations[$place] = $wrong;

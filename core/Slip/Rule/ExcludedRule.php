@@ -9,11 +9,11 @@ use Runel\Expression\Expression;
 use Runel\Expression\Letter;
 use Runel\Expression\Letters;
 use Runel\Expression\Negative;
-use Runel\Expression\Node;
 use Runel\Expression\Numeral;
 use Runel\Expression\Quotient;
 use Runel\Number\Rational;
 use Runel\Polynomial\Polynomial;
+use Runel\Slip\LineParts;
 use Runel\Slip\OfSlip;
 use Runel\Slip\WrongRule;
 
@@ -25,8 +25,9 @@ final readonly class ExcludedRule implements WrongRule
     /** Nobody clears denominators beyond this by hand. */
     private const MOST_DEGREE = 6;
 
-    public function wrong(Node $line): iterable
+    public function wrong(LineParts $parts): iterable
     {
+        $line = $parts->line;
         $letters = array_map('strval', array_keys(Letters::of($line)));
         if (!$line instanceof Equation || \count($letters) !== 1) {
             return;

@@ -7,8 +7,8 @@ namespace Runel\Slip\Rule;
 use Runel\Expression\Equation;
 use Runel\Expression\Negative;
 use Runel\Expression\Node;
-use Runel\Expression\Rewriter;
 use Runel\Expression\Root;
+use Runel\Slip\LineParts;
 use Runel\Slip\OfSlip;
 use Runel\Slip\WrongRule;
 
@@ -17,10 +17,10 @@ final readonly class FalseRootRule implements WrongRule
 {
     use OfSlip;
 
-    public function wrong(Node $line): iterable
+    public function wrong(LineParts $parts): iterable
     {
-        return !$line instanceof Equation ? [] : Rewriter::atEachPlace(
-            $line,
+        $line = $parts->line;
+        return !$line instanceof Equation ? [] : $parts->atEachPlace(
             static fn(Node $node): iterable => $node instanceof Root ? [new Negative($node)] : [],
             Root::class,
         );

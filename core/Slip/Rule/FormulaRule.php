@@ -8,13 +8,12 @@ use Runel\Expression\Alternatives;
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
 use Runel\Expression\Letter;
-use Runel\Expression\Node;
 use Runel\Expression\Numeral;
 use Runel\Expression\Quotient;
 use Runel\Expression\Root;
 use Runel\Expression\Sum;
 use Runel\Number\Rational;
-use Runel\Polynomial\Polynomial;
+use Runel\Slip\LineParts;
 use Runel\Slip\OfSlip;
 use Runel\Slip\Slip;
 use Runel\Slip\WrongRule;
@@ -24,23 +23,19 @@ final readonly class FormulaRule implements WrongRule
 {
     use OfSlip;
 
-    public function wrong(Node $line): iterable
+    public function wrong(LineParts $parts): iterable
     {
+        $line = $parts->line;
         // Of a product that is 0 nobody takes the formula.
         if (!$line instanceof Equation || \count($line->left->factors()) > 1) {
             return;
         }
-        $left = Polynomial::tryFrom($line->left);
-        $right = Polynomial::tryFrom($line->right);
-        $whole = $left === null || $right === null ? null : $left->minus($right);
-        $letters = $whole?->letters() ?? [];
-        if ($whole === null || \count($letters) !== 1 || $whole->degree() !== 2) {
+        $whole = $parts->difference($line);
+        $quadratic = $whole?->quadratic();
+        if ($whole === null || $quadratic === null) {
             return;
         }
-        [$a, $b, $c] = array_map(
-            static fn(int $power): Rational => $whole->coefficient($letters[0], $power),
-            [2, 1, 0],
-        );
+        [$a, $b, $c] = $quadratic;
         $product = Rational::of(4)->times($a)->times($c);
         $square = $b->times($b);
         $under = $this->slip === Slip::DiscriminantSign ? $square->plus($product) : $square->minus($product);
@@ -53,7 +48,7 @@ final readonly class FormulaRule implements WrongRule
             ? Numeral::of($under)
             : new Root(Numeral::of($under), 2);
         yield new Alternatives(array_map(fn(Expression $signed): Equation => new Equation(
-            new Letter($letters[0]),
+            new Letter($whole->letter),
             $this->slip === Slip::TwoAUnderRootOnly
                 ? Sum::of([Numeral::of($front), new Quotient($signed, $below)])
                 : new Quotient(Sum::of([Numeral::of($front), $signed]), $below),

@@ -7,11 +7,11 @@ namespace Runel\Slip\Rule;
 use Runel\Expression\Expression;
 use Runel\Expression\Node;
 use Runel\Expression\Quotient;
-use Runel\Expression\Rewriter;
 use Runel\Expression\Sum;
 use Runel\Number\Rational;
 use Runel\Polynomial\Polynomial;
 use Runel\Polynomial\Term;
+use Runel\Slip\LineParts;
 use Runel\Slip\OfSlip;
 use Runel\Slip\Slip;
 use Runel\Slip\WrongRule;
@@ -21,9 +21,9 @@ final readonly class FractionRule implements WrongRule
 {
     use OfSlip;
 
-    public function wrong(Node $line): iterable
+    public function wrong(LineParts $parts): iterable
     {
-        return Rewriter::atEachPlace($line, fn(Node $node): iterable => $node instanceof Quotient
+        return $parts->atEachPlace(fn(Node $node): iterable => $node instanceof Quotient
             ? match ($this->slip) {
                 Slip::StackedFraction => self::stacked($node),
                 Slip::DividedSomeTerms => self::partly($node, true),

@@ -10,8 +10,8 @@ use Runel\Expression\Node;
 use Runel\Expression\Numeral;
 use Runel\Expression\Power;
 use Runel\Expression\Product;
-use Runel\Expression\Rewriter;
 use Runel\Expression\Sum;
+use Runel\Slip\LineParts;
 use Runel\Slip\OfSlip;
 use Runel\Slip\Slip;
 use Runel\Slip\WrongRule;
@@ -21,9 +21,9 @@ final readonly class FrontRule implements WrongRule
 {
     use OfSlip;
 
-    public function wrong(Node $line): iterable
+    public function wrong(LineParts $parts): iterable
     {
-        return Rewriter::atEachPlace($line, fn(Node $node): iterable => $node instanceof Product
+        return $parts->atEachPlace(fn(Node $node): iterable => $node instanceof Product
             ? $this->taken($node)
             : [], Product::class);
     }

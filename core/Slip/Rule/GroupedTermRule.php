@@ -7,8 +7,8 @@ namespace Runel\Slip\Rule;
 use Runel\Expression\Expression;
 use Runel\Expression\Node;
 use Runel\Expression\Product;
-use Runel\Expression\Rewriter;
 use Runel\Expression\Sum;
+use Runel\Slip\LineParts;
 use Runel\Slip\OfSlip;
 use Runel\Slip\WrongRule;
 
@@ -17,9 +17,9 @@ final readonly class GroupedTermRule implements WrongRule
 {
     use OfSlip;
 
-    public function wrong(Node $line): iterable
+    public function wrong(LineParts $parts): iterable
     {
-        return Rewriter::atEachPlace($line, static fn(Node $node): iterable => $node instanceof Sum
+        return $parts->atEachPlace(static fn(Node $node): iterable => $node instanceof Sum
             && array_filter($node->terms, self::isGroup(...)) !== [] ? self::without($node) : [], Sum::class);
     }
 

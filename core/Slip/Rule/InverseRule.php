@@ -13,6 +13,7 @@ use Runel\Expression\Power;
 use Runel\Expression\Product;
 use Runel\Expression\Quotient;
 use Runel\Expression\Root;
+use Runel\Slip\LineParts;
 use Runel\Slip\OfSlip;
 use Runel\Slip\WrongRule;
 
@@ -24,8 +25,9 @@ final readonly class InverseRule implements WrongRule
 {
     use OfSlip;
 
-    public function wrong(Node $line): iterable
+    public function wrong(LineParts $parts): iterable
     {
+        $line = $parts->line;
         if ($line instanceof Equation) {
             foreach ([[$line->left, $line->right], [$line->right, $line->left]] as [$side, $other]) {
                 yield from $this->undone($side, $other);

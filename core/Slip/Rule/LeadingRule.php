@@ -6,9 +6,9 @@ namespace Runel\Slip\Rule;
 
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
-use Runel\Expression\Node;
 use Runel\Number\Rational;
 use Runel\Polynomial\Polynomial;
+use Runel\Slip\LineParts;
 use Runel\Slip\OfSlip;
 use Runel\Slip\WrongRule;
 
@@ -17,12 +17,13 @@ final readonly class LeadingRule implements WrongRule
 {
     use OfSlip;
 
-    public function wrong(Node $line): iterable
+    public function wrong(LineParts $parts): iterable
     {
+        $line = $parts->line;
         if (!$line instanceof Equation) {
             return;
         }
-        [$left, $right] = [Polynomial::tryFrom($line->left), Polynomial::tryFrom($line->right)];
+        [$left, $right] = [$parts->polynomial($line->left), $parts->polynomial($line->right)];
         if ($left === null || $right === null || $left->isConstant()) {
             return;
         }

@@ -8,10 +8,10 @@ use Runel\Expression\Equation;
 use Runel\Expression\Expression;
 use Runel\Expression\Indeterminates;
 use Runel\Expression\Letter;
-use Runel\Expression\Node;
 use Runel\Expression\Product;
 use Runel\Expression\Quotient;
 use Runel\Expression\Sum;
+use Runel\Slip\LineParts;
 use Runel\Slip\OfSlip;
 use Runel\Slip\WrongRule;
 
@@ -20,8 +20,9 @@ final readonly class LetterDividedRule implements WrongRule
 {
     use OfSlip;
 
-    public function wrong(Node $line): iterable
+    public function wrong(LineParts $parts): iterable
     {
+        $line = $parts->line;
         $bothWays = $line instanceof Equation && \count(Indeterminates::of($line)) > 1
             ? [[$line->left, $line->right], [$line->right, $line->left]]
             : [];

@@ -9,10 +9,10 @@ use Runel\Expression\Negative;
 use Runel\Expression\Node;
 use Runel\Expression\Power;
 use Runel\Expression\Product;
-use Runel\Expression\Rewriter;
 use Runel\Expression\Sum;
 use Runel\Polynomial\Polynomial;
 use Runel\Polynomial\Term;
+use Runel\Slip\LineParts;
 use Runel\Slip\OfSlip;
 use Runel\Slip\WrongRule;
 
@@ -21,9 +21,9 @@ final readonly class MinusBeforeProductRule implements WrongRule
 {
     use OfSlip;
 
-    public function wrong(Node $line): iterable
+    public function wrong(LineParts $parts): iterable
     {
-        return Rewriter::atEachPlace($line, self::at(...), Negative::class);
+        return $parts->atEachPlace(self::at(...), Negative::class);
     }
 
     /** @return iterable<Node> */

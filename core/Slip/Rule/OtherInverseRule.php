@@ -12,6 +12,7 @@ use Runel\Expression\Product;
 use Runel\Expression\Quotient;
 use Runel\Expression\Sum;
 use Runel\Polynomial\Polynomial;
+use Runel\Slip\LineParts;
 use Runel\Slip\OfSlip;
 use Runel\Slip\WrongRule;
 
@@ -20,8 +21,9 @@ final readonly class OtherInverseRule implements WrongRule
 {
     use OfSlip;
 
-    public function wrong(Node $line): iterable
+    public function wrong(LineParts $parts): iterable
     {
+        $line = $parts->line;
         if ($line instanceof Equation) {
             foreach ([[$line->left, $line->right], [$line->right, $line->left]] as [$side, $other]) {
                 yield from self::takenAway($side, $other);

@@ -6,9 +6,9 @@ namespace Runel\Slip\Rule;
 
 use Runel\Expression\Equation;
 use Runel\Expression\Letters;
-use Runel\Expression\Node;
 use Runel\Expression\Product;
 use Runel\Expression\Quotient;
+use Runel\Slip\LineParts;
 use Runel\Slip\OfSlip;
 use Runel\Slip\WrongRule;
 
@@ -17,8 +17,9 @@ final readonly class OwnDenominatorRule implements WrongRule
 {
     use OfSlip;
 
-    public function wrong(Node $line): iterable
+    public function wrong(LineParts $parts): iterable
     {
+        $line = $parts->line;
         $isOfFractions = $line instanceof Equation && $line->left instanceof Quotient
             && $line->right instanceof Quotient && Letters::of($line) !== [];
         if ($isOfFractions) {

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Runel\Slip\Rule;
 
 use Runel\Expression\Expression;
-use Runel\Expression\Node;
 use Runel\Expression\Numeral;
 use Runel\Expression\Product;
 use Runel\Polynomial\Polynomial;
+use Runel\Slip\LineParts;
 use Runel\Slip\OfSlip;
 use Runel\Slip\WrongRule;
 
@@ -17,8 +17,9 @@ final readonly class PlaceholderRule implements WrongRule
 {
     use OfSlip;
 
-    public function wrong(Node $line): iterable
+    public function wrong(LineParts $parts): iterable
     {
+        $line = $parts->line;
         if ($line instanceof Product) {
             $cells = 1;
             foreach ($line->factors as $factor) {

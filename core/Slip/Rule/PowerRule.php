@@ -12,8 +12,8 @@ use Runel\Expression\Numeral;
 use Runel\Expression\Power;
 use Runel\Expression\Product;
 use Runel\Expression\Quotient;
-use Runel\Expression\Rewriter;
 use Runel\Expression\Sum;
+use Runel\Slip\LineParts;
 use Runel\Slip\OfSlip;
 use Runel\Slip\Slip;
 use Runel\Slip\WrongRule;
@@ -23,9 +23,9 @@ final readonly class PowerRule implements WrongRule
 {
     use OfSlip;
 
-    public function wrong(Node $line): iterable
+    public function wrong(LineParts $parts): iterable
     {
-        return Rewriter::atEachPlace($line, fn(Node $node): iterable => match (true) {
+        return $parts->atEachPlace(fn(Node $node): iterable => match (true) {
             !$node instanceof Expression => [],
             $this->slip === Slip::ExponentsAdded => $this->case === null ? self::raised($node) : self::terms($node),
             $this->slip === Slip::ExponentsMultiplied => self::multiplied($node),

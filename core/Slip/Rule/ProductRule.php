@@ -10,12 +10,12 @@ use Runel\Expression\Node;
 use Runel\Expression\Numeral;
 use Runel\Expression\Power;
 use Runel\Expression\Product;
-use Runel\Expression\Rewriter;
 use Runel\Expression\Sum;
 use Runel\Number\Rational;
 use Runel\Polynomial\Monomial;
 use Runel\Polynomial\Polynomial;
 use Runel\Polynomial\Term;
+use Runel\Slip\LineParts;
 use Runel\Slip\OfSlip;
 use Runel\Slip\Slip;
 use Runel\Slip\WrongRule;
@@ -30,13 +30,17 @@ final readonly class ProductRule implements WrongRule
     /** Up to this many, each is asked whether it went wrong. */
     private const SOME = 12;
 
-    public function wrong(Node $line): iterable
+    public function wrong(LineParts $parts): iterable
     {
-        return Rewriter::atEachPlace($line, $this->at(...), Power::class, Product::class);
+        return $parts->atEachPlace(
+            fn(Node $node): iterable => $this->at($node, $parts),
+            Power::class,
+            Product::class,
+        );
     }
 
     /** @return iterable<Node> */
-    private function at(Node $node): iterable
+    private function at(Node $node, LineParts $parts): iterable
     {
         $exponent = $node instanceof Power && $node->exponent instanceof Numeral
             ? $node->exponent->value->toInt()
@@ -51,7 +55,7 @@ final readonly class ProductRule implements WrongRule
             yield from $two && \count($factors) > 2 ? [Product::of(\array_slice($factors, 1))] : [];
         }
         for ($place = 0; $place + 1 < \count($factors); ++$place) {
-            [$left, $right] = [Polynomial::tryFrom($factors[$place]), Polynomial::tryFrom($factors[$place + 1])];
+            [$left, $right] = [$parts->polynomial($factors[$place]), $parts->polynomial($factors[$place + 1])];
             if ($left === null || $right === null || $left->isZero() || $right->isZero()) {
                 continue;
             }

@@ -11,10 +11,10 @@ use Runel\Expression\Node;
 use Runel\Expression\Numeral;
 use Runel\Expression\Power;
 use Runel\Expression\Product;
-use Runel\Expression\Rewriter;
 use Runel\Expression\Root;
 use Runel\Expression\Sum;
 use Runel\Number\Rational;
+use Runel\Slip\LineParts;
 use Runel\Slip\OfSlip;
 use Runel\Slip\Slip;
 use Runel\Slip\WrongRule;
@@ -27,9 +27,9 @@ final readonly class RadicalRule implements WrongRule
     /** Of larger numbers under a root no squares are looked for. */
     private const LARGEST = 10_000;
 
-    public function wrong(Node $line): iterable
+    public function wrong(LineParts $parts): iterable
     {
-        return Rewriter::atEachPlace($line, fn(Node $node): iterable => match (true) {
+        return $parts->atEachPlace(fn(Node $node): iterable => match (true) {
             $this->slip === Slip::RootOfSumSplit => $node instanceof Sum ? self::joined($node) : [],
             $node instanceof Root && $node->index === 2 => $this->out($node->radicand),
             default => [],

@@ -7,7 +7,7 @@ namespace Runel\Slip\Rule;
 use Runel\Expression\Node;
 use Runel\Expression\Power;
 use Runel\Expression\Product;
-use Runel\Expression\Rewriter;
+use Runel\Slip\LineParts;
 use Runel\Slip\OfSlip;
 use Runel\Slip\WrongRule;
 
@@ -16,9 +16,9 @@ final readonly class RaisedProductRule implements WrongRule
 {
     use OfSlip;
 
-    public function wrong(Node $line): iterable
+    public function wrong(LineParts $parts): iterable
     {
-        return Rewriter::atEachPlace($line, function (Node $node): iterable {
+        return $parts->atEachPlace(function (Node $node): iterable {
             $exponent = $node instanceof Power ? $node->exponent->number()?->toInt() : null;
             if (!$node instanceof Power || $exponent === null || $exponent < 2
                 || ($exponent === 2) !== ($this->case === null)) {

@@ -14,6 +14,7 @@ use Runel\Expression\Power;
 use Runel\Expression\Product;
 use Runel\Number\Rational;
 use Runel\Polynomial\Polynomial;
+use Runel\Slip\LineParts;
 
 /** What solves a product that is 0, or a quadratic equation, where all of it is rational. */
 final readonly class RationalSolutions
@@ -51,7 +52,7 @@ final readonly class RationalSolutions
         $letter = null;
         $roots = [];
         foreach ($factors as $factor) {
-            $linear = UnivariateTerms::of($factor instanceof Power ? $factor->base : $factor);
+            $linear = UnivariateTerms::of(Polynomial::tryFrom($factor instanceof Power ? $factor->base : $factor));
             if ($linear === null && Polynomial::tryFrom($factor)?->isConstant() === true) {
                 continue;
             }
@@ -69,7 +70,7 @@ final readonly class RationalSolutions
 
     private static function ofQuadratic(Equation $line): ?self
     {
-        $whole = UnivariateTerms::ofDifference($line);
+        $whole = (new LineParts($line))->difference($line);
         $quadratic = $whole?->quadratic();
         if ($whole === null || $quadratic === null) {
             return null;

@@ -13,11 +13,11 @@ use Runel\Expression\Numeral;
 use Runel\Expression\Power;
 use Runel\Expression\Product;
 use Runel\Expression\Quotient;
-use Runel\Expression\Rewriter;
 use Runel\Expression\Root;
 use Runel\Expression\Sum;
 use Runel\Number\Rational;
 use Runel\Polynomial\Polynomial;
+use Runel\Slip\LineParts;
 use Runel\Slip\OfSlip;
 use Runel\Slip\Slip;
 use Runel\Slip\WrongRule;
@@ -27,9 +27,10 @@ final readonly class RootRule implements WrongRule
 {
     use OfSlip;
 
-    public function wrong(Node $line): iterable
+    public function wrong(LineParts $parts): iterable
     {
-        yield from Rewriter::atEachPlace($line, fn(Node $node): iterable => $node instanceof Root && $node->index === 2
+        $line = $parts->line;
+        yield from $parts->atEachPlace(fn(Node $node): iterable => $node instanceof Root && $node->index === 2
             ? $this->roots($node->radicand)
             : [], Root::class);
         if ($line instanceof Equation) {

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Runel\Slip\Rule;
 
-use Runel\Expression\Node;
 use Runel\Number\Rational;
+use Runel\Slip\LineParts;
 use Runel\Slip\OfSlip;
 use Runel\Slip\WrongRule;
 
@@ -14,8 +14,9 @@ final readonly class RootSignRule implements WrongRule
 {
     use OfSlip;
 
-    public function wrong(Node $line): iterable
+    public function wrong(LineParts $parts): iterable
     {
+        $line = $parts->line;
         $known = RationalSolutions::of($line);
         if ($known === null) {
             return;

@@ -10,8 +10,8 @@ use Runel\Expression\Node;
 use Runel\Expression\Numeral;
 use Runel\Expression\Power;
 use Runel\Expression\Product;
-use Runel\Expression\Rewriter;
 use Runel\Expression\Root;
+use Runel\Slip\LineParts;
 use Runel\Slip\OfSlip;
 use Runel\Slip\WrongRule;
 
@@ -20,10 +20,11 @@ final readonly class RootSquaredRule implements WrongRule
 {
     use OfSlip;
 
-    public function wrong(Node $line): iterable
+    public function wrong(LineParts $parts): iterable
     {
+        $line = $parts->line;
         $two = Numeral::of(2);
-        yield from Rewriter::atEachPlace($line, static fn(Node $node): iterable => $node instanceof Power
+        yield from $parts->atEachPlace(static fn(Node $node): iterable => $node instanceof Power
             && $node->exponent->equals($two)
                 ? self::squared($node->base)
                 : [], Power::class);

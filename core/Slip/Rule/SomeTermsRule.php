@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Runel\Slip\Rule;
 
 use Runel\Expression\Expression;
-use Runel\Expression\Node;
 use Runel\Expression\Numeral;
 use Runel\Expression\Product;
 use Runel\Polynomial\Polynomial;
 use Runel\Polynomial\Term;
 use Runel\Slip\FactoringRule;
+use Runel\Slip\LineParts;
 use Runel\Slip\OfSlip;
 
 /** A common factor is written in front, but one of the terms keeps it. */
@@ -18,9 +18,10 @@ final readonly class SomeTermsRule implements FactoringRule
 {
     use OfSlip;
 
-    public function wrong(Node $line): iterable
+    public function wrong(LineParts $parts): iterable
     {
-        $whole = $line instanceof Expression ? Polynomial::tryFrom($line) : null;
+        $line = $parts->line;
+        $whole = $line instanceof Expression ? $parts->polynomial($line) : null;
         $content = $whole?->content();
         if ($whole === null || $content === null || $content->isOne() || \count($whole->terms) < 2) {
             return;

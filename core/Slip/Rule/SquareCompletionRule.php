@@ -7,13 +7,13 @@ namespace Runel\Slip\Rule;
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
 use Runel\Expression\Letter;
-use Runel\Expression\Node;
 use Runel\Expression\Numeral;
 use Runel\Expression\Power;
 use Runel\Expression\Product;
 use Runel\Expression\Quotient;
 use Runel\Expression\Sum;
 use Runel\Number\Rational;
+use Runel\Slip\LineParts;
 use Runel\Slip\OfSlip;
 use Runel\Slip\Slip;
 use Runel\Slip\WrongRule;
@@ -23,18 +23,19 @@ final readonly class SquareCompletionRule implements WrongRule
 {
     use OfSlip;
 
-    public function wrong(Node $line): iterable
+    public function wrong(LineParts $parts): iterable
     {
+        $line = $parts->line;
         if ($line instanceof Equation && $line->left instanceof Letter) {
-            foreach ($this->expressions($line->right) as $wrong) {
+            foreach ($this->expressions($parts->univariate($line->right)) as $wrong) {
                 yield new Equation($line->left, $wrong);
             }
         } elseif ($line instanceof Equation) {
-            yield from $this->equations($line);
+            yield from $this->equations($parts->difference($line));
         } elseif ($line instanceof Power && $line->exponent instanceof Numeral) {
             yield from $this->halves($line);
         } elseif ($line instanceof Expression) {
-            yield from $this->expressions($line);
+            yield from $this->expressions($parts->univariate($line));
         }
     }
 
@@ -50,9 +51,8 @@ final readonly class SquareCompletionRule implements WrongRule
     }
 
     /** @return iterable<Equation> a(x + h)² = d with what is added to the right of it */
-    private function equations(Equation $line): iterable
+    private function equations(?UnivariateTerms $in): iterable
     {
-        $in = UnivariateTerms::ofDifference($line);
         $coefficients = $in?->quadratic();
         if ($in === null || $coefficients === null || $coefficients[1]->isZero()) {
             return;
@@ -69,9 +69,8 @@ final readonly class SquareCompletionRule implements WrongRule
     }
 
     /** @return iterable<Expression> a(x + h)² + c with what is taken off after it */
-    private function expressions(Expression $whole): iterable
+    private function expressions(?UnivariateTerms $in): iterable
     {
-        $in = UnivariateTerms::of($whole);
         $coefficients = $in?->quadratic();
         if ($in === null || $coefficients === null || $coefficients[1]->isZero()) {
             return;

@@ -10,9 +10,9 @@ use Runel\Expression\Node;
 use Runel\Expression\Numeral;
 use Runel\Expression\Power;
 use Runel\Expression\Product;
-use Runel\Expression\Rewriter;
 use Runel\Expression\Sum;
 use Runel\Polynomial\Polynomial;
+use Runel\Slip\LineParts;
 use Runel\Slip\OfSlip;
 use Runel\Slip\Slip;
 use Runel\Slip\WrongRule;
@@ -22,9 +22,9 @@ final readonly class SquareRule implements WrongRule
 {
     use OfSlip;
 
-    public function wrong(Node $line): iterable
+    public function wrong(LineParts $parts): iterable
     {
-        return Rewriter::atEachPlace($line, function (Node $node): iterable {
+        return $parts->atEachPlace(function (Node $node): iterable {
             $power = $node instanceof Power && $node->exponent instanceof Numeral && $node->base instanceof Sum
                 ? $node->exponent->value->toInt()
                 : null;

@@ -7,9 +7,9 @@ namespace Runel\Slip\Rule;
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
 use Runel\Expression\Negative;
-use Runel\Expression\Node;
 use Runel\Expression\Quotient;
 use Runel\Expression\Sum;
+use Runel\Slip\LineParts;
 use Runel\Slip\OfSlip;
 use Runel\Slip\WrongRule;
 
@@ -18,8 +18,9 @@ final readonly class TurnedOverRule implements WrongRule
 {
     use OfSlip;
 
-    public function wrong(Node $line): iterable
+    public function wrong(LineParts $parts): iterable
     {
+        $line = $parts->line;
         if (!$line instanceof Equation || (!$line->left instanceof Sum && !$line->right instanceof Sum)) {
             return;
         }

@@ -9,11 +9,11 @@ use Runel\Expression\Negative;
 use Runel\Expression\Node;
 use Runel\Expression\Numeral;
 use Runel\Expression\Power;
-use Runel\Expression\Rewriter;
 use Runel\Expression\Sum;
 use Runel\Polynomial\Polynomial;
 use Runel\Polynomial\Term;
 use Runel\Slip\FactoringRule;
+use Runel\Slip\LineParts;
 use Runel\Slip\OfSlip;
 
 /** Two squares, added or subtracted, taken for the square of a sum or difference: x² + 9 for (x + 3)². */
@@ -21,9 +21,9 @@ final readonly class TwoSquaresRule implements FactoringRule
 {
     use OfSlip;
 
-    public function wrong(Node $line): iterable
+    public function wrong(LineParts $parts): iterable
     {
-        return Rewriter::atEachPlace($line, static function (Node $node): iterable {
+        return $parts->atEachPlace(static function (Node $node): iterable {
             $isPair = $node instanceof Sum && \count($node->terms) === 2 && !$node->terms[0] instanceof Negative;
             [$p, $q] = $isPair ? array_map(self::root(...), $node->terms) : [null, null];
 

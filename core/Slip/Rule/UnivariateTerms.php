@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Runel\Slip\Rule;
 
-use Runel\Expression\Equation;
-use Runel\Expression\Expression;
 use Runel\Number\Rational;
 use Runel\Polynomial\Polynomial;
 
@@ -15,20 +13,7 @@ final readonly class UnivariateTerms
     private function __construct(public Polynomial $polynomial, public string $letter) {}
 
     /** Null where there is no letter, more than one, or no polynomial at all. */
-    public static function of(Expression $expression): ?self
-    {
-        return self::in(Polynomial::tryFrom($expression));
-    }
-
-    /** Of left side minus right side. */
-    public static function ofDifference(Equation $equation): ?self
-    {
-        [$left, $right] = [Polynomial::tryFrom($equation->left), Polynomial::tryFrom($equation->right)];
-
-        return $left === null || $right === null ? null : self::in($left->minus($right));
-    }
-
-    private static function in(?Polynomial $polynomial): ?self
+    public static function of(?Polynomial $polynomial): ?self
     {
         $letters = $polynomial?->letters() ?? [];
 

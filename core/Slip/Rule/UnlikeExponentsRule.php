@@ -6,10 +6,10 @@ namespace Runel\Slip\Rule;
 
 use Runel\Expression\Node;
 use Runel\Expression\Product;
-use Runel\Expression\Rewriter;
 use Runel\Polynomial\Monomial;
 use Runel\Polynomial\Polynomial;
 use Runel\Polynomial\Term;
+use Runel\Slip\LineParts;
 use Runel\Slip\OfSlip;
 use Runel\Slip\WrongRule;
 
@@ -18,10 +18,9 @@ final readonly class UnlikeExponentsRule implements WrongRule
 {
     use OfSlip;
 
-    public function wrong(Node $line): iterable
+    public function wrong(LineParts $parts): iterable
     {
-        return Rewriter::atEachPlace(
-            $line,
+        return $parts->atEachPlace(
             static fn(Node $node): iterable => $node instanceof Product ? self::at($node) : [],
             Product::class,
         );
