@@ -251,8 +251,7 @@ final class Auditor
     }
 
     /**
-     * @param bool   $places   whether placeholders may stand in it: they come with a figure's first state, and in lines
-     * @param string ...$where
+     * @param bool $places whether placeholders may stand in it: they come with a figure's first state, and in lines
      */
     private function expectClaim(Claim $claim, bool $places, string ...$where): void
     {
