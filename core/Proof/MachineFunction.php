@@ -55,10 +55,7 @@ final readonly class MachineFunction
             $node instanceof Letter => new self(self::LETTER, [], letter: $node->name),
             $node instanceof Sum => new self(self::SUM, array_map(self::of(...), $node->terms)),
             $node instanceof Product => new self(self::PRODUCT, array_map(self::of(...), $node->factors)),
-            $node instanceof Negative => new self(self::PRODUCT, [
-                new self(self::NUMBER, [], -1.0),
-                self::of($node->operand),
-            ]),
+            $node instanceof Negative => self::opposite(self::of($node->operand)),
             $node instanceof Marked => self::of($node->content),
             $node instanceof Quotient => new self(self::QUOTIENT, [
                 self::of($node->numerator),
@@ -67,6 +64,15 @@ final readonly class MachineFunction
             $node instanceof Power => self::raised($node),
             $node instanceof Root => new self(self::ROOT, [self::of($node->radicand)], $node->index),
             default => throw new NoExactValue('no function'),
+        };
+    }
+
+    private static function opposite(self $function): self
+    {
+        return match ($function->kind) {
+            self::NUMBER => new self(self::NUMBER, [], -$function->number),
+            self::PRODUCT => new self(self::PRODUCT, [new self(self::NUMBER, [], -1.0), ...$function->parts]),
+            default => new self(self::PRODUCT, [new self(self::NUMBER, [], -1.0), $function]),
         };
     }
 
@@ -103,7 +109,12 @@ final readonly class MachineFunction
     {
         $sum = 0.0;
         foreach ($this->parts as $part) {
-            $sum += $part->at($letters);
+            // Most parts are numbers and letters: they take no further call.
+            $sum += match ($part->kind) {
+                self::NUMBER => $part->number,
+                self::LETTER => $letters[$part->letter] ?? \NAN,
+                default => $part->at($letters),
+            };
         }
 
         return $sum;
@@ -114,7 +125,11 @@ final readonly class MachineFunction
     {
         $product = 1.0;
         foreach ($this->parts as $part) {
-            $product *= $part->at($letters);
+            $product *= match ($part->kind) {
+                self::NUMBER => $part->number,
+                self::LETTER => $letters[$part->letter] ?? \NAN,
+                default => $part->at($letters),
+            };
         }
 
         return $product;
