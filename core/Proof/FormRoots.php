@@ -54,14 +54,13 @@ final readonly class FormRoots
             $content = $content->commonDivisor($coefficient);
         }
         $number = isset($under[0]) && \count($under) === 1 ? $under[0] : null;
-        if ($index === 2 && $number !== null) {
-            return $this->fromSurd(Surd::rootOf($number));
-        }
-        if ($index > 2 && $number !== null) {
-            $root = $this->rootOfNumber($number, $index);
-            if ($root !== null) {
-                return $root;
-            }
+        $root = match (true) {
+            $number === null => null,
+            $index === 2 => $this->fromSurd(Surd::rootOf($number)),
+            default => $this->rootOfNumber($number, $index),
+        };
+        if ($root !== null) {
+            return $root;
         }
         if (
             $index === 2

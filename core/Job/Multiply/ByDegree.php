@@ -12,6 +12,7 @@ use Runel\Demonstration\Phase;
 use Runel\Demonstration\Question;
 use Runel\Demonstration\Step;
 use Runel\Demonstration\Task;
+use Runel\Expression\Expression;
 use Runel\Expression\Letter;
 use Runel\Expression\Mark;
 use Runel\Expression\Marked;
@@ -158,22 +159,12 @@ final class ByDegree extends MultiplyMethod
         ?WholeNumberTwinFigure $twin,
     ): Step {
         $pair = $stage->pair;
-        $pairs = [];
-        $terms = [];
-        $products = [];
-        foreach ($pair->leftTerms as $left) {
-            foreach ($pair->rightTerms as $right) {
-                if (
-                    $left->monomial->degree + $right->monomial->degree === $power
-                    && !$left->isZero()
-                    && !$right->isZero()
-                ) {
-                    $pairs[] = [$left, $right];
-                    $terms[] = $left->times($right);
-                    $products[] = Product::apart([$left->toExpression(), $right->toExpression()]);
-                }
-            }
-        }
+        $pairs = self::making($pair, $power);
+        $terms = array_map(static fn(array $one): Term => $one[0]->times($one[1]), $pairs);
+        $products = array_map(
+            static fn(array $one): Expression => Product::apart([$one[0]->toExpression(), $one[1]->toExpression()]),
+            $pairs,
+        );
         $total = $pair->total($power);
         $name = match ($power) {
             $degree => 'first',
@@ -187,7 +178,6 @@ final class ByDegree extends MultiplyMethod
             'letter' => $pair->groups[$power]->toExpression(),
         ];
         $sum = Sum::of($products);
-
         $written = new Marked($total->toExpression(), Mark::ofDegree($power));
         $lines = [];
         $worked = Term::sum($terms);
@@ -211,6 +201,22 @@ final class ByDegree extends MultiplyMethod
             ),
             aside: $twin,
         );
+    }
+
+    /** @return list<array{Term, Term}> the terms of both factors that make a power together */
+    private static function making(Pair $pair, int $power): array
+    {
+        $pairs = [];
+        foreach ($pair->leftTerms as $left) {
+            foreach ($pair->rightTerms as $right) {
+                $isThere = !$left->isZero() && !$right->isZero();
+                if ($isThere && $left->monomial->degree + $right->monomial->degree === $power) {
+                    $pairs[] = [$left, $right];
+                }
+            }
+        }
+
+        return $pairs;
     }
 
     /** @return non-empty-list<Step> the same with 10 for the letter: only the carrying is new */

@@ -120,23 +120,7 @@ final readonly class MonomialRoots
                 lines: [Line::given($this->given)],
             )]),
             ...($steps === [] ? [] : [new Section(Phase::Tidying, $steps)]),
-            new Section(Phase::Finishing, [new Step(
-                id: 'result',
-                title: Message::of($isCollected ? 'simplify.radicals.collect.title' : 'simplify.result.title'),
-                why: Message::of(match (true) {
-                    !$isCollected && !Inside::holds($this->result, Root::class) => 'simplify.radicals.result-why-none',
-                    !$isCollected => 'simplify.radicals.result-why-index',
-                    $hasLetters => 'simplify.radicals.collect.why-letters',
-                    default => 'simplify.radicals.collect.why-index',
-                }),
-                lines: [Line::result($this->result)],
-                question: Question::expression(
-                    Message::of('simplify.ask'),
-                    new Identity($this->given, $this->result),
-                    $this->result,
-                ),
-                watch: $isCollected ? Slip::RootOfSumSplit : null,
-            )]),
+            new Section(Phase::Finishing, [$this->finished($isCollected)]),
         ];
 
         return new Demonstration(
@@ -153,6 +137,27 @@ final readonly class MonomialRoots
             checking: fn(): array => [
                 $hasLetters ? PutBeside::checkRoots($this->whole, $this->result) : $this->check(),
             ],
+        );
+    }
+
+    private function finished(bool $isCollected): Step
+    {
+        return new Step(
+            id: 'result',
+            title: Message::of($isCollected ? 'simplify.radicals.collect.title' : 'simplify.result.title'),
+            why: Message::of(match (true) {
+                !$isCollected && !Inside::holds($this->result, Root::class) => 'simplify.radicals.result-why-none',
+                !$isCollected => 'simplify.radicals.result-why-index',
+                Letters::of($this->whole) !== [] => 'simplify.radicals.collect.why-letters',
+                default => 'simplify.radicals.collect.why-index',
+            }),
+            lines: [Line::result($this->result)],
+            question: Question::expression(
+                Message::of('simplify.ask'),
+                new Identity($this->given, $this->result),
+                $this->result,
+            ),
+            watch: $isCollected ? Slip::RootOfSumSplit : null,
         );
     }
 

@@ -170,8 +170,16 @@ final readonly class EqualPowers
             $this->letter,
             $ways->values !== [] ? $ways->values : throw new \LogicException('Not both are parallel.'),
         );
+        $sections[] = new Section(Phase::Finishing, [$this->gathered($answer)]);
+
+        return [$sections, $answer];
+    }
+
+    private function gathered(SolutionsAnswer $answer): Step
+    {
         $isOne = \count($answer->solutions()) === 1;
-        $sections[] = new Section(Phase::Finishing, [new Step(
+
+        return new Step(
             id: 'solutions',
             role: Role::Gathering,
             title: Message::of($isOne ? 'solve.solutions.title-one' : 'solve.solutions.title'),
@@ -183,9 +191,7 @@ final readonly class EqualPowers
                 $this->letter,
                 $answer->solutions(),
             ) : null,
-        )]);
-
-        return [$sections, $answer];
+        );
     }
 
     private static function equation(Answer $answer): Equation

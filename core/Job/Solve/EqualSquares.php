@@ -188,13 +188,6 @@ final readonly class EqualSquares
     /** @return array{non-empty-list<Section>, list<Expression>} */
     private function split(): array
     {
-        $zero = Numeral::of(0);
-        $square = static fn(Expression $base): Expression => new Power($base, Numeral::of(2));
-        $difference = Sum::of([$square($this->left), new Negative($square($this->right))]);
-        $product = Product::of([
-            Sum::of([$this->left, new Negative($this->right)]),
-            Sum::of([$this->left, $this->right]),
-        ]);
         $factors = array_map(
             static fn(Polynomial $factor): Expression => $factor->toExpression(),
             $this->factors(),
@@ -223,7 +216,33 @@ final readonly class EqualSquares
             }
         }
 
-        return [[new Section(Phase::Writing, [
+        return [[
+            new Section(Phase::Writing, $this->written($collected)),
+            new Section(Phase::Solving, $steps),
+        ], array_map(
+            static fn(LinearSteps $one): Expression => Numeral::of($one->root()),
+            $linear,
+        )];
+    }
+
+    /**
+     * All on one side, and the difference of the squares split.
+     *
+     * @param Expression $collected what it is split into, each bracket collected
+     *
+     * @return list<Step>
+     */
+    private function written(Expression $collected): array
+    {
+        $zero = Numeral::of(0);
+        $square = static fn(Expression $base): Expression => new Power($base, Numeral::of(2));
+        $difference = Sum::of([$square($this->left), new Negative($square($this->right))]);
+        $product = Product::of([
+            Sum::of([$this->left, new Negative($this->right)]),
+            Sum::of([$this->left, $this->right]),
+        ]);
+
+        return [
             new Step(
                 id: 'to-zero',
                 title: Message::of('quadratic.squares.zero.title'),
@@ -246,9 +265,6 @@ final readonly class EqualSquares
                     [new Identity($difference, $collected)],
                 ),
             ),
-        ]), new Section(Phase::Solving, $steps)], array_map(
-            static fn(LinearSteps $one): Expression => Numeral::of($one->root()),
-            $linear,
-        )];
+        ];
     }
 }

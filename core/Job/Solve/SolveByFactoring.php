@@ -260,7 +260,6 @@ final readonly class SolveByFactoring implements Method
                 $steps[] = $factor->step('solve-' . ($number + 1), $one ? null : Branch::way($number + 1));
             }
         }
-        $result = Line::result((new SolutionsAnswer($letter, $solutions))->node(), new JoinBranches());
         $last = $steps[\count($steps) - 1];
         $end = $last->lines[\count($last->lines) - 1] ?? null;
         if ($one && $end !== null) {
@@ -270,29 +269,41 @@ final readonly class SolveByFactoring implements Method
                 Line::result($end->node, $end->move),
             ]);
         }
-        $steps[] = new Step(
+        $steps[] = self::gathered($equation, $letter, new SolutionsAnswer($letter, $solutions), $repeated);
+
+        return new Section(Phase::Solving, $steps);
+    }
+
+    /** All that solves it, said together; of one solution, that it is all. */
+    private static function gathered(
+        Equation $equation,
+        string $letter,
+        SolutionsAnswer $answer,
+        bool $isRepeated,
+    ): Step {
+        $count = \count($answer->solutions());
+
+        return new Step(
             id: 'solutions',
             role: Role::Gathering,
             title: Message::of(match (true) {
-                !$one => 'solve.solutions.title',
-                $repeated => 'solve.solutions.title-double',
+                $count > 1 => 'solve.solutions.title',
+                $isRepeated => 'solve.solutions.title-double',
                 default => 'solve.solutions.title-one',
             }),
             why: Message::of(match (true) {
-                $one => 'solve.solutions.why-double',
-                \count($factors) > 2 => 'solve.solutions.why-all',
+                $count === 1 => 'solve.solutions.why-double',
+                $count > 2 => 'solve.solutions.why-all',
                 default => 'solve.solutions.why',
             }),
-            lines: $one ? [] : [$result],
-            question: $one ? null : Question::solutions(
+            lines: $count === 1 ? [] : [Line::result($answer->node(), new JoinBranches())],
+            question: $count === 1 ? null : Question::solutions(
                 Message::of('solve.solutions.ask'),
                 $equation,
                 $letter,
-                $solutions,
+                $answer->solutions(),
             ),
         );
-
-        return new Section(Phase::Solving, $steps);
     }
 
     /**

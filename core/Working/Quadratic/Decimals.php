@@ -79,7 +79,18 @@ final class Decimals
             return [$sections, $answer];
         }
         $last = $sections[\count($sections) - 1];
-        $sections[\count($sections) - 1] = $last->withSteps([...$last->steps, new Step(
+        $step = self::step($task, $solutions[0], implode(', ', $written), $isRounded);
+        $sections[\count($sections) - 1] = $last->withSteps([...$last->steps, $step]);
+
+        return [array_values($sections), $answer->withDecimals($decimals)];
+    }
+
+    /** @param string $values as they are written */
+    private static function step(Task $task, Expression $first, string $values, bool $isRounded): Step
+    {
+        $places = $task->style->get(Places::class);
+
+        return new Step(
             id: 'decimals',
             title: $isRounded ? Message::of(
                 $places->isSignificant() ? 'quadratic.decimals.title-figures' : 'quadratic.decimals.title',
@@ -87,15 +98,12 @@ final class Decimals
             ) : Message::of('quadratic.decimals.title-exact'),
             why: Message::of(
                 $isRounded ? 'quadratic.decimals.why' : 'quadratic.decimals.why-exact',
-                ['values' => implode(', ', $written)],
+                ['values' => $values],
             ),
-            figure: Inside::holds($solutions[0], Root::class)
-                ? Keypad::of($solutions[0], $task->style->get(Calculator::class))
+            figure: Inside::holds($first, Root::class)
+                ? Keypad::of($first, $task->style->get(Calculator::class))
                 : null,
-            watch: $solutions[0] instanceof Quotient && Inside::holds($solutions[0], Root::class)
-                ? Slip::StackedFraction : null,
-        )]);
-
-        return [array_values($sections), $answer->withDecimals($decimals)];
+            watch: $first instanceof Quotient && Inside::holds($first, Root::class) ? Slip::StackedFraction : null,
+        );
     }
 }
