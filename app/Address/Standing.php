@@ -26,9 +26,11 @@ final readonly class Standing
         $choices = [];
         foreach ($layers as $kept) {
             $values = HouseStyle::brought($kept);
-            foreach (array_intersect_key($values, HouseStyle::table()) as $key => $value) {
+            foreach ($values as $key => $value) {
                 try {
-                    $style = $style->with((string) $key, \is_string($value) ? $value : '');
+                    $style = HouseStyle::has((string) $key) && \is_string($value)
+                        ? $style->with((string) $key, $value)
+                        : $style;
                 } catch (BadRequest) {
                     continue;
                 }

@@ -161,6 +161,11 @@ final readonly class HouseStyle
         return $value;
     }
 
+    public static function has(string $key): bool
+    {
+        return isset(self::KEYS[$key]);
+    }
+
     /** @return array<string, non-empty-list<string>> every key with its values, the default first */
     public static function table(): array
     {
