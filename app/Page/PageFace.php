@@ -36,6 +36,13 @@ use Runel\Style\HouseStyle;
 /** Writes the parts of a page in one house style: words, mathematics, figures. Everything it gives is safe HTML. */
 final class PageFace
 {
+    /** Lines with more characters, as machines write them, may break at their sign of equality; in a room sooner. */
+    private const BREAKS = 56;
+    private const BREAKS_PRESENTED = 16;
+    /** With more they are set smaller, and smaller still. */
+    private const LONG = 64;
+    private const VERY_LONG = 110;
+
     private ?Wording $wording = null;
     private ?Wording $plainWording = null;
     private ?Mathematics $mathematics = null;
@@ -178,20 +185,41 @@ final class PageFace
         return \strlen(Ascii::write($node));
     }
 
-    /** @return list<string> the classes of a line: how it follows, on which branch, how long it is */
-    public function lineClasses(Line $line, bool $now): array
-    {
+    /**
+     * A line of work, with what is copied of it. It stands on a board often, so no component is made of it.
+     *
+     * @param bool        $now       whether it is the newest one
+     * @param bool        $presented before a room, where letters are large, even a short line may have to break
+     * @param string|null $thing     by which name the pen finds it again
+     */
+    public function line(
+        Line $line,
+        bool $now = false,
+        ?string $id = null,
+        bool $presented = false,
+        ?string $thing = null,
+    ): string {
         $length = $this->length($line->node);
-
-        return array_keys(array_filter([
+        $classes = implode(' ', array_keys(array_filter([
             'line' => true,
             "link-{$line->link->value}" => $line->rejected === null,
             'is-rejected' => $line->rejected !== null,
             'branch-' . ($line->branch?->path[0] ?? '') => $line->branch !== null,
             'is-now' => $now,
-            'is-long' => $length > 64,
-            'is-very-long' => $length > 110,
-        ]));
+            'is-long' => $length > self::LONG,
+            'is-very-long' => $length > self::VERY_LONG,
+        ])));
+        $attributes = '';
+        foreach (['id' => $id, 'data-thing' => $thing, 'class' => $classes, 'data-latex' => $this->latex($line->node),
+            'data-text' => $this->text($line->node)] as $name => $value) {
+            $attributes .= $value === null ? '' : " $name=\"" . htmlspecialchars($value, \ENT_QUOTES) . '"';
+        }
+        $breaks = $length > ($presented ? self::BREAKS_PRESENTED : self::BREAKS);
+        $why = $line->rejected === null
+            ? ''
+            : " <span class=\"rejected-why\">✗ {$this->say($line->rejected)}</span>";
+
+        return "<p$attributes>" . ($breaks ? $this->running($line->node) : $this->maths($line->node)) . "$why</p>";
     }
 
     private function mathematics(): Mathematics

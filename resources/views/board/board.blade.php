@@ -47,7 +47,7 @@
                         null)<span class="folded-line">{!! $page->maths($group->last->node) !!}</span>@endif</summary>
                     @foreach ($group->reached as $past)
                         @foreach ($board->kept($past) as $line)
-                            <x-line :line="$line" :thing="\App\Board\Thing::line($past->content, $line)" />
+                            {!! $page->line($line, thing: \App\Board\Thing::line($past->content, $line)) !!}
                         @endforeach
                     @endforeach
                 </details>

@@ -11,7 +11,7 @@
             @endif
             <div class="check-lines">
                 @foreach ($past->content->lines as $line)
-                    <x-line :line="$line" :thing="\App\Board\Thing::line($past->content, $line)" />
+                    {!! $page->line($line, thing: \App\Board\Thing::line($past->content, $line)) !!}
                 @endforeach
             </div>
         </article>

@@ -1,6 +1,10 @@
 <div id="now" class="now-lines">
     @foreach ($board->stop()?->content->lines ?? [] as $line)
-        <x-line :line="$line" :thing="\App\Board\Thing::line($board->stop()->content, $line)"
-            :presented="$board->address->present" now />
+        {!! $page->line(
+            $line,
+            now: true,
+            presented: $board->address->present,
+            thing: \App\Board\Thing::line($board->stop()->content, $line),
+        ) !!}
     @endforeach
 </div>

@@ -5,11 +5,14 @@
             <div class="lines">
                 @foreach ($group->reached as $past)
                     @foreach ($board->onSheet($past) as $line)
-                        <x-line :line="$line" :thing="\App\Board\Thing::line($past->content, $line)"
-                            :presented="$board->address->present"
-                            :now="$past->number === $board->shown"
-                            :id="$board->figure() === null && $past->number === $board->shown && $loop->last ? 'now' :
-                            null" />
+                        {!! $page->line(
+                            $line,
+                            now: $past->number === $board->shown,
+                            id: $board->figure() === null && $past->number === $board->shown && $loop->last ? 'now' :
+                                null,
+                            presented: $board->address->present,
+                            thing: \App\Board\Thing::line($past->content, $line),
+                        ) !!}
                     @endforeach
                 @endforeach
             </div>

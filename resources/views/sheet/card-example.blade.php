@@ -9,7 +9,7 @@
                     <p class="card-done" aria-hidden="true">{{ $done }}</p>
                     <div class="print-work">
                         @foreach ($step->lines as $line)
-                            <x-line :line="$line" />
+                            {!! $page->line($line) !!}
                         @endforeach
                         @if ($sheet->showsFigure($section, $step))
                             <figure class="figure">{!! $page->figure($step->figure) !!}</figure>

@@ -44,8 +44,9 @@
                 <h2>{{ $page->word('name.phase.checking') }}</h2>
                 @foreach ($demonstration->furtherChecks() as $check)
                     <article class="print-step" data-thing="{{ \App\Board\Thing::check($check) }}">
-                        <div class="print-work">@foreach ($check->lines as $line)<x-line :line="$line"
-                                :thing="\App\Board\Thing::line($check, $line)" />@endforeach
+                        <div class="print-work">@foreach ($check->lines as $line)
+                                {!! $page->line($line, thing: \App\Board\Thing::line($check, $line)) !!}
+                            @endforeach
                             </div>
                         <p class="print-why"><strong>✓ {!! $page->heading($check->title) !!}</strong>
                             {!! $page->say($check->why) !!}</p>

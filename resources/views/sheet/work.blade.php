@@ -8,7 +8,7 @@
                         @if ($sheet->isBlank($step))
                             <p class="print-blank" aria-label="{{ __('ui.blank') }}"></p>
                         @else
-                            <x-line :line="$line" :thing="\App\Board\Thing::line($step, $line)" />
+                            {!! $page->line($line, thing: \App\Board\Thing::line($step, $line)) !!}
                         @endif
                     @endforeach
                     @if ($sheet->isBlank($step) && $step->lines === [] && $step->question !== null)

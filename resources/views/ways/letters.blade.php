@@ -19,11 +19,11 @@
                 @endif</p>
             <div class="way-sheet" tabindex="0">
                 @foreach (array_slice($way->chain(), -4) as $line)
-                    <x-line :line="$line" />
+                    {!! $page->line($line) !!}
                 @endforeach
                 @if ($step !== null)
                     @foreach ($way->sideWork() as $line)
-                        <x-line :line="$line" now />
+                        {!! $page->line($line, now: true) !!}
                     @endforeach
                 @endif
             </div>

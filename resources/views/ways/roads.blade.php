@@ -21,8 +21,8 @@
                     <ol class="road-marks">
                         @foreach ($roads->landmarks($demonstration) as [$section, $step])
                             <li><span class="road-part">{{ $page->say($section->title()) }}</span>
-                                @if ($section->outcome !== null){!! $page->say($section->outcome) !!}@else<x-line
-                                :line="$roads->reached($step)" />@endif</li>
+                                {!! $section->outcome !== null ? $page->say($section->outcome)
+                                    : $page->line($roads->reached($step)) !!}</li>
                         @endforeach
                     </ol>
                 </li>

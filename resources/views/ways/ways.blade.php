@@ -24,13 +24,13 @@
             <p class="way-advice">{!! $page->say($way->forecast()->advice) !!}</p>
             <div class="way-sheet" tabindex="0">
                 @foreach (array_slice($way->chain(), $way->board->figure() === null ? -4 : -1) as $line)
-                    <x-line :line="$line" />
+                    {!! $page->line($line) !!}
                 @endforeach
                 @if ($way->board->figure() !== null)
                     <figure class="figure">{!! $page->figure($way->board->figure()) !!}</figure>
                 @endif
                 @foreach ($way->sideWork() as $line)
-                    <x-line :line="$line" now />
+                    {!! $page->line($line, now: true) !!}
                 @endforeach
             </div>
             <div class="way-said">

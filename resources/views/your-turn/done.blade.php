@@ -17,7 +17,7 @@
         <details class="turn-checking" @if ($turn->query->compare === null) open @endif>
             <summary class="turn-check">✓ {!! $page->say($check->title) !!}</summary>
             @foreach ($check->lines as $line)
-                <x-line :line="$line" />
+                {!! $page->line($line) !!}
             @endforeach
         </details>
     @endif

@@ -40,7 +40,7 @@
                 <div class="projector-check">
                     <h2 class="turn-check">✓ {!! $page->say($turn->checks()[0]->title) !!}</h2>
                     @foreach ($turn->checks()[0]->lines as $line)
-                        <x-line :line="$line" />
+                        {!! $page->line($line) !!}
                     @endforeach
                 </div>
             @endif
