@@ -18,6 +18,7 @@ use Runel\Expression\Sum;
 use Runel\Message\Message;
 use Runel\Message\SyntaxError;
 use Runel\Parsing\Parser;
+use Runel\Polynomial\Polynomial;
 
 /** The mathematics between words: what stands there, and the problem that the words make of it. */
 final class Mathematics
@@ -68,7 +69,7 @@ final class Mathematics
             'equal' => new Equation(self::side($a->node, $runs['a']), self::side($b?->node, $runs['b'])),
             'square', 'cube' => new Power(self::side($a->node, $runs['a']), Numeral::of($work === 'square' ? 2 : 3)),
             'zero' => self::zeroed($runs['a'], $a->node),
-            'given' => isset($runs['b']) && $a->function !== null ? self::zeroed($runs['a'], $a->node) : $a->node,
+            'given' => isset($runs['b']) ? self::given($runs['a'], $runs['b']) : $a->node,
             'solve' => $a->function !== null ? self::zeroed($runs['a'], $a->node) : $a->node,
             default => $a->node,
         };
@@ -80,6 +81,37 @@ final class Mathematics
         $isAbout = \in_array($work, ['simplify', 'plain', 'worked', 'curve', 'letter', 'form'], true);
 
         return [$node, $isAbout ? $a->function : null, $a->awkwardAt ?? $b?->awkwardAt, $remainder];
+    }
+
+    /**
+     * What a factor is given of, and what is asked of it: f(x) = 0 of a function, its own equation of an expression.
+     *
+     * @throws SyntaxError where something else is to be solved
+     */
+    private static function given(Token $of, Token $asked): Expression|Equation
+    {
+        $whole = self::run($of);
+        if ($whole->function !== null) {
+            return str_contains($asked->text, '=') ? self::zeroed($of, $whole->node) : $whole->node;
+        }
+        self::refuseAnother($of, $asked);
+
+        return self::run($asked)->node;
+    }
+
+
+    /** "Factor x² − 5x + 6, then solve x² − 5x + 6 = 0" is one problem; of something else it would be two. */
+    /** @throws SyntaxError where what is asked is not what stands before it, or that set to 0 */
+    public static function refuseAnother(Token $factored, Token $solved): void
+    {
+        $equation = self::run($solved)->node;
+        $own = Polynomial::tryFrom(self::side(self::run($factored)->node, $factored));
+        $whole = Polynomial::tryFrom($equation instanceof Equation
+            ? Sum::of([...$equation->left->terms(), new Negative($equation->right)])
+            : $equation);
+        if ($own === null || $whole === null || !$own->equals($whole)) {
+            throw new SyntaxError(Message::of('error.two-problems'), $solved->from + 1);
+        }
     }
 
     /** A value that is said to solve something: x = 3, or 3. */

@@ -69,19 +69,28 @@ final readonly class Pattern
 
     private static function alternatives(string $item): string
     {
-        if (preg_match('/^([LNEM])(?::([a-z]))?$/', $item, $match) === 1) {
-            $kinds = $match[1] === 'M' ? '[LNEX]' : $match[1];
-            $name = $match[2] ?? '';
-            $number = $name === '' ? '\d+' : "(?<$name>\\d+)";
-            $words = $match[1] === 'N' ? '|(?<word>' . implode('|', array_keys(English::NUMBERS)) . ')' : '';
-
-            return "$kinds$number$words";
-        }
         $words = preg_match('/^\{([a-z]+)\}$/', $item, $match) === 1
             ? explode(' ', English::SETS[$match[1]])
             : explode('|', $item);
 
-        return implode('|', array_map(static fn(string $word): string => preg_quote($word, '/'), $words));
+        return implode('|', array_map(
+            static fn(string $word): string => self::run($word) ?? preg_quote($word, '/'),
+            $words,
+        ));
+    }
+
+    /** A place for mathematics, as in M:a; null for a word. */
+    private static function run(string $item): ?string
+    {
+        if (preg_match('/^([LNEM])(?::([a-z]))?$/', $item, $match) !== 1) {
+            return null;
+        }
+        $kinds = $match[1] === 'M' ? '[LNEX]' : $match[1];
+        $name = $match[2] ?? '';
+        $number = $name === '' ? '\d+' : "(?<$name>\\d+)";
+        $words = $match[1] === 'N' ? '|(?<word>' . implode('|', array_keys(English::NUMBERS)) . ')' : '';
+
+        return "$kinds$number$words";
     }
 
     /**

@@ -11,7 +11,6 @@ use Runel\Expression\Letter;
 use Runel\Expression\LetterIndex;
 use Runel\Expression\Letters;
 use Runel\Expression\Limits;
-use Runel\Expression\Negative;
 use Runel\Expression\Numeral;
 use Runel\Expression\Pi;
 use Runel\Expression\Sum;
@@ -293,19 +292,6 @@ final class Sentence
         }
     }
 
-    /** "Factor x² − 5x + 6, then solve x² − 5x + 6 = 0" is one problem; of something else it would be two. */
-    private function refuseAnother(Token $factored, Token $solved): void
-    {
-        $equation = Mathematics::run($solved)->node;
-        $own = Polynomial::tryFrom(Mathematics::side(Mathematics::run($factored)->node, $factored));
-        $whole = $equation instanceof Equation
-            ? Polynomial::tryFrom(Sum::of([...$equation->left->terms(), new Negative($equation->right)]))
-            : null;
-        if ($own === null || $whole === null || !$own->equals($whole)) {
-            throw new SyntaxError(Message::of('error.two-problems'), $solved->from + 1);
-        }
-    }
-
     /** A letter as it is typed, by the name it has within. */
     private static function named(string $typed): string
     {
@@ -372,7 +358,7 @@ final class Sentence
     private function withMethods(string $work, array $runs): string
     {
         if ($work === 'factor-then-solve') {
-            $this->refuseAnother($runs['b'], $runs['a']);
+            Mathematics::refuseAnother($runs['b'], $runs['a']);
         }
         $this->methods += match ($work) {
             'foil' => ['multiply' => 'term-by-term'],

@@ -110,6 +110,7 @@ final class SentenceTest extends TestCase
         yield ['solve the equation', 'error.no-mathematics', 1];
         yield ['x^2 - 4 and x + 2', 'error.two-problems', 13];
         yield ['Factorise x^2-5x+6 and solve x^2-7x+6=0', 'error.two-problems', 30];
+        yield ['Given that x - 2 is a factor of x^3 - 7x + 6, factorise x^2 - 9', 'error.two-problems', 57];
         yield ['V = pi r^2 h for pi', 'error.for-pi', 18];
         yield ['Solve P = 2a + 3b', 'error.which-letter', 1];
         yield ['Solve pi x^2 + pi x = 6 pi', 'error.powers-and-pi', 1];
