@@ -48,6 +48,11 @@ return [
         'result-why-zero-below' => 'To the power 0 everything but 0 is 1, and what has a negative exponent stands '
             . 'below the line with the positive one.',
         'result-why-below' => 'What has a negative exponent stands below the line with the positive one.',
+        'turned' => [
+            'title' => 'Turn one base over',
+            'why' => 'One base is the other one turned over. A power keeps its value when its base is turned over '
+                . 'and its exponent takes the opposite sign; then both have one base.',
+        ],
         'bases' => [
             'title' => 'Write all numbers with one base',
             'why' => 'They are powers of the same number; with that as their base the laws of powers can be used.',

@@ -23,8 +23,7 @@ final class OneBase
      */
     public static function of(Node $node): ?Expression
     {
-        if (!$node instanceof Expression || Letters::of($node) !== [] || !Inside::holds($node, Power::class)
-            || Inside::holds($node, Sum::class) || Inside::holds($node, Root::class)) {
+        if (!$node instanceof Expression || !self::isMadeOfPowers($node)) {
             return null;
         }
         $numbers = [];
@@ -33,6 +32,13 @@ final class OneBase
         $base = \count($numbers) > 1 && \count(array_unique(array_column($roots, 0))) === 1 ? $roots[0][0] : null;
 
         return $base === null ? null : self::rebased($node, $base);
+    }
+
+    /** Whether powers stand in it, of numbers alone, and nothing is added. */
+    public static function isMadeOfPowers(Expression $whole): bool
+    {
+        return Letters::of($whole) === [] && Inside::holds($whole, Power::class)
+            && !Inside::holds($whole, Sum::class) && !Inside::holds($whole, Root::class);
     }
 
     /** @param array<int, true> $numbers the bases, whole numbers from 2 on; 0 stands for anything else */

@@ -49,9 +49,12 @@ final readonly class PowerProduct
     /** Null where it is something else, or nothing is to be done. */
     public static function ofTask(Task $task): ?self
     {
-        return $task->once(self::class, static fn(): ?self => self::of(
-            OneBase::of($task->problem->node) ?? $task->problem->node,
-        ));
+        return $task->once(self::class, static function () use ($task): ?self {
+            $node = TurnedBases::of($task->problem->node) ?? $task->problem->node;
+            $node = OneBase::of($node) ?? $node;
+
+            return self::of(TurnedBases::of($node) ?? $node);
+        });
     }
 
     /** Null where it is something else, or nothing is to be done. */
@@ -124,7 +127,12 @@ final readonly class PowerProduct
         [$above, $below] = $this->numbersRaised();
         foreach ($this->exponents as $base => $all) {
             foreach ($all as $exponent) {
-                $this->put($base, $exponent, $above, $below);
+                if (\count($all) > 1 && $this->bases[$base] instanceof Quotient) {
+                    // It is not turned over where it is to be put together with others.
+                    $above[] = $this->power($base, Numeral::of($exponent));
+                } else {
+                    $this->put($base, $exponent, $above, $below);
+                }
             }
         }
 

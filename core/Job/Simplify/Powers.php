@@ -60,10 +60,17 @@ final readonly class Powers implements Method
         $numbers = $product->isOfNumbers() ? '-numbers' : '';
         $steps = [];
         $reached = $whole;
-        $inOneBase = OneBase::of($whole);
-        if ($inOneBase !== null) {
-            $steps[] = self::step('bases', '', $inOneBase);
-            $reached = $inOneBase;
+        foreach (['turned' => TurnedBases::of(...), 'bases' => OneBase::of(...)] as $id => $put) {
+            $inOneBase = $put($reached);
+            if ($inOneBase !== null) {
+                $steps[] = self::step($id, '', $inOneBase);
+                $reached = $inOneBase;
+            }
+        }
+        $turned = TurnedBases::of($reached);
+        if ($turned !== null) {
+            $steps[] = self::step('turned', '', $turned);
+            $reached = $turned;
         }
         $opened = $product->opened();
         if (!$opened->equals($reached) && $product->value() === null) {
