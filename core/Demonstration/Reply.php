@@ -29,6 +29,9 @@ final class Reply
     /** ax² + …: which letter stands where in a(x + h)² + k. */
     private const VERTEX = '/^\s*([a-z])?\s*\(\s*[a-z]\s*([-+−])\s*([a-z])\s*\)\s*'
         . '(?:\^\s*2|²)\s*([-+−])\s*([a-z])\s*$/iu';
+    /** The same with the number in front: k − (x + h)². */
+    private const VERTEX_LAST = '/^\s*([a-z])\s*([-+−])\s*([a-z])?\s*\(\s*[a-z]\s*([-+−])\s*([a-z])\s*\)\s*'
+        . '(?:\^\s*2|²)\s*$/iu';
     /** a + b√3 or b√3: the letter that stands alone, the sign, the letter before the root, what is under it. */
     private const ROOTS = '/^\s*(?:([a-z])\s*([-+−])\s*)?([a-z])\s*[*·]?\s*(?:√|\\\\?sqrt)\s*'
         . '[({]?\s*(\d+|[a-z])\s*[)}]?\s*$/u';
@@ -100,13 +103,29 @@ final class Reply
         }
         [$place, $value] = self::vertex($demonstration->answer) ?? [null, null];
         $leading = $demonstration->task->problem->polynomial?->terms[0]->coefficient ?? null;
-        if ($place === null || $value === null || $leading === null || preg_match(self::VERTEX, $form, $match) !== 1) {
+        if ($place === null || $value === null || $leading === null) {
             return [];
         }
         $opposite = static fn(Expression $of): Expression => $of->number()?->isZero() === true ? $of : $of->negated();
-        $letters = $match[1] === '' ? [] : [$match[1] => Numeral::of($leading)];
-        $letters[$match[3]] = $match[2] === '+' ? $opposite($place) : $place;
-        $letters[$match[5]] = $match[4] === '+' ? $value : $opposite($value);
+        $front = Numeral::of($leading);
+        if (preg_match(self::VERTEX, $form, $match) === 1) {
+            [, $a, $inner, $h, $outer, $k] = $match;
+            $value = $outer === '+' ? $value : $opposite($value);
+        } elseif (preg_match(self::VERTEX_LAST, $form, $match) === 1) {
+            [, $k, $outer, $a, $inner, $h] = $match;
+            $front = $outer === '+' ? $front : $opposite($front);
+        } else {
+            return [];
+        }
+        $place = $inner === '+' ? $opposite($place) : $place;
+
+        // Without a letter in front only a square that stands alone has that form.
+        $letters = match (true) {
+            $a !== '' => [$a => $front, $h => $place, $k => $value],
+            $front->isOne() => [$h => $place, $k => $value],
+            default => [],
+        };
+        uksort($letters, static fn(string $one, string $other): int => strpos($form, $one) <=> strpos($form, $other));
 
         return $letters;
     }

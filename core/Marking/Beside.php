@@ -44,7 +44,7 @@ final readonly class Beside
     public static function of(string $typed, Problem $problem, Proof $proof): ?self
     {
         $parts = preg_split('/\s*;\s*/u', $typed, -1, \PREG_SPLIT_NO_EMPTY) ?: [];
-        if (\count($parts) < 2) {
+        if (\count($parts) < 2 || preg_match(PageWords::VERTEX, $typed) === 1) {
             return self::one($typed, $problem, $proof);
         }
         $kinds = [];
@@ -69,7 +69,12 @@ final readonly class Beside
             $isEquation && preg_match(PageWords::MARGIN, $typed) === 1 => new self('margin', null),
             preg_match(PageWords::REMARK, $typed) === 1 => new self('word', null),
             preg_match(PageWords::PAIRS, $typed) === 1 => new self('product', null),
-            preg_match(PageWords::VERTEX, $typed, $match) === 1 => self::vertex($problem, $match[1], $match[2], $proof),
+            preg_match(PageWords::VERTEX, $typed, $match) === 1 => self::vertex(
+                $problem,
+                $match[2],
+                $match[3],
+                $match[1] !== '',
+            ),
             preg_match(PageWords::FACTOR, $typed, $match) === 1 => self::factor(
                 $problem,
                 $match[1],
@@ -108,12 +113,19 @@ final readonly class Beside
         return new self('division', $holds);
     }
 
+    /** What letters of the learner's or the problem's own are said to be. */
+    public static function definition(bool $holds): self
+    {
+        return new self('definition', $holds);
+    }
+
     public static function isPrime(string $typed): bool
     {
         return preg_match(PageWords::PRIME, $typed) === 1;
     }
 
-    private static function vertex(Problem $problem, string $place, string $value, Proof $proof): ?self
+    /** @param bool $isNamed whether it is said to be the vertex; a point alone that is another one may be right, too */
+    private static function vertex(Problem $problem, string $place, string $value, bool $isNamed): ?self
     {
         $function = $problem->node instanceof Equation ? $problem->node->right : $problem->node;
         $polynomial = Polynomial::tryFrom($function);
@@ -129,7 +141,9 @@ final readonly class Beside
             ->dividedBy($polynomial->coefficient($letter, 2)->times(Rational::of(2)));
         $top = Evaluation::rational($function, [$letter => $own]);
 
-        return new self('word', $at->equals($own) && $height->equals($top));
+        $isVertex = $at->equals($own) && $height->equals($top);
+
+        return new self('word', $isVertex || $isNamed ? $isVertex : null);
     }
 
     private static function rejected(Problem $problem, string $value, Proof $proof): ?self

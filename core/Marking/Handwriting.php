@@ -12,7 +12,7 @@ final class Handwriting
     /** The first letter of first, outer, inner, last. */
     private const PRODUCT = '/^\s*([FOIL])\s*:/';
     /** What is done next, behind a line: | − 3. */
-    private const NEXT = '/\s[|│‖]\s*[-+−:÷*·×\/√(][^|=]*$/u';
+    private const NEXT = '/\s[|│‖]\s*[-+−:÷*·×\/√(](?:[^|=()]|\([^()]*\))*$/u';
     /** Between columns: x = 8     x = −1, x = 8 | x = −1. */
     private const COLUMNS = '/\s{2,}|\s*\|\s*/u';
     /** An equation in a letter. */

@@ -261,6 +261,10 @@ final readonly class Marker
         if ($beside !== null) {
             return $this->side->beside($typed, $beside);
         }
+        $letters = $this->side->ofForm($typed, $written);
+        if ($letters !== null) {
+            return $letters;
+        }
         $prime = Beside::isPrime($written) ? $this->side->prime($typed) : null;
         if ($prime !== null) {
             return $prime;

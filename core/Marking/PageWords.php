@@ -70,10 +70,12 @@ final class PageWords
         (?: [-+−–×÷*·\/:]\s* (?: \d[\d.,]*\s*[A-Za-z]? | [A-Za-z] ) )? \s*$/xu
         WORDS;
 
-    /** Its place and its height are the first two groups. */
+    /** What it is called, its place and its height are the groups; of a point alone nothing says which one it is. */
     public const VERTEX = <<<'WORDS'
-        /^\s* (?:the\s+)? (?: vertex | turning\s+point | tp | (?:min(?:imum)?|max(?:imum)?) (?:\s+point)? ) \s*
-        (?:is|at|=|:)?\s* (?:at\s*)? \( \s* ([^,;()]+) \s*[,;]\s* ([^()]+) \s* \) \s*[.!]?\s*$/xiu
+        /^\s* (?: (?:the\s+)?
+            ( vertex | turning\s+point | tp | v | (?:min(?:imum)?|max(?:imum)?) (?:\s+point)? ) \s*
+            (?:is|at|=|:)?\s* (?:at\s*)?
+        | [a-z]\s* )? \( \s* ([^,;|()]+) \s*[,;|]\s* ([^()|]+) \s* \) \s*[.!]?\s*$/xiu
         WORDS;
 
     /** The value that is let go is the group that is not empty. */

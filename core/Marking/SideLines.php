@@ -97,6 +97,27 @@ final readonly class SideLines
         return new MarkedLine($typed, null, $verdict, $isTrue, $say, $say, kind: $beside->kind);
     }
 
+    /** p = 2, q = 3: the letters of the form that was asked for. Null where anything else is said. */
+    public function ofForm(string $typed, string $written): ?MarkedLine
+    {
+        $holds = true;
+        foreach (preg_split('/\s*(?:[,;]|\band\b|\s{2,}|\s(?=\p{L}\s*=))\s*/u', trim($written)) ?: [] as $part) {
+            $isSaid = preg_match('/^(\p{L})\s*=([^=]+)$/u', $part, $match) === 1;
+            $own = $isSaid ? $this->page->worked->letters()[$match[1]] ?? null : null;
+            if ($own === null) {
+                return null;
+            }
+            try {
+                $value = Parser::parse($match[2])->node;
+            } catch (Refusal) {
+                return null;
+            }
+            $holds = $holds && $value instanceof Expression && $this->page->proof->same($value, $own);
+        }
+
+        return $this->beside($typed, Beside::definition($holds));
+    }
+
     /** A value that is rightly let go stands no longer among those that solve. */
     private function reject(Expression $value): void
     {

@@ -9,6 +9,7 @@ use Runel\Demonstration\Answer\FormulaAnswer;
 use Runel\Demonstration\Demonstration;
 use Runel\Demonstration\Link;
 use Runel\Demonstration\Phase;
+use Runel\Demonstration\Reply;
 use Runel\Demonstration\Section;
 use Runel\Demonstration\Task;
 use Runel\Expression\Expression;
@@ -142,6 +143,14 @@ final class Worked
         $isOpen = array_filter($values ?? [], static fn(Expression $value): bool => Letters::of($value) !== []) !== [];
 
         return $isOpen ? null : $values;
+    }
+
+    /** @return array<string, Expression> what the letters of the form that was asked for are */
+    public function letters(): array
+    {
+        $demonstration = $this->task->problem->asked->form === null ? null : $this->demonstration();
+
+        return $demonstration === null ? [] : Reply::letters($demonstration);
     }
 
     /** In how many sections the work is done, reading left aside. */
