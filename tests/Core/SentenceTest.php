@@ -143,6 +143,10 @@ final class SentenceTest extends TestCase
             'Write √75 in the form a√2' => [],
             'Write √75+1 in the form a√3' => [],
             'Write x^2+6x+2 in the form (x+a)^2+b' => ['a' => '3', 'b' => '-7'],
+            'Write 2x^2+8x+3 in the form (x+a)^2+b' => [],
+            'Write 2x^2+8x+3 in the form k+a(x+h)^2' => ['k' => '-5', 'a' => '2', 'h' => '2'],
+            'Write 7-6x-x^2 in the form p-(x-q)^2' => ['p' => '16', 'q' => '-3'],
+            'Write 7-6x+x^2 in the form p-(x-q)^2' => [],
         ] as $sentence => $letters) {
             $task = new Task(Problem::read($sentence), HouseStyle::default());
             $told = Reply::letters(Jobs::catalogue()->demonstrate($task));
