@@ -45,7 +45,12 @@ final readonly class Beside
     {
         $parts = preg_split('/\s*;\s*/u', $typed, -1, \PREG_SPLIT_NO_EMPTY) ?: [];
         if (\count($parts) < 2 || preg_match(PageWords::VERTEX, $typed) === 1) {
-            return self::one($typed, $problem, $proof);
+            $one = self::one($typed, $problem, $proof);
+            // Side by side with a comma between them: 6 · (−2) = −12, 4 and −3.
+            $parts = $one === null ? preg_split('/\s*,\s+/u', $typed, -1, \PREG_SPLIT_NO_EMPTY) ?: [] : [];
+            if (\count($parts) < 2) {
+                return $one;
+            }
         }
         $kinds = [];
         $holds = [];
