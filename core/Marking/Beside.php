@@ -107,21 +107,10 @@ final readonly class Beside
         return preg_match(self::WORDS, $typed) === 1;
     }
 
-    public static function remark(): self
+    /** @param bool|null $holds null where it says nothing that could be true or false */
+    public static function said(string $kind, ?bool $holds): self
     {
-        return new self('word', null);
-    }
-
-    /** A row of numbers, as a division is written. */
-    public static function row(?bool $holds): self
-    {
-        return new self('division', $holds);
-    }
-
-    /** What letters of the learner's or the problem's own are said to be. */
-    public static function definition(bool $holds): self
-    {
-        return new self('definition', $holds);
+        return new self($kind, $holds);
     }
 
     public static function isPrime(string $typed): bool

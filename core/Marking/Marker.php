@@ -270,13 +270,13 @@ final readonly class Marker
             return $prime;
         }
         if (NumberRows::isOne($written)) {
-            return $this->side->beside($typed, Beside::row($this->page->numbers->holds($written)));
+            return $this->side->beside($typed, Beside::said('division', $this->page->numbers->holds($written)));
         }
         try {
             return $this->side->standing($typed, $written) ?? $this->stated($typed, $written);
         } catch (Refusal $refusal) {
             if (Beside::isRemark($written)) {
-                return $this->side->beside($typed, Beside::remark());
+                return $this->side->beside($typed, Beside::said('word', null));
             }
             $law = $this->side->law($typed, $written);
             if ($law !== null) {

@@ -115,7 +115,7 @@ final readonly class SideLines
             $holds = $holds && $value instanceof Expression && $this->page->proof->same($value, $own);
         }
 
-        return $this->beside($typed, Beside::definition($holds));
+        return $this->beside($typed, Beside::said('definition', $holds));
     }
 
     /** A value that is rightly let go stands no longer among those that solve. */
