@@ -23,14 +23,7 @@ final class Symbols
     /** @throws NoExactValue when there are more symbols than have places */
     public function letter(string $name): int
     {
-        if (!isset($this->places[$name])) {
-            if (\count($this->places) === Exponents::PLACES) {
-                throw new NoExactValue('more letters and roots than can be followed');
-            }
-            $this->places[$name] = \count($this->places);
-        }
-
-        return $this->places[$name];
+        return $this->place($name);
     }
 
     /**
@@ -41,7 +34,7 @@ final class Symbols
     public function root(array $radicand, int $index): int
     {
         ksort($radicand);
-        $place = $this->letter($index . '√' . self::spelled($radicand));
+        $place = $this->place($index . '√' . self::spelled($radicand));
         $this->roots[$place] = [$index, $radicand];
 
         return $place;
@@ -61,10 +54,22 @@ final class Symbols
             ksort($form);
             $key .= self::spelled($form) . '|';
         }
-        $place = $this->letter($key);
+        $place = $this->place($key);
         $this->powers[$place] = $forms;
 
         return $place;
+    }
+
+    private function place(string $symbol): int
+    {
+        if (!isset($this->places[$symbol])) {
+            if (\count($this->places) === Exponents::PLACES) {
+                throw new NoExactValue('more letters and roots than can be followed');
+            }
+            $this->places[$symbol] = \count($this->places);
+        }
+
+        return $this->places[$symbol];
     }
 
     /** @return array<string, int> the places by name */
