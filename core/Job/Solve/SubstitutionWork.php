@@ -7,7 +7,6 @@ namespace Runel\Job\Solve;
 use Runel\Algebra\HiddenQuadratic;
 use Runel\Algebra\RootOfSurd;
 use Runel\Algebra\SquareRoot;
-use Runel\Algebra\SurdWritten;
 use Runel\Algebra\Trinomial;
 use Runel\Demonstration\Answer\Answer;
 use Runel\Demonstration\Answer\NoSolutionAnswer;
@@ -29,7 +28,6 @@ use Runel\Demonstration\Step;
 use Runel\Demonstration\Task;
 use Runel\Expression\Alternatives;
 use Runel\Expression\Equation;
-use Runel\Expression\Evaluation;
 use Runel\Expression\Expression;
 use Runel\Expression\Inside;
 use Runel\Expression\Letter;
@@ -53,8 +51,6 @@ use Runel\Method\Embedded;
 use Runel\Method\Factored;
 use Runel\Method\Method;
 use Runel\Method\WaysToFactor;
-use Runel\Number\Field\Floats;
-use Runel\Number\Field\Surds;
 use Runel\Number\Rational;
 use Runel\Polynomial\Polynomial;
 use Runel\Problem\Problem;
@@ -66,7 +62,6 @@ use Runel\Working\Arithmetic;
 use Runel\Working\Quadratic\Decimals;
 use Runel\Working\Quadratic\FormulaWritten;
 use Runel\Working\Quadratic\QuadraticDemonstration;
-use Runel\Working\RaisedSides;
 use Runel\Working\Roots\QuadraticPart;
 
 /** One equation that is a quadratic in something, worked from the problem to all solutions. */
@@ -405,7 +400,16 @@ final class SubstitutionWork
             $this->lastWay = $equation;
             $branch = \count($equations) === 1 ? null : Branch::way($place + 1);
             if ($this->hidden->something instanceof Root) {
-                $this->underRoot($equation, $place + 1, $branch);
+                $worked = (new WayUnderRoot($this->hidden->something, $this->letter))
+                    ->worked($equation, $place + 1, $branch);
+                if ($worked === null) {
+                    $this->refusal = new OutOfReach(Message::of('substitution.refusal-part'));
+
+                    return;
+                }
+                [$step, $this->lastWay, $solution] = $worked;
+                $this->sections[] = new Section(Phase::Isolating, [$step]);
+                array_push($this->solutions, ...($solution === null ? [] : [$solution]));
                 continue;
             }
             if (!$equation->right->isNumber() && Polynomial::tryFrom($this->hidden->something)?->degree() === 1) {
@@ -449,97 +453,6 @@ final class SubstitutionWork
             ));
             array_push($this->solutions, ...($isDead ? [] : $solved->answer->solutions() ?? []));
         }
-    }
-
-    /** The root alone, then squared: what stands opposite is not negative, or nothing has that root. */
-    private function underRoot(Equation $equation, int $number, ?Branch $branch): void
-    {
-        $root = $this->hidden->something;
-        [$lines, $value] = $this->rootAlone($equation, $branch);
-        $letter = new Letter($this->letter);
-        $index = $root instanceof Root ? $root->index : 2;
-        if ($index > 2 && $value->number() === null) {
-            $this->refusal = new OutOfReach(Message::of('substitution.refusal-part'));
-
-            return;
-        }
-        $isNegative = $index % 2 === 0 && Evaluation::at(new Floats(), [])->of($value) < 0;
-        if ($isNegative) {
-            $lines[\count($lines) - 1] = $lines[\count($lines) - 1]->reject(Message::of('substitution.dead'));
-            $this->lastWay = new Equation($root, $value);
-        } else {
-            $power = new Power($value, Numeral::of($index));
-            $solution = $value->number() === null
-                ? SurdWritten::of(Evaluation::at(new Surds(), [])->of($power))
-                : Numeral::of($value->number()->power($index));
-            $lines[] = RaisedSides::line($root, $value, $index, $branch);
-            $lines[] = Line::equivalent(new Equation($letter, $solution), new Rewrite(), $branch);
-            $this->solutions[] = $solution;
-        }
-        $this->sections[] = new Section(Phase::Isolating, [new Step(
-            id: "way-$number-root",
-            title: Message::of('solve.linear.title', ['factor' => $equation]),
-            why: $this->whyRoot($lines[0], $value, $isNegative),
-            lines: $lines,
-        )]);
-    }
-
-    /** What is done to the root: a number beside it goes first. */
-    private function whyRoot(Line $first, Expression $value, bool $isNegative): Message
-    {
-        $move = $first->move instanceof ToBothSides ? $first->move : null;
-        $index = $this->hidden->something instanceof Root ? $this->hidden->something->index : 2;
-        if ($index > 2) {
-            return $isNegative ? Message::of('powers.raised.none', ['value' => $value]) : Message::of(
-                match ($move?->operation) {
-                    Operation::Add => 'substitution.root.why-power-add',
-                    Operation::Subtract => 'substitution.root.why-power-subtract',
-                    default => 'substitution.root.why-power',
-                },
-                ['index' => $index] + ($move === null ? [] : ['number' => $move->operand]),
-            );
-        }
-        $words = ($isNegative ? ['value' => $value] : []) + ($move === null ? [] : ['number' => $move->operand]);
-
-        return match ($move?->operation) {
-            Operation::Add => Message::of(
-                $isNegative ? 'substitution.root.why-none-add' : 'substitution.root.why-add',
-                $words,
-            ),
-            Operation::Subtract => Message::of(
-                $isNegative ? 'substitution.root.why-none-subtract' : 'substitution.root.why-subtract',
-                $words,
-            ),
-            default => Message::of($isNegative ? 'substitution.root.why-none' : 'substitution.root.why', $words),
-        };
-    }
-
-    /** @return array{non-empty-list<Line>, Expression} how the root gets alone, and what it equals */
-    private function rootAlone(Equation $equation, ?Branch $branch): array
-    {
-        $root = $this->hidden->something;
-        $terms = $equation->left->terms();
-        $number = $equation->right->isZero() ? $terms[\count($terms) - 1]->number() : null;
-        if ($number === null) {
-            return [[Line::equivalent($equation, new Rewrite(), $branch)], $equation->right];
-        }
-        $size = Numeral::of($number->absolute());
-        $lines = [Line::equivalent(
-            new Equation($terms[0], Numeral::of($number->negated())),
-            new ToBothSides($number->isNegative() ? Operation::Add : Operation::Subtract, $size),
-            $branch,
-        )];
-        $front = $terms[0]->equals($root) ? Rational::one() : ($terms[0]->factors()[0]->number() ?? Rational::one());
-        $value = Numeral::of($number->negated()->dividedBy($front));
-        if (!$front->isOne()) {
-            $lines[] = Line::equivalent(
-                new Equation($root, $value),
-                new ToBothSides(Operation::Divide, Numeral::of($front)),
-                $branch,
-            );
-        }
-
-        return [$lines, $value];
     }
 
     private function finish(): void
