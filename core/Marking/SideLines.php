@@ -115,7 +115,10 @@ final readonly class SideLines
             $holds = $holds && $value instanceof Expression && $this->page->proof->same($value, $own);
         }
 
-        return $this->beside($typed, Beside::said('definition', $holds));
+        // √72 is 3√8, too: a letter under the root leaves a choice.
+        $isOpen = preg_match('/(?:√|sqrt)\s*[({]?\s*\p{L}/u', $this->page->task->problem->asked->form ?? '') === 1;
+
+        return $this->beside($typed, Beside::said('definition', $holds || !$isOpen ? $holds : null));
     }
 
     /** A value that is rightly let go stands no longer among those that solve. */
