@@ -248,7 +248,7 @@ final readonly class Beside
         [$a, $b, $c] = $own;
         $known = ['a' => $a, 'b' => $b, 'c' => $c, 'ac' => $a->times($c)];
         $said = [];
-        foreach (preg_split('/\s*(?:[,;]|\band\b|\s{2,}|\s(?=\p{L}\s*=))\s*/u', trim($typed)) ?: [] as $part) {
+        foreach (preg_split(PageWords::SIDE_BY_SIDE, trim($typed)) ?: [] as $part) {
             if (preg_match(self::DEFINITION, $part, $match) !== 1 || isset(array_flip($problem->letters)[$match[1]])) {
                 return null;
             }

@@ -70,6 +70,9 @@ final class PageWords
         (?: [-+−–×÷*·\/:]\s* (?: \d[\d.,]*\s*[A-Za-z]? | [A-Za-z] ) )? \s*$/xu
         WORDS;
 
+    /** Between what is said side by side: a = 1, b = 3 and c = −10. */
+    public const SIDE_BY_SIDE = '/\s*(?:[,;]|\band\b|\s{2,}|\s(?=\p{L}\s*=))\s*/u';
+
     /** What it is called, its place and its height are the groups; of a point alone nothing says which one it is. */
     public const VERTEX = <<<'WORDS'
         /^\s* (?: (?:the\s+)?

@@ -101,7 +101,7 @@ final readonly class SideLines
     public function ofForm(string $typed, string $written): ?MarkedLine
     {
         $holds = true;
-        foreach (preg_split('/\s*(?:[,;]|\band\b|\s{2,}|\s(?=\p{L}\s*=))\s*/u', trim($written)) ?: [] as $part) {
+        foreach (preg_split(PageWords::SIDE_BY_SIDE, trim($written)) ?: [] as $part) {
             $isSaid = preg_match('/^(\p{L})\s*=([^=]+)$/u', $part, $match) === 1;
             $own = $isSaid ? $this->page->worked->letters()[$match[1]] ?? null : null;
             if ($own === null) {

@@ -50,11 +50,22 @@ final readonly class PowerProduct
     public static function ofTask(Task $task): ?self
     {
         return $task->once(self::class, static function () use ($task): ?self {
-            $node = TurnedBases::of($task->problem->node) ?? $task->problem->node;
-            $node = OneBase::of($node) ?? $node;
+            $lines = self::inOneBase($task->problem->node);
 
-            return self::of(TurnedBases::of($node) ?? $node);
+            return self::of(end($lines) ?: $task->problem->node);
         });
+    }
+
+    /** @return array<string, Expression> what powers of numbers become on the way to one base, by the step that does it */
+    public static function inOneBase(Node $node): array
+    {
+        $lines = [];
+        foreach (['bases' => OneBase::of(...), 'turned' => TurnedBases::of(...)] as $step => $put) {
+            $next = $put(end($lines) ?: $node);
+            $lines += $next === null ? [] : [$step => $next];
+        }
+
+        return $lines;
     }
 
     /** Null where it is something else, or nothing is to be done. */

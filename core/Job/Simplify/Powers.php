@@ -60,17 +60,8 @@ final readonly class Powers implements Method
         $numbers = $product->isOfNumbers() ? '-numbers' : '';
         $steps = [];
         $reached = $whole;
-        foreach (['turned' => TurnedBases::of(...), 'bases' => OneBase::of(...)] as $id => $put) {
-            $inOneBase = $put($reached);
-            if ($inOneBase !== null) {
-                $steps[] = self::step($id, '', $inOneBase);
-                $reached = $inOneBase;
-            }
-        }
-        $turned = TurnedBases::of($reached);
-        if ($turned !== null) {
-            $steps[] = self::step('turned', '', $turned);
-            $reached = $turned;
+        foreach (PowerProduct::inOneBase($whole) as $id => $reached) {
+            $steps[] = self::step($id, '', $reached);
         }
         $opened = $product->opened();
         if (!$opened->equals($reached) && $product->value() === null) {

@@ -44,36 +44,10 @@ final class LetterAlone
         $number = $value->number();
         $letter = new Letter($name);
         if ($number !== null) {
-            $linear = new LinearSteps(
-                $name,
-                $written,
-                $moving,
-                Rational::one(),
-                $number,
-            );
+            $linear = new LinearSteps($name, $written, $moving, Rational::one(), $number);
 
-            return [
-                $linear->isSolved() ? null : $linear->step($id, $branch),
-                Numeral::of($linear->root()),
-            ];
+            return [$linear->isSolved() ? null : $linear->step($id, $branch), Numeral::of($linear->root())];
         }
-
-        return self::besideRoot($letter, $written, $value, $moving, $id, $branch);
-    }
-
-    /**
-     * Where the value is no fraction.
-     *
-     * @return array{Step|null, Expression} the step, null where it says the letter already; the letter's value
-     */
-    private static function besideRoot(
-        Letter $letter,
-        Expression $written,
-        Expression $value,
-        Moving $moving,
-        string $id,
-        ?Branch $branch,
-    ): array {
         $base = Polynomial::fromExpression($written);
         [$m, $n] = [$base->coefficient($letter->name, 1), $base->coefficient($letter->name, 0)];
         if ($n->isZero() && $m->isOne()) {
