@@ -56,7 +56,7 @@ final readonly class PowerProduct
         });
     }
 
-    /** @return array<string, Expression> what powers of numbers become on the way to one base, by the step that does it */
+    /** @return array<string, Expression> what numbers with exponents become on the way to one base, by the step */
     public static function inOneBase(Node $node): array
     {
         $lines = [];
