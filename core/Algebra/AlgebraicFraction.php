@@ -52,11 +52,11 @@ final readonly class AlgebraicFraction
 
             return $product;
         }
-        $exponent = $term instanceof Power ? $term->exponent->number()?->toInt() : null;
-        if ($term instanceof Power && $exponent !== null && $exponent < 0) {
+        $below = $term instanceof Power ? $term->turnedOver() : null;
+        if ($below !== null) {
             return self::over(
                 new self(Polynomial::constant(1), FactoredPolynomial::one()),
-                Polynomial::fromExpression(new Power($term->base, Numeral::of(-$exponent))),
+                Polynomial::fromExpression($below),
             );
         }
 
@@ -145,7 +145,7 @@ final readonly class AlgebraicFraction
         }
         $product = Product::of([...$front, ...($brackets->isOne() ? [] : $brackets->toExpression()->factors())]);
 
-        return $isMinus ? new Negative($product) : $product;
+        return $product->signed($isMinus);
     }
 
     private static function over(self $top, Polynomial $below): self

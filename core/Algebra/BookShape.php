@@ -117,7 +117,7 @@ final class BookShape
         foreach ($written->numerator->terms as $place => $term) {
             $by = $common->over($below[$place]);
             $size = $term->bare();
-            $above = $size instanceof Quotient ? $size->numerator : $size;
+            $above = $size->above();
             $top = self::fraction($size)[0];
             if (Inside::holds($above, Quotient::class) || !Polynomial::fromExpression($above)->equals($top)) {
                 return null;
@@ -126,7 +126,7 @@ final class BookShape
                 ...($by->isOne() ? [] : $by->toExpression()->factors()),
                 ...($above->isOne() ? [] : $above->factors()),
             ]);
-            $terms[] = $term instanceof Negative ? new Negative($product) : $product;
+            $terms[] = $product->signedLike($term);
         }
         $under = $common->times(FactoredPolynomial::of(Polynomial::fromExpression($written->denominator)));
 

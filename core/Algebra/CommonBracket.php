@@ -83,7 +83,7 @@ final readonly class CommonBracket
     {
         $brackets = [];
         foreach ($term?->bare()->factors() ?? [] as $factor) {
-            $base = $factor->bare() instanceof Power ? $factor->bare()->base : $factor->bare();
+            $base = $factor->bare()->base();
             if ($base instanceof Sum && Letters::of($base) !== []) {
                 $brackets[] = $base;
             }
@@ -133,8 +133,8 @@ final readonly class CommonBracket
     private static function exponent(Expression $term, Sum $sum): int
     {
         foreach ($term->bare()->factors() as $factor) {
-            if (($factor instanceof Power ? $factor->base : $factor)->equals($sum)) {
-                return $factor instanceof Power ? $factor->exponent->number()?->toInt() ?? 0 : 1;
+            if ($factor->base()->equals($sum)) {
+                return $factor->wholeExponent() ?? 0;
             }
         }
 
@@ -152,7 +152,7 @@ final readonly class CommonBracket
                 $product = Product::of($factors);
                 $isNegative = $term instanceof Negative !== ($exponent % 2 === 1);
 
-                return $isNegative ? new Negative($product) : $product;
+                return $product->signed($isNegative);
             }
         }
 
@@ -170,7 +170,7 @@ final readonly class CommonBracket
         $factors = $term->factors();
         foreach ($factors as $place => $factor) {
             $exponent = $factor instanceof Power && $factor->base->equals($bracket)
-                ? $factor->exponent->number()?->toInt()
+                ? $factor->wholeExponent()
                 : null;
             if ($exponent !== null && $exponent > 1) {
                 $factors[$place] = $exponent === 2 ? $bracket : new Power($bracket, Numeral::of($exponent - 1));

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Runel\Algebra;
 
 use Runel\Expression\Expression;
-use Runel\Expression\Negative;
 use Runel\Expression\Numeral;
 use Runel\Expression\Power;
 use Runel\Expression\Product;
@@ -240,7 +239,7 @@ final readonly class FactoredPolynomial
         }
         $product = Product::of($written);
 
-        return $this->number->isNegative() ? new Negative($product) : $product;
+        return $product->signed($this->number->isNegative());
     }
 
     private function with(Polynomial $factor, int $exponent): self

@@ -9,7 +9,6 @@ use Runel\Expression\Expression;
 use Runel\Expression\FractionalPower;
 use Runel\Expression\Letter;
 use Runel\Expression\Letters;
-use Runel\Expression\Negative;
 use Runel\Expression\Node;
 use Runel\Expression\Numeral;
 use Runel\Expression\Power;
@@ -131,8 +130,8 @@ final readonly class HiddenQuadratic
                 1 => [$this->something],
                 default => [],
             };
-            $written = $body !== [] && $size->isOne() ? $body[0] : Product::of([$size, ...$body]);
-            $terms[] = $coefficient->isNegative() ? new Negative($written) : $written;
+            $written = Product::withFront($size, ...$body);
+            $terms[] = $written->signed($coefficient->isNegative());
         }
 
         return Sum::of($terms);
@@ -153,7 +152,7 @@ final readonly class HiddenQuadratic
                 $size->isOne() => $this->something,
                 default => Product::of([$size, $this->something]),
             };
-            $terms[] = $coefficient->isNegative() ? new Negative($written) : $written;
+            $terms[] = $written->signed($coefficient->isNegative());
         }
 
         return Sum::of($terms);
@@ -163,10 +162,8 @@ final readonly class HiddenQuadratic
     public function back(Polynomial $factor): Expression
     {
         [$m, $r] = [$factor->coefficient($this->unknown, 1), $factor->coefficient($this->unknown, 0)];
-        $size = $m->absolute()->isOne()
-            ? $this->something
-            : Product::of([Numeral::of($m->absolute()), $this->something]);
-        $first = $m->isNegative() ? new Negative($size) : $size;
+        $size = Product::withFront(Numeral::of($m->absolute()), $this->something);
+        $first = $size->signed($m->isNegative());
         $polynomial = Polynomial::tryFrom($r->isZero() ? $first : Sum::of([$first, Numeral::of($r)]));
 
         return match (true) {
@@ -273,7 +270,7 @@ final readonly class HiddenQuadratic
     {
         $below = static function (Node $node) use ($letter, $unknown): ?Node {
             if ($node instanceof Power && $node->base->equals(new Letter($letter))) {
-                $exponent = $node->exponent->number()?->toInt() ?? 0;
+                $exponent = $node->wholeExponent() ?? 0;
 
                 return $exponent === -1 || $exponent === -2 ? self::power($unknown, -$exponent) : null;
             }

@@ -64,7 +64,7 @@ final readonly class NthRoot
         }
         $root = new Root(Numeral::of($this->inside), $this->index);
         $top = $this->coefficient->numerator();
-        $size = $top->isOne() ? $root : Product::of([Numeral::of($top), $root]);
+        $size = Product::withFront(Numeral::of($top), $root);
 
         return $this->coefficient->isInteger()
             ? $size

@@ -48,7 +48,7 @@ final readonly class RadicalTerm
             $number !== null => self::from($parts, $number->numerator()->dividedBy($number->denominator()), [], []),
             $term instanceof Negative => self::of($term->operand, $parts)?->scaled(Rational::of(-1)),
             $term instanceof Letter => self::from($parts, Rational::one(), [], [$term->name => $parts]),
-            $term instanceof Power => self::of($term->base, $parts)?->power($term->exponent->number()?->toInt()),
+            $term instanceof Power => self::of($term->base, $parts)?->power($term->wholeExponent()),
             $term instanceof Product => self::product($term->factors, $parts),
             $term instanceof Quotient => self::product([
                 $term->numerator,
@@ -189,7 +189,7 @@ final readonly class RadicalTerm
             return Numeral::of($this->coefficient);
         }
 
-        return $this->coefficient->isNegative() ? new Negative($written) : $written;
+        return $written->signed($this->coefficient->isNegative());
     }
 
     private function root(int $index): ?self

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Runel\Algebra;
 
 use Runel\Expression\Expression;
-use Runel\Expression\Power;
 use Runel\Expression\Product;
 use Runel\Expression\Sum;
 
@@ -25,8 +24,8 @@ final class RootFactors
         $factors = [];
         $together = [];
         foreach ($term->factors() as $factor) {
-            $times = $factor instanceof Power ? $factor->exponent->number()?->toInt() ?? 0 : 1;
-            $base = $factor instanceof Power ? $factor->base : $factor;
+            $times = $factor->wholeExponent() ?? 0;
+            $base = $factor->base();
             if (!$base instanceof Sum) {
                 $together[] = $factor;
             } elseif ($times < 1 || $times > self::MOST_FACTORS) {

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Runel\Algebra;
 
 use Runel\Expression\Expression;
-use Runel\Expression\Negative;
 use Runel\Expression\Numeral;
 use Runel\Expression\Product;
 use Runel\Expression\Quotient;
@@ -44,7 +43,7 @@ final class RootOfSurd
                 : $one->simplified(),
             [$first, $second],
         );
-        $sum = Sum::of([$terms[0], $q->isNegative() ? new Negative($terms[1]) : $terms[1]]);
+        $sum = Sum::of([$terms[0], $terms[1]->signed($q->isNegative())]);
 
         return $isOver ? new Quotient($sum, Numeral::of($below)) : $sum;
     }

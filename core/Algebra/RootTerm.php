@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Runel\Algebra;
 
 use Runel\Expression\Expression;
-use Runel\Expression\Negative;
 use Runel\Expression\Numeral;
 use Runel\Expression\Product;
 use Runel\Expression\Root;
@@ -36,8 +35,8 @@ final readonly class RootTerm
     public function toExpression(): Expression
     {
         $size = $this->coefficient->absolute();
-        $written = $size->isOne() ? $this->root() : Product::of([Numeral::of($size), $this->root()]);
+        $written = Product::withFront(Numeral::of($size), $this->root());
 
-        return $this->coefficient->isNegative() ? new Negative($written) : $written;
+        return $written->signed($this->coefficient->isNegative());
     }
 }

@@ -9,7 +9,6 @@ use Runel\Expression\Negative;
 use Runel\Expression\Numeral;
 use Runel\Expression\Power;
 use Runel\Expression\Product;
-use Runel\Expression\Quotient;
 use Runel\Expression\Root;
 use Runel\Expression\Sum;
 use Runel\Number\Rational;
@@ -148,15 +147,15 @@ final readonly class RootedSum
         }
         $own = $term->toExpression();
         $bare = $own->bare();
-        $above = $bare instanceof Quotient ? $bare->numerator : $bare;
+        $above = $bare->above();
         $factors = array_map(
             static fn(Polynomial $sum): Expression => new Root($sum->toExpression(), self::INDEX),
             array_values($roots),
         );
-        $product = Product::of($above->isOne() ? $factors : [...$above->factors(), ...$factors]);
-        $written = $bare instanceof Quotient ? new Quotient($product, $bare->denominator) : $product;
+        $product = Product::withFront($above, ...$factors);
+        $written = $bare->withAbove($product);
 
-        return $own instanceof Negative ? new Negative($written) : $written;
+        return $written->signedLike($own);
     }
 
     private static function ofTerm(Expression $term): ?self
@@ -193,7 +192,7 @@ final readonly class RootedSum
 
     private static function ofPower(Power $power): ?self
     {
-        $exponent = $power->exponent->number()?->toInt() ?? 0;
+        $exponent = $power->wholeExponent() ?? 0;
         $base = $exponent < 1 || $exponent > self::MOST_FACTORS ? null : self::of($power->base);
         $product = $base;
         for ($times = 1; $times < $exponent && $base !== null; ++$times) {

@@ -6,7 +6,6 @@ namespace Runel\Algebra;
 
 use Runel\Expression\Expression;
 use Runel\Expression\Letter;
-use Runel\Expression\Letters;
 use Runel\Expression\Negative;
 use Runel\Expression\Node;
 use Runel\Expression\Numeral;
@@ -207,9 +206,9 @@ final class Sides
         };
         usort($rest, static fn(Expression $first, Expression $second): int => $place($first) <=> $place($second));
         $size = $number->absolute();
-        $whole = Product::of($size->isOne() ? $rest : [Numeral::of($size), ...$rest]);
+        $whole = Product::withFront(Numeral::of($size), ...$rest);
 
-        return $number->isNegative() ? new Negative($whole) : $whole;
+        return $whole->signed($number->isNegative());
     }
 
     /**
@@ -222,8 +221,8 @@ final class Sides
         $powers = [];
         $places = [];
         foreach ($factors as $place => $factor) {
-            $base = $factor instanceof Power ? $factor->base : $factor;
-            $exponent = $factor instanceof Power ? $factor->exponent->number()?->toInt() : 1;
+            $base = $factor->base();
+            $exponent = $factor->wholeExponent();
             if (!$base instanceof Letter || $exponent === null || $exponent < 1) {
                 continue;
             }
@@ -253,7 +252,7 @@ final class Sides
     private static function withoutCommon(Expression $above, Expression $below): array
     {
         foreach ($below->factors() as $factor) {
-            $base = $factor instanceof Power ? $factor->base : $factor;
+            $base = $factor->base();
             $common = min(self::exponent($above, $base), self::exponent($below, $base));
             if ($common > 0 && Polynomial::number($base) === null) {
                 [$above, $below] = [self::without($above, $base, $common), self::without($below, $base, $common)];

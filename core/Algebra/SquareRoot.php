@@ -219,22 +219,21 @@ final readonly class SquareRoot
      */
     public function beside(Rational $number, bool $minus, bool $combined): Expression
     {
-        $signed = static fn(Expression $size): Expression => $minus ? new Negative($size) : $size;
         $combined = $combined && !$this->isKept && !$this->isSplit;
         if ($number->isZero()) {
-            return $signed($this->simplified());
+            return $this->simplified()->signed($minus);
         }
         $first = $number->denominator()->toInt();
         $second = $this->coefficient->denominator()->toInt();
         if (!$combined || $first === null || $second === null || ($first === 1 && $second === 1)) {
-            return Sum::of([Numeral::of($number), $signed($this->simplified())]);
+            return Sum::of([Numeral::of($number), $this->simplified()->signed($minus)]);
         }
         $common = Integers::lcm($first, $second);
         $scale = Rational::of($common);
 
         return new Quotient(Sum::of([
             Numeral::of($number->times($scale)),
-            $signed($this->times($this->coefficient->times($scale))),
+            $this->times($this->coefficient->times($scale))->signed($minus),
         ]), Numeral::of($common));
     }
 
@@ -259,7 +258,7 @@ final readonly class SquareRoot
         if (!$this->imaginary) {
             return $size;
         }
-        $top = $size instanceof Quotient ? $size->numerator : $size;
+        $top = $size->above();
         $factors = $top->factors();
         $number = $factors[0] instanceof Numeral ? [$factors[0]] : [];
         $roots = \array_slice($factors, \count($number));
@@ -267,7 +266,7 @@ final readonly class SquareRoot
         $number = $number !== [] && $number[0]->isOne() ? [] : $number;
         $written = Product::of([...$number, self::i(), ...$roots]);
 
-        return $size instanceof Quotient ? new Quotient($written, $size->denominator) : $written;
+        return $size->withAbove($written);
     }
 
     private static function real(Rational $coefficient, int $inside): Expression
@@ -277,7 +276,7 @@ final readonly class SquareRoot
         }
         $root = new Root(Numeral::of($inside), 2);
         $top = $coefficient->numerator();
-        $size = $top->isOne() ? $root : Product::of([Numeral::of($top), $root]);
+        $size = Product::withFront(Numeral::of($top), $root);
 
         return $coefficient->isInteger() ? $size : new Quotient($size, Numeral::of($coefficient->denominator()));
     }

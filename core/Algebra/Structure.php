@@ -105,11 +105,10 @@ final readonly class Structure
     /** The exponent of a power of one linear thing; null of anything else. */
     private static function index(Expression $power): ?int
     {
-        $exponent = $power instanceof Power ? $power->exponent->number()?->toInt() : null;
-        $base = $power instanceof Power ? Polynomial::tryFrom($power->base) : null;
+        $exponent = $power->wholeExponent() ?? 0;
+        $base = $exponent > 1 ? Polynomial::tryFrom($power->base()) : null;
 
-        return $exponent !== null && $exponent > 1 && $base !== null && !$base->isConstant() && !$base->isZero()
-            && $base->degree() === 1 ? $exponent : null;
+        return $base !== null && !$base->isZero() && $base->degree() === 1 ? $exponent : null;
     }
 
     private static function below(Equation $equation): ?self

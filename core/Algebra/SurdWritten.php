@@ -36,7 +36,7 @@ final class SurdWritten
                 $size->isOne() => new Root(Numeral::of($root), 2),
                 default => Product::of([Numeral::of($size), new Root(Numeral::of($root), 2)]),
             };
-            $terms[] = $scaled->isNegative() ? new Negative($written) : $written;
+            $terms[] = $written->signed($scaled->isNegative());
         }
         // A plus stands first, where there is one.
         usort($terms, static fn(Expression $one, Expression $other): int => [$one instanceof Negative]
@@ -46,12 +46,11 @@ final class SurdWritten
         }
         $only = $terms[0];
         if (\count($terms) === 1 && $below !== 1) {
-            $isNegative = $only instanceof Negative;
-            $fraction = new Quotient($isNegative ? $only->operand : $only, Numeral::of($below));
+            $fraction = new Quotient($only->bare(), Numeral::of($below));
 
             return $only->isNumber()
                 ? Numeral::of($parts[1] ?? Rational::zero())
-                : ($isNegative ? new Negative($fraction) : $fraction);
+                : $fraction->signedLike($only);
         }
         $sum = \count($terms) === 1 && $only->isNumber() ? Numeral::of($parts[1] ?? Rational::zero()) : Sum::of($terms);
 

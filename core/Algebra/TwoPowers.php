@@ -79,7 +79,7 @@ final readonly class TwoPowers
             return self::scaled($number->dividedBy($this->front), $raised);
         }, $this->whole->terms);
 
-        return Sum::of([$first, $this->isMinus ? new Negative($second) : $second]);
+        return Sum::of([$first, $second->signed($this->isMinus)]);
     }
 
     /** @return array{Rational, Term|Power}|null a number, and a term without one or a power of a sum */
@@ -87,7 +87,7 @@ final readonly class TwoPowers
     {
         $factors = $term->factors();
         $last = $factors[\count($factors) - 1];
-        $exponent = $last instanceof Power && $last->base instanceof Sum ? $last->exponent->number()?->toInt() : null;
+        $exponent = $last instanceof Power && $last->base instanceof Sum ? $last->wholeExponent() : null;
         if ($last instanceof Power && $exponent !== null) {
             $front = \count($factors) === 1 ? Rational::one() : $factors[0]->number();
             $base = Polynomial::tryFrom($last->base);
@@ -112,7 +112,7 @@ final readonly class TwoPowers
 
             return $root === null || $own === null ? null : self::scaled($root, $own);
         }
-        $times = intdiv($raised->exponent->number()?->toInt() ?? 0, $index);
+        $times = intdiv($raised->wholeExponent() ?? 0, $index);
         if ($root === null || !Numeral::of($times * $index)->equals($raised->exponent)) {
             return null;
         }
@@ -134,6 +134,6 @@ final readonly class TwoPowers
             return (new Term($number, $raised->monomial))->toExpression();
         }
 
-        return $number->isOne() ? $raised : Product::of([Numeral::of($number), $raised]);
+        return Product::withFront(Numeral::of($number), $raised);
     }
 }

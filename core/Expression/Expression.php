@@ -21,6 +21,27 @@ interface Expression extends Node
     /** The opposite: without its minus, or with one. */
     public function negated(): Expression;
 
+    /** With a minus before it, or as it is. */
+    public function signed(bool $isNegative): Expression;
+
+    /** With a minus before it where one stands before the other. */
+    public function signedLike(Expression $other): Expression;
+
+    /** What stands above its line, where it is a fraction; else the expression itself. */
+    public function above(): Expression;
+
+    /** What stands below its line; null where it is no fraction. */
+    public function below(): ?Expression;
+
+    /** The same line with something else above it; where it is no fraction, the other thing alone. */
+    public function withAbove(Expression $above): Expression;
+
+    /** Of a power its base; else the expression itself. */
+    public function base(): Expression;
+
+    /** How often its base is a factor of it: the exponent of a power, null where that is not whole; else 1. */
+    public function wholeExponent(): ?int;
+
     /** The number it is as it stands, a fraction or with a minus, too; null for everything else. */
     public function number(): ?Rational;
 

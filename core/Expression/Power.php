@@ -22,4 +22,26 @@ final readonly class Power implements Expression
 
         return new self($base, $exponent);
     }
+
+    public function base(): Expression
+    {
+        return $this->base;
+    }
+
+    /** What stands below the line in its place, where its exponent is negative and whole: x³ of x⁻³; else null. */
+    public function turnedOver(): ?Expression
+    {
+        $exponent = $this->wholeExponent() ?? 0;
+
+        return match (true) {
+            $exponent >= 0 => null,
+            $exponent === -1 => $this->base,
+            default => new self($this->base, Numeral::of(-$exponent)),
+        };
+    }
+
+    public function wholeExponent(): ?int
+    {
+        return $this->exponent->number()?->toInt();
+    }
 }

@@ -29,6 +29,15 @@ final readonly class Product implements Expression
         };
     }
 
+    /** A factor before others, its own factors one by one; a 1 is written only where there are none. */
+    public static function withFront(Expression $front, Expression ...$others): Expression
+    {
+        return self::of([
+            ...($others !== [] && $front->isOne() ? [] : $front->factors()),
+            ...array_values($others),
+        ]);
+    }
+
     /**
      * Factors with a times sign between them wherever they stand, as in 6 · x.
      *

@@ -25,6 +25,21 @@ final readonly class Quotient implements Expression
         return new self($numerator, $denominator);
     }
 
+    public function above(): Expression
+    {
+        return $this->numerator;
+    }
+
+    public function below(): Expression
+    {
+        return $this->denominator;
+    }
+
+    public function withAbove(Expression $above): self
+    {
+        return new self($above, $this->denominator);
+    }
+
     public function number(): ?Rational
     {
         $above = $this->numerator->number();

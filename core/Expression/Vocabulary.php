@@ -29,6 +29,41 @@ trait Vocabulary
         return new Negative($this);
     }
 
+    public function signed(bool $isNegative): Expression
+    {
+        return $isNegative ? new Negative($this) : $this;
+    }
+
+    public function signedLike(Expression $other): Expression
+    {
+        return $this->signed($other instanceof Negative);
+    }
+
+    public function above(): Expression
+    {
+        return $this;
+    }
+
+    public function below(): ?Expression
+    {
+        return null;
+    }
+
+    public function withAbove(Expression $above): Expression
+    {
+        return $above;
+    }
+
+    public function base(): Expression
+    {
+        return $this;
+    }
+
+    public function wholeExponent(): ?int
+    {
+        return 1;
+    }
+
     public function number(): ?Rational
     {
         return null;

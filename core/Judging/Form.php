@@ -117,7 +117,7 @@ final class Form
         }
         if ($node instanceof Root && self::isLettered($node)) {
             foreach ($node->radicand->factors() as $factor) {
-                $exponent = $factor instanceof Power ? $factor->exponent->number()?->toInt() ?? 0 : 1;
+                $exponent = $factor->wholeExponent() ?? 0;
                 $isHidden = $factor->isNumber()
                     ? $node->index === 2 && !self::isSquareFree($factor)
                     : $exponent >= $node->index || $factor instanceof Quotient;

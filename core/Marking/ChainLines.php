@@ -12,7 +12,6 @@ use Runel\Expression\Inside;
 use Runel\Expression\Letter;
 use Runel\Expression\Node;
 use Runel\Expression\Numeral;
-use Runel\Expression\Power;
 use Runel\Expression\Quotient;
 use Runel\Expression\Rewriter;
 use Runel\Expression\Sum;
@@ -286,7 +285,7 @@ final readonly class ChainLines
         foreach ($above as $line) {
             $product = $line instanceof Equation ? self::product($line) : null;
             foreach ($product?->factors() ?? [] as $factor) {
-                $polynomial = Polynomial::tryFrom($factor instanceof Power ? $factor->base : $factor);
+                $polynomial = Polynomial::tryFrom($factor->base());
                 if ($own !== null && $polynomial !== null && !$polynomial->isConstant() && !$polynomial->isZero()
                     && $polynomial->scaledBy($own->terms[0]->coefficient)->equals(
                         $own->scaledBy($polynomial->terms[0]->coefficient),

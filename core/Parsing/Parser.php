@@ -89,7 +89,7 @@ final class Parser
         }
         do {
             $term = $this->term();
-            $terms[] = $negative ? new Negative($term) : $term;
+            $terms[] = $term->signed($negative);
             $more = $this->peek()->is(LexemeKind::Operator, '+', '-');
             if ($more) {
                 $negative = $this->take()->text === '-';
@@ -196,7 +196,7 @@ final class Parser
         --$this->depth;
         $this->awkward($exponent, $start->at);
 
-        return new Power($base, $negative ? new Negative($exponent) : $exponent);
+        return new Power($base, $exponent->signed($negative));
     }
 
     private function base(): Expression

@@ -128,7 +128,7 @@ final class Polynomial
     {
         $first = $typed->terms[0]->bare()->factors();
         $last = $first[\count($first) - 1];
-        $letter = $last instanceof Power ? $last->base : $last;
+        $letter = $last->base();
         $isPure = \count($first) === 1 || (\count($first) === 2 && $first[0] instanceof Numeral);
         if (!$letter instanceof Letter || !$isPure || !\in_array($letter->name, self::UNKNOWN, true)) {
             return $collected;
@@ -268,8 +268,8 @@ final class Polynomial
                 $coefficient = $factor->value;
                 continue;
             }
-            $letter = $factor instanceof Power ? $factor->base : $factor;
-            $exponent = $factor instanceof Power ? $factor->exponent->number()?->toInt() : 1;
+            $letter = $factor->base();
+            $exponent = $factor->wholeExponent();
             if (!$letter instanceof Letter || $exponent === null || $exponent < 1 || $exponent > Limits::DEGREE) {
                 return null;
             }

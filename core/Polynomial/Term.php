@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Runel\Polynomial;
 
 use Runel\Expression\Expression;
-use Runel\Expression\Negative;
 use Runel\Expression\Numeral;
 use Runel\Expression\Product;
 use Runel\Expression\Sum;
@@ -94,6 +93,6 @@ final class Term
         $size = $isNegative ? $this->coefficient->negated() : $this->coefficient;
         $written = Product::of($size->isOne() ? $letters : [Numeral::of($size), ...$letters]);
 
-        return $isNegative ? new Negative($written) : $written;
+        return $written->signed($isNegative);
     }
 }

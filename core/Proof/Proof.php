@@ -8,7 +8,6 @@ use Runel\Expression\Equation;
 use Runel\Expression\Evaluation;
 use Runel\Expression\Expression;
 use Runel\Expression\Indeterminates;
-use Runel\Expression\Negative;
 use Runel\Expression\Node;
 use Runel\Expression\Product;
 use Runel\Expression\Quotient;

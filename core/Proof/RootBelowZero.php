@@ -43,7 +43,7 @@ final class RootBelowZero
     /** A root of an even index, or an even power of a root of any: for real numbers neither is below 0. */
     private static function isNeverNegative(Expression $factor): bool
     {
-        $exponent = $factor instanceof Power ? $factor->exponent->number()?->toInt() ?? 0 : 0;
+        $exponent = $factor->wholeExponent() ?? 0;
 
         return $factor instanceof Root
             ? $factor->index % 2 === 0

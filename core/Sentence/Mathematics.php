@@ -7,8 +7,6 @@ namespace Runel\Sentence;
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
 use Runel\Expression\Greek;
-use Runel\Expression\Letter;
-use Runel\Expression\Letters;
 use Runel\Expression\Negative;
 use Runel\Expression\Numeral;
 use Runel\Expression\Power;

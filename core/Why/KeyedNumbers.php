@@ -49,7 +49,7 @@ final class KeyedNumbers
 
     private static function size(Expression $number): Expression
     {
-        return $number instanceof Negative ? $number->operand : $number;
+        return $number->bare();
     }
 
     /** Whether there is anything to be keyed. */

@@ -8,7 +8,6 @@ use Runel\Demonstration\Line;
 use Runel\Expression\Expression;
 use Runel\Expression\Mark;
 use Runel\Expression\Marked;
-use Runel\Expression\Negative;
 use Runel\Expression\Numeral;
 use Runel\Expression\Product;
 use Runel\Expression\Quotient;
@@ -186,6 +185,6 @@ final class FractionWork
     {
         $written = Product::of([$size, ...$term->monomial->factors()]);
 
-        return $term->coefficient->isNegative() ? new Negative($written) : $written;
+        return $written->signed($term->coefficient->isNegative());
     }
 }

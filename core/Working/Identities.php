@@ -34,13 +34,12 @@ final readonly class Identities
     public function square(bool $minus): array
     {
         $two = Numeral::of(2);
-        $signed = static fn(Expression $size): Expression => $minus ? new Negative($size) : $size;
 
         return [
-            new Power(Sum::of([$this->p, $signed($this->q)]), $two),
+            new Power(Sum::of([$this->p, $this->q->signed($minus)]), $two),
             Sum::of([
                 new Power($this->p, $two),
-                $signed(Product::of([$two, $this->p, $this->q])),
+                Product::of([$two, $this->p, $this->q])->signed($minus),
                 new Power($this->q, $two),
             ]),
         ];
@@ -61,18 +60,17 @@ final readonly class Identities
     public function cubes(bool $minus): array
     {
         [$two, $three] = [Numeral::of(2), Numeral::of(3)];
-        $signed = static fn(Expression $size, bool $isMinus): Expression => $isMinus ? new Negative($size) : $size;
 
         return [
             Product::of([
-                Sum::of([$this->p, $signed($this->q, $minus)]),
+                Sum::of([$this->p, $this->q->signed($minus)]),
                 Sum::of([
                     new Power($this->p, $two),
-                    $signed(Product::of([$this->p, $this->q]), !$minus),
+                    Product::of([$this->p, $this->q])->signed(!$minus),
                     new Power($this->q, $two),
                 ]),
             ]),
-            Sum::of([new Power($this->p, $three), $signed(new Power($this->q, $three), $minus)]),
+            Sum::of([new Power($this->p, $three), (new Power($this->q, $three))->signed($minus)]),
         ];
     }
 
@@ -80,15 +78,14 @@ final readonly class Identities
     public function cube(bool $minus): array
     {
         [$two, $three] = [Numeral::of(2), Numeral::of(3)];
-        $signed = static fn(Expression $size): Expression => $minus ? new Negative($size) : $size;
 
         return [
-            new Power(Sum::of([$this->p, $signed($this->q)]), $three),
+            new Power(Sum::of([$this->p, $this->q->signed($minus)]), $three),
             Sum::of([
                 new Power($this->p, $three),
-                $signed(Product::of([$three, new Power($this->p, $two), $this->q])),
+                Product::of([$three, new Power($this->p, $two), $this->q])->signed($minus),
                 Product::of([$three, $this->p, new Power($this->q, $two)]),
-                $signed(new Power($this->q, $three)),
+                (new Power($this->q, $three))->signed($minus),
             ]),
         ];
     }

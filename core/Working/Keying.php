@@ -132,7 +132,7 @@ final class Keying
                 $term instanceof Negative ? '−' : '+',
                 $this->shown(Sum::of(\array_slice($sum->terms, 0, $place))),
             );
-            $bare = $term instanceof Negative ? $term->operand : $term;
+            $bare = $term->bare();
             $this->whole($bare, !$bare instanceof Sum && !$bare instanceof Negative);
         }
     }
@@ -169,7 +169,7 @@ final class Keying
 
     private function power(Power $power): void
     {
-        $exponent = $power->exponent->number()?->toInt() ?? 0;
+        $exponent = $power->wholeExponent() ?? 0;
         if ($exponent < 2 || $exponent > self::HIGHEST) {
             throw new NotKeyable();
         }

@@ -7,7 +7,6 @@ namespace Runel\Working;
 use Runel\Algebra\RealNumber;
 use Runel\Demonstration\Figure\CalculatorFigure;
 use Runel\Expression\Expression;
-use Runel\Expression\Negative;
 use Runel\Expression\Numeral;
 use Runel\Style\Calculator;
 
@@ -17,7 +16,7 @@ final class Keypad
     /** Null for what has nothing to be worked out, or no keys. */
     public static function of(Expression $number, Calculator $kind): ?CalculatorFigure
     {
-        $bare = $number instanceof Negative ? $number->operand : $number;
+        $bare = $number->bare();
         if ($bare instanceof Numeral) {
             return null;
         }

@@ -8,7 +8,6 @@ use Runel\Algebra\CommonTerm;
 use Runel\Demonstration\Line;
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
-use Runel\Expression\Negative;
 use Runel\Expression\Numeral;
 use Runel\Expression\Power;
 use Runel\Expression\Product;
@@ -58,7 +57,7 @@ final readonly class Outer
     {
         $product = Product::of([...$this->common->factors(), ...$factors]);
 
-        return $this->common->negative ? new Negative($product) : $product;
+        return $product->signed($this->common->negative);
     }
 
     /**

@@ -9,7 +9,6 @@ use Runel\Demonstration\CheckKind;
 use Runel\Demonstration\Line;
 use Runel\Expression\Evaluation;
 use Runel\Expression\Expression;
-use Runel\Expression\Negative;
 use Runel\Expression\Numeral;
 use Runel\Expression\Power;
 use Runel\Expression\Product;
@@ -225,8 +224,8 @@ final class ProductChecks
                 }
             }
             $size = $term->coefficient->absolute();
-            $written = Product::of($factors === [] || !$size->isOne() ? [Numeral::of($size), ...$factors] : $factors);
-            $terms[] = $term->coefficient->isNegative() ? new Negative($written) : $written;
+            $written = Product::withFront(Numeral::of($size), ...$factors);
+            $terms[] = $written->signed($term->coefficient->isNegative());
         }
 
         return Sum::of($terms);

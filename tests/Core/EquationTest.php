@@ -6,7 +6,6 @@ namespace Tests\Core;
 
 use PHPUnit\Framework\TestCase;
 use Runel\Demonstration\Demonstration;
-use Runel\Demonstration\Line;
 use Runel\Demonstration\Link;
 use Runel\Demonstration\Step;
 use Runel\Demonstration\Task;

@@ -137,7 +137,7 @@ final readonly class ArrangementHuntFigure implements Figure
     private function claimsOf(ArrangementRow $row): array
     {
         [$outer, $inner] = [Numeral::of($row->outer()), Numeral::of($row->inner())];
-        $total = Sum::of([$outer, $this->mode === 'difference' ? new Negative($inner) : $inner]);
+        $total = Sum::of([$outer, $inner->signed($this->mode === 'difference')]);
         $squared = static fn(Expression $number): Expression => new Power($number, Numeral::of(2));
         $claims = [
             new Identity(Product::of([Numeral::of($row->m), Numeral::of($row->n)]), Numeral::of($this->first)),

@@ -6,7 +6,6 @@ namespace Runel\Demonstration\Figure;
 
 use Runel\Expression\Expression;
 use Runel\Expression\Letter;
-use Runel\Expression\Negative;
 use Runel\Expression\Numeral;
 use Runel\Expression\Power;
 use Runel\Expression\Product;
@@ -43,7 +42,7 @@ final readonly class RingedSquareFigure implements Figure, Lights
 
         return new self($letter, $half->isNegative(), [
             new Power($letter, Numeral::of(2)),
-            $middle->isOne() ? $letter : Product::of([Numeral::of($middle), $letter]),
+            Product::withFront(Numeral::of($middle), $letter),
             Numeral::of($size->times($size)),
         ], Numeral::of($size), 0);
     }
@@ -94,16 +93,18 @@ final readonly class RingedSquareFigure implements Figure, Lights
     public function claims(string $part): array
     {
         [$first, $middle, $last] = $this->terms;
-        $signed = fn(Expression $size): Expression => $this->negative ? new Negative($size) : $size;
-        $second = $signed($this->size);
+        $second = $this->size->signed($this->negative);
 
         return match ($part) {
             'root' => [new Identity(Product::apart([$this->letter, $this->letter]), $first)],
-            'sign' => [new Identity(Product::apart([Numeral::of(2), $this->letter, $second]), $signed($middle))],
+            'sign' => [new Identity(
+                Product::apart([Numeral::of(2), $this->letter, $second]),
+                $middle->signed($this->negative),
+            )],
             'half' => [new Identity(Product::apart([$this->size, $this->size]), $last)],
             default => [new Identity(
                 new Power(Sum::of([$this->letter, $second]), Numeral::of(2)),
-                Sum::of([$first, $signed($middle), $last]),
+                Sum::of([$first, $middle->signed($this->negative), $last]),
             )],
         };
     }

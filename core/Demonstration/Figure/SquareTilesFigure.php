@@ -6,7 +6,6 @@ namespace Runel\Demonstration\Figure;
 
 use Runel\Expression\Expression;
 use Runel\Expression\Letter;
-use Runel\Expression\Negative;
 use Runel\Expression\Numeral;
 use Runel\Expression\Power;
 use Runel\Expression\Product;
@@ -46,7 +45,7 @@ final readonly class SquareTilesFigure implements Figure
         Expression $middle,
         bool $negative,
     ): self {
-        $side = Sum::of([$letter, $negative ? new Negative($half) : $half]);
+        $side = Sum::of([$letter, $half->signed($negative)]);
 
         return new self($letter, $half, $corner, $middle, $side, $negative, false);
     }
@@ -99,7 +98,7 @@ final readonly class SquareTilesFigure implements Figure
 
         return $part === 'strips'
             ? [
-                new Identity($this->negative ? new Negative($strips) : $strips, $this->middle),
+                new Identity($strips->signed($this->negative), $this->middle),
                 new Identity(new Power($this->half, $two), $this->corner),
                 new Identity($this->side, $this->side),
                 new Identity($this->letter, $this->letter),

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Runel\Demonstration\Figure;
 
 use Runel\Expression\Expression;
-use Runel\Expression\Negative;
 use Runel\Expression\Numeral;
 use Runel\Expression\Product;
 use Runel\Expression\Quotient;
@@ -157,7 +156,7 @@ final readonly class TableauFigure implements Figure, Lights
                 new Identity(Product::of([$this->corner, $this->sums[$place - 1]]), $product),
             ],
             $kind === 'sum' && $product !== null => [new Identity(
-                Sum::of([$this->top[$place], $this->subtracts ? new Negative($product) : $product]),
+                Sum::of([$this->top[$place], $product->signed($this->subtracts)]),
                 $this->sums[$place],
             )],
             $kind === 'sum' => [new Identity($this->top[0], $this->sums[0])],

@@ -368,11 +368,9 @@ final readonly class VertexWork
 
     private function times(Expression $square): Expression
     {
-        $written = $this->a->absolute()->isOne()
-            ? $square
-            : Product::of([Numeral::of($this->a->absolute()), $square]);
+        $written = Product::withFront(Numeral::of($this->a->absolute()), $square);
 
-        return $this->a->isNegative() ? new Negative($written) : $written;
+        return $written->signed($this->a->isNegative());
     }
 
     private function inFront(Expression $inside): Expression

@@ -6,7 +6,6 @@ namespace Runel\Job\Divide;
 
 use Runel\Demonstration\Task;
 use Runel\Expression\Expression;
-use Runel\Expression\Negative;
 use Runel\Expression\Product;
 use Runel\Expression\Quotient;
 use Runel\Expression\Sum;
@@ -115,7 +114,7 @@ final readonly class Division
                 (new Term($number->denominator(), $divisor->monomial->over($common)))->toExpression(),
             );
 
-            return $number->isNegative() ? new Negative($fraction) : $fraction;
+            return $fraction->signed($number->isNegative());
         }, $this->remainder->terms);
         $reduced = Sum::of([...($this->quotient->isZero() ? [] : $this->quotient->expressions()), ...$left]);
 
@@ -144,7 +143,7 @@ final readonly class Division
 
         return Sum::of([
             ...$this->quotient->expressions(),
-            $negative ? new Negative($fraction) : $fraction,
+            $fraction->signed($negative),
         ]);
     }
 

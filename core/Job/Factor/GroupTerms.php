@@ -16,7 +16,6 @@ use Runel\Demonstration\Step;
 use Runel\Demonstration\Task;
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
-use Runel\Expression\Letters;
 use Runel\Expression\Negative;
 use Runel\Expression\Product;
 use Runel\Expression\Sum;
@@ -270,7 +269,7 @@ final class GroupTerms extends StructureMethod
         $isOne = $size->toExpression()->isOne();
         $product = $isOne ? $bracket->toExpression() : Product::of([$size->toExpression(), $bracket->toExpression()]);
 
-        return $term->coefficient->isNegative() ? new Negative($product) : $product;
+        return $product->signed($term->coefficient->isNegative());
     }
 
     /**

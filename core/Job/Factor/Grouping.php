@@ -160,7 +160,7 @@ final readonly class Grouping
                 $this->trinomial->linear($this->firstFactor, 0)->toExpression(),
                 $this->bracket->toExpression(),
             ]),
-            $this->secondFactor < 0 ? new Negative($second) : $second,
+            $second->signed($this->secondFactor < 0),
         ]);
     }
 }

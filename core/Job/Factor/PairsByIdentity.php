@@ -9,7 +9,6 @@ use Runel\Demonstration\Line;
 use Runel\Demonstration\Question;
 use Runel\Demonstration\Step;
 use Runel\Expression\Expression;
-use Runel\Expression\Negative;
 use Runel\Expression\Product;
 use Runel\Expression\Sum;
 use Runel\Law\Claim\Identity;
@@ -82,11 +81,10 @@ final readonly class PairsByIdentity
     /** @return non-empty-list<Step> */
     public function steps(Outer $outer): array
     {
-        $signed = fn(Expression $second): Expression => $this->isTaken ? new Negative($second) : $second;
         [$one, $other] = array_map(self::written(...), $this->all);
-        $taken = Sum::of([$one, $signed($other)]);
+        $taken = Sum::of([$one, $other->signed($this->isTaken)]);
         $bracket = $this->bracket->toExpression();
-        $beside = Sum::of([self::written($this->left[0]), $signed(self::written($this->left[1]))]);
+        $beside = Sum::of([self::written($this->left[0]), self::written($this->left[1])->signed($this->isTaken)]);
         $left = $this->left()->toExpression();
         $sides = [];
         foreach ([[$this->pairs[0], $one], [$this->pairs[1], $other]] as [$pair, $product]) {
@@ -189,6 +187,6 @@ final readonly class PairsByIdentity
             ...array_map(static fn(Polynomial $factor): Expression => $factor->toExpression(), $rest),
         ]);
 
-        return $isNegative ? new Negative($product) : $product;
+        return $product->signed($isNegative);
     }
 }

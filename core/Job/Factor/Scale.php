@@ -12,7 +12,6 @@ use Runel\Demonstration\Step;
 use Runel\Demonstration\Task;
 use Runel\Expression\Expression;
 use Runel\Expression\Letter;
-use Runel\Expression\Negative;
 use Runel\Expression\Numeral;
 use Runel\Expression\Product;
 use Runel\Expression\Quotient;
@@ -163,6 +162,6 @@ final class Scale extends FactorMethod
         );
         $last = $trinomial->second === null ? $quotient : Product::of([$quotient, new Letter($trinomial->second)]);
 
-        return Sum::of([new Letter($trinomial->letter), $number < 0 ? new Negative($last) : $last]);
+        return Sum::of([new Letter($trinomial->letter), $last->signed($number < 0)]);
     }
 }

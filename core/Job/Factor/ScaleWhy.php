@@ -12,7 +12,6 @@ use Runel\Demonstration\Step;
 use Runel\Demonstration\Task;
 use Runel\Expression\Expression;
 use Runel\Expression\Letter;
-use Runel\Expression\Negative;
 use Runel\Expression\Numeral;
 use Runel\Expression\Power;
 use Runel\Expression\Product;
@@ -91,19 +90,14 @@ final class ScaleWhy extends FactorMethod
     /** x² + (b/a)x + constant, with the constant's sign. */
     private function inside(Trinomial $trinomial, Expression $constant): Expression
     {
-        $wrap = static fn(Expression $number, int $coefficient): Expression =>
-            $coefficient < 0 ? new Negative($number) : $number;
         $letters = $trinomial->second === null ? [] : [new Letter($trinomial->second)];
         $terms = [$trinomial->term(1, 2)->toExpression()];
         if ($trinomial->b !== 0) {
-            $terms[] = $wrap(Product::of([new Quotient(
-                Numeral::of(abs($trinomial->b)),
-                Numeral::of($trinomial->a),
-            ), new Letter($trinomial->letter), ...$letters]), $trinomial->b);
+            $middle = new Quotient(Numeral::of(abs($trinomial->b)), Numeral::of($trinomial->a));
+            $terms[] = Product::of([$middle, new Letter($trinomial->letter), ...$letters])->signed($trinomial->b < 0);
         }
-        $terms[] = $wrap($letters === [] ? $constant : Product::of(
-            [$constant, new Power($letters[0], Numeral::of(2))],
-        ), $trinomial->c);
+        $last = $letters === [] ? $constant : Product::of([$constant, new Power($letters[0], Numeral::of(2))]);
+        $terms[] = $last->signed($trinomial->c < 0);
 
         return Sum::of($terms);
     }

@@ -11,7 +11,6 @@ use Runel\Demonstration\Question;
 use Runel\Demonstration\Section;
 use Runel\Demonstration\Step;
 use Runel\Expression\Expression;
-use Runel\Expression\Negative;
 use Runel\Expression\Numeral;
 use Runel\Expression\Power;
 use Runel\Expression\Product;
@@ -147,8 +146,8 @@ final readonly class SquareAndMore
     /** So many times the sum. */
     private function term(Rational $times, Expression $base): Expression
     {
-        $size = $times->absolute()->isOne() ? $base : Product::of([Numeral::of($times->absolute()), $base]);
+        $size = Product::withFront(Numeral::of($times->absolute()), $base);
 
-        return $times->isNegative() ? new Negative($size) : $size;
+        return $size->signed($times->isNegative());
     }
 }

@@ -20,7 +20,6 @@ use Runel\Demonstration\Step;
 use Runel\Demonstration\Task;
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
-use Runel\Expression\Negative;
 use Runel\Expression\Numeral;
 use Runel\Expression\Power;
 use Runel\Expression\Product;
@@ -310,7 +309,7 @@ abstract class StructureMethod implements FactorsQuadratics
         $size = $number->absolute();
         $product = Product::of([...($size->isOne() ? [] : [Numeral::of($size)]), ...self::lettersFirst($written)]);
 
-        return $number->isNegative() ? new Negative($product) : $product;
+        return $product->signed($number->isNegative());
     }
 
     /** Whether a factor is known not to split over the integers. */

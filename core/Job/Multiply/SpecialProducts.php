@@ -176,10 +176,9 @@ final class SpecialProducts extends MultiplyMethod
         // With a plus before it the first term lets the minus stand in the pattern; else both keep their signs.
         $minus = $second->coefficient->isNegative() && !$first->coefficient->isNegative();
         $part = $minus ? $second->negated() : $second;
-        $signed = static fn(Expression $size): Expression => $minus ? new Negative($size) : $size;
         $pattern = static fn(Expression $a, Expression $b): Expression => Sum::of([
             new Power($a, $two),
-            $signed(Product::apart([$two, $a, $b])),
+            Product::apart([$two, $a, $b])->signed($minus),
             new Power($b, $two),
         ]);
         $identity = Line::side(...$identities->square($minus));

@@ -15,7 +15,6 @@ use Runel\Demonstration\Task;
 use Runel\Expression\Expression;
 use Runel\Expression\Mark;
 use Runel\Expression\Marked;
-use Runel\Expression\Negative;
 use Runel\Expression\Product;
 use Runel\Expression\Same;
 use Runel\Expression\Sum;
@@ -214,7 +213,7 @@ final class TermByTerm extends MultiplyMethod
                 $size = $subtracts ? $term->negated() : $term;
                 $product = Product::apart([$outside->toExpression(), $size->toExpression()]);
 
-                return $subtracts ? new Negative($product) : $product;
+                return $product->signed($subtracts);
             }, $pair->right->terms));
         }
 
@@ -225,7 +224,7 @@ final class TermByTerm extends MultiplyMethod
             ];
             $product = Product::of($back === BracketBack::Front ? array_reverse($factors) : $factors);
 
-            return $term->coefficient->isNegative() ? new Negative($product) : $product;
+            return $product->signed($term->coefficient->isNegative());
         }, $pair->left->terms));
     }
 

@@ -15,9 +15,7 @@ use Runel\Expression\Equation;
 use Runel\Expression\Expression;
 use Runel\Expression\Letter;
 use Runel\Expression\Letters;
-use Runel\Expression\Negative;
 use Runel\Expression\Product;
-use Runel\Expression\Quotient;
 use Runel\Expression\Sum;
 use Runel\Law\Move\Operation;
 use Runel\Law\Move\ToBothSides;
@@ -116,7 +114,7 @@ final readonly class ClearedFormula
     {
         $divisors = [];
         foreach ([...$equation->left->terms(), ...$equation->right->terms()] as $term) {
-            $below = $term->bare() instanceof Quotient ? $term->bare()->denominator : null;
+            $below = $term->bare()->below();
             $isKnown = $below === null || array_filter(
                 $divisors,
                 static fn(Expression $one): bool => $one->equals($below),
@@ -141,11 +139,11 @@ final readonly class ClearedFormula
             $divisors,
         ): Expression {
             $bare = $term->bare();
-            $below = $bare instanceof Quotient ? $bare->denominator : null;
+            $below = $bare->below();
             $others = array_filter($divisors, static fn(Expression $one): bool => $below?->equals($one) !== true);
-            $product = Product::of([$bare instanceof Quotient ? $bare->numerator : $bare, ...array_values($others)]);
+            $product = Product::of([$bare->above(), ...array_values($others)]);
 
-            return $term instanceof Negative ? new Negative($product) : $product;
+            return $product->signedLike($term);
         }, $side->terms())));
     }
 }

@@ -61,7 +61,7 @@ final readonly class TidiedSide
 
         return $fractions === [] ? null : new Quotient(
             Sides::product(array_map(
-                static fn(Expression $factor): Expression => $factor instanceof Quotient ? $factor->numerator : $factor,
+                static fn(Expression $factor): Expression => $factor->above(),
                 $factors,
             )),
             Sides::product(array_map(

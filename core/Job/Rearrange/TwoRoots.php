@@ -103,8 +103,8 @@ final readonly class TwoRoots
 
             return;
         }
-        $double = Product::of([Numeral::of(2), ...($beside instanceof Product ? $beside->factors : [$beside])]);
-        $mixed = Product::of([...($double instanceof Product ? $double->factors : [$double]), $under]);
+        $double = Product::of([Numeral::of(2), ...$beside->factors()]);
+        $mixed = Product::of([...$double->factors(), $under]);
         $signed = $isAdded ? $mixed : new Negative($mixed);
         $opened = new Equation($this->sheet->own(), Sum::of([
             ...$squared->expressions(),

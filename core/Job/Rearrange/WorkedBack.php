@@ -146,7 +146,7 @@ final readonly class WorkedBack
             $size = Numeral::of($number->absolute());
             $rest = $rests[$key];
             $term = $rest->isOne() ? $size : ($size->isOne() ? $rest : Product::of([$size, ...$rest->factors()]));
-            $terms[] = $number->isNegative() ? new Negative($term) : $term;
+            $terms[] = $term->signed($number->isNegative());
         }
         $collected = Sum::of($terms);
 
@@ -162,12 +162,12 @@ final readonly class WorkedBack
         $common = [];
         $parts = [];
         foreach ($terms as $term) {
-            $bare = $term instanceof Negative ? $term->operand : $term;
+            $bare = $term->bare();
             [$number, $factors] = $this->split($bare instanceof Quotient ? $bare->denominator : Numeral::of(1));
             if (!$number->isOne()) {
                 return null;
             }
-            $parts[] = [$bare instanceof Quotient ? $bare->numerator : $bare, $factors, $term instanceof Negative];
+            $parts[] = [$bare->above(), $factors, $term instanceof Negative];
             foreach ($factors as $key => [$base, $times]) {
                 $common[$key] = [$base, max($common[$key][1] ?? 0, $times)];
             }
@@ -184,7 +184,7 @@ final readonly class WorkedBack
             }
             $scale = self::powers($missing);
             $scaled = Product::of($numerator->isOne() && $scale !== [] ? $scale : [...$scale, $numerator]);
-            $above[] = $isMinus ? new Negative($scaled) : $scaled;
+            $above[] = $scaled->signed($isMinus);
         }
 
         return new Quotient(Sum::of($above), Product::of(self::powers(array_values($common))));
@@ -224,7 +224,7 @@ final readonly class WorkedBack
                 $others = array_values(array_diff_key($factors, [$at => true]));
                 $times = static fn(Expression $one): Expression => Product::of([
                     ...$others,
-                    ...($one instanceof Negative ? $one->operand : $one)->factors(),
+                    ...$one->bare()->factors(),
                 ]);
                 $shared = array_map(
                     static fn(Expression $one): Expression => ($one instanceof Negative) === $isMinus
@@ -253,7 +253,7 @@ final readonly class WorkedBack
             ));
         }
 
-        return [$turned ? new Negative($expression) : $expression];
+        return [$expression->signed($turned)];
     }
 
     /** @return array{Rational, Expression} the number that is a factor of a term, and the rest */
@@ -334,7 +334,7 @@ final readonly class WorkedBack
             array_unshift($below, Numeral::of($size->denominator()));
         }
         $reduced = $below === [] ? Product::of($above) : new Quotient(Product::of($above), Product::of($below));
-        $reduced = $number->isNegative() ? new Negative($reduced) : $reduced;
+        $reduced = $reduced->signed($number->isNegative());
 
         return $this->key($reduced) === $this->key($expression) ? $expression : $reduced;
     }
@@ -350,7 +350,7 @@ final readonly class WorkedBack
         if ($number !== null && !$number->isZero()) {
             return [$number, []];
         }
-        $exponent = $expression instanceof Power ? $expression->exponent->number()?->toInt() : null;
+        $exponent = $expression->wholeExponent();
         [$parts, $turns] = match (true) {
             $expression instanceof Negative => [[$expression->operand], [1]],
             $expression instanceof Product => [$expression->factors, array_fill(0, \count($expression->factors), 1)],
@@ -380,7 +380,7 @@ final readonly class WorkedBack
     /** A root under its own power goes; a power of a product or a quotient goes to each part of it. */
     private static function power(Power $power): Expression
     {
-        $exponent = $power->exponent->number()?->toInt();
+        $exponent = $power->wholeExponent();
 
         return match (true) {
             $power->base instanceof Root && $power->base->index === $exponent => $power->base->radicand,

@@ -264,7 +264,10 @@ final readonly class Combine implements Method
                 $node instanceof Power => [$node],
                 default => [],
             };
-            $below = array_filter(array_map(self::below(...), $factors));
+            $below = array_filter(array_map(
+                static fn(Expression $factor): ?Expression => $factor instanceof Power ? $factor->turnedOver() : null,
+                $factors,
+            ));
             $above = array_values(array_diff_key($factors, $below));
 
             return $below === [] ? null : new Quotient(
@@ -279,18 +282,6 @@ final readonly class Combine implements Method
             why: Message::of('simplify.turn-over.why'),
             lines: [Line::equal($plain)],
         )], $plain];
-    }
-
-    /** What a power with a negative exponent has below the line; null of anything else. */
-    private static function below(Expression $node): ?Expression
-    {
-        $exponent = $node instanceof Power ? $node->exponent->number()?->toInt() ?? 0 : 0;
-
-        return match (true) {
-            !$node instanceof Power || $exponent >= 0 => null,
-            $exponent === -1 => $node->base,
-            default => new Power($node->base, Numeral::of(-$exponent)),
-        };
     }
 
     /**

@@ -10,7 +10,6 @@ use Runel\Expression\Inside;
 use Runel\Expression\Marked;
 use Runel\Expression\Negative;
 use Runel\Expression\Numeral;
-use Runel\Expression\Power;
 use Runel\Expression\Product;
 use Runel\Expression\Quotient;
 use Runel\Number\Rational;
@@ -53,7 +52,7 @@ final readonly class FractionProduct
         $top = $this->above === [] ? Numeral::of(1) : Product::of($this->above);
         $fraction = $this->below === [] ? $top : new Quotient($top, Product::of($this->below));
 
-        return $this->isNegative ? new Negative($fraction) : $fraction;
+        return $fraction->signed($this->isNegative);
     }
 
     /** What stands above, factored, with the sign of all. */
@@ -93,8 +92,8 @@ final readonly class FractionProduct
         $product = FactoredPolynomial::one();
         foreach ($part->factors() as $factor) {
             // A power of a bracket stays one.
-            $times = $factor instanceof Power ? $factor->exponent->number()?->toInt() ?? 1 : 1;
-            $base = $times > 1 && $factor instanceof Power ? $factor->base : $factor;
+            $times = $factor->wholeExponent() ?? 1;
+            $base = $times > 1 ? $factor->base() : $factor;
             $polynomial = Polynomial::fromExpression($base);
             $out = $this->isOverNumber()
                 ? FactoredPolynomial::numberOutOf($polynomial)

@@ -84,7 +84,7 @@ final readonly class FractionSum
             $isMinus = $cleared instanceof Negative;
             $quotient = new Quotient($isMinus ? $cleared->operand : $cleared, $common->toExpression());
 
-            return $isMinus ? new Negative($quotient) : $quotient;
+            return $quotient->signed($isMinus);
         }, $this->terms));
     }
 
@@ -95,7 +95,7 @@ final readonly class FractionSum
         $cleared = [];
         foreach ($this->terms as [, $fraction]) {
             $term = $fraction->cleared($common);
-            array_push($cleared, ...($term instanceof Sum ? $term->terms : [$term]));
+            array_push($cleared, ...$term->terms());
         }
 
         return Sum::of($cleared);

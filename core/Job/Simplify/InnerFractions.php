@@ -8,7 +8,6 @@ use Runel\Algebra\FactoredPolynomial;
 use Runel\Demonstration\Line;
 use Runel\Demonstration\Step;
 use Runel\Expression\Expression;
-use Runel\Expression\Negative;
 use Runel\Expression\Quotient;
 use Runel\Expression\Sum;
 
@@ -42,7 +41,7 @@ final readonly class InnerFractions
             }
             $number = \count($steps) + 1;
             $in = static function (Expression $part) use (&$terms, $place, $term, $around): Line {
-                $terms[$place] = $term instanceof Negative ? new Negative($part) : $part;
+                $terms[$place] = $part->signedLike($term);
 
                 return Line::equal($around(Sum::of(array_values($terms))));
             };

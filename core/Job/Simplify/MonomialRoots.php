@@ -170,7 +170,7 @@ final readonly class MonomialRoots
             $under = $this->underOne($term->bare());
             foreach ([&$apart, &$worked] as $which => &$terms) {
                 $part = $under[$which] ?? $term->bare();
-                $terms[] = $term instanceof Negative ? new Negative($part) : $part;
+                $terms[] = $part->signedLike($term);
             }
             unset($terms);
         }
@@ -189,7 +189,7 @@ final readonly class MonomialRoots
      */
     private function underOne(Expression $term): ?array
     {
-        [$top, $front] = self::apart($term instanceof Quotient ? $term->numerator : $term);
+        [$top, $front] = self::apart($term->above());
         [$bottom, $below] = $term instanceof Quotient ? self::apart($term->denominator) : [[], []];
         $index = $top === [] ? 0 : $top[0]->index;
         $isOther = fn(Expression $factor): bool => $factor instanceof Root
@@ -236,7 +236,7 @@ final readonly class MonomialRoots
             );
             $lines = [];
             foreach ([$written, $worked] as $part) {
-                $terms[$place] = $term instanceof Negative ? new Negative($part) : $part;
+                $terms[$place] = $part->signedLike($term);
                 $lines[] = Line::equal(Sum::of(array_values($terms)));
             }
             $steps[] = new Step(

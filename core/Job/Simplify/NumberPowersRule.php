@@ -82,7 +82,7 @@ final readonly class NumberPowersRule implements WrongRule
     private static function read(Expression $factor): ?array
     {
         [$base, $exponent] = $factor instanceof Power
-            ? [$factor->base->number(), $factor->exponent->number()?->toInt()]
+            ? [$factor->base->number(), $factor->wholeExponent()]
             : [$factor->number(), 1];
 
         return $base === null || $exponent === null ? null : [$base, $exponent];

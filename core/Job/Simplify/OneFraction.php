@@ -22,8 +22,8 @@ final class OneFraction
         $below = [];
         $holdsFraction = false;
         foreach ($term instanceof Quotient ? [] : self::factors($term) as $factor) {
-            $times = $factor instanceof Power ? $factor->exponent->number()?->toInt() ?? 0 : 1;
-            $base = $factor instanceof Power ? $factor->base : $factor;
+            $times = $factor->wholeExponent() ?? 0;
+            $base = $factor->base();
             if (!$base instanceof Quotient || $times < 1) {
                 $above[] = $factor;
                 continue;

@@ -10,8 +10,6 @@ use Runel\Expression\Evaluation;
 use Runel\Expression\Expression;
 use Runel\Expression\Inside;
 use Runel\Expression\Letter;
-use Runel\Expression\Letters;
-use Runel\Expression\Negative;
 use Runel\Expression\Node;
 use Runel\Expression\Numeral;
 use Runel\Expression\Power;
@@ -110,10 +108,8 @@ final readonly class PowerProduct
     /** Of one power of a number, as 2⁻³ or (2/3)⁻², what it comes to; null of anything else. */
     public function value(): ?Expression
     {
-        $bare = $this->whole->bare();
-        $bare = $bare instanceof Negative ? $bare->operand : $bare;
-        $base = $bare instanceof Power ? $bare->base->bare() : null;
-        $base = $base instanceof Negative ? $base->operand : $base;
+        $bare = $this->whole->bare()->bare();
+        $base = $bare instanceof Power ? $bare->base->bare()->bare() : null;
         if (!$base instanceof Numeral && !$base instanceof Quotient) {
             return null;
         }
@@ -166,7 +162,7 @@ final readonly class PowerProduct
         )];
         $product = Product::of([...$number, ...$powers]);
 
-        return $this->isNegative ? new Negative($product) : $product;
+        return $product->signed($this->isNegative);
     }
 
     /** @return list<Line> what the exponents of each letter come to */
@@ -194,9 +190,9 @@ final readonly class PowerProduct
         }
         $number = $this->number();
         $size = Numeral::of($number);
-        $product = Product::of($factors !== [] && $number->isOne() ? $factors : [$size, ...$factors]);
+        $product = Product::withFront($size, ...$factors);
 
-        return $this->isNegative ? new Negative($product) : $product;
+        return $product->signed($this->isNegative);
     }
 
     /** Without negative exponents: what has one stands below the line. */
@@ -212,9 +208,9 @@ final readonly class PowerProduct
         $number = $this->number();
         [$top, $bottom] = [Numeral::of($number->numerator()), Numeral::of($number->denominator())];
         if ($below === []) {
-            $product = Product::of($above !== [] && $number->isOne() ? $above : [Numeral::of($number), ...$above]);
+            $product = Product::withFront(Numeral::of($number), ...$above);
 
-            return $this->isNegative ? new Negative($product) : $product;
+            return $product->signed($this->isNegative);
         }
 
         return $this->over(
@@ -287,7 +283,7 @@ final readonly class PowerProduct
         $top = $above === [] ? Numeral::of(1) : Product::of($above);
         $written = $below === [] ? $top : new Quotient($top, Product::of($below));
 
-        return $this->isNegative ? new Negative($written) : $written;
+        return $written->signed($this->isNegative);
     }
 
     /**

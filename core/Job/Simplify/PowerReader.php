@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Runel\Job\Simplify;
 
-use Runel\Demonstration\Line;
 use Runel\Expression\Expression;
 use Runel\Expression\Inside;
 use Runel\Expression\Letter;
@@ -91,7 +90,7 @@ final class PowerReader
 
     private function power(Power $node, int $times): bool
     {
-        $exponent = $node->exponent->number()?->toInt();
+        $exponent = $node->wholeExponent();
         if ($exponent === null || abs($exponent * $times) > self::HIGHEST) {
             return false;
         }

@@ -6,12 +6,10 @@ namespace Runel\Job\Simplify;
 
 use Runel\Algebra\RootFactors;
 use Runel\Algebra\SquareRoot;
-use Runel\Demonstration\Line;
 use Runel\Expression\Evaluation;
 use Runel\Expression\Expression;
 use Runel\Expression\Inside;
 use Runel\Expression\Node;
-use Runel\Expression\Product;
 use Runel\Expression\Quotient;
 use Runel\Expression\Root;
 use Runel\Expression\Sum;

@@ -21,7 +21,6 @@ use Runel\Demonstration\Task;
 use Runel\Expression\Expression;
 use Runel\Expression\Inside;
 use Runel\Expression\Letters;
-use Runel\Expression\Negative;
 use Runel\Expression\Node;
 use Runel\Expression\Numeral;
 use Runel\Expression\Pi;
@@ -166,12 +165,10 @@ final readonly class Radicals implements Method
     {
         $steps = [];
         $reached = Rewriter::everywhere($whole, static function (Node $node): ?Node {
-            $exponent = $node instanceof Power ? $node->exponent->number()?->toInt() ?? 0 : 0;
+            $below = $node instanceof Power ? $node->turnedOver() : null;
 
-            return $node instanceof Power && $exponent < 0 && Inside::holds($node->base, Root::class)
-                ? new Quotient(Numeral::of(1), $exponent === -1
-                    ? $node->base
-                    : new Power($node->base, Numeral::of(-$exponent)))
+            return $below !== null && Inside::holds($below, Root::class)
+                ? new Quotient(Numeral::of(1), $below)
                 : null;
         });
         if (!$reached->equals($whole)) {
@@ -279,7 +276,7 @@ final readonly class Radicals implements Method
             $bare = $term->bare();
             $one = RadicalShape::isShapedTerm($bare) ? $bare : OneFraction::of($bare) ?? $bare;
 
-            return $term instanceof Negative ? new Negative($one) : $one;
+            return $one->signedLike($term);
         }, $whole->terms());
         $joined = Sum::of($terms);
 
@@ -308,7 +305,7 @@ final readonly class Radicals implements Method
                 [$steps[], $fraction] = SurdBelow::removed($fraction, $in, $before + \count($steps));
             }
             $whole = $in($fraction);
-            $terms[$place] = $term instanceof Negative ? new Negative($fraction) : $fraction;
+            $terms[$place] = $fraction->signedLike($term);
         }
 
         return [$steps, $whole];
@@ -344,9 +341,9 @@ final readonly class Radicals implements Method
         }
         $before = $first->parts[$roots[0]]->times($second->parts[$roots[1]]);
         $root = new Root(Numeral::of($roots[0] * $roots[1]), 2);
-        $size = $before->absolute()->isOne() ? $root : Product::of([Numeral::of($before->absolute()), $root]);
+        $size = Product::withFront(Numeral::of($before->absolute()), $root);
 
-        return $before->isNegative() ? new Negative($size) : $size;
+        return $size->signed($before->isNegative());
     }
 
     private static function check(Expression $whole, Expression $result, Surd $value): Check

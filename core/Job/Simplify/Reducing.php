@@ -67,7 +67,7 @@ final readonly class Reducing
             id: 'cancel',
             title: Message::of('simplify.cancel.strike.title', ['common' => $this->common->toExpression()]),
             why: Message::of('simplify.cancel.strike.why'),
-            lines: [Line::equal($sign ? new Negative($struck) : $struck)],
+            lines: [Line::equal($struck->signed($sign))],
             watch: Slip::TermCancelled,
         );
     }
@@ -159,6 +159,6 @@ final readonly class Reducing
             ? $upper->toExpression()
             : new Quotient($upper->toExpression(), $lower->toExpression());
 
-        return $isNegative ? new Negative($written) : $written;
+        return $written->signed($isNegative);
     }
 }

@@ -57,7 +57,7 @@ final readonly class RootConjugate
     public static function of(Expression $given): ?self
     {
         [$simplified, $whole] = SimplifiedRoots::of($given, 2);
-        $below = $whole instanceof Quotient ? $whole->denominator : null;
+        $below = $whole->below();
         $hasLetters = $below !== null && Inside::some($below, static fn(Node $part): bool => $part instanceof Root
             && Letters::of($part) !== []);
         $by = $below !== null && $hasLetters ? Conjugate::of($below) : null;
@@ -196,7 +196,7 @@ final readonly class RootConjugate
         $bare = $isMinus
             ? Sum::of(array_map(static fn(Expression $term): Expression => $term->bare(), $terms))
             : $rest;
-        $above = $bare instanceof Quotient ? $bare->numerator : $bare;
+        $above = $bare->above();
         if ($above->isOne() && !$bare instanceof Quotient) {
             return $isMinus
                 ? BookShape::ordered(Sum::of(array_map(
@@ -205,10 +205,10 @@ final readonly class RootConjugate
                 )))
                 : $this->by;
         }
-        $product = $above->isOne() ? $this->by : Product::of([...$above->factors(), $this->by]);
-        $written = $bare instanceof Quotient ? new Quotient($product, $bare->denominator) : $product;
+        $product = Product::withFront($above, $this->by);
+        $written = $bare->withAbove($product);
 
-        return $isMinus ? new Negative($written) : $written;
+        return $written->signed($isMinus);
     }
 
     /**
@@ -230,7 +230,7 @@ final readonly class RootConjugate
         );
         $above = $product->over($common)->toExpression();
         $written = $below->isOne() ? $above : new Quotient($above, $below);
-        $result = $isMinus ? new Negative($written) : $written;
+        $result = $written->signed($isMinus);
         $singles = array_map(
             static fn(Expression $single): array => $single->terms(),
             $this->above->singles($this->conjugate),

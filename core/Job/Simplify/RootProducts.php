@@ -50,7 +50,7 @@ final readonly class RootProducts
                 : $this->oneByOne($term->bare(), $at, $number + \count($steps));
             array_push($steps, ...$own);
             if ($own !== []) {
-                $terms[$place] = $term instanceof Negative ? new Negative($worked) : $worked;
+                $terms[$place] = $worked->signedLike($term);
             }
         }
 

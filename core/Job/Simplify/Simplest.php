@@ -67,7 +67,7 @@ final class Simplest
     private static function parts(Expression $line): array
     {
         $bare = $line->bare();
-        $above = $bare instanceof Quotient ? $bare->numerator : $bare;
+        $above = $bare->above();
         if (RootFactors::of($above) === null || \count($above->factors()) < 2) {
             return [$line];
         }

@@ -10,7 +10,6 @@ use Runel\Demonstration\Question;
 use Runel\Demonstration\Step;
 use Runel\Expression\Expression;
 use Runel\Expression\Letters;
-use Runel\Expression\Negative;
 use Runel\Expression\Node;
 use Runel\Expression\Numeral;
 use Runel\Expression\Power;
@@ -94,7 +93,7 @@ final class SimplifiedRoots
         $lines = [];
         $before = $root;
         foreach ($forms as $form) {
-            $form = $isMinus ? new Negative($form) : $form;
+            $form = $form->signed($isMinus);
             $lines[] = Line::side($before, $form);
             $before = $form;
         }

@@ -11,7 +11,6 @@ use Runel\Demonstration\Step;
 use Runel\Expression\Expression;
 use Runel\Expression\Inside;
 use Runel\Expression\Numeral;
-use Runel\Expression\Power;
 use Runel\Expression\Product;
 use Runel\Expression\Quotient;
 use Runel\Expression\Root;
@@ -98,7 +97,7 @@ final class SurdBelow
         foreach ($whole->terms() as $term) {
             $factors = $term->bare()->factors();
             foreach ($factors as $factor) {
-                $sum = $factor instanceof Power ? $factor->base : $factor;
+                $sum = $factor->base();
                 foreach ($sum instanceof Sum && $sum !== $whole ? $sum->terms : [] as $part) {
                     $fraction = $part->bare();
                     $isOver = $fraction instanceof Quotient && !Inside::holds($fraction, Sum::class)

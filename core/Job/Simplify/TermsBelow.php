@@ -154,7 +154,7 @@ final readonly class TermsBelow
         $size = Product::apart([$one->bare(), $other->bare()]);
         $isNegative = $one instanceof Negative !== $other instanceof Negative;
 
-        return [$isNegative ? new Negative($size) : $size, self::collected(Product::of([$one, $other]))];
+        return [$size->signed($isNegative), self::collected(Product::of([$one, $other]))];
     }
 
     private static function collected(Expression $whole): Expression

@@ -13,7 +13,6 @@ use Runel\Expression\Power;
 use Runel\Expression\Product;
 use Runel\Expression\Quotient;
 use Runel\Expression\Rewriter;
-use Runel\Expression\Sum;
 use Runel\Number\Rational;
 
 /** Powers of numbers of which one is another one turned over, as 2/3 and 3/2: written with one of the two. */
@@ -42,12 +41,12 @@ final readonly class TurnedBases
      */
     private static function collect(Expression $node, int $times, array &$bases): void
     {
-        $exponent = $node instanceof Power ? $node->exponent->number()?->toInt() : null;
+        $exponent = $node->wholeExponent() ?? 1;
         $base = $node instanceof Power ? self::number($node->base) : ($node instanceof Numeral ? $node->value : null);
         if ($base !== null) {
-            $bases[(string) $base] = [$base, ($bases[(string) $base][1] ?? 0) + ($exponent ?? 1) * $times];
+            $bases[(string) $base] = [$base, ($bases[(string) $base][1] ?? 0) + $exponent * $times];
         } elseif ($node instanceof Power) {
-            self::collect($node->base, ($exponent ?? 1) * $times, $bases);
+            self::collect($node->base, $exponent * $times, $bases);
         } elseif ($node instanceof Quotient) {
             self::collect($node->numerator, $times, $bases);
             self::collect($node->denominator, -$times, $bases);

@@ -30,7 +30,6 @@ use Runel\Expression\Letter;
 use Runel\Expression\Negative;
 use Runel\Expression\Numeral;
 use Runel\Expression\Product;
-use Runel\Expression\Quotient;
 use Runel\Expression\Substitution;
 use Runel\Expression\Sum;
 use Runel\Law\Claim\Denominator;
@@ -178,7 +177,7 @@ final class ClearingWork
     {
         $bare = $term->bare();
 
-        return $bare instanceof Quotient ? $bare->denominator : null;
+        return $bare->below();
     }
 
     /** @return list<Step> the least common denominator made; nothing where there is only one */
@@ -277,7 +276,7 @@ final class ClearingWork
                 ...$this->common->toExpression()->factors(),
             ]);
 
-            return $isMinus ? new Negative($product) : $product;
+            return $product->signed($isMinus);
         }, $terms));
     }
 

@@ -24,7 +24,6 @@ use Runel\Expression\Equation;
 use Runel\Expression\Expression;
 use Runel\Expression\Negative;
 use Runel\Expression\Numeral;
-use Runel\Expression\Power;
 use Runel\Expression\Product;
 use Runel\Expression\Root;
 use Runel\Law\Move\JoinBranches;
@@ -234,10 +233,10 @@ final readonly class EqualPowers
     {
         $factors = $side->factors();
         $last = $factors[\count($factors) - 1];
-        $index = $last instanceof Power ? $last->exponent->number()?->toInt() ?? 0 : 0;
-        $base = $last instanceof Power ? Polynomial::tryFrom($last->base) : null;
+        $index = $last->wholeExponent() ?? 0;
+        $base = $index < 2 ? null : Polynomial::tryFrom($last->base());
         $front = \count($factors) === 1 ? Rational::one() : $factors[0]->number();
-        if (!$last instanceof Power || $index < 2 || $index > self::HIGHEST || $base?->degree() !== 1
+        if ($index > self::HIGHEST || $base?->degree() !== 1
             || \count($factors) > 2 || $front === null || $front->isNegative() || $front->isZero()) {
             return null;
         }
@@ -245,8 +244,8 @@ final readonly class EqualPowers
 
         return match (true) {
             $root === null => null,
-            $root->isOne() => [$last->base, $index],
-            default => [Product::of([Numeral::of($root), $last->base]), $index],
+            $root->isOne() => [$last->base(), $index],
+            default => [Product::of([Numeral::of($root), $last->base()]), $index],
         };
     }
 }

@@ -115,13 +115,13 @@ final readonly class EqualSquares
         $last = $factors[\count($factors) - 1];
         $front = \array_slice($factors, 0, -1);
         $number = $front === [] ? Rational::one() : (\count($front) === 1 ? $front[0]->number()?->squareRoot() : null);
-        $isSquare = $last instanceof Power && $last->exponent->number()?->toInt() === 2;
-        $polynomial = $isSquare ? Polynomial::tryFrom($last->base) : null;
+        $isSquare = $last->wholeExponent() === 2;
+        $polynomial = $isSquare ? Polynomial::tryFrom($last->base()) : null;
         if ($number === null || !$isSquare || $polynomial?->degree() !== 1 || $number->isZero()) {
             return null;
         }
 
-        return $number->isOne() ? $last->base : Product::of([Numeral::of($number), $last->base]);
+        return Product::withFront(Numeral::of($number), $last->base());
     }
 
     private function reading(bool $isDifference): Section

@@ -142,9 +142,8 @@ final readonly class LetteredFactoring implements Method
         try {
             $factors = [];
             foreach ($side->factors() as $factor) {
-                $isSquare = $factor instanceof Power && $factor->exponent->number()?->toInt() === 2
-                    && $factor->base instanceof Sum;
-                $base = Polynomial::fromExpression($isSquare ? $factor->base : $factor);
+                $isSquare = $factor->wholeExponent() === 2 && $factor->base() instanceof Sum;
+                $base = Polynomial::fromExpression($isSquare ? $factor->base() : $factor);
                 array_push($factors, $base, ...($isSquare ? [$base] : []));
             }
         } catch (NotPolynomial | DivisionByZero) {

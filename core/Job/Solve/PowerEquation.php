@@ -9,7 +9,6 @@ use Runel\Expression\Equation;
 use Runel\Expression\Expression;
 use Runel\Expression\Negative;
 use Runel\Expression\Numeral;
-use Runel\Expression\Power;
 use Runel\Expression\Quotient;
 use Runel\Expression\Root;
 use Runel\Number\Rational;
@@ -132,28 +131,22 @@ final readonly class PowerEquation
     /** @return array{Expression, int}|null of a power from the third on with a linear base */
     private static function highPower(Expression $power): ?array
     {
-        $index = self::exponent($power);
+        $index = $power->wholeExponent() ?? 0;
 
-        return $power instanceof Power && $index > 2 && $index <= self::HIGHEST && self::isLinear($power->base)
-            ? [$power->base, $index]
+        return $index > 2 && $index <= self::HIGHEST && self::isLinear($power->base())
+            ? [$power->base(), $index]
             : null;
     }
 
     /** @return array{Expression, int}|null */
     private static function rootPower(Expression $power): ?array
     {
-        $root = $power instanceof Power ? $power->base : $power;
-        $index = $power instanceof Power ? self::exponent($power) : 1;
+        $root = $power->base();
+        $index = $power->wholeExponent() ?? 0;
 
         return $root instanceof Root && $index >= 1 && $index <= self::HIGHEST && self::isLinear($root->radicand)
             ? [$root, $index]
             : null;
-    }
-
-    /** 0 where there is none, or no whole number. */
-    private static function exponent(Expression $power): int
-    {
-        return $power instanceof Power ? $power->exponent->number()?->toInt() ?? 0 : 0;
     }
 
     private static function isLinear(Expression $base): bool

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Runel\Job\Solve;
 
-use Runel\Algebra\Quadratic;
 use Runel\Algebra\Structure;
 use Runel\Algebra\StructureKind;
 use Runel\Demonstration\Task;

@@ -109,7 +109,7 @@ final readonly class RaisedRoot
         $rooted = Rewriter::everywhere($equation, static function (Node $node) use (&$isTurned): ?Node {
             $fraction = $node instanceof Power ? FractionalPower::rooted($node) : null;
             $inside = $node instanceof Root && $node->radicand instanceof Power ? $node->radicand : null;
-            $times = $inside?->exponent->number()?->toInt() ?? 0;
+            $times = $inside?->wholeExponent() ?? 0;
             if ($fraction !== null || !$node instanceof Root || $inside === null || $times < 2
                 || Integers::gcd($times, $node->index) > 1) {
                 return $fraction;

@@ -13,7 +13,6 @@ use Runel\Expression\Letters;
 use Runel\Expression\Negative;
 use Runel\Expression\Node;
 use Runel\Expression\Numeral;
-use Runel\Expression\Power;
 use Runel\Expression\Product;
 use Runel\Expression\Quotient;
 use Runel\Expression\Root;
@@ -80,13 +79,13 @@ final readonly class RootBelow
         }
         $above = ($fraction->numerator->number() ?? Rational::zero())->times($front)->dividedBy($root[1]);
         $size = $value->absolute();
-        $times = $size->isOne() ? $root[0] : Product::of([Numeral::of($size), $root[0]]);
+        $times = Product::withFront(Numeral::of($size), $root[0]);
 
         return $above->isZero() ? null : new self(
             $equation,
             new Equation(
                 Numeral::of($isNegative ? $above->negated() : $above),
-                $value->isNegative() ? new Negative($times) : $times,
+                $times->signed($value->isNegative()),
             ),
             $term,
             $root[0],
@@ -101,7 +100,7 @@ final readonly class RootBelow
     {
         $factors = $below->factors();
         $last = $factors[\count($factors) - 1];
-        $base = $last instanceof Power ? $last->base : $last;
+        $base = $last->base();
         $number = \count($factors) === 1 ? Rational::one() : $factors[0]->number();
         $isOne = Inside::count($below, static fn(Node $part): bool => $part instanceof Root) === 1;
 

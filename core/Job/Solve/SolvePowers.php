@@ -148,7 +148,7 @@ final readonly class SolvePowers implements Method
         $sizes = match (true) {
             $root === null => [$written],
             $isEven => [$written, new Negative($written)],
-            default => [$value->isNegative() ? new Negative($written) : $written],
+            default => [$written->signed($value->isNegative())],
         };
         $simple = $root === null ? [$written] : array_map(
             static fn(Expression $size): Expression => $size instanceof Negative

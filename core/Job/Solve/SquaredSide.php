@@ -160,7 +160,7 @@ final readonly class SquaredSide
                 $isNegative = ($first instanceof Negative) !== ($second instanceof Negative);
                 // Two minus signs stay in sight: their product is what is easily got wrong.
                 $product = Product::apart($isNegative ? [self::size($first), self::size($second)] : [$first, $second]);
-                $products[] = $isNegative ? new Negative($product) : $product;
+                $products[] = $product->signed($isNegative);
             }
         }
 
@@ -169,6 +169,6 @@ final readonly class SquaredSide
 
     private static function size(Expression $term): Expression
     {
-        return $term instanceof Negative ? $term->operand : $term;
+        return $term->bare();
     }
 }

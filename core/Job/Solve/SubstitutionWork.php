@@ -364,7 +364,7 @@ final class SubstitutionWork
             lines: [Line::equivalent(self::either($equations), new JoinBranches())],
         )]);
         $something = $this->hidden->something;
-        $index = $something instanceof Power ? $something->exponent->number()?->toInt() ?? 0 : 0;
+        $index = $something->wholeExponent() ?? 0;
         if ($something instanceof Power && $something->base instanceof Letter && !$part->isRational()) {
             foreach ($equations as $place => $equation) {
                 $front = $place === 0 ? $part->coefficient : $part->coefficient->negated();

@@ -49,7 +49,7 @@ final readonly class SurdPower
 
         return match (true) {
             $this->isEven() => $this->isNegative() ? [] : [$size, new Negative($size)],
-            default => [$this->isNegative() ? new Negative($size) : $size],
+            default => [$size->signed($this->isNegative())],
         };
     }
 

@@ -21,7 +21,6 @@ use Runel\Law\Move\ToBothSides;
 use Runel\Message\Message;
 use Runel\Number\Rational;
 use Runel\Polynomial\Polynomial;
-use Runel\Polynomial\Term;
 use Runel\Slip\LineParts;
 use Runel\Slip\Rule\BracketRule;
 use Runel\Slip\Slip;

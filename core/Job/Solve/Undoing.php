@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Runel\Job\Solve;
 
 use Runel\Demonstration\Figure\MachineFigure;
-use Runel\Expression\Negative;
 use Runel\Expression\Numeral;
 use Runel\Expression\Sum;
 use Runel\Law\Move\Operation;
@@ -33,7 +32,7 @@ final class Undoing
                 $linear->r->isNegative() ? Operation::Subtract : Operation::Add,
                 $size,
             ];
-            $forward[] = Sum::of([$term, $linear->r->isNegative() ? new Negative($size) : $size]);
+            $forward[] = Sum::of([$term, $size->signed($linear->r->isNegative())]);
             $back[] = Numeral::of($linear->left());
         }
         if (!$linear->m->isOne()) {

@@ -70,7 +70,7 @@ final readonly class AcrossRule implements WrongRule
     {
         foreach ($terms as $place => $term) {
             $next = $terms[$place + 1] ?? null;
-            $size = $next instanceof Negative ? $next->operand : $next;
+            $size = $next?->bare();
             if (!$term instanceof Quotient || !$size instanceof Quotient
                 || $term->denominator->equals($size->denominator)) {
                 continue;

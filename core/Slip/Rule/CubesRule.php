@@ -6,7 +6,6 @@ namespace Runel\Slip\Rule;
 
 use Runel\Expression\Expression;
 use Runel\Expression\Negative;
-use Runel\Expression\Power;
 use Runel\Expression\Sum;
 use Runel\Number\Rational;
 use Runel\Polynomial\Polynomial;
@@ -64,10 +63,10 @@ final readonly class CubesRule implements FactoringRule
     private static function base(Expression $term): ?Polynomial
     {
         $bare = $term->bare();
-        $isCube = $bare instanceof Power && $bare->exponent->number()?->toInt() === 3;
+        $isCube = $bare->wholeExponent() === 3;
         $terms = $isCube ? [] : Polynomial::tryFrom($bare)->terms ?? [];
         $root = \count($terms) === 1 ? $terms[0]->root(3) : null;
-        $own = $isCube ? Polynomial::tryFrom($bare->base) : ($root === null ? null : Polynomial::ofTerms([$root]));
+        $own = $isCube ? Polynomial::tryFrom($bare->base()) : ($root === null ? null : Polynomial::ofTerms([$root]));
 
         return $term instanceof Negative ? $own?->negated() : $own;
     }

@@ -7,7 +7,6 @@ namespace Runel\Slip\Rule;
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
 use Runel\Expression\Letters;
-use Runel\Expression\Negative;
 use Runel\Expression\Product;
 use Runel\Expression\Quotient;
 use Runel\Expression\Sum;
@@ -31,7 +30,7 @@ final readonly class LetterBelowRule implements WrongRule
         $plain = [];
         foreach ($sides as $side => $terms) {
             foreach ($terms as $place => $term) {
-                $bare = $term instanceof Negative ? $term->operand : $term;
+                $bare = $term->bare();
                 if (!self::isBelow($bare)) {
                     $plain[] = [$side, $place];
                 } elseif ($below === null || $below->equals($bare->denominator)) {
@@ -59,13 +58,13 @@ final readonly class LetterBelowRule implements WrongRule
         $written = [];
         foreach ($sides as $side => $terms) {
             foreach ($terms as $place => $term) {
-                $bare = $term instanceof Negative ? $term->operand : $term;
+                $bare = $term->bare();
                 $done = match (true) {
                     self::isBelow($bare) => $bare->numerator,
                     \in_array([$side, $place], $left, true) => $bare,
                     default => Product::of([$bare, $below]),
                 };
-                $terms[$place] = $term instanceof Negative ? new Negative($done) : $done;
+                $terms[$place] = $done->signedLike($term);
             }
             $written[] = Sum::of($terms);
         }

@@ -59,7 +59,7 @@ final readonly class PowerRule implements WrongRule
         foreach ([true, false] as $raises) {
             yield Product::of(array_map(static fn(Expression $factor): Expression => match (true) {
                 $factor->isNumber() => $raises ? new Power($factor, Numeral::of($exponent)) : $factor,
-                default => self::to(self::base($factor), (self::exponent($factor) ?? 1) + $exponent),
+                default => self::to($factor->base(), (self::exponent($factor) ?? 1) + $exponent),
             }, $factors));
         }
     }
@@ -74,7 +74,7 @@ final readonly class PowerRule implements WrongRule
             $terms,
             static fn(Expression $term): bool => !$term->equals($first),
         ) === []) {
-            yield self::to(self::base($first), \count($terms) * $exponent);
+            yield self::to($first->base(), \count($terms) * $exponent);
         }
     }
 
@@ -82,12 +82,12 @@ final readonly class PowerRule implements WrongRule
     private static function multiplied(Expression $node): iterable
     {
         $powers = $node instanceof Product ? $node->factors : [];
-        if (\count($powers) !== 2 || !self::base($powers[0])->equals(self::base($powers[1]))) {
+        if (\count($powers) !== 2 || !$powers[0]->base()->equals($powers[1]->base())) {
             return;
         }
         [$one, $other] = [self::exponent($powers[0]) ?? 1, self::exponent($powers[1]) ?? 1];
         if (min($one, $other) < 0) {
-            yield self::to(self::base($powers[0]), $one * $other);
+            yield self::to($powers[0]->base(), $one * $other);
         }
     }
 
@@ -98,7 +98,7 @@ final readonly class PowerRule implements WrongRule
         foreach ($below as $place => $factor) {
             $exponent = self::exponent($factor);
             if ($node instanceof Quotient && $exponent !== null && $exponent < 0) {
-                $below[$place] = self::to(self::base($factor), -$exponent);
+                $below[$place] = self::to($factor->base(), -$exponent);
                 yield new Quotient($node->numerator, Product::of($below));
             }
         }
@@ -113,7 +113,7 @@ final readonly class PowerRule implements WrongRule
         if ($exponent !== null && $exponent < 0) {
             yield new Negative(Product::of([
                 ...\array_slice($factors, 0, -1),
-                self::to(self::base($last), -$exponent),
+                self::to($last->base(), -$exponent),
             ]));
         }
     }
@@ -126,21 +126,16 @@ final readonly class PowerRule implements WrongRule
         if ($exponent !== null && $exponent < 0 && $factors[0]->isNumber()) {
             yield new Quotient(Numeral::of(1), Product::of([
                 ...\array_slice($factors, 0, -1),
-                self::to(self::base($factors[\count($factors) - 1]), -$exponent),
+                self::to($factors[\count($factors) - 1]->base(), -$exponent),
             ]));
         }
     }
 
     private static function exponent(Expression $power): ?int
     {
-        $exponent = $power instanceof Power ? $power->exponent->number()?->toInt() : null;
+        $exponent = $power instanceof Power ? $power->wholeExponent() : null;
 
         return $exponent === null || abs($exponent) > Limits::DEGREE ? null : $exponent;
-    }
-
-    private static function base(Expression $power): Expression
-    {
-        return $power instanceof Power ? $power->base : $power;
     }
 
     private static function to(Expression $base, int $exponent): Expression

@@ -118,7 +118,7 @@ final readonly class RadicalRule implements WrongRule
     /** @return list<array{Expression, Expression}> what would stand before the root of a factor, and what under it */
     private function parts(Expression $factor): array
     {
-        $exponent = $factor instanceof Power ? $factor->exponent->number()?->toInt() ?? 0 : 0;
+        $exponent = $factor->wholeExponent() ?? 0;
         if ($factor instanceof Power && $this->case !== 'swapped' && $exponent > 1 && $exponent < Limits::DEGREE) {
             $even = $exponent - $exponent % 2;
 

@@ -19,7 +19,7 @@ final readonly class RaisedProductRule implements WrongRule
     public function wrong(LineParts $parts): iterable
     {
         return $parts->atEachPlace(function (Node $node): iterable {
-            $exponent = $node instanceof Power ? $node->exponent->number()?->toInt() : null;
+            $exponent = $node instanceof Power ? $node->wholeExponent() : null;
             if (!$node instanceof Power || $exponent === null || $exponent < 2
                 || ($exponent === 2) !== ($this->case === null)) {
                 return [];

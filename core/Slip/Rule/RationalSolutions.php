@@ -52,7 +52,7 @@ final readonly class RationalSolutions
         $letter = null;
         $roots = [];
         foreach ($factors as $factor) {
-            $linear = UnivariateTerms::of(Polynomial::tryFrom($factor instanceof Power ? $factor->base : $factor));
+            $linear = UnivariateTerms::of(Polynomial::tryFrom($factor->base()));
             if ($linear === null && Polynomial::tryFrom($factor)?->isConstant() === true) {
                 continue;
             }

@@ -6,7 +6,6 @@ namespace Runel\Slip\Rule;
 
 use Runel\Expression\Equation;
 use Runel\Expression\Expression;
-use Runel\Expression\Negative;
 use Runel\Expression\Quotient;
 use Runel\Expression\Sum;
 use Runel\Slip\LineParts;
@@ -43,7 +42,7 @@ final readonly class TurnedOverRule implements WrongRule
             $over = $bare->numerator->isOne()
                 ? $bare->denominator
                 : new Quotient($bare->denominator, $bare->numerator);
-            $terms[] = $term instanceof Negative ? new Negative($over) : $over;
+            $terms[] = $over->signedLike($term);
         }
 
         return Sum::of($terms);

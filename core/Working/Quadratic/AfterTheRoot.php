@@ -31,7 +31,6 @@ use Runel\Number\Integers;
 use Runel\Number\Rational;
 use Runel\Polynomial\Term;
 use Runel\Slip\Slip;
-use Runel\Style\Fractions;
 use Runel\Style\RationalPair;
 use Runel\Working\BothSides;
 use Runel\Working\FractionWork;

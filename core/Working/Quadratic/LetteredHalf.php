@@ -105,7 +105,7 @@ final readonly class LetteredHalf
     {
         $half = $this->half->toExpression();
 
-        return Sum::of([$this->x, ...($half instanceof Sum ? $half->terms : [$half])]);
+        return Sum::of([$this->x, ...$half->terms()]);
     }
 
     /** @return list<Expression> x² and px */
@@ -117,11 +117,8 @@ final readonly class LetteredHalf
         $bare = $this->middle->toExpression();
         $isMinus = $bare instanceof Negative;
         $size = $isMinus ? $bare->operand : $bare;
-        $term = $size->isOne() ? $this->x : Product::of([
-            ...($size instanceof Product ? $size->factors : [$size]),
-            $this->x,
-        ]);
+        $term = Product::withFront($size, $this->x);
 
-        return [$this->power(), $isMinus ? new Negative($term) : $term];
+        return [$this->power(), $term->signed($isMinus)];
     }
 }

@@ -137,12 +137,9 @@ final class LetteredReading
                 $written->terms(),
             )),
         };
-        $term = $size->isOne() ? $power : Product::of([
-            ...($size instanceof Product ? $size->factors : [$size]),
-            $power,
-        ]);
+        $term = Product::withFront($size, $power);
 
-        return [$isMinus ? new Negative($term) : $term];
+        return [$term->signed($isMinus)];
     }
 
     /**
@@ -163,10 +160,7 @@ final class LetteredReading
         [$opposite, $before, $below] = [$reduce($opposite), $reduce($before), $reduce($below)];
         $root = new Root(PolynomialRoot::written($under), 2);
         $outside = $before->toExpression();
-        $root = $outside->isOne() ? $root : Product::of([
-            ...($outside instanceof Product ? $outside->factors : [$outside]),
-            $root,
-        ]);
+        $root = Product::withFront($outside, $root);
         $number = $opposite->isZero() ? [] : self::plusFirst($opposite)->terms();
         $denominator = $below->toExpression();
 

@@ -15,7 +15,6 @@ use Runel\Demonstration\Figure\CurveFigure;
 use Runel\Demonstration\Forecast;
 use Runel\Demonstration\Line;
 use Runel\Demonstration\Section;
-use Runel\Demonstration\Step;
 use Runel\Demonstration\Task;
 use Runel\Expression\Alternatives;
 use Runel\Expression\Equation;

@@ -12,7 +12,6 @@ use Runel\Expression\Numeral;
 use Runel\Expression\Power;
 use Runel\Expression\Product;
 use Runel\Expression\Quotient;
-use Runel\Expression\Root;
 use Runel\Expression\Sum;
 use Runel\Number\Field\Surds;
 use Runel\Number\Integers;

@@ -105,7 +105,7 @@ final readonly class SquareShape
 
     public function inFront(Expression $inside): Expression
     {
-        return $this->outside->isOne() ? $inside : Product::of([Numeral::of($this->outside), $inside]);
+        return Product::withFront(Numeral::of($this->outside), $inside);
     }
 
     /** As often as it counts outside the bracket. */

@@ -10,8 +10,6 @@ use Runel\Demonstration\Section;
 use Runel\Demonstration\Step;
 use Runel\Demonstration\Task;
 use Runel\Expression\Expression;
-use Runel\Expression\Letter;
-use Runel\Expression\Negative;
 use Runel\Expression\Numeral;
 use Runel\Expression\Power;
 use Runel\Expression\Product;
@@ -137,7 +135,7 @@ final readonly class SquareForm
             default => Product::of([Numeral::of($size), $body]),
         };
 
-        return $coefficient->isNegative() ? new Negative($written) : $written;
+        return $written->signed($coefficient->isNegative());
     }
 
     /** @return list<Polynomial> the factors with the square put back */
