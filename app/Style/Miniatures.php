@@ -24,8 +24,8 @@ use Runel\Working\Keypad;
 final readonly class Miniatures
 {
     /**
-     * The keys that matter so far, and where their difference is seen: problem, job, method, and the step whose work is
-     * shown.
+     * The keys that matter so far, and where their difference is seen: problem, job, method, and the steps that show
+     * it, the last of them that is there.
      */
     private const SCENES = [
         'words' => null,
@@ -33,11 +33,11 @@ final readonly class Miniatures
         'grid-long-edge' => ['(x + 2)(x^2 + 3x + 5)', 'multiply', 'grid', 'edges'],
         'outer-terms-first' => ['(2x + 1)(x + 4)', 'multiply', 'grid', 'cell-2-2'],
         'zero-cells' => ['(x^2 + 3)(x + 2)', 'multiply', 'grid', 'zeros'],
-        'grid-collect' => ['(2x + 1)(x + 4)', 'multiply', 'grid', 'corners|collect-2'],
-        'places-order' => ['(x^2 + 2x + 3)(x + 4)', 'multiply', 'by-degree', 'degree-3|degree-0|degree-2'],
+        'grid-collect' => ['(2x + 1)(x + 4)', 'multiply', 'grid', 'corners', 'collect-2'],
+        'places-order' => ['(x^2 + 2x + 3)(x + 4)', 'multiply', 'by-degree', 'degree-3', 'degree-0', 'degree-2'],
         'arrows' => ['(x + 6)(x - 2)', 'multiply', 'term-by-term', 'product-2-1'],
         'bracket-back' => ['(x + 6)(x - 2)', 'multiply', 'term-by-term', 'split'],
-        'minus-one' => ['-4x^2 + 10x + 6', 'factor', 'trial', 'brackets|complete'],
+        'minus-one' => ['-4x^2 + 10x + 6', 'factor', 'trial', 'brackets', 'complete'],
         'pair-order' => ['x^2 + x - 42', 'factor', 'sum-product', 'pair-1'],
         'cross-signs' => ['2x^2 - 5x - 3', 'factor', 'cross', 'place-signs'],
         'trial-signs' => ['2x^2 - 5x - 3', 'factor', 'trial', 'trial-1'],
@@ -51,28 +51,28 @@ final readonly class Miniatures
         'favourite' => null,
         'moving' => ['(x - 3)(x + 4) = 0', 'solve', 'factoring', 'solve-1'],
         'unknown-side' => ['2x + 9 = 5x', 'solve', 'balance', 'gather'],
-        'collect-first' => ['5x + 4 = 2x + 19', 'solve', 'balance', 'gather-number|gather'],
+        'collect-first' => ['5x + 4 = 2x + 19', 'solve', 'balance', 'gather-number', 'gather'],
         'sides-turned' => ['17 = 2x + 3', 'solve', 'balance', 'number'],
-        'gathered' => ['10 - 3x - x^2 = 0', 'solve', 'factoring', 'standard-form|minus-one'],
-        'denominators' => ['x/2 + x/3 = 5', 'solve', 'balance', 'clear|collect'],
-        'substitution' => ['x^4 - 5x^2 + 4 = 0', 'solve', 'substitution', 'name|back'],
-        'answers' => ['x^2 - 4x + 1 = 0', 'solve', 'formula', 'decimals|solutions'],
+        'gathered' => ['10 - 3x - x^2 = 0', 'solve', 'factoring', 'standard-form', 'minus-one'],
+        'denominators' => ['x/2 + x/3 = 5', 'solve', 'balance', 'clear', 'collect'],
+        'substitution' => ['x^4 - 5x^2 + 4 = 0', 'solve', 'substitution', 'name', 'back'],
+        'answers' => ['x^2 - 4x + 1 = 0', 'solve', 'formula', 'decimals', 'solutions'],
         'places' => null,
         'calculator' => null,
-        'leading' => ['3x^2 + 12x = 6', 'solve', 'completing-square', 'divide|factor-out'],
-        'square-order' => ['2x^2 + 12x - 14 = 0', 'solve', 'completing-square', 'divide|gather|factor-all'],
-        'square-shown' => ['x^2 + 8x = 33', 'solve', 'completing-square', 'square|factored|ring-half'],
+        'leading' => ['3x^2 + 12x = 6', 'solve', 'completing-square', 'divide', 'factor-out'],
+        'square-order' => ['2x^2 + 12x - 14 = 0', 'solve', 'completing-square', 'divide', 'gather', 'factor-all'],
+        'square-shown' => ['x^2 + 8x = 33', 'solve', 'completing-square', 'square', 'factored', 'ring-half'],
         'why-this-way' => ['x^2 + 6x + 4 = 0', 'solve', 'completing-square', 'no-pair'],
         'after-root' => ['(x - 2)^2 = 7', 'solve', 'square-roots', 'both-roots'],
         'rational-pair' => ['x^2 + 5x = 14', 'solve', 'completing-square', 'alone'],
-        'root-of-fraction' => ['x^2 = 3/5', 'solve', 'square-roots', 'simplify-root|both-roots'],
+        'root-of-fraction' => ['x^2 = 3/5', 'solve', 'square-roots', 'simplify-root', 'both-roots'],
         'square-books' => ['x^2 + 8x = 33', 'solve', 'completing-square', 'fill'],
         'half-squared' => ['x^2 + 5x = 1', 'solve', 'completing-square', 'fill'],
         'root-common' => ['2√(x + 1) = 4x', 'solve', 'isolate-roots', 'square-1'],
         'root-square' => ['√(x + 6) = x - 2', 'solve', 'isolate-roots', 'multiply-out-1'],
-        'fractions' => ['x^2 + 3x + 1 = 0', 'solve', 'formula', 'solutions|simplify-root'],
-        'negative-root' => ['x^2 = -5', 'solve', 'square-roots', 'simplify-root|both-roots|no-solution'],
-        'middle-terms' => ['(x + 6)(x - 2)', 'multiply', 'term-by-term', 'middle|collect-1'],
+        'fractions' => ['x^2 + 3x + 1 = 0', 'solve', 'formula', 'solutions', 'simplify-root'],
+        'negative-root' => ['x^2 = -5', 'solve', 'square-roots', 'simplify-root', 'both-roots', 'no-solution'],
+        'middle-terms' => ['(x + 6)(x - 2)', 'multiply', 'term-by-term', 'middle', 'collect-1'],
     ];
 
     /** Methods whose difference is in their figure. */
@@ -91,7 +91,8 @@ final readonly class Miniatures
                 default => '',
             };
         }
-        [$problem, $job, $method, $wanted] = $scene;
+        [$problem, $job, $method] = $scene;
+        $wanted = \array_slice($scene, 3);
         $own = $style->with($key, $value);
         try {
             $steps = $this->demonstrations->of(
@@ -104,7 +105,7 @@ final readonly class Miniatures
         }
         foreach (array_reverse($steps) as $step) {
             $shows = $step->lines !== [] || $step->figure !== null;
-            if ($shows && \in_array($step->id, explode('|', $wanted), true)) {
+            if ($shows && \in_array($step->id, $wanted, true)) {
                 return $this->step($step, $this->page->in($own), \in_array($method, self::FIGURES, true));
             }
         }

@@ -19,7 +19,6 @@ use Runel\Expression\Rewriter;
 use Runel\Expression\Root;
 use Runel\Law\Claim\Identity;
 use Runel\Message\Message;
-use Runel\Notation\Ascii;
 use Runel\Number\Rational;
 use Runel\Slip\Slip;
 
@@ -124,7 +123,7 @@ final class SimplifiedRoots
     {
         $under = Product::apart([$power, $rest]);
 
-        return Ascii::write($under) === Ascii::write($root->radicand)
+        return $under->equals($root->radicand)
             ? Product::of([new Root($power, $root->index), new Root($rest, $root->index)])
             : new Root($under, $root->index);
     }
