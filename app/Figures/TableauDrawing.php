@@ -62,22 +62,8 @@ final class TableauDrawing implements Drawing
             $pen->centred($power, $this->centre($place), 14, 17, Ink::QUIET);
         }
         $rows = self::rows();
-        $y = $rows[0];
         $last = $this->lit === null ? $tableau->last() : null;
-        $multiplies = $last !== null && str_starts_with($last, 'product');
-        $pen->box(6, $y + 3, $corner, self::HEIGHT - 6, 'none', Ink::TEXT, 2, '', 4);
-        if ($multiplies) {
-            $pen->box(2, $y - 1, $corner + 8, self::HEIGHT + 2, 'none', Ink::QUIET, 1.2, '3 3', 6);
-        }
-        if (\in_array('corner', $this->lit ?? [], true)) {
-            $pen->box(10, $y + 7, $corner - 8, self::HEIGHT - 14, Ink::LIGHT, Ink::LIGHT_EDGE, 1.5, '', 4);
-        }
-        $this->travelling($pen, 'corner', fn() => $pen->centred(
-            $tableau->corner,
-            $this->cornerAt,
-            $y + self::HEIGHT / 2,
-            self::SIZE,
-        ));
+        $this->corner($pen, $corner, $rows[0], $last !== null && str_starts_with($last, 'product'));
         foreach ($tableau->top as $place => $coefficient) {
             $this->number($pen, $coefficient, "top $place", $rows[0], false);
             if ($tableau->hasProduct($place)) {
@@ -112,6 +98,24 @@ final class TableauDrawing implements Drawing
         }
 
         return [$right + 10, $bottom + 8];
+    }
+
+    /** The number that multiplies, in its box; a broken line around it while it does. */
+    private function corner(Pen $pen, float $width, float $y, bool $multiplies): void
+    {
+        $pen->box(6, $y + 3, $width, self::HEIGHT - 6, 'none', Ink::TEXT, 2, '', 4);
+        if ($multiplies) {
+            $pen->box(2, $y - 1, $width + 8, self::HEIGHT + 2, 'none', Ink::QUIET, 1.2, '3 3', 6);
+        }
+        if (\in_array('corner', $this->lit ?? [], true)) {
+            $pen->box(10, $y + 7, $width - 8, self::HEIGHT - 14, Ink::LIGHT, Ink::LIGHT_EDGE, 1.5, '', 4);
+        }
+        $this->travelling($pen, 'corner', fn() => $pen->centred(
+            $this->tableau->corner,
+            $this->cornerAt,
+            $y + self::HEIGHT / 2,
+            self::SIZE,
+        ));
     }
 
     /** @param list<float> $rows */

@@ -13,6 +13,7 @@ use Illuminate\Support\Carbon;
 use Runel\Job\Jobs;
 use Runel\Marking\Guidance;
 use Runel\Marking\Marker;
+use Runel\Marking\Marking;
 use Runel\Message\Refusal;
 use Runel\Method\Catalogue;
 use Runel\Proof\Effort;
@@ -176,24 +177,36 @@ final readonly class HandedWork
             if ($fresh->typed() !== $before) {
                 throw new ChangedElsewhere($fresh->id);
             }
-            $seconds = (int) $fresh->at->diffInSeconds(Carbon::now());
-            $gone = $why === null || $before === [] ? [] : [[
-                'line' => $before[\count($before) - 1],
-                'verdict' => $fresh->verdictIds()[\count($before) - 1] ?? null,
-                'gone' => $why,
-                'at' => Carbon::now()->toDateTimeString(),
-            ]];
-            $fresh->fill([
-                'lines' => $lines,
-                'history' => [...$fresh->past(), ...$gone],
-                'slips' => self::united($fresh->slipIds(), Judged::slips($marking)),
-                'helping' => 0,
-                'seconds' => $seconds > self::LONGEST_TRY ? $fresh->seconds : $seconds,
-            ] + Judged::columns($marking) + array_diff_key($belongs, ['task' => 1]));
+            self::fill($fresh, $lines, $why, $marking, $belongs);
             $fresh->save();
 
             return $fresh;
         });
+    }
+
+    /**
+     * What an attempt is with other lines; a line that was taken back stays in its history.
+     *
+     * @param list<string>         $lines
+     * @param array<string, mixed> $belongs
+     */
+    private static function fill(Attempt $attempt, array $lines, ?string $why, Marking $marking, array $belongs): void
+    {
+        $before = $attempt->typed();
+        $seconds = (int) $attempt->at->diffInSeconds(Carbon::now());
+        $gone = $why === null || $before === [] ? [] : [[
+            'line' => $before[\count($before) - 1],
+            'verdict' => $attempt->verdictIds()[\count($before) - 1] ?? null,
+            'gone' => $why,
+            'at' => Carbon::now()->toDateTimeString(),
+        ]];
+        $attempt->fill([
+            'lines' => $lines,
+            'history' => [...$attempt->past(), ...$gone],
+            'slips' => self::united($attempt->slipIds(), Judged::slips($marking)),
+            'helping' => 0,
+            'seconds' => $seconds > self::LONGEST_TRY ? $attempt->seconds : $seconds,
+        ] + Judged::columns($marking) + array_diff_key($belongs, ['task' => 1]));
     }
 
     /** @throws Refusal */

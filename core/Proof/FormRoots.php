@@ -55,19 +55,11 @@ final readonly class FormRoots
         }
         $number = isset($under[0]) && \count($under) === 1 ? $under[0] : null;
         $root = match (true) {
-            $number === null => null,
-            $index === 2 => $this->fromSurd(Surd::rootOf($number)),
-            default => $this->rootOfNumber($number, $index),
+            $index === 2 => $number === null ? $this->ofSurd($under) : $this->fromSurd(Surd::rootOf($number)),
+            default => $number === null ? null : $this->rootOfNumber($number, $index),
         };
         if ($root !== null) {
             return $root;
-        }
-        if (
-            $index === 2
-            && ($surd = $this->forms->inOneLetter($under, '')[0] ?? null) !== null
-            && ($root = $surd->squareRoot()) !== null
-        ) {
-            return $this->fromSurd($root);
         }
         $outside = $index === 2 && $number === null ? Surd::rootOf($content) : null;
         if ($outside !== null) {
@@ -213,6 +205,18 @@ final readonly class FormRoots
         }
 
         return [$outside, $size];
+    }
+
+    /**
+     * The square root of a number with roots; null of anything else, and where it has none such.
+     *
+     * @param array<int, Rational> $under
+     */
+    private function ofSurd(array $under): ?RationalFunction
+    {
+        $root = ($this->forms->inOneLetter($under, '')[0] ?? null)?->squareRoot();
+
+        return $root === null ? null : $this->fromSurd($root);
     }
 
     /** A number with roots, its radicands taken apart into primes. */

@@ -137,7 +137,6 @@ final readonly class SolveByFactoring implements Method
             $factored->front ?? self::hasFront($equation),
         )];
         $values = array_map(static fn(LinearSteps $factor): Rational => $factor->root(), $linear);
-        $fractions = array_filter($values, static fn(Rational $value): bool => !$value->isInteger()) !== [];
         $solved = new SolutionsAnswer($letter, array_map(Numeral::of(...), $values));
         [$sections, $answer] = Decimals::of($task, $sections, $solved, $letter);
 
@@ -145,25 +144,40 @@ final readonly class SolveByFactoring implements Method
             task: $task,
             job: SolveFamily::JOB,
             method: $this->id(),
-            forecast: Forecast::of(
-                sections: $sections,
-                trials: $factored->forecast->trials ?? 0,
-                products: $factored->forecast->products ?? 0,
-                fractions: $fractions || ($factored->forecast->fractions ?? false),
-                advice: match (true) {
-                    $way === null => Message::of('advice.factored-already'),
-                    $factored?->isCommonOnly => Message::of('advice.factoring-common'),
-                    default => Message::of('advice.factoring', [
-                        'by' => Message::of("name.method.factor.{$way->id()}"),
-                    ]),
-                },
-            ),
+            forecast: self::forecast($sections, $way, $factored, $values),
             sections: $sections,
             answer: $answer,
             checking: static fn(): array => [
                 ...Substituted::checks($equation, $letter, $values),
                 ...($factored === null ? [] : [($factored->check)()]),
             ],
+        );
+    }
+
+    /**
+     * @param list<Section>  $sections
+     * @param list<Rational> $values
+     */
+    private static function forecast(
+        array $sections,
+        ?FactorsQuadratics $way,
+        ?Factored $factored,
+        array $values,
+    ): Forecast {
+        $fractions = array_filter($values, static fn(Rational $value): bool => !$value->isInteger()) !== [];
+
+        return Forecast::of(
+            sections: $sections,
+            trials: $factored->forecast->trials ?? 0,
+            products: $factored->forecast->products ?? 0,
+            fractions: $fractions || ($factored->forecast->fractions ?? false),
+            advice: match (true) {
+                $way === null => Message::of('advice.factored-already'),
+                $factored?->isCommonOnly => Message::of('advice.factoring-common'),
+                default => Message::of('advice.factoring', [
+                    'by' => Message::of("name.method.factor.{$way->id()}"),
+                ]),
+            },
         );
     }
 

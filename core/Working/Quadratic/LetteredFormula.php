@@ -163,20 +163,8 @@ final readonly class LetteredFormula
     /** @return array{non-empty-list<Step>, non-empty-list<Expression>, bool} */
     private function solving(): array
     {
-        $opposite = $this->quadratic->b->negated();
-        $double = $this->quadratic->a->scaledBy(Rational::of(2));
         if ($this->discriminant->isZero()) {
-            $result = AlgebraicFraction::whole($opposite)
-                ->dividedBy(AlgebraicFraction::whole($double))->reduced()->toExpression();
-
-            return [[new Step(
-                id: 'solutions',
-                role: Role::Gathering,
-                title: Message::of('solve.solutions.title-double'),
-                why: Message::of('quadratic.formula.why-double'),
-                lines: [Line::result(new Equation($this->x, $result), $this->move())],
-                reason: Reason::Formula,
-            )], [$result], false];
+            return $this->double();
         }
         $root = $this->root();
         $put = $this->either(
@@ -186,10 +174,10 @@ final readonly class LetteredFormula
         );
         $plain = $this->plain();
         $results = $root->isWhole() ? $this->values($root) : LetteredReading::both(
-            $opposite,
+            $this->quadratic->b->negated(),
             $root->outside,
             $root->inside,
-            $double,
+            $this->quadratic->a->scaledBy(Rational::of(2)),
         );
         $end = new Alternatives(array_map(
             fn(Expression $result): Equation => new Equation($this->x, $result),
@@ -224,6 +212,28 @@ final readonly class LetteredFormula
         }
 
         return [$steps, $results, !$root->isWhole()];
+    }
+
+    /**
+     * Where nothing stands under the root: both are the same.
+     *
+     * @return array{non-empty-list<Step>, non-empty-list<Expression>, bool}
+     */
+    private function double(): array
+    {
+        $result = AlgebraicFraction::whole($this->quadratic->b->negated())
+            ->dividedBy(AlgebraicFraction::whole($this->quadratic->a->scaledBy(Rational::of(2))))
+            ->reduced()
+            ->toExpression();
+
+        return [[new Step(
+            id: 'solutions',
+            role: Role::Gathering,
+            title: Message::of('solve.solutions.title-double'),
+            why: Message::of('quadratic.formula.why-double'),
+            lines: [Line::result(new Equation($this->x, $result), $this->move())],
+            reason: Reason::Formula,
+        )], [$result], false];
     }
 
     private function move(): QuadraticFormula
