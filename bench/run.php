@@ -5,6 +5,7 @@ declare(strict_types=1);
 /*
  * Speed, as ratios within one run: demonstrations in batch against bare exact multiplication,
  * and the board page against an empty route of the framework. Run with: php bench/run.php
+ * It starts with its code compiled, as every command of Runel does.
  */
 
 use App\Contract\Requested;
@@ -24,6 +25,7 @@ use Runel\Problem\Problem;
 use Runel\Slip\WrongRules;
 use Runel\Style\HouseStyle;
 
+require __DIR__ . '/../bootstrap/compiled.php';
 require __DIR__ . '/../vendor/autoload.php';
 
 /** Milliseconds a call, the best of several rounds. */
