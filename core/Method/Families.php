@@ -8,6 +8,7 @@ use Runel\Demonstration\Task;
 use Runel\Expression\Expression;
 use Runel\Expression\Inside;
 use Runel\Expression\Letter;
+use Runel\Expression\Power;
 use Runel\Expression\Root;
 use Runel\Ladder\Ladders;
 use Runel\Message\Message;
@@ -155,6 +156,7 @@ final readonly class Families
 
         return Message::of(match (true) {
             $isExpression && Inside::holds($problem->node, Root::class) => 'error.roots-so',
+            $isExpression && $problem->letters === [] && Inside::holds($problem->node, Power::class) => 'error.powers-so',
             $problem->letters === [] => 'error.no-letter',
             !$isExpression && $problem->holdsPi() && \count($problem->letters) === 1 => 'error.powers-and-pi',
             $polynomial === null => 'error.not-polynomial',

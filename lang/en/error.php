@@ -104,8 +104,10 @@ return [
     'index' => 'At the foot of a letter stands one number of at most two digits, or one letter: R_1, v_0, v_f.',
     'no-numerator' => 'The fraction has no numerator here. Write \frac{…}{…}.',
     'no-denominator' => 'The fraction has no denominator here. Write \frac{…}{…}.',
-    'no-letter' => 'There is no letter in this problem. Runel demonstrates algebra: use a letter such as x, or '
-        . 'multiply two whole numbers.',
+    'no-letter' => 'There is no letter in this problem. Runel demonstrates algebra: use a letter such as x. Of numbers '
+        . 'alone it multiplies two whole ones, makes roots simpler, and brings powers of one number together.',
+    'powers-so' => 'Runel finds nothing to bring together in these powers: it multiplies and divides powers of one '
+        . 'number, as in 2³ · 2⁴, and says what the exponent 0 or a negative one makes of a number.',
     'roots-so' => 'Runel finds nothing to make simpler in these roots: it takes out what comes out of roots of numbers '
         . 'and of single terms, multiplies them, adds like ones, and leaves none below a line.',
     'not-polynomial' => 'A letter stands in an exponent, under a root or in a denominator. Runel cannot work with '

@@ -57,6 +57,16 @@ return [
             'title' => 'Write all numbers with one base',
             'why' => 'They are powers of the same number; with that as their base the laws of powers can be used.',
         ],
+        'turned-bases' => [
+            'title' => 'Write a number as a power',
+            'why' => 'It is a power of another base, or of that base turned over; written so, the laws of powers can be '
+                . 'used.',
+        ],
+        'some-bases' => [
+            'title' => 'Write powers of one number with one base',
+            'why' => 'Some of the numbers are powers of the same number; with that as their base the laws of powers '
+                . 'can be used.',
+        ],
         'turn' => [
             'title' => 'The minus in the exponent',
             'why' => 'It makes nothing negative: it turns the power over, and the exponent is positive then.',

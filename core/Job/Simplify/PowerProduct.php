@@ -58,7 +58,7 @@ final readonly class PowerProduct
     public static function inOneBase(Node $node): array
     {
         $lines = [];
-        foreach (['bases' => OneBase::of(...), 'turned' => TurnedBases::of(...)] as $step => $put) {
+        foreach ([OneBase::told($node) => OneBase::of(...), 'turned' => TurnedBases::of(...)] as $step => $put) {
             $next = $put(end($lines) ?: $node);
             $lines += $next === null ? [] : [$step => $next];
         }
