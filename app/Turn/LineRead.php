@@ -33,7 +33,7 @@ final readonly class LineRead
             $reader = new LineReader($letters, $problem->quotient()?->denominator);
             $statements = LineReader::statements($typed);
             $last = $statements[\count($statements) - 1];
-            $plain = Handwriting::plain($last, $letters, Handwriting::numbersPlainly($last));
+            $plain = Handwriting::plain($last, $problem->node, Handwriting::numbersPlainly($last));
 
             return new self($typed, $reader->read($plain), null);
         } catch (Refusal $refusal) {

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Runel\Marking;
 
+use Runel\Expression\Equation;
 use Runel\Expression\LetterIndex;
+use Runel\Expression\Letters;
+use Runel\Expression\Node;
 
 /** A line as people write it, made ready to be read: its margin blanked, every character at its place. */
 final class Handwriting
@@ -35,12 +38,10 @@ final class Handwriting
         return preg_match('/(?<![\p{L}\d])\p{L}1\s*=/u', $typed) === 1;
     }
 
-    /**
-     * @param array<string, true> $letters        those of the problem, by name
-     * @param bool                $numbersPlainly whether solutions are numbered on the line, here or further up
-     */
-    public static function plain(string $typed, array $letters, bool $numbersPlainly = false): string
+    /** @param bool $numbersPlainly whether solutions are numbered on the line, here or further up */
+    public static function plain(string $typed, Node $problem, bool $numbersPlainly = false): string
     {
+        $letters = Letters::of($problem);
         $numbers = [self::NUMBERED, ...($numbersPlainly ? [self::NUMBERED_PLAINLY] : [])];
         foreach (LetterIndex::standsIn($letters) ? [] : $numbers as $numbered) {
             $typed = (string) preg_replace_callback(
@@ -51,21 +52,17 @@ final class Handwriting
                 $typed,
             );
         }
+        $typed = self::solutions(SaidAround::left($typed), $letters, $problem instanceof Equation);
         foreach ([self::NEXT, PageWords::BECAUSE, PageWords::DONE, PageWords::ONLY, PageWords::LABEL] as $aside) {
             $typed = self::blanked($typed, $aside);
         }
-        $typed = self::blanked($typed, '/(?<=\d)(?:\.{2,3}|…)/u');
+        $typed = self::blanked($typed, '/(?<=\d)(?:\.{2,3}|…)|(?<=[\p{L})²³⁴])\s*[.!]\s*$/u');
         if (preg_match(PageWords::UNIT, $typed, $unit) === 1
             && array_intersect_key($letters, LetterIndex::names($unit[1])) === []) {
             $typed = self::blanked($typed, PageWords::UNIT);
         }
         if (preg_match(self::PRODUCT, $typed, $name) === 1 && !isset($letters[$name[1]])) {
             $typed = self::blanked($typed, self::PRODUCT);
-        }
-        if (preg_match(PageWords::ROOTS, $typed, $named) === 1 && \count($letters) === 1) {
-            $values = mb_substr($typed, mb_strlen($named[0]));
-            $letter = str_contains($values, '=') ? '' : array_key_first($letters) . '=';
-            $typed = str_pad($letter, mb_strlen($named[0])) . $values;
         }
         $typed = self::columns($typed);
         $typed = (string) preg_replace(self::APPROXIMATE, '=', $typed);
@@ -75,6 +72,25 @@ final class Handwriting
         }
 
         return $typed;
+    }
+
+    /**
+     * Solutions said in words, in signs: roots are 2, 3 as x = 2, 3.
+     *
+     * @param array<string, true> $letters
+     */
+    private static function solutions(string $typed, array $letters, bool $isEquation): string
+    {
+        $areRoots = preg_match(PageWords::ROOTS, $typed, $name) === 1;
+        if ($areRoots || preg_match(PageWords::ANSWER, $typed, $name) === 1) {
+            $values = mb_substr($typed, mb_strlen($name[0]));
+            $isValue = ($areRoots || $isEquation) && \count($letters) === 1
+                && preg_match(PageWords::VALUES, trim($values, ' {}')) === 1;
+
+            return str_pad($isValue ? array_key_first($letters) . '=' : '', mb_strlen($name[0])) . $values;
+        }
+
+        return isset($letters['v']) ? $typed : (string) preg_replace(PageWords::WEDGE, '$1;', $typed);
     }
 
     /** Columns of equations as alternatives, each at its place. */

@@ -39,7 +39,9 @@ final class LineReader
         . '(?:(?:\d+\p{L}*|\p{L}+)|\([^()]*\)(?:\^\d+|[²³])?)(?:\([^()]*\)(?:\^\d+|[²³])?)+(?=[^(]|$)'
         . '|(?:\d+\p{L}+|\p{L}{2,})(?:\^\d+|[²³])?(?![\p{L}\d(])'
         . ')/u';
-    private const ONWARD = '/<?=>|⇒|⇔|⟹|⟺|→|->|(?<=\S)\s+(?:so|therefore|hence|∴)\s/iu';
+    private const ONWARD = '/<?=>|⇒|⇔|⟹|⟺|→|->|(?<=\S)\s+(?:so|therefore|hence|∴)\s|'
+        . '(?<=[\p{L}\d)])\s+(?=(?:check|test|verify)\s*:)|'
+        . '(?<=\S)\s*,?\s+(?:(?:which\s+)?(?:gives|becomes|means)|giving)\s(?=[^=]*=)/iu';
     private const QUOTIENT = '/^\s*(?:the\s+)?q(?:uotient)?\s*(?:=|:|is)\s*(.*\S)\s*(?:[,;]|\band\b)\s*(?:the\s+)?'
         . 'r(?:em(?:ainder)?)?\s*(?:=|:|is)\s*(\S.*)$/iu';
     private const REMAINDER = '/^(.*[^\s,;])\s*[,;]?\s+(?:(?:and|with)\s+)?(?:an?\s+)?'
@@ -78,6 +80,10 @@ final class LineReader
         }
         if (preg_match(PageWords::ALL_BUT, $typed, $match, \PREG_OFFSET_CAPTURE) === 1) {
             return $this->allBut($match[1][0], mb_strlen(substr($typed, 0, $match[1][1])));
+        }
+        if (preg_match(PageWords::PAIR, $typed) === 1 && \count($this->letters) === 1) {
+            $letter = new Letter((string) array_key_first($this->letters));
+            throw new SyntaxError(Message::of('marking.pair', ['letter' => $letter]), 1);
         }
         if (preg_match(self::SET, $typed, $match) === 1 && \count($this->letters) === 1) {
             return $this->set($match[2], mb_strlen($match[1]));
@@ -179,10 +185,10 @@ final class LineReader
                 $signs = self::bothSigns($part);
                 foreach ($signs as $one) {
                     $node = \count($signs) === 1 ? $this->parse($one, $offset) : $this->signed($one, $offset);
-                    $first = $equations[0] ?? null;
+                    $left = $equations === [] ? $this->meant($parts) : $equations[0]->left;
                     // After x = 3, a lone 5 means x = 5; after x − 2 = 3, a lone −3 means x − 2 = −3.
-                    if ($node instanceof Expression && $first !== null && Indeterminates::of($node) === []) {
-                        $node = new Equation($first->left, $node);
+                    if ($node instanceof Expression && $left !== null && Indeterminates::of($node) === []) {
+                        $node = new Equation($left, $node);
                     }
                     if ($node instanceof Expression) {
                         return \count($parts) === 1
@@ -196,6 +202,18 @@ final class LineReader
         }
 
         return Statement::of(\count($equations) === 1 ? $equations[0] : new Alternatives($equations), $links);
+    }
+
+    /**
+     * The only letter, where numbers are said to be what something is by turns: 2 or 3.
+     *
+     * @param list<string> $parts with what stands between them
+     */
+    private function meant(array $parts): ?Letter
+    {
+        $isSaid = array_intersect(array_map(mb_strtolower(...), $parts), ['or', '∨']) !== [];
+
+        return $isSaid && \count($this->letters) === 1 ? new Letter((string) array_key_first($this->letters)) : null;
     }
 
     /**

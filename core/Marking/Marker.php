@@ -24,6 +24,7 @@ use Runel\Method\ShowsSides;
 use Runel\Method\Wanting;
 use Runel\Number\DivisionByZero;
 use Runel\Number\NoExactValue;
+use Runel\Polynomial\Polynomial;
 use Runel\Proof\Effort;
 use Runel\Proof\OutOfEffort;
 
@@ -192,9 +193,11 @@ final readonly class Marker
         $failed = null;
         $last = null;
         foreach (LineReader::statements($typed) as $statement) {
-            $last = $this->statement($typed, $statement);
-            $isSound = \in_array($last->verdict, [LineVerdict::Follows, LineVerdict::Same, LineVerdict::Side], true);
-            $failed ??= $isSound ? null : $last;
+            $marked = $this->statement($typed, $statement);
+            $isSound = \in_array($marked->verdict, [LineVerdict::Follows, LineVerdict::Same, LineVerdict::Side], true);
+            $failed ??= $isSound ? null : $marked;
+            // What is said beside a line is not what the line is.
+            $last = $last !== null && $marked->verdict === LineVerdict::Side ? $last : $marked;
         }
 
         return $failed ?? $last;
@@ -205,6 +208,11 @@ final readonly class Marker
     {
         $trail = $this->page->trail;
         $marked = $this->read($typed, $written);
+        if (SaidAround::isTold($written) && $this->isAside($marked)) {
+            $this->page->trail = $trail;
+
+            return $this->side->beside($typed, Beside::said('word', null));
+        }
         $letter = $marked->say->key === 'marking.other-letter' ? $marked->say->parameters['letter'] ?? null : null;
         if ($letter instanceof Letter) {
             return $this->implied($typed, $written, $letter) ?? $marked;
@@ -228,6 +236,19 @@ final readonly class Marker
         return $marked;
     }
 
+    /** Whether what is told, as "that makes 5x", is no line of the work: what cannot be read, or a part of it. */
+    private function isAside(MarkedLine $marked): bool
+    {
+        if ($marked->verdict === LineVerdict::Unreadable) {
+            return true;
+        }
+        $own = $marked->node instanceof Expression ? Polynomial::tryFrom($marked->node) : null;
+        $whole = $this->page->task->problem->polynomial;
+
+        return $marked->verdict === LineVerdict::Wrong && $marked->slip === null && $own !== null
+            && ($whole === null || $own->degree() < $whole->degree());
+    }
+
     /** u² − 7u + 10 under (x + 1)² − 7(x + 1) + 10: what u stands for is seen, where the line follows with it. */
     private function implied(string $typed, string $written, Letter $letter): ?MarkedLine
     {
@@ -248,11 +269,7 @@ final readonly class Marker
     private function read(string $typed, string $written): MarkedLine
     {
         $this->page->numbersPlainly = $this->page->numbersPlainly || Handwriting::numbersPlainly($written);
-        $written = Handwriting::plain(
-            $written,
-            Letters::of($this->page->task->problem->node),
-            $this->page->numbersPlainly,
-        );
+        $written = Handwriting::plain($written, $this->page->task->problem->node, $this->page->numbersPlainly);
         $written = $this->goneOn($written);
         // "All x ≠ 0" says more than what is excluded.
         $beside = preg_match(PageWords::ALL_BUT, $written) === 1

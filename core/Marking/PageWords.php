@@ -61,7 +61,22 @@ final class PageWords
         WORDS;
 
     /** Before the values. */
-    public const ROOTS = '/^\s*(?:so\s+)?(?:the\s+)?(?:roots?|solutions?|zeros?|answers?)\s*(?:are|is|:|=)\s*/iu';
+    public const ROOTS = '/^\s*(?:so\s+)?(?:the\s+)?(?:roots?|zeros?)\s*(?:are|is|:|=)\s*/iu';
+
+    /** Before the answer: of an equation its values. */
+    public const ANSWER = <<<'WORDS'
+        /^\s* (?:so\s+)? (?:(?:the|my)\s+)? (?:final\s+)? (?: ans(?:wers?)? | solutions? (?:\s+set)? ) \s*
+        (?: are | is | [:=] | \s (?=[-−–±\d(√]) ) \s*/xiu
+        WORDS;
+
+    /** Numbers, one or several, and nothing else. */
+    public const VALUES = '/^(?:[-−–+±\d.,;\/()√∨&\s]|sqrt|\b(?:or|and)\b)+$/iu';
+
+    /** Between two solutions, like an “or” of logic: x = 2 v x = 3. */
+    public const WEDGE = '/(=[^=]*\s)v(?=\s[^=]*=)/u';
+
+    /** A pair in parentheses. */
+    public const PAIR = '/^\s*\(\s*[^(),;|]+\s*[,;|]\s*[^(),;|]+\s*\)\s*[.!]?\s*$/u';
 
     /** What is done to both sides, on a line of its own: −5, | ÷2, ×3 both sides, −4   −4. */
     public const MARGIN = <<<'WORDS'

@@ -156,7 +156,8 @@ final readonly class Families
 
         return Message::of(match (true) {
             $isExpression && Inside::holds($problem->node, Root::class) => 'error.roots-so',
-            $isExpression && $problem->letters === [] && Inside::holds($problem->node, Power::class) => 'error.powers-so',
+            $isExpression && $problem->letters === [] && Inside::holds($problem->node, Power::class)
+                => 'error.powers-so',
             $problem->letters === [] => 'error.no-letter',
             !$isExpression && $problem->holdsPi() && \count($problem->letters) === 1 => 'error.powers-and-pi',
             $polynomial === null => 'error.not-polynomial',

@@ -53,6 +53,8 @@ return [
     'nothing' => 'There is nothing here to be judged: write the line down.',
     'other-letter' => 'The letter :letter does not stand in the problem.',
     'equation-wanted' => 'An equation is wanted here: write both sides, with = between them.',
+    'pair' => 'A pair in parentheses is a point, or the numbers between two. Solutions are written one by one: '
+        . ':letter = … or :letter = ….',
     'equations-wanted' => 'Between solutions, each part has to be an equation: x = 3 or x = 5.',
     'expression-wanted' => 'One expression is wanted here, or two with = between them.',
     'too-many' => 'More than :limit lines at once: mark them in parts.',

@@ -59,8 +59,8 @@ return [
         ],
         'turned-bases' => [
             'title' => 'Write a number as a power',
-            'why' => 'It is a power of another base, or of that base turned over; written so, the laws of powers can be '
-                . 'used.',
+            'why' => 'It is a power of another base, or of that base turned over; written so, the laws of powers can '
+                . 'be used.',
         ],
         'some-bases' => [
             'title' => 'Write powers of one number with one base',

@@ -25,9 +25,9 @@ final readonly class OneBase
      * 8 · 4² as 2³ · (2²)², (4/9)² · (3/2)³ as ((2/3)²)² · (3/2)³: what is a power of the same number as another one,
      * or of that turned over; null where nothing is.
      */
-    public static function of(Node $node): ?Expression
+    public static function of(Expression $node): ?Expression
     {
-        if (!$node instanceof Expression || !self::isMadeOfPowers($node)) {
+        if (!self::isMadeOfPowers($node)) {
             return null;
         }
         $powers = [];
@@ -41,9 +41,9 @@ final readonly class OneBase
     }
 
     /** How the step is told: all its numbers are powers of one, some are, or of that turned over. */
-    public static function told(Node $node): string
+    public static function told(Expression $node): string
     {
-        $families = $node instanceof Expression ? self::families($node) : [];
+        $families = self::families($node);
         $isTurned = array_filter($families, static fn(array $family): bool
             => \count(array_unique(array_map(strval(...), array_column($family, 0)))) > 1) !== [];
 
@@ -98,8 +98,11 @@ final readonly class OneBase
     private static function bases(Expression $node, \Closure $isBase): array
     {
         $value = self::isNumber($node) ? $node->number() : null;
+        if ($value?->isZero() === true || $value?->isOne() === true) {
+            return [];
+        }
         if ($value !== null && ($node instanceof Numeral || $isBase($value))) {
-            return $value->isZero() || $value->isOne() ? [] : ["#$value" => $value];
+            return ["#$value" => $value];
         }
         $bases = [];
         foreach ($node instanceof Power ? [$node->base] : $node->children() as $child) {

@@ -57,13 +57,16 @@ final readonly class PowerProduct
     /** @return array<string, Expression> what numbers with exponents become on the way to one base, by the step */
     public static function inOneBase(Node $node): array
     {
-        $lines = [];
-        foreach ([OneBase::told($node) => OneBase::of(...), 'turned' => TurnedBases::of(...)] as $step => $put) {
-            $next = $put(end($lines) ?: $node);
-            $lines += $next === null ? [] : [$step => $next];
+        if (!$node instanceof Expression) {
+            return [];
         }
+        $based = OneBase::of($node);
+        $turned = TurnedBases::of($based ?? $node);
 
-        return $lines;
+        return [
+            ...($based === null ? [] : [OneBase::told($node) => $based]),
+            ...($turned === null ? [] : ['turned' => $turned]),
+        ];
     }
 
     /** Null where it is something else, or nothing is to be done. */

@@ -22,9 +22,9 @@ final readonly class TurnedBases
     private function __construct(private array $bases) {}
 
     /** (2/3)⁻² · (3/2)³ as (3/2)² · (3/2)³; null where no base is another one turned over. */
-    public static function of(Node $node): ?Expression
+    public static function of(Expression $node): ?Expression
     {
-        if (!$node instanceof Expression || !OneBase::isMadeOfPowers($node)) {
+        if (!OneBase::isMadeOfPowers($node)) {
             return null;
         }
         $bases = [];
