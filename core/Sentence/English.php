@@ -313,7 +313,16 @@ final class English
             'solve', 'derived', null,
         ],
         // formulas
-        ['make|making L:l the subject ?of {the}* {kind}* M:a', 'rearrange', 'letter', null],
+        ['make|making L:l the subject ?of|in {the}* {kind}* M:a', 'rearrange', 'letter', null],
+        [
+            'rearrange|transpose|change|rewrite {the}* {kind}* to|and|so ?that ?make|get|give|find|isolate L:l ?is|as '
+                . '?the ?subject ?of|in {the}* {kind}* M:a',
+            'rearrange', 'letter', null,
+        ],
+        [
+            'M:a make|rearrange|transpose ?to|for ?make|find|get L:l ?is|as ?the ?subject',
+            'rearrange', 'letter', null,
+        ],
         [
             'rearrange|transpose|change|rewrite|solve {the}* {kind}* M:a ?to|so ?that '
                 . '?make|making|get|give|find|isolate L:l ?is|as ?the ?subject',
@@ -524,7 +533,9 @@ final class English
         'sequence' => 'sequence series nth',
         'numbers' => 'multiple multiples even odd consecutive',
         'collect' => 'add subtract adding subtracting',
-        'story' => 'whose varies proportional area perimeter rectangle triangle speed age cost price width '
+        'condition' => 'equal-roots equal-solutions repeated-root repeated-roots repeated-solution distinct',
+        'inverse' => 'inverse',
+        'story' => 'whose varies twice proportional area perimeter rectangle triangle speed age cost price width '
             . 'length height years',
     ];
 }

@@ -59,11 +59,12 @@ final readonly class KnownWords
         return $best;
     }
 
-    /** What Runel does not do, where a word asks for that; null where it does not. */
-    public static function notDone(string $word): ?string
+    /** What Runel does not do, where a word, or it and the next one, asks for that; null where it does not. */
+    public static function notDone(string $word, string $next): ?string
     {
+        $said = [mb_strtolower($word), mb_strtolower("$word-$next")];
         foreach (English::NOT_DONE as $what => $words) {
-            if (\in_array(mb_strtolower($word), explode(' ', $words), true)) {
+            if (array_intersect($said, explode(' ', $words)) !== []) {
                 return $what;
             }
         }

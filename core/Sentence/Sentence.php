@@ -430,11 +430,12 @@ final class Sentence
     /** Why it cannot be read, at the first place that is to blame. */
     private function refusal(): Refusal
     {
-        foreach ($this->tokens as $token) {
+        foreach ($this->tokens as $place => $token) {
+            $next = $this->tokens[$place + 1] ?? null;
             $isSlope = $token->isMaths() && preg_match('/^\s*d\w?\s*\/\s*d\w/u', $token->text) === 1;
             $notDone = match (true) {
                 $isSlope => 'calculus',
-                $token->kind === TokenKind::Word => KnownWords::notDone($token->text),
+                $token->kind === TokenKind::Word => KnownWords::notDone($token->text, $next->text ?? ''),
                 default => null,
             };
             if ($notDone !== null) {

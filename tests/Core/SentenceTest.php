@@ -106,6 +106,8 @@ final class SentenceTest extends TestCase
         yield ['Draw the graph of y = x^2 - 3', 'error.not-done-graph', 1];
         yield ['Differentiate x^3 + 2x', 'error.not-done-calculus', 1];
         yield ['Solve 2x + 3 > 7', 'error.not-done-inequality', 14];
+        yield ['The equation x² + kx + 9 = 0 has equal roots. Find k.', 'error.not-done-condition', 34];
+        yield ['Find the inverse of f(x) = 3x − 2', 'error.not-done-inverse', 10];
         yield ['solve simultaneously x+y=3, x-y=1', 'error.not-done-simultaneous', 7];
         yield ['solve the equation', 'error.no-mathematics', 1];
         yield ['x^2 - 4 and x + 2', 'error.two-problems', 13];
