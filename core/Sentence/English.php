@@ -56,6 +56,10 @@ final class English
         '{by} ?using any|a|the ?suitable|appropriate|algebraic|valid method ?of ?your ?choice',
         'what do|will|would you|we|i get|obtain when|if you|we|i', 'complete|completing ?the square {and} ?hence|so',
         'a|the {curve} has|with|is|given ?given ?by ?the ?equation|equations', 'algebraically', 'thanks|thank ?you',
+        '?{and} hence ?or ?otherwise {find} ?out ?down {the}* '
+            . 'minimum|maximum|least|greatest|smallest|largest|lowest|highest|turning ?value|point ?of ?the ?{curve}',
+        '{and} {find} ?out ?down {the}* '
+            . 'minimum|maximum|least|greatest|smallest|largest|lowest|highest|turning ?value|point ?of ?the ?{curve}',
         'hence ?or ?otherwise', 'or otherwise',
         '?by showing|show ?all ?of ?{your} work|working|steps|workings', 'giving|give ?your reasons',
         '?{and} checking|check ?{your} ?{answer} ?for extraneous ?{root}', '?{and} checking|check {your} {answer}',
@@ -128,7 +132,7 @@ final class English
         'taking|extracting ?the square roots|root ?of ?both ?sides' => ['solve' => 'square-roots'],
         '?the rational roots|root theorem|test' => ['solve' => 'rational-roots', 'factor' => 'rational-roots'],
         '?the balance|balancing ?method' => ['solve' => 'balance', 'rearrange' => 'balance'],
-        '?the difference of ?two squares' => ['factor' => 'special'],
+        '?the difference of ?two squares' => ['factor' => 'special', 'solve' => 'factoring'],
         '?the cross ?method|products' => ['factor' => 'cross'],
         '?the scaling ?method' => ['factor' => 'scale'],
         'trial ?and ?error|improvement' => ['factor' => 'trial'],
@@ -423,6 +427,10 @@ final class English
                 . '{kind}* E:a',
             'solve', 'factor-then-solve', null,
         ],
+        [
+            'let|letting|put|putting|set|setting E:u {and}* solve {the}* {kind}* E:a',
+            'solve', 'solve-substituted', null,
+        ],
         ['solve|solving {the}* {kind}* M:a', 'solve', 'solve', null],
         // products
         ['?{find} ?out ?down ?is ?{the}* expansion of {the}* {kind}* M:a', 'multiply', 'plain', null],
@@ -490,12 +498,26 @@ final class English
             'simplify', 'plain', 'excluded',
         ],
         ['how many ?real|distinct|different {root} does|do {the}* {kind}* M:a have ?got', 'solve', 'plain', 'count'],
+        ['how many ?real|distinct|different {root} has|have {the}* {kind}* M:a ?got', 'solve', 'plain', 'count'],
+        [
+            '?{find} ?out ?down ?is ?{the}* nature of ?the ?its {root} of|for {the}* {kind}* M:a',
+            'solve', 'zero', 'count',
+        ],
         ['{find} ?out ?the number of ?real|distinct {root} ?of {the}* {kind}* M:a ?has', 'solve', 'plain', 'count'],
         ['derive {the}* quadratic formula ?for|from|of {the}* {kind}* M:a', 'solve', 'plain', null],
         ['{show} ?that|whether {the}* {kind}* M:a', 'show', 'plain', null],
         ['?what|find ?is ?out {the}* M:a squared', 'multiply', 'square', null],
         ['?what|find ?is ?out {the}* M:a cubed', 'multiply', 'cube', null],
         ['M:a ?solve|solved|rearranged for L:l', null, 'letter', null],
+        ['M:a solve ?it|this', 'solve', 'solve', null],
+        ['M:a {factor} ?it|this {fully}*', 'factor', 'plain', null],
+        ['M:a {expand} ?it|this ?out ?{and} ?simplify', 'multiply', 'plain', null],
+        ['M:a simplify ?it|this {fully}*', null, 'simplify', null],
+        [
+            'what|which ?number|term ?must|should ?has|needs|do|is ?to ?be ?you|we added|add to {the}* {kind}* M:a '
+                . 'to|so ?that ?it ?make|form|give|get|complete|becomes|is ?it {the}* perfect square ?trinomial',
+            'complete-square', 'plain', 'number',
+        ],
         ['for L:l M:a', null, 'letter', null],
         // nothing in particular
         ['collect|combine|gather ?up ?the like terms ?in|of {the}* {kind}* M:a', null, 'plain', null],
@@ -533,6 +555,7 @@ final class English
         'sequence' => 'sequence series nth',
         'numbers' => 'multiple multiples even odd consecutive',
         'collect' => 'add subtract adding subtracting',
+        'complex' => 'complex imaginary',
         'condition' => 'equal-roots equal-solutions repeated-root repeated-roots repeated-solution distinct',
         'inverse' => 'inverse',
         'story' => 'whose varies twice proportional area perimeter rectangle triangle speed age cost price width '

@@ -208,7 +208,7 @@ final class Sentence
             });
         }
         foreach (English::METHODS as $row => $methods) {
-            foreach (["{by} ?the ?method ?of $row ?or ?otherwise ?to ?and", "$row method"] as $way) {
+            foreach (["{by} ?using ?the ?method ?of $row ?or ?otherwise ?to ?and", "$row method"] as $way) {
                 $this->take($way, 'method', function () use ($methods): void {
                     $this->methods += $methods;
                 });
@@ -364,10 +364,11 @@ final class Sentence
             'foil' => ['multiply' => 'term-by-term'],
             'factor-then-solve', 'solve-factored' => ['solve' => 'factoring'],
             'derived' => ['solve' => 'completing-square'],
+            'solve-substituted' => ['solve' => 'substitution'],
             default => [],
         };
 
-        return \in_array($work, ['factor-then-solve', 'solve-factored'], true) ? 'solve' : $work;
+        return \in_array($work, ['factor-then-solve', 'solve-factored', 'solve-substituted'], true) ? 'solve' : $work;
     }
 
     /**

@@ -28,8 +28,10 @@ return [
     'not-done-story' => 'This is a problem in words, which Runel does not set up. Type the equation or the expression '
         . 'that comes of it.',
     'not-done-collect' => 'Adding and subtracting by themselves are understood, but Runel does not do them so far.',
-    'not-done-condition' => 'Runel does not look for what a letter has to be so that an equation has equal, different or '
-        . 'no solutions. Type what it comes to: where they are equal the discriminant is 0, “solve k² − 100 = 0”.',
+    'not-done-complex' => 'Whether the root of a negative number is written with i is a habit of the house style: '
+        . 'choose it there, and take these words out here.',
+    'not-done-condition' => 'Runel does not look for what a letter has to be so that an equation has equal, different '
+        . 'or no solutions. Type what it comes to: where they are equal the discriminant is 0, “solve k² − 100 = 0”.',
     'not-done-inverse' => 'Runel does not find the inverse of a function by itself. Make the other letter the subject: '
         . '“make x the subject of y = 3x − 2”.',
     'not-done-sequence' => 'Runel does not work with sequences.',
