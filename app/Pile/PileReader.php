@@ -16,7 +16,15 @@ final class PileReader
 {
     private const NAME = '/^\p{Lu}[\p{L}’\'.-]{1,30}(?: \p{L}[\p{L}’\'.-]{0,30}){0,3}$/u';
 
+    /** The number of a problem, and how it is written: 2), (b), Q3. */
+    private const NUMBER = '/^\s*((?:Q|Question\s*)?\(?)(\d{1,2}|[a-h])([).:]+)\s+(?=\S)/iu';
+
+    /** Numbers of a first problem. */
+    private const FIRST = ['1)', '1.', '1:', '(1)', 'a)', 'a.', '(a)', 'q1)', 'q1.', 'q1:', 'question1.', 'question1:'];
+
     private string $learner = '';
+    /** The number that the next problem of the same learner would have, as it would be written. */
+    private ?string $next = null;
     private ?string $problem = null;
     /** @var list<string> */
     private array $lines = [];
@@ -40,10 +48,21 @@ final class PileReader
     private function ofText(string $text): array
     {
         $isMarkdown = preg_match('/^#{1,6}\s/m', $text) === 1;
-        foreach (explode("\n", $text) as $line) {
-            $line = self::bare($line, $isMarkdown);
+        $typed = explode("\n", $text);
+        foreach ($typed as $place => $whole) {
+            $line = self::bare($whole, $isMarkdown);
+            $number = self::number($whole);
+            // Numbered problems may stand one under another, each with lines under it, without a gap between them.
+            if ($number !== null && $number === $this->next && $this->lines !== []) {
+                $this->close();
+            }
+            if ($this->problem === null && $this->lines === []) {
+                $this->next = self::number($whole, 1);
+            }
             match (true) {
                 $line === '' => $this->close(),
+                self::isName($line) && \in_array(self::number($typed[$place + 1] ?? ''), self::FIRST, true)
+                    => $this->begin($line),
                 $this->isHeading($line) => null,
                 $this->problem === null && $this->common === '' => $this->problem = $line,
                 default => $this->lines[] = $line,
@@ -76,10 +95,26 @@ final class PileReader
         if ($name === null) {
             return false;
         }
-        $this->close();
-        $this->learner = mb_substr(trim($name), 0, 60);
+        $this->begin($name);
 
         return true;
+    }
+
+    private function begin(string $learner): void
+    {
+        $this->close();
+        $this->learner = mb_substr(trim($learner), 0, 60);
+    }
+
+    /** The number a line begins with, or the one so many further, as it is written; null where there is none. */
+    private static function number(string $line, int $further = 0): ?string
+    {
+        if (preg_match(self::NUMBER, $line, $match) !== 1) {
+            return null;
+        }
+        $number = ctype_digit($match[2]) ? (string) ((int) $match[2] + $further) : \chr(\ord($match[2]) + $further);
+
+        return mb_strtolower(trim($match[1]) . $number) . $match[3];
     }
 
     /** Words with capitals, and not the words of an answer. */

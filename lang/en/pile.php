@@ -7,8 +7,8 @@ return [
     'lead' => 'Paste a page or a whole pile, or choose a file. Every line is judged by whether it follows from the '
         . 'learner’s own line before.',
     'text' => 'The work',
-    'text-hint' => 'A name, the problem, the lines under it, an empty line, the next. Markdown headings and a table '
-        . 'with the columns learner, problem, lines are read too.',
+    'text-hint' => 'A name, the problem, the lines under it, an empty line or the next number, the next. Markdown '
+        . 'headings and a table with the columns learner, problem, lines are read too.',
     'common' => 'One problem for all of them (where the pages do not name their own)',
     'file' => 'Or a file: text, Markdown or CSV',
     'mark-it' => 'Mark it',

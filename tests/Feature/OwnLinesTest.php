@@ -94,6 +94,10 @@ final class OwnLinesTest extends TestCase
     {
         yield 'text with names' => ["Mirela\n2x+3=11\n2x=8\n\nTobiah\n2x+3=11\n2x=14", 2, 'Tobiah'];
         yield 'numbered problems' => ["1) 2x+3=11\n2x=8\nx=4\n\nb) x^2+14x+48\n(x+6)(x+8)", 2, 'finished'];
+        yield 'numbered problems without gaps' => [
+            "Nell\n1) x^2-4\n(x-2)(x+2)\n2) 3x=12\nx=4\nOskar\n1) x^2-4\n(x-2)^2\n2) 3x=12\nx=4", 4, 'Oskar',
+        ];
+        yield 'numbered steps' => ["2x+3=11\n1) 2x=8\n2) x=4\n\n1) 2x+3=11\n2) 2x=8\n3) x=4", 2, 'finished'];
         yield 'a table' => ["learner;problem;lines\nInes;2x+3=11;2x=14|x=7\nWen;x^2+14x+48;(x+6)(x+8)", 2, 'Ines'];
         yield 'lists in Markdown' => ["# Jarek\n## Problem: 2x+3=11\n- 2x=8\n- x=4", 1, 'finished'];
         yield 'headings in other words' => ["Pupil: Jarek\nExercise 3: 2x+3=11\n2x=8\nx=4", 1, 'Jarek'];
