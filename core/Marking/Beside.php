@@ -23,6 +23,9 @@ use Runel\Proof\Proof;
 final readonly class Beside
 {
     private const CHECK = '/^\s*(?:check|test|verify|sub(?:stitute)?|trying|try)\b[^:]*:?/iu';
+    /** A value, and numbers that are said to be equal: x = 2: 4 − 4 = 0. */
+    private const PUT_IN = '/^\s*(?:(?:when|if|at|for|put|with)\s+)?\p{L}\s*=\s*([-−–]?\d[\d.\/]*)\s*:\s+'
+        . '([^:=]*=[^:]*?)[\s.✓✔]*$/iu';
     private const DEFINITION = '/^\s*(?:let\s+)?(ac|\p{L}|Δ|discriminant|disc)\s*=\s*([^=].*)$/iu';
     private const DISCRIMINANT = '/^\s*b\s*(?:\^\s*2|²)\s*[-−–]\s*4\s*[*·×]?\s*a\s*[*·×]?\s*c\s*=(.*)$/u';
     private const WORDS = '/(?<![\p{L}\d\\\\])(?!sqrt|sin|cos|tan|log|pi\b)\p{L}{3,}(?![\p{L}\d(=])/u';
@@ -96,6 +99,7 @@ final readonly class Beside
             preg_match(self::PAIR, $typed, $match) === 1 && (!$isEquation || $problem->polynomial?->degree() === 2)
                 => self::pair($problem, $match[1], $match[2]),
             preg_match(self::CHECK, $typed) === 1 => self::check($typed, $proof),
+            preg_match(self::PUT_IN, $typed, $match) === 1 => self::putIn($match[1], $match[2], $isEquation, $proof),
             str_contains($typed, '≠') => self::unequal($typed, $proof),
             default => self::definitions($typed, $problem, $proof) ?? self::sums($typed, $proof),
         };
@@ -345,6 +349,15 @@ final readonly class Beside
         }
 
         return new self('check', $holds ? true : (preg_match('/[✗✘]|≠|\bno\b/u', $typed) === 1 ? true : false));
+    }
+
+    /** What comes of a value that is put in; null where the colon may divide, as in x = 8 : 2 = 4. */
+    private static function putIn(string $value, string $numbers, bool $isEquation, Proof $proof): ?self
+    {
+        $holds = self::chain($numbers, $proof);
+        $mayDivide = $isEquation || (self::chain("$value/$numbers", $proof) ?? []) !== [];
+
+        return $holds === [] && $mayDivide ? null : new self('check', $holds === null ? null : $holds !== []);
     }
 
     /**

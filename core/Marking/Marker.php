@@ -43,6 +43,7 @@ final readonly class Marker
 
     private ChainLines $chain;
     private SideLines $side;
+    private ZeroLines $zeros;
     /** Where two sides are shown to be the same. */
     private ?BothSidesLines $sides;
 
@@ -50,6 +51,7 @@ final readonly class Marker
     {
         $this->chain = new ChainLines($page);
         $this->side = new SideLines($page);
+        $this->zeros = new ZeroLines($page, $this->side);
         $given = $page->task->problem->node;
         $this->sides = $page->family instanceof ShowsSides && $given instanceof Equation
             ? new BothSidesLines($page, $this->chain, $this->side, $given)
@@ -361,6 +363,10 @@ final readonly class Marker
         if ($node instanceof Expression) {
             return $this->chain->judged($typed, $node);
         }
+        $aboutZeros = $this->zeros->judged($typed, $node);
+        if ($aboutZeros !== null) {
+            return $aboutZeros;
+        }
         $divided = $node instanceof Equation ? $this->page->rows?->identity($node->left, $node->right) : null;
         if ($divided !== null) {
             return $this->chain->judged($typed, $divided);
@@ -435,6 +441,15 @@ final readonly class Marker
         }
         if ($this->page->task->problem->node instanceof Equation && $letters !== []) {
             return $this->value($typed, $parts);
+        }
+        $last = $parts[\count($parts) - 1];
+        // What a letter is, beside an expression: x = 8 : 2 = 4.
+        if ($isValue && $parts[0] instanceof Letter && !$this->page->proof->same($parts[0], $this->side->problem())) {
+            return $this->side->equality($typed, new Equation($parts[1], $last));
+        }
+        if ($this->page->task->problem->node instanceof Expression && $last->isZero()
+            && $this->zeros->judged($typed, new Equation($parts[0], $last)) !== null) {
+            array_pop($parts);
         }
         foreach ($parts as $place => $part) {
             if ($place > 0 && !$this->page->proof->same($parts[$place - 1], $part)) {
