@@ -8,6 +8,7 @@ use Runel\Expression\Equation;
 use Runel\Expression\Evaluation;
 use Runel\Expression\Expression;
 use Runel\Expression\Indeterminates;
+use Runel\Expression\Letter;
 use Runel\Law\Claim\DoesNotSolve;
 use Runel\Message\Refusal;
 use Runel\Number\DivisionByZero;
@@ -27,13 +28,14 @@ final readonly class Beside
     private const PUT_IN = '/^\s*(?:(?:when|if|at|for|put|with)\s+)?\p{L}\s*=\s*([-−–]?\d[\d.\/]*)\s*:\s+'
         . '([^:=]*=[^:]*?)[\s.✓✔]*$/iu';
     private const DEFINITION = '/^\s*(?:let\s+)?(ac|\p{L}|Δ|discriminant|disc)\s*=\s*([^=].*)$/iu';
-    private const DISCRIMINANT = '/^\s*b\s*(?:\^\s*2|²)\s*[-−–]\s*4\s*[*·×]?\s*a\s*[*·×]?\s*c\s*=(.*)$/u';
+    private const DISCRIMINANT = '/^\s*(?:(?:D|Δ|disc(?:riminant)?)\s*=\s*)?'
+        . 'b\s*(?:\^\s*2|²)\s*[-−–]\s*4\s*[*·×]?\s*a\s*[*·×]?\s*c\s*=(.*)$/u';
     private const WORDS = '/(?<![\p{L}\d\\\\])(?!sqrt|sin|cos|tan|log|pi\b)\p{L}{3,}(?![\p{L}\d(=])/u';
     /** −11 < 0, D > 0, b² − 4ac = −11 < 0. */
     private const UNEVEN = '/^(.*?)\s*([<>≤≥])\s*(0|[-−–]?\d+)\s*[.]?\s*$/u';
     private const NAMED = '/^\s*(?:d|Δ|disc(?:riminant)?|b\s*(?:\^2|²)\s*[-−–]\s*4\s*a\s*c)\s*(?:=|$)/iu';
     /** f(−2) = −8 + 12 − 4 = 0. */
-    private const VALUE = '/^\s*[fpgFPG]\s*\(\s*([^()=]+)\s*\)\s*=\s*([^≠]+?)[\s.✓✔✗✘]*$/u';
+    private const VALUE = '/^\s*([fpgyFPG])\s*\(\s*([^()=]+)\s*\)\s*=\s*([^≠]+?)[\s.✓✔✗✘]*$/u';
     private const PAIR = '/^\s*([-−–]?\d+)\s*(?:and|&|,|;)\s*([-−–+]?\d+)\s*$/u';
 
     /**
@@ -76,6 +78,7 @@ final readonly class Beside
         return match (true) {
             $isEquation && preg_match(PageWords::MARGIN, $typed) === 1 => new self('margin', null),
             preg_match(PageWords::REMARK, $typed) === 1 => new self('word', null),
+            preg_match(PageWords::FOUR, $typed) === 1 => new self('product', null),
             preg_match(PageWords::PAIRS, $typed) === 1 => new self('product', null),
             preg_match(PageWords::VERTEX, $typed, $match) === 1 => self::vertex(
                 $problem,
@@ -88,7 +91,8 @@ final readonly class Beside
                 $match[1],
                 mb_strtolower($match[2]) !== 'is',
             ),
-            preg_match(self::VALUE, $typed, $match) === 1 => self::valueAt($problem, $match[1], $match[2], $proof),
+            preg_match(self::VALUE, $typed, $match) === 1 && self::isFunction($match[1], $problem)
+                => self::valueAt($problem, $match[2], $match[3], $proof),
             preg_match(self::UNEVEN, $typed, $match) === 1 => self::uneven($problem, $match, $proof),
             preg_match(PageWords::REJECTED, $typed, $match) === 1 => self::rejected(
                 $problem,
@@ -184,10 +188,20 @@ final readonly class Beside
     }
 
     /** What the polynomial is at a number. */
+    /** Whether a letter before parentheses names the function: y(3) where the problem is y = …, f(3) anywhere else. */
+    private static function isFunction(string $letter, Problem $problem): bool
+    {
+        return $letter !== 'y' || ($problem->node instanceof Equation && $problem->node->left->equals(new Letter('y')));
+    }
+
     private static function valueAt(Problem $problem, string $place, string $chain, Proof $proof): ?self
     {
         $whole = self::whole($problem);
         $letter = $problem->letter();
+        if ($letter === null && $problem->node instanceof Equation && $problem->node->left instanceof Letter) {
+            $whole = Polynomial::tryFrom($problem->node->right);
+            $letter = $whole?->letters()[0] ?? null;
+        }
         $at = self::number($place);
         $values = self::chain($chain, $proof);
         if ($letter === null || $whole?->letters() !== [$letter] || $at === null || $values === null) {

@@ -64,7 +64,7 @@ final class Handwriting
         if (preg_match(self::PRODUCT, $typed, $name) === 1 && !isset($letters[$name[1]])) {
             $typed = self::blanked($typed, self::PRODUCT);
         }
-        $typed = self::columns($typed);
+        $typed = (string) preg_replace(PageWords::ROOT, '√   ', self::columns($typed));
         $typed = (string) preg_replace(self::APPROXIMATE, '=', $typed);
         // A capital at the beginning of a line, or one that the keyboard has made.
         if (isset($letters['x']) && !isset($letters['X']) && !str_contains($typed, 'x')) {

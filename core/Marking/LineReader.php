@@ -39,8 +39,15 @@ final class LineReader
         . '(?:(?:\d+\p{L}*|\p{L}+)|\([^()]*\)(?:\^\d+|[²³])?)(?:\([^()]*\)(?:\^\d+|[²³])?)+(?=[^(]|$)'
         . '|(?:\d+\p{L}+|\p{L}{2,})(?:\^\d+|[²³])?(?![\p{L}\d(])'
         . ')/u';
-    private const ONWARD = '/<?=>|⇒|⇔|⟹|⟺|→|->|(?<=\S)\s+(?:so|therefore|hence|∴)\s|'
+    /** Two sums with a fraction line between them, and nothing else on that side. */
+    private const SUMS = '/^(\s*(?:[^=]*=)?\s*)((?=[^\/]*\p{L})[^=\/()\s][^=\/()]*[-+−][^=\/()]*)\/'
+        . '([^=\/()\s][^=\/()]*[-+−][^=\/()]*)$/u';
+    /** A letter, what it is by ±, and the same once more. */
+    private const IN_TURN = '/^(\s*\p{L})(\s*=(?:(?!\bor\b|\band\b)[^=,;±])*(?:±|\+\/-)(?:(?!\bor\b|\band\b)[^=,;])*)'
+        . '(=.+)$/u';
+    private const ONWARD = '/<?=>|⇒|⇔|⟹|⟺|→|->|(?<=\S)\s*,?\s+(?:so|therefore|hence|∴)\s|'
         . '(?<=[\p{L}\d)])\s+(?=(?:check|test|verify)\s*:)|'
+        . '(?<=[\p{L}\d)²³⁴])\s*[,;(]?\s*(?:(?:where|for|with|provided)\s+)?(?=\p{L}\s*(?:≠|!=)\s*[-−\d])|'
         . '(?<=\S)\s*,?\s+(?:(?:which\s+)?(?:gives|becomes|means)|giving)\s(?=[^=]*=)/iu';
     private const QUOTIENT = '/^\s*(?:the\s+)?q(?:uotient)?\s*(?:=|:|is)\s*(.*\S)\s*(?:[,;]|\band\b)\s*(?:the\s+)?'
         . 'r(?:em(?:ainder)?)?\s*(?:=|:|is)\s*(\S.*)$/iu';
@@ -260,10 +267,13 @@ final class LineReader
         );
     }
 
-    /** The line with everything that stands close behind a fraction line below it: a/2s as a/(2s), a/3(x + 4), too. */
+    /**
+     * The line with everything that stands close behind a fraction line below it: a/2s as a/(2s), a/3(x + 4), too; or
+     * with a sum above and a sum below, x + 3/x + 2 as (x + 3)/(x + 2).
+     */
     public static function otherwise(string $typed): string
     {
-        return (string) preg_replace(self::BELOW, '($1)', $typed);
+        return (string) preg_replace([self::BELOW, self::SUMS], ['($1)', '$1($2)/($3)'], $typed);
     }
 
     /**
@@ -277,11 +287,28 @@ final class LineReader
         foreach (preg_split(self::ONWARD, $typed, -1, \PREG_SPLIT_OFFSET_CAPTURE) ?: [] as [$part, $byte]) {
             $offset = mb_strlen(substr($typed, 0, $byte));
             if (trim($part) !== '') {
-                $statements[] = str_repeat(' ', $offset) . $part;
+                array_push($statements, ...self::valuesInTurn(str_repeat(' ', $offset) . $part));
             }
         }
 
         return $statements === [] ? [$typed] : $statements;
+    }
+
+    /**
+     * x = (−6 ± 8)/2 = 1 or −7: each = after a ± says anew what the letter is.
+     *
+     * @return non-empty-list<string> each with blanks before it, so that places stay
+     */
+    private static function valuesInTurn(string $typed): array
+    {
+        if (preg_match(self::IN_TURN, $typed, $match) !== 1) {
+            return [$typed];
+        }
+
+        return [
+            $match[1] . $match[2],
+            ...self::valuesInTurn($match[1] . str_repeat(' ', mb_strlen($match[2])) . $match[3]),
+        ];
     }
 
     /** @throws Refusal that speaks of the ± that was typed */

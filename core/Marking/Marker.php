@@ -44,6 +44,8 @@ final readonly class Marker
     private ChainLines $chain;
     private SideLines $side;
     private ZeroLines $zeros;
+    /** Where the problem is a curve. */
+    private ?CurveLines $curve;
     /** Where two sides are shown to be the same. */
     private ?BothSidesLines $sides;
 
@@ -52,6 +54,7 @@ final readonly class Marker
         $this->chain = new ChainLines($page);
         $this->side = new SideLines($page);
         $this->zeros = new ZeroLines($page, $this->side);
+        $this->curve = CurveLines::of($page, $this->side);
         $given = $page->task->problem->node;
         $this->sides = $page->family instanceof ShowsSides && $given instanceof Equation
             ? new BothSidesLines($page, $this->chain, $this->side, $given)
@@ -217,7 +220,7 @@ final readonly class Marker
         }
         $letter = $marked->say->key === 'marking.other-letter' ? $marked->say->parameters['letter'] ?? null : null;
         if ($letter instanceof Letter) {
-            return $this->implied($typed, $written, $letter) ?? $marked;
+            return $this->implied($typed, $written, $letter) ?? $this->ofFormula($typed, $written) ?? $marked;
         }
         $other = LineReader::otherwise($written);
         if ($marked->verdict !== LineVerdict::Wrong || $other === $written) {
@@ -249,6 +252,23 @@ final readonly class Marker
 
         return $marked->verdict === LineVerdict::Wrong && $marked->slip === null && $own !== null
             && ($whole === null || $own->degree() < $whole->degree());
+    }
+
+    /** x = (−b ± √(b² − 4ac))/2a: a formula in letters, where the line follows with the problem's own coefficients. */
+    private function ofFormula(string $typed, string $written): ?MarkedLine
+    {
+        [$trail, $standing, $reader] = [$this->page->trail, $this->page->standing, $this->page->reader];
+        foreach ($this->side->coefficients() ? array_unique([$written, LineReader::otherwise($written)]) : [] as $one) {
+            $marked = $this->read($typed, $one);
+            [$this->page->standing, $this->page->reader] = [$standing, $reader];
+            if (\in_array($marked->verdict, [LineVerdict::Follows, LineVerdict::Same], true)
+                || $marked->say->key === 'marking.side') {
+                return $marked;
+            }
+            $this->page->trail = $trail;
+        }
+
+        return null;
     }
 
     /** u² − 7u + 10 under (x + 1)² − 7(x + 1) + 10: what u stands for is seen, where the line follows with it. */
@@ -398,6 +418,10 @@ final readonly class Marker
                 ? $this->chain->judged($typed, new Equation($problem->left, $node))
                 : $this->side->unreadable($typed, 'marking.equation-wanted');
         }
+        $ofCurve = $this->curve?->judged($typed, $node);
+        if ($ofCurve !== null) {
+            return $ofCurve;
+        }
         $isIdentity = $node instanceof Equation && $this->page->proof->same($node->left, $node->right);
         $isPlain = $node instanceof Equation && Indeterminates::of($node) === [];
         if ($node instanceof Equation && ($isIdentity || $isPlain) && !$this->isTrivial($this->page->trail->line)) {
@@ -488,7 +512,9 @@ final readonly class Marker
             }
         }
 
-        return $this->chain->judged($typed, new Equation($parts[0], $parts[\count($parts) - 1]));
+        $value = new Equation($parts[0], $parts[\count($parts) - 1]);
+
+        return $this->curve?->judged($typed, $value) ?? $this->chain->judged($typed, $value);
     }
 
     /** "no solution", "all numbers". */

@@ -53,6 +53,9 @@ final class PageWords
         \s*[.:!]?\s*$/xiu
         WORDS;
 
+    /** The four products of two brackets, each with its letter. */
+    public const FOUR = '/^\s*(?:[FOIL]\s*[:=]\s*)?[^,;:=]+[,;]?\s*(?:[OIL]\s*[:=]\s*[^,;:=]+[,;]?\s*){1,3}$/u';
+
     /** Pairs that are tried: 1x28, 2x14, 4x7; −30: −6, 5. */
     public const PAIRS = <<<'WORDS'
         /^\s* (?: [-−–+]?\d+ \s*:\s* [-−–+]?\d+ \s* (?:[,&x×*·]|and) \s* [-−–+]?\d+
@@ -71,6 +74,9 @@ final class PageWords
 
     /** Numbers, one or several, and nothing else. */
     public const VALUES = '/^(?:[-−–+±\d.,;\/()√∨&\s]|sqrt|\b(?:or|and)\b)+$/iu';
+
+    /** A root said in words behind a number or a sign: 8 root 2. */
+    public const ROOT = '/(?<=[\d)+\-−*·(=]\s)root(?=\s+\d)/iu';
 
     /** Between two solutions, like an “or” of logic: x = 2 v x = 3. */
     public const WEDGE = '/(=[^=]*\s)v(?=\s[^=]*=)/u';

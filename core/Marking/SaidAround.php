@@ -26,7 +26,8 @@ final class SaidAround
         /(?<!\s) \s*+ (?: (?:[,–—-]\s*+)? (?: (?:which|this|that)\s++ )? (?:is\s++)? (?:the|my)\s++ (?:final\s++)?
             (?: answer | solution )
           | (?: <[-–—] | ← ) \s*+ (?: (?:the|my)\s++ )? (?:final\s++)? answer
-          | \( \s*+ (?:final\s++)? answer \s*+ \) | no\s++remainder | [:;]-?[)] ) \s*+[.!]*\s*+$/xiu
+          | \( \s*+ (?:final\s++)? answer \s*+ \) | no\s++remainder | [:;]-?[)]
+            | (?<=\s) ans(?:wer)? ) \s*+[.!]*\s*+$/xiu
         WORDS;
     /** Between two things that are said to be equal. */
     private const EQUAL = <<<'WORDS'

@@ -13,6 +13,7 @@ use Runel\Expression\Indeterminates;
 use Runel\Expression\Letter;
 use Runel\Expression\Letters;
 use Runel\Expression\Node;
+use Runel\Expression\Numeral;
 use Runel\Expression\Rewriter;
 use Runel\Message\Message;
 use Runel\Message\Refusal;
@@ -185,6 +186,28 @@ final readonly class SideLines
         $this->page->reader = $this->page->reader->knowing($letter);
 
         return $hidden->something;
+    }
+
+    /** Lets a, b and c stand for the coefficients of a quadratic; false where it is none, or has these letters. */
+    public function coefficients(): bool
+    {
+        $problem = $this->page->task->problem;
+        $curve = $problem->node instanceof Equation && $problem->node->left instanceof Letter
+            ? Polynomial::tryFrom($problem->node->right)
+            : null;
+        $polynomial = $problem->letter() === null ? $curve : $problem->polynomial;
+        $letter = $polynomial?->letters()[0] ?? null;
+        if ($polynomial === null || $letter === null || \count($polynomial->letters()) !== 1
+            || $polynomial->degree() !== 2 || $this->page->standing !== []
+            || array_intersect_key(Letters::of($problem->node), ['a' => true, 'b' => true, 'c' => true]) !== []) {
+            return false;
+        }
+        foreach (['a' => 2, 'b' => 1, 'c' => 0] as $name => $power) {
+            $this->page->standing[$name] = Numeral::of($polynomial->coefficient($letter, $power));
+            $this->page->reader = $this->page->reader->knowing($name);
+        }
+
+        return true;
     }
 
     /**

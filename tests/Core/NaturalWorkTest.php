@@ -153,6 +153,18 @@ final class NaturalWorkTest extends TestCase
         self::assertGreaterThan(20, $wrong);
     }
 
+    /** Of single points of a curve those that are sought are known; why another was written nobody can tell. */
+    public function testPointsOfACurveAreKnownOrLeftAlone(): void
+    {
+        foreach ([
+            'y = -4' => 'side', 'y = 7' => 'beside', 'x = 3' => 'side', 'x = 4' => 'beside', 'x = 3, y = 7' => 'beside',
+            'x = 1 or x = 5' => 'side', 'x = 1 or x = 4' => 'beside', 'f(3) = -4' => 'side', 'f(3) = 4' => 'side-wrong',
+            'x^2 - 6x + 5 = 0' => 'beside', 'y = x^2 - 6x + 4' => 'copied',
+        ] as $line => $key) {
+            self::assertSame("marking.$key", $this->said('y=x^2-6x+5', $line)->key, $line);
+        }
+    }
+
     /** What follows by luck only is told, and by what sound step does not. */
     public function testWhatFollowsByLuckIsTold(): void
     {

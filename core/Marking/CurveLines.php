@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Runel\Marking;
+
+use Runel\Expression\Alternatives;
+use Runel\Expression\Equation;
+use Runel\Expression\Evaluation;
+use Runel\Expression\Expression;
+use Runel\Expression\Indeterminates;
+use Runel\Expression\Letter;
+use Runel\Expression\Letters;
+use Runel\Expression\Node;
+use Runel\Expression\Numeral;
+use Runel\Law\Claim\Solves;
+use Runel\Number\Rational;
+use Runel\Polynomial\Polynomial;
+
+/**
+ * What is said of single points where the problem is a curve, y = x² − 6x + 5: x = 3 may be its axis, y = −4 its least
+ * value, x = 1 or x = 5 where it meets the x-axis. Such a line carries nothing on; of another point nobody can tell why
+ * it was written.
+ */
+final readonly class CurveLines
+{
+    private function __construct(
+        private Page $page,
+        private SideLines $side,
+        private string $letter,
+        private string $value,
+        private Polynomial $right,
+    ) {}
+
+    /** Null where the problem is no quadratic curve. */
+    public static function of(Page $page, SideLines $side): ?self
+    {
+        $node = $page->task->problem->node;
+        if (!$node instanceof Equation || !$node->left instanceof Letter
+            || $page->family->seeksSolutions($page->task->problem)) {
+            return null;
+        }
+        $right = Polynomial::tryFrom($node->right);
+        $letters = $right?->letters() ?? [];
+
+        return $right === null || \count($letters) !== 1 || $letters[0] === $node->left->name || $right->degree() !== 2
+            ? null
+            : new self($page, $side, $letters[0], $node->left->name, $right);
+    }
+
+    /** Null where the line says something else. */
+    public function judged(string $typed, Node $node): ?MarkedLine
+    {
+        $said = match (true) {
+            $node instanceof Alternatives => $node->equations,
+            $node instanceof Equation => [$node],
+            default => [],
+        };
+        $values = [];
+        foreach ($said as $one) {
+            if (!$one->left instanceof Letter || Indeterminates::of($one->right) !== []) {
+                // Where the curve has a value, or none, is asked there: y is not said.
+                return Letters::holds($node, $this->value) || ($node instanceof Equation && $this->page->proof->same(
+                    $node->left,
+                    $node->right,
+                )) ? null : $this->side->beside($typed, Beside::said('definition', null));
+            }
+            $values[$one->left->name][] = $one->right;
+        }
+
+        return $values === [] ? null : $this->side->beside($typed, Beside::said('definition', $this->isKnown(
+            $values[$this->letter] ?? [],
+            $values[$this->value] ?? [],
+        ) ? true : null));
+    }
+
+    /**
+     * Whether it is the axis, the least or greatest value, both of these, or where the curve meets the x-axis.
+     *
+     * @param list<Expression> $places
+     * @param list<Expression> $values
+     */
+    private function isKnown(array $places, array $values): bool
+    {
+        $axis = $this->right->coefficient($this->letter, 1)->negated()
+            ->dividedBy($this->right->coefficient($this->letter, 2)->times(Rational::of(2)));
+        $right = $this->right->toExpression();
+        $top = Numeral::of(Evaluation::rational($right, [$this->letter => $axis]));
+        $isTop = array_filter($values, fn(Expression $value): bool => !$this->page->proof->same($value, $top)) === [];
+        $zero = new Equation($right, Numeral::of(0));
+        $isAxis = \count($places) < 2 && array_filter($places, fn(Expression $place): bool
+            => !$this->page->proof->same($place, Numeral::of($axis))) === [];
+
+        return $isTop && ($isAxis || ($values === [] && array_filter($places, fn(Expression $place): bool
+            => !$this->page->proof->holds(new Solves($zero, $this->letter, $place))) === []));
+    }
+}
