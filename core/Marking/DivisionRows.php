@@ -74,10 +74,10 @@ final readonly class DivisionRows
     public function identity(Expression $left, Expression $right): ?Expression
     {
         $whole = Polynomial::tryFrom($left);
-        if ($whole?->equals($this->dividend) !== true) {
+        $letter = $this->divisor->letters()[0] ?? null;
+        if ($whole?->equals($this->dividend) !== true || $letter === null) {
             return null;
         }
-        $letter = $this->divisor->letters()[0];
         foreach ($right->terms() as $place => $term) {
             $product = Polynomial::tryFrom($term);
             $others = $right->terms();

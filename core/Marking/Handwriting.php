@@ -17,7 +17,7 @@ final class Handwriting
     /** What is done next, behind a line: | − 3. */
     private const NEXT = '/\s[|│‖]\s*[-+−:÷*·×\/√(](?:[^|=()]|\([^()]*\))*$/u';
     /** Between columns: x = 8     x = −1, x = 8 | x = −1. */
-    private const COLUMNS = '/\s{2,}|\s*\|\s*/u';
+    private const COLUMNS = '/(?<!or|and|\s)\s{2,}(?!\s*(?:or|and)\b)|\s*\|\s*/u';
     /** An equation in a letter. */
     private const EQUATION = '/^[^=]*\p{L}[^=]*=.*[\p{L}\d)].*$/u';
     /** x = 8 x = −1. */

@@ -42,11 +42,18 @@ final class LineReader
     /** Two sums with a fraction line between them, and nothing else on that side. */
     private const SUMS = '/^(\s*(?:[^=]*=)?\s*)((?=[^\/]*\p{L})[^=\/()\s][^=\/()]*[-+−][^=\/()]*)\/'
         . '([^=\/()\s][^=\/()]*[-+−][^=\/()]*)$/u';
+    /** A sum with a wide fraction line behind it: 2A − ah / h. */
+    private const WIDE = '/^(\s*(?:[^=]*=)?\s*)((?=[^\/]*\p{L})[^=\/()\s][^=\/()]*[-+−][^=\/()]*\S)\s\/\s'
+        . '([^=\/()\s]+)\s*$/u';
+    /** Several values, and what is said of the last. */
+    private const LET_GO = '/^(.*=.*(?:[,;]|\bor\b|\band\b)[^=]*?(?:\p{L}\s*=\s*)?)(\S*\d\S*)\s*'
+        . '(?:\(\s*(?:extraneous|reject(?:ed)?|false|invalid|not\s+valid)\s*\)|[✗✘])\s*$/iu';
     /** A letter, what it is by ±, and the same once more. */
     private const IN_TURN = '/^(\s*\p{L})(\s*=(?:(?!\bor\b|\band\b)[^=,;±])*(?:±|\+\/-)(?:(?!\bor\b|\band\b)[^=,;])*)'
         . '(=.+)$/u';
     private const ONWARD = '/<?=>|⇒|⇔|⟹|⟺|→|->|(?<=\S)\s*,?\s+(?:so|therefore|hence|∴)\s|'
         . '(?<=[\p{L}\d)])\s+(?=(?:check|test|verify)\s*:)|'
+        . '(?<=[\p{L}\d)])\s*[,;]?\s+(?=(?:so\s+)?(?:reject|discard|ignor)\w*\s)|'
         . '(?<=[\p{L}\d)²³⁴])\s*[,;(]?\s*(?:(?:where|for|with|provided)\s+)?(?=\p{L}\s*(?:≠|!=)\s*[-−\d])|'
         . '(?<=\S)\s*,?\s+(?:(?:which\s+)?(?:gives|becomes|means)|giving)\s(?=[^=]*=)/iu';
     private const QUOTIENT = '/^\s*(?:the\s+)?q(?:uotient)?\s*(?:=|:|is)\s*(.*\S)\s*(?:[,;]|\band\b)\s*(?:the\s+)?'
@@ -273,7 +280,11 @@ final class LineReader
      */
     public static function otherwise(string $typed): string
     {
-        return (string) preg_replace([self::BELOW, self::SUMS], ['($1)', '$1($2)/($3)'], $typed);
+        return (string) preg_replace(
+            [self::BELOW, self::SUMS, self::WIDE],
+            ['($1)', '$1($2)/($3)', '$1($2)/$3'],
+            $typed,
+        );
     }
 
     /**
@@ -287,11 +298,27 @@ final class LineReader
         foreach (preg_split(self::ONWARD, $typed, -1, \PREG_SPLIT_OFFSET_CAPTURE) ?: [] as [$part, $byte]) {
             $offset = mb_strlen(substr($typed, 0, $byte));
             if (trim($part) !== '') {
-                array_push($statements, ...self::valuesInTurn(str_repeat(' ', $offset) . $part));
+                $part = str_repeat(' ', $offset) . $part;
+                $letGo = self::letGo($part);
+                array_push($statements, ...self::valuesInTurn($letGo[0] ?? $part), ...\array_slice($letGo, 1));
             }
         }
 
         return $statements === [] ? [$typed] : $statements;
+    }
+
+    /**
+     * x = 8 or x = 1 (extraneous): what is said to solve, and that the last value is let go, after all.
+     *
+     * @return array{}|array{string, string} nothing where none is let go
+     */
+    private static function letGo(string $typed): array
+    {
+        if (preg_match(self::LET_GO, $typed, $match) !== 1) {
+            return [];
+        }
+
+        return [(string) preg_replace('/[✓✔]/u', ' ', $match[1] . $match[2]), "reject $match[2]"];
     }
 
     /**

@@ -381,7 +381,10 @@ final readonly class Marker
             }
         }
         if ($node instanceof Expression) {
-            return $this->chain->judged($typed, $node);
+            $whole = $this->page->task->problem->quotient()?->numerator;
+            $divided = $whole === null ? null : $this->page->rows?->identity($whole, $node);
+
+            return $this->chain->judged($typed, $divided ?? $node);
         }
         $aboutZeros = $this->zeros->judged($typed, $node);
         if ($aboutZeros !== null) {

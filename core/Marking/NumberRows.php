@@ -91,6 +91,7 @@ final readonly class NumberRows
         return [
             $top, [$division->root, ...$top], [$division->root->negated(), ...$top],
             $products, [$nothing, ...$products], $turned, [$nothing, ...$turned],
+            [$division->root, ...$products], [$division->root->negated(), ...$turned],
             $sums, \array_slice($sums, 0, -1),
         ];
     }

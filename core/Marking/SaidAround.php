@@ -21,12 +21,20 @@ final class SaidAround
           | (?:the\s+)? factors\s+are (?=\s*\() | i\.e\. ) (?: \s*[,:]\s* | \s+ | (?=[(]) ) )+
         (?=\S)/xiu
         WORDS;
+    /** What is done, before a colon: multiply by (x − 2)(x + 1): …, ÷2: …. */
+    private const DOING = <<<'WORDS'
+        /^\s* (?: (?: multiply | times | divid | subtract | add | take | tak | bring | mov | expand | factor | squar
+            | sqrt | simplif | collect | cancel | rearrang | complet | swap | distribut | clear | cross | gather
+            | combin | put | substitut | open | get\s+rid ) [^:=]*
+          | [-+−–÷×*·\/] \s* (?: \( [^()]* \) | [\w.²³√] )+ (?: \s+ (?:on|to|from|both|each|sides?) \b )* ) \s* : \s*
+        (?=\S)/xiu
+        WORDS;
     /** Behind it. */
     private const BEHIND = <<<'WORDS'
         /(?<!\s) \s*+ (?: (?:[,–—-]\s*+)? (?: (?:which|this|that)\s++ )? (?:is\s++)? (?:the|my)\s++ (?:final\s++)?
             (?: answer | solution )
           | (?: <[-–—] | ← ) \s*+ (?: (?:the|my)\s++ )? (?:final\s++)? answer
-          | \( \s*+ (?:final\s++)? answer \s*+ \) | no\s++remainder | [:;]-?[)]
+          | \( \s*+ (?:final\s++)? answer \s*+ \) | = \s*+ (?: RHS | LHS ) | no\s++remainder | [:;]-?[)]
             | (?<=\s) ans(?:wer)? ) \s*+[.!]*\s*+$/xiu
         WORDS;
     /** Between two things that are said to be equal. */
@@ -40,13 +48,13 @@ final class SaidAround
         WORDS;
     private const FOLLOWING = '/^\s*(?:(?:so|then|thus|hence|therefore|finally)\b\s*[,:]?\s*)+/iu';
     /** Words of mathematics and those between solutions. */
-    private const MATHEMATICS = '/\b(?:sqrt|cbrt|root|pi|or|and|remainder|rem)\b/iu';
+    private const MATHEMATICS = '/\b(?:sqrt|cbrt|root|pi|or|and|remainder|rem|lhs|rhs)\b/iu';
     private const WORD = '/\p{L}{3,}|\b(?:is|it|as|to|no|of|by|we|if|at|in|on|be|so|do)\b/iu';
 
     /** The line with blanks, or with =, in place of what is said, every character at its place. */
     public static function left(string $typed): string
     {
-        foreach ([self::BEHIND, self::BEFORE] as $said) {
+        foreach ([self::BEHIND, self::DOING, self::BEFORE] as $said) {
             $left = (string) preg_replace_callback(
                 $said,
                 static fn(array $match): string => str_repeat(' ', mb_strlen($match[0])),
