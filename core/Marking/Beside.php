@@ -78,7 +78,8 @@ final readonly class Beside
         return match (true) {
             $isEquation && preg_match(PageWords::MARGIN, $typed) === 1 => new self('margin', null),
             preg_match(PageWords::REMARK, $typed) === 1 => new self('word', null),
-            preg_match(PageWords::FOUR, $typed) === 1 => new self('product', null),
+            preg_match(PageWords::FOUR, $typed) === 1, preg_match(PageWords::ROW, $typed) === 1
+                => new self('product', null),
             preg_match(PageWords::PAIRS, $typed) === 1 => new self('product', null),
             preg_match(PageWords::VERTEX, $typed, $match) === 1 => self::vertex(
                 $problem,

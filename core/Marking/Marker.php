@@ -312,8 +312,13 @@ final readonly class Marker
             return $this->side->beside($typed, Beside::said('division', $this->page->numbers->holds($written)));
         }
         try {
-            return $this->side->standing($typed, $written) ?? $this->stated($typed, $written);
+            return $this->side->standing($typed, $written) ?? $this->side->equalities($typed, $written)
+                ?? $this->stated($typed, $written);
         } catch (Refusal $refusal) {
+            $standing = $this->side->standingTogether($typed, $written);
+            if ($standing !== null) {
+                return $standing;
+            }
             if (Beside::isRemark($written)) {
                 return $this->side->beside($typed, Beside::said('word', null));
             }

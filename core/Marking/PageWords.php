@@ -56,6 +56,10 @@ final class PageWords
     /** The four products of two brackets, each with its letter. */
     public const FOUR = '/^\s*(?:[FOIL]\s*[:=]\s*)?[^,;:=]+[,;]?\s*(?:[OIL]\s*[:=]\s*[^,;:=]+[,;]?\s*){1,3}$/u';
 
+    /** A row of a grid that is drawn with bars, or candidates for a solution in a row: | 3x² | 15x |; ±1, ±2, ±1/2. */
+    public const ROW = '/^\s*(?:\|(?:[^|=]*\|){2,}|'
+        . '(?:p\/q\s*[:=]\s*)?±\s*\d+(?:\/\d+)?(?:\s*[,;]\s*±\s*\d+(?:\/\d+)?)+)\s*$/u';
+
     /** Pairs that are tried: 1x28, 2x14, 4x7; −30: −6, 5. */
     public const PAIRS = <<<'WORDS'
         /^\s* (?: [-−–+]?\d+ \s*:\s* [-−–+]?\d+ \s* (?:[,&x×*·]|and) \s* [-−–+]?\d+

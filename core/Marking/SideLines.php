@@ -167,6 +167,58 @@ final readonly class SideLines
         return new MarkedLine($typed, $node, LineVerdict::Side, $isTrue, $say, $say, kind: 'substitution');
     }
 
+    /** Several letters that are made to stand for something, as in a = 2x, b = 5. Null where not all of them are. */
+    public function standingTogether(string $typed, string $written): ?MarkedLine
+    {
+        $parts = preg_split(PageWords::SIDE_BY_SIDE, trim($written)) ?: [];
+        $letters = Letters::of($this->page->task->problem->node) + $this->page->standing;
+        $standing = [];
+        foreach (\count($parts) > 1 ? $parts : [] as $part) {
+            $isSaid = preg_match('/^(?:let\s+)?(\p{L})\s*=([^=]+)$/iu', $part, $match) === 1;
+            try {
+                $for = $isSaid && !isset($letters[$match[1]]) ? $this->page->reader->read($match[2])->node : null;
+            } catch (Refusal) {
+                $for = null;
+            }
+            if (!$for instanceof Expression) {
+                return null;
+            }
+            $standing[$match[1] ?? ''] = $this->put($for);
+        }
+        if (array_filter($standing, static fn(Expression $for): bool => Indeterminates::of($for) !== []) === []) {
+            return null;
+        }
+        foreach ($standing as $own => $for) {
+            $this->page->standing[$own] = $for;
+            $this->page->reader = $this->page->reader->knowing($own);
+        }
+        $say = Message::of('marking.standing-together');
+        $isTrue = $this->page->trail->isTrue === true;
+
+        return new MarkedLine($typed, null, LineVerdict::Side, $isTrue, $say, $say, kind: 'substitution');
+    }
+
+    /** Several products side by side, each true, as in 3x · x = 3x², 3x · 5 = 15x. Null where not all of them are. */
+    public function equalities(string $typed, string $written): ?MarkedLine
+    {
+        $parts = preg_split('/\s*[,;]\s*/u', trim($written), -1, \PREG_SPLIT_NO_EMPTY) ?: [];
+        if (\count($parts) < 2 || $this->page->task->problem->node instanceof Equation) {
+            return null;
+        }
+        foreach ($parts as $part) {
+            try {
+                $node = $this->page->reader->read($part)->node;
+            } catch (Refusal) {
+                return null;
+            }
+            if (!$node instanceof Equation || !$this->page->proof->same($node->left, $node->right)) {
+                return null;
+            }
+        }
+
+        return $this->noted($typed, null, 'product');
+    }
+
     /**
      * A letter that nobody said anything of, in a problem that is a quadratic in something: it stands for that. Null
      * where the problem is none.

@@ -53,6 +53,7 @@ return [
     'nothing' => 'There is nothing here to be judged: write the line down.',
     'other-letter' => 'The letter :letter does not stand in the problem.',
     'equation-wanted' => 'An equation is wanted here: write both sides, with = between them.',
+    'standing-together' => 'These letters stand for that from here on.',
     'set-to-zero' => 'The problem is an expression: nothing says that it is 0. What makes it 0 may help to find '
         . 'factors, but is no part of the answer.',
     'zeros-not-asked' => 'The problem is an expression: what makes it 0 is not asked.',
