@@ -10,12 +10,7 @@ use Runel\Expression\Expression;
 use Runel\Expression\Indeterminates;
 use Runel\Expression\Letter;
 use Runel\Law\Claim\DoesNotSolve;
-use Runel\Message\Refusal;
-use Runel\Number\DivisionByZero;
-use Runel\Number\Field\Surds;
-use Runel\Number\NoExactValue;
 use Runel\Number\Rational;
-use Runel\Parsing\Parser;
 use Runel\Polynomial\Polynomial;
 use Runel\Problem\Problem;
 use Runel\Proof\Proof;
@@ -23,7 +18,6 @@ use Runel\Proof\Proof;
 /** What stands on a page beside the work and is no line of it, but says something: true, false, or neither. */
 final readonly class Beside
 {
-    private const CHECK = '/^\s*(?:check|test|verify|sub(?:stitute)?|trying|try)\b[^:]*:?/iu';
     /** A value, and numbers that are said to be equal: x = 2: 4 − 4 = 0. */
     private const PUT_IN = '/^\s*(?:(?:when|if|at|for|put|with)\s+)?\p{L}\s*=\s*([-−–]?\d[\d.\/]*)\s*:\s+'
         . '([^:=]*=[^:]*?)[\s.✓✔]*$/iu';
@@ -60,7 +54,7 @@ final readonly class Beside
         $kinds = [];
         $holds = [];
         foreach ($parts as $part) {
-            $one = self::one($part, $problem, $proof) ?? self::sum($part, $proof);
+            $one = self::one($part, $problem, $proof) ?? NumbersSaid::sum($part, $proof);
             if ($one === null) {
                 return null;
             }
@@ -103,10 +97,10 @@ final readonly class Beside
             preg_match(self::DISCRIMINANT, $typed, $match) === 1 => self::discriminant($problem, $match[1], $proof),
             preg_match(self::PAIR, $typed, $match) === 1 && (!$isEquation || $problem->polynomial?->degree() === 2)
                 => self::pair($problem, $match[1], $match[2]),
-            preg_match(self::CHECK, $typed) === 1 => self::check($typed, $proof),
-            preg_match(self::PUT_IN, $typed, $match) === 1 => self::putIn($match[1], $match[2], $isEquation, $proof),
-            str_contains($typed, '≠') => self::unequal($typed, $proof),
-            default => self::definitions($typed, $problem, $proof) ?? self::sums($typed, $proof),
+            preg_match(NumbersSaid::CHECK, $typed) === 1 => NumbersSaid::check($typed, $proof),
+            preg_match(self::PUT_IN, $typed, $match) === 1 => NumbersSaid::putIn($match[1], $match[2], $isEquation, $proof),
+            str_contains($typed, '≠') => NumbersSaid::unequal($typed, $proof),
+            default => self::definitions($typed, $problem, $proof) ?? NumbersSaid::sums($typed, $proof),
         };
     }
 
@@ -133,7 +127,7 @@ final readonly class Beside
         $function = $problem->node instanceof Equation ? $problem->node->right : $problem->node;
         $polynomial = Polynomial::tryFrom($function);
         $letter = $polynomial?->letters()[0] ?? null;
-        [$at, $height] = [self::number($place), self::number($value)];
+        [$at, $height] = [NumbersSaid::number($place), NumbersSaid::number($value)];
         if ($polynomial === null || $letter === null || $polynomial->degree() !== 2) {
             return null;
         }
@@ -151,7 +145,7 @@ final readonly class Beside
 
     private static function rejected(Problem $problem, string $value, Proof $proof): ?self
     {
-        $number = self::parsed($value);
+        $number = NumbersSaid::parsed($value);
         $letter = $problem->letter();
         if (!$number instanceof Expression || $letter === null || !$problem->node instanceof Equation
             || Indeterminates::of($number) !== []) {
@@ -164,7 +158,7 @@ final readonly class Beside
     /** D = 64 − 12 = 52: every = is true, and what is said is the discriminant. */
     private static function discriminant(Problem $problem, string $chain, Proof $proof): ?self
     {
-        $values = self::chain($chain, $proof);
+        $values = NumbersSaid::chain($chain, $proof);
         $own = self::ownDiscriminant($problem);
         if ($values === null || $own === null) {
             return null;
@@ -177,7 +171,7 @@ final readonly class Beside
     private static function factor(Problem $problem, string $said, bool $isDenied): ?self
     {
         $whole = self::whole($problem);
-        $parsed = self::parsed($said);
+        $parsed = NumbersSaid::parsed($said);
         $factor = $parsed instanceof Expression ? Polynomial::tryFrom($parsed) : null;
         $letter = $problem->letter();
         if ($whole === null || $factor === null || $letter === null || $factor->letters() !== [$letter]
@@ -203,8 +197,8 @@ final readonly class Beside
             $whole = Polynomial::tryFrom($problem->node->right);
             $letter = $whole?->letters()[0] ?? null;
         }
-        $at = self::number($place);
-        $values = self::chain($chain, $proof);
+        $at = NumbersSaid::number($place);
+        $values = NumbersSaid::chain($chain, $proof);
         if ($letter === null || $whole?->letters() !== [$letter] || $at === null || $values === null) {
             return null;
         }
@@ -230,9 +224,9 @@ final readonly class Beside
             $own = str_contains($match[1], '=') ? self::discriminant($problem, $chain, $proof)?->holds : true;
             $left = $own === true ? self::ownDiscriminant($problem) : null;
         } else {
-            $left = self::number($match[1]);
+            $left = NumbersSaid::number($match[1]);
         }
-        $right = self::number($match[3]);
+        $right = NumbersSaid::number($match[3]);
         if ($left === null || $right === null) {
             return $isNamed === 1 && ($own ?? null) === false ? new self('definition', false) : null;
         }
@@ -275,7 +269,7 @@ final readonly class Beside
             if (\in_array($name, ['d', 'δ', 'discriminant', 'disc'], true)) {
                 return self::discriminant($problem, $match[2], $proof);
             }
-            $values = isset($known[$name]) ? self::chain($match[2], $proof) : null;
+            $values = isset($known[$name]) ? NumbersSaid::chain($match[2], $proof) : null;
             if ($values === null) {
                 return null;
             }
@@ -300,7 +294,7 @@ final readonly class Beside
             return null;
         }
         [$a, $b, $c] = $own;
-        [$one, $two] = [self::number($first), self::number($second)];
+        [$one, $two] = [NumbersSaid::number($first), NumbersSaid::number($second)];
         if ($one === null || $two === null) {
             return null;
         }
@@ -308,100 +302,6 @@ final readonly class Beside
         $isSought = $one->times($two)->equals($a->times($c)) || $one->plus($two)->equals($b);
 
         return $isSought ? new self('product', true) : null;
-    }
-
-    /** 2 ≠ −2, behind the value that is put in or by itself. */
-    private static function unequal(string $typed, Proof $proof): ?self
-    {
-        $bare = (string) preg_replace('/^[^:]*:|[✓✔✗✘.\s]+$/u', '', $typed);
-        $parts = [];
-        foreach (explode('≠', $bare) as $part) {
-            $value = self::parsed($part);
-            if (!$value instanceof Expression || Indeterminates::of($value) !== []) {
-                return new self('check', null);
-            }
-            $parts[] = $value;
-        }
-
-        return \count($parts) === 2 ? new self('check', !$proof->same($parts[0], $parts[1])) : null;
-    }
-
-    /** 2 · 4 = 8. */
-    private static function sum(string $typed, Proof $proof): ?self
-    {
-        $values = str_contains($typed, '=') ? self::chain($typed, $proof) : null;
-
-        return $values === null ? null : new self('product', $values !== []);
-    }
-
-    /** 2 · 4 = 8, 2 + 4 = 6: several sums beside one another. */
-    private static function sums(string $typed, Proof $proof): ?self
-    {
-        $parts = preg_split('/\s*[,;]\s*|\s+and\s+/u', trim($typed)) ?: [];
-        $holds = true;
-        foreach (\count($parts) > 1 ? $parts : [''] as $part) {
-            $sum = self::sum($part, $proof);
-            if ($sum === null) {
-                return null;
-            }
-            $holds = $holds && $sum->holds === true;
-        }
-
-        return new self('product', $holds);
-    }
-
-    /** Every number that is said to equal another does; what cannot be read is left alone. */
-    private static function check(string $typed, Proof $proof): self
-    {
-        $holds = true;
-        $rest = (string) preg_replace(self::CHECK, '', $typed);
-        foreach (preg_split('/\s*[,;]\s*/u', $rest) ?: [] as $part) {
-            $values = self::chain(rtrim($part, ' .✓✔✗✘'), $proof);
-            if ($values === null) {
-                return new self('check', null);
-            }
-            $holds = $holds && $values !== [];
-        }
-
-        return new self('check', $holds ? true : (preg_match('/[✗✘]|≠|\bno\b/u', $typed) === 1 ? true : false));
-    }
-
-    /** What comes of a value that is put in; null where the colon may divide, as in x = 8 : 2 = 4. */
-    private static function putIn(string $value, string $numbers, bool $isEquation, Proof $proof): ?self
-    {
-        $holds = self::chain($numbers, $proof);
-        $mayDivide = $isEquation || (self::chain("$value/$numbers", $proof) ?? []) !== [];
-
-        return $holds === [] && $mayDivide ? null : new self('check', $holds === null ? null : $holds !== []);
-    }
-
-    /**
-     * The value of 64 − 12 = 52.
-     *
-     * @return list<Rational>|null null where it is no chain of numbers; empty where it is not true
-     */
-    private static function chain(string $chain, Proof $proof): ?array
-    {
-        $parts = [];
-        foreach (explode('=', $chain) as $part) {
-            $parsed = self::parsed($part);
-            if (!$parsed instanceof Expression || Indeterminates::of($parsed) !== []) {
-                return null;
-            }
-            $parts[] = $parsed;
-        }
-        foreach (\array_slice($parts, 1) as $part) {
-            if (!$proof->same($parts[0], $part)) {
-                return [];
-            }
-        }
-        try {
-            $value = Evaluation::at(new Surds(), [])->of($parts[0])->toRational();
-        } catch (NoExactValue | DivisionByZero) {
-            return null;
-        }
-
-        return $value === null ? null : [$value];
     }
 
     /** @return array{Rational, Rational, Rational}|null a, b and c; null where it is no quadratic in one letter */
@@ -417,20 +317,4 @@ final readonly class Beside
         ];
     }
 
-    /** What is typed, where it is a number; null where it is none. */
-    public static function number(string $typed): ?Rational
-    {
-        $parsed = self::parsed($typed);
-
-        return $parsed instanceof Expression ? Polynomial::number($parsed) : null;
-    }
-
-    private static function parsed(string $typed): Expression|Equation|null
-    {
-        try {
-            return Parser::parse(trim($typed))->node;
-        } catch (Refusal) {
-            return null;
-        }
-    }
 }

@@ -56,7 +56,7 @@ final class Handwriting
         foreach ([self::NEXT, PageWords::BECAUSE, PageWords::DONE, PageWords::ONLY, PageWords::LABEL] as $aside) {
             $typed = self::blanked($typed, $aside);
         }
-        $typed = self::blanked($typed, '/(?<=\d)(?:\.{2,3}|…)|(?<=[\p{L})²³⁴])\s*[.!]\s*$/u');
+        $typed = self::blanked($typed, '/(?<=\d)(?:\.{2,3}|…)|(?<=[\p{L})²³⁴])\s*\.\s*$|(?<=[\p{L}\d)²³⁴])\s*!+\s*$/u');
         if (preg_match(PageWords::UNIT, $typed, $unit) === 1
             && array_intersect_key($letters, LetterIndex::names($unit[1])) === []) {
             $typed = self::blanked($typed, PageWords::UNIT);

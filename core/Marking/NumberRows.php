@@ -58,7 +58,7 @@ final readonly class NumberRows
         $row = [];
         preg_match_all(self::NUMBER, self::bare($typed), $found);
         foreach ($found[0] as $number) {
-            $value = Beside::number(ltrim($number, '+ '));
+            $value = NumbersSaid::number(ltrim($number, '+ '));
             if ($value === null) {
                 return null;
             }

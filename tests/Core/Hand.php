@@ -22,9 +22,12 @@ use Runel\Number\NoExactValue;
 /** Somebody who writes a right solution down in a way of their own: lines skipped, sides swapped, branches, words. */
 final readonly class Hand
 {
-    private const BEFORE = ['⇒ ', '=> ', 'so ', '∴ ', 'then ', 'hence ', '→ ', 'Answer: ', 'therefore '];
+    private const BEFORE = ['⇒ ', '=> ', 'so ', '∴ ', 'then ', 'hence ', '→ ', 'Answer: ', 'therefore ',
+        'so we get ', 'which gives ', 'now we have ', 'I got ', 'next: ', 'rearranging: ', 'it’s '];
+    /** Before an expression. */
+    private const TOLD = ['we get ', 'so this is ', 'that’s ', 'now ', 'which gives ', 'hence, ', 'simplifies to '];
     private const BEHIND = [
-        ' ✓', '  (÷ 2)', '  (+3)', ' (subtract 5)', ' (expand)', '   | - 3', '  (both sides)', ' (collect)',
+        ' ✓', '  (÷ 2)', '  (+3)', ' (subtract 5)', ' (expand)', '   | - 3', '  (both sides)', ' (collect)', ' :)', ' which is my answer', '!',
     ];
     private const REMARKS = [
         '(check)', 'let me check', '+4   +4', '÷3', '- 7', 'collecting like terms', '?', '× 2 both sides',
@@ -154,6 +157,7 @@ final readonly class Hand
     {
         $line = match (true) {
             str_starts_with($line, '=') => $line,
+            $this->now(6) && !str_contains($line, '=') => $this->chance->one(self::TOLD) . $line,
             $this->now(8) && str_contains($line, '=') => $this->chance->one(self::BEFORE) . $line,
             $this->now(10) && str_contains($line, '=') => $line . $this->chance->one(self::BEHIND),
             default => $line,
