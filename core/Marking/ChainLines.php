@@ -285,17 +285,42 @@ final readonly class ChainLines
         foreach ($above as $line) {
             $product = $line instanceof Equation ? self::product($line) : null;
             foreach ($product?->factors() ?? [] as $factor) {
-                $polynomial = Polynomial::tryFrom($factor->base());
-                if ($own !== null && $polynomial !== null && !$polynomial->isConstant() && !$polynomial->isZero()
-                    && $polynomial->scaledBy($own->terms[0]->coefficient)->equals(
-                        $own->scaledBy($polynomial->terms[0]->coefficient),
-                    )) {
+                if ($own !== null && self::areAlike($own, Polynomial::tryFrom($factor->base()))) {
+                    return true;
+                }
+            }
+        }
+
+        return $own !== null && $this->isLeftOver($own, array_values(array_filter(array_map(
+            static fn(?Node $line): ?Polynomial => $line instanceof Equation ? self::difference($line) : null,
+            $above,
+        ))));
+    }
+
+    /**
+     * Whether one of the lines is another one times this: x² + 3 = 0 beside x² − 1 = 0, the product not written.
+     *
+     * @param list<Polynomial> $differences of the two sides, line by line
+     */
+    private function isLeftOver(Polynomial $own, array $differences): bool
+    {
+        foreach ($own->isConstant() ? [] : $differences as $factor) {
+            foreach ($factor->isConstant() ? [] : $differences as $whole) {
+                if ($whole->degree() === $own->degree() + $factor->degree()
+                    && self::areAlike($whole, $own->times($factor))) {
                     return true;
                 }
             }
         }
 
         return false;
+    }
+
+    /** Whether one is the other times a number; a number is like nothing. */
+    private static function areAlike(Polynomial $one, ?Polynomial $other): bool
+    {
+        return $other !== null && !$other->isConstant() && !$other->isZero() && !$one->isZero()
+            && $other->scaledBy($one->terms[0]->coefficient)->equals($one->scaledBy($other->terms[0]->coefficient));
     }
 
     /** The one term that is said to be 0; null where there are several. */
