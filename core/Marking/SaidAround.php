@@ -18,7 +18,7 @@ final class SaidAround
           | (?: factors | factori[sz]es | simplifies | expands | cancels | reduces | comes | works\s+out | comes\s+out )
             (?: \s+ (?: to | into | as | down\s+to ) )
           | (?:in\s+)? (?: factored | factori[sz]ed | expanded | simplified | simplest ) (?:\s+form)? (?:\s+is)?
-          | (?:the\s+)? factors\s+are (?=\s*\() | i\.e\. ) (?: \s*[,:]\s* | \s+ | (?=[(]) ) )+
+          | (?:the\s+)? factors\s+are (?=\s*\() | i\.e\. ) (?: \s*[,:]\s* | \s+ | (?=[-−(√±]) ) )+
         (?=\S)/xiu
         WORDS;
     /** What is done, before a colon: multiply by (x − 2)(x + 1): …, ÷2: …. */

@@ -85,7 +85,11 @@ final class NaturalWorkTest extends TestCase
                         );
                         $lines = [...$page, (string) $spoiled];
                         $marking = Marker::mark(Jobs::catalogue(), $task, $ladder->job(), $lines);
-                        self::assertSame($spoiled === $last, $marking->finished, "$where, and then $spoiled");
+                        // What is said once more on a branch spoils nothing.
+                        self::assertTrue(
+                            $marking->finished === ($spoiled === $last) || \in_array($spoiled, $page, true),
+                            "$where, and then $spoiled",
+                        );
                     }
                 }
             }
