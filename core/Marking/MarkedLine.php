@@ -15,8 +15,11 @@ final readonly class MarkedLine
     /** Said of right lines, too. */
     private const TOLD = [
         'marking.read-as', 'marking.standing-seen', 'marking.adds', 'marking.adds-formula', 'marking.positive',
-        'marking.coincidence', 'marking.coincidence-only',
+        'marking.coincidence', 'marking.coincidence-only', 'marking.set-to-zero', 'marking.zeros-not-asked',
+        'marking.standing', 'marking.standing-together',
     ];
+    /** Said of what stands beside the work and is neither true nor false. */
+    private const NOTES = ['marking.beside', 'marking.set-to-zero', 'marking.zeros-not-asked'];
 
     /**
      * @param string      $typed      as it was typed
@@ -114,7 +117,7 @@ final readonly class MarkedLine
     /** Which sign stands beside it: its verdict, or "note" where it says nothing that could be true or false. */
     public function sign(): string
     {
-        return $this->say->key === 'marking.beside' ? 'note' : $this->verdict->value;
+        return \in_array($this->say->key, self::NOTES, true) ? 'note' : $this->verdict->value;
     }
 
     /** Whether more is to be told than its verdict: what is wrong, or in which way it is right. */

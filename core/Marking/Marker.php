@@ -245,7 +245,7 @@ final readonly class Marker
     private function isAside(MarkedLine $marked): bool
     {
         if ($marked->verdict === LineVerdict::Unreadable) {
-            return true;
+            return $marked->say->key !== 'marking.pair';
         }
         $own = $marked->node instanceof Expression ? Polynomial::tryFrom($marked->node) : null;
         $whole = $this->page->task->problem->polynomial;
