@@ -27,7 +27,8 @@ final class SaidAround
             | sqrt | simplif | collect | cancel | rearrang | complet | swap | distribut | clear | cross | gather
             | combin | put | substitut | open | get\s+rid ) [^:=]*
           | [-+−–÷×*·\/] \s* (?: \( [^()]* \) | [\w.²³√] )+ (?: \s+ (?:on|to|from|both|each|sides?) \b )* ) \s* : \s*
-        (?=\S)/xiu
+        (?=\S)
+        | ^\s* (?: lcm | lcd | gcf | hcf | gcd ) \s* (?: [=:] | is )? [^;,=:]+ [;,] \s* (?=\S)/xiu
         WORDS;
     /** Behind it. */
     private const BEHIND = <<<'WORDS'
