@@ -20,6 +20,11 @@ final readonly class Worksheet
     public const MOST = 60;
     /** What says that a line has words and no mathematics. */
     private const HEADING = 'error.no-mathematics';
+    /** A line that says what a function is, for those below it. */
+    private const FUNCTION = '/(?<!\p{L})([fghpq]\((\p{L})\)\s*='
+        . '(?:[\d\s+\-−–*\/^().²³⁴⁵⁶√]|\2)*\2(?:[\d\s+\-−–*\/^().²³⁴⁵⁶√]|\2)*)/u';
+    /** A question, whose parts stand below it. */
+    private const NUMBERED = '/^\s*(?:q|question)?\.?\s*\d{1,3}[.):]?\s/iu';
 
     /**
      * @param list<WorksheetRow> $rows
@@ -35,17 +40,27 @@ final readonly class Worksheet
             return null;
         }
         $rows = [];
-        $heading = '';
+        [$heading, $function] = ['', ''];
         foreach (\array_slice($lines, 0, self::MOST) as $place => $line) {
-            $row = self::hence($line, $rows[\count($rows) - 1] ?? null, $address, $demonstrations)
+            // What one question asks ends where the next begins.
+            $heading = preg_match(self::NUMBERED, $line) === 1 && preg_match(self::NUMBERED, "$heading ") === 1
+                ? ''
+                : $heading;
+            $row = self::ofFunction($line, $function, $address, $demonstrations)
+                ?? self::hence($line, $rows[\count($rows) - 1] ?? null, $address, $demonstrations)
                 ?? self::row($line, $heading, $address, $demonstrations);
-            if ($row->refusal !== null && self::isHeading($row->refusal, $line)) {
+            if ($row->refusal !== null && self::isHeading($row->refusal, trim(Furniture::taken($line)[0]))) {
                 $heading = rtrim($line, ': ');
+                continue;
+            }
+            if ($row->refusal !== null && self::functionOf($line) !== null) {
+                $function = self::functionOf($line);
                 continue;
             }
             // What says itself what is to be done ends what the heading said.
             $heading = $row->problem?->asked->job !== null && $row->address?->problem() === $line ? '' : $heading;
             $rows[] = $row->onLine($place);
+            $function = self::functionOf($line) ?? $function;
         }
 
         return new self($rows, \array_slice($lines, self::MOST), $address);
@@ -67,7 +82,8 @@ final readonly class Worksheet
     private static function isHeading(Refusal $refusal, string $line): bool
     {
         return $refusal->reason->key === self::HEADING
-            || preg_match('/[=+*\/^²³√×÷−()]|\d\p{L}|(?<!\p{L})\p{L}(?!\p{L})/u', $line) !== 1;
+            || preg_match('/[=+*\/^²³√×÷−()]|\d\p{L}|(?<!\p{L})\p{L}(?!\p{L})/u', $line) !== 1
+            || preg_match('/^(?:p|pp|pg|page)\.?\s*\d{1,3}\b/iu', $line) === 1;
     }
 
     public function unread(): int
@@ -82,6 +98,36 @@ final readonly class Worksheet
             static fn(WorksheetRow $row): ?string => $row->refusal === null ? $row->address?->problem() : null,
             $this->rows,
         )));
+    }
+
+    /** What a line says that a function is: f(x) = x² − 6x; null where it says nothing of that kind. */
+    private static function functionOf(string $line): ?string
+    {
+        return preg_match(self::FUNCTION, Furniture::taken($line)[0], $match) === 1 ? trim($match[1], " \t.(") : null;
+    }
+
+    /** A part about a function that was given further up; null where it is about none, or says itself what it is. */
+    private static function ofFunction(
+        string $line,
+        string $function,
+        Address $sheet,
+        Demonstrations $demonstrations,
+    ): ?WorksheetRow {
+        if ($function === '' || !str_contains($line, mb_substr($function, 0, 2)) || self::functionOf($line) !== null) {
+            return null;
+        }
+        $part = (string) preg_replace('/^\s*hence,?\s+(?:or otherwise,?\s+)?/iu', '', trim(Furniture::taken($line)[0]));
+        // By the factor theorem that is what f(2) = 0 says.
+        $part = (string) preg_replace_callback(
+            '/^(show|verify|prove|check)\s+(?:that\s+)?([fghpq])\(\s*([-−–]?)(\d+)\s*\)\s*=\s*0$/iu',
+            static fn(array $match): string => "$match[1] that (" . mb_substr($function, 2, 1)
+                . ($match[3] === '' ? ' - ' : ' + ') . "$match[4]) is a factor of " . mb_substr($function, 0, 4),
+            $part,
+        );
+        $row = self::read($line, "Given that $function, $part", $sheet, $demonstrations);
+
+        // Without the function its name would be a letter in front of parentheses.
+        return $row;
     }
 
     /** A part that goes on from the one before it; null where it says nothing of that kind. */
@@ -118,7 +164,7 @@ final readonly class Worksheet
         }
         $with = self::read($line, "$heading: " . trim(Furniture::taken($line)[0]), $sheet, $demonstrations);
 
-        return $with->refusal === null || $own->refusal !== null ? $with : $own;
+        return $with->refusal === null ? $with : $own;
     }
 
     private static function read(

@@ -98,7 +98,8 @@ final readonly class Beside
             preg_match(self::PAIR, $typed, $match) === 1 && (!$isEquation || $problem->polynomial?->degree() === 2)
                 => self::pair($problem, $match[1], $match[2]),
             preg_match(NumbersSaid::CHECK, $typed) === 1 => NumbersSaid::check($typed, $proof),
-            preg_match(self::PUT_IN, $typed, $match) === 1 => NumbersSaid::putIn($match[1], $match[2], $isEquation, $proof),
+            preg_match(self::PUT_IN, $typed, $match) === 1
+                => NumbersSaid::putIn($match[1], $match[2], $isEquation, $proof),
             str_contains($typed, '≠') => NumbersSaid::unequal($typed, $proof),
             default => self::definitions($typed, $problem, $proof) ?? NumbersSaid::sums($typed, $proof),
         };

@@ -54,6 +54,8 @@ final class English
         'i need help with', 'i need|want|have to', 'help ?me with', 'how do|would|can|should i|you|we',
         'how do|would|can|should L', 'how to', 'for me',
         '{by} ?using any|a|the ?suitable|appropriate|algebraic|valid method ?of ?your ?choice',
+        '{by} the ?given|indicated|stated|shown|specified method ?given|indicated|stated|shown '
+            . '?in ?brackets|parentheses',
         'what do|will|would you|we|i get|obtain when|if you|we|i', 'complete|completing ?the square {and} ?hence|so',
         'a|the {curve} has|with|is|given ?given ?by ?the ?equation|equations', 'algebraically', 'thanks|thank ?you',
         '?{and} hence ?or ?otherwise {find} ?out ?down {the}* '

@@ -8,18 +8,29 @@ namespace Runel\Sentence;
 final class Furniture
 {
     private const NUMBERS = [
+        '/^\s*(?:part|section|level|set|group)\s+(?:[A-Z]|\d{1,2}|[IVX]+)\s*[.:)–-]?(?=\s|$)/iu',
+        '/^\s*(?:bonus|extra credit|challenge|extension|starter)\s*[.:–-](?=\s)/iu',
         '/^\s*(?:q|question|exercise|ex|problem|task|no)\.?\s*\d{1,3}\s*[.):]?(?=[\s(])/iu',
         '/^\s*(?:q|question)\s*[:.)](?=\s)/iu',
         '/^\s*\d{1,3}\s*[.)](?=\s)/u',
         '/^\s*\d{1,3}\s*[a-h]\s*[.)](?=\s)/u',
+        // A number alone, before a part or a word: 1 (a) Expand …, 5   Make r …, and apart from a function.
+        '/^\s*\d{1,2}(?=\s+(?:\((?:[a-h]|i{1,3}|iv)\)\s+\p{L}{3}|\p{Lu}\p{L}{3})|'
+            . '(?:\s{2,}|\t)[fghpq]\(\p{L}\)\s*=)/u',
         '/^\s*(?:[a-h]\.|i\))(?=\s+\(?\p{L}{3,})/u',
         '/^\s*\((?:i{1,3}|iv|vi{0,3}|ix)\)(?=\s)/u',
         '/^\s*(?:i|ii|iii|iv|vi{1,3}|ix)\)(?=\s)/u',
         '/^\s*[•‣▪](?=\s)/u',
     ];
+    /** Where something is to be filled in. */
+    private const GAPS = '/_{2,}|\.{4,}|…{2,}/u';
+    /** A way that is named behind the problem: (completing the square). */
+    private const WAY = '/\s\(\s*((?:(?:by|use|using)\s+)?(?:the\s+)?(?:completing the square'
+        . '|(?:quadratic )?formula|factoring|factori[sz](?:ing|ation)|square roots?|substitution|grouping'
+        . '|synthetic division|long division|difference of (?:two )?squares|the grid|a grid))\s*\)\s*$/iu';
     /** Marks that stand before the problem. */
     private const MARKS_FIRST = '/^\s*[\[(]\s*(?:total\s*)?\d{1,2}\s*(?:marks?|points?|pts?)\s*[\])]/iu';
-    private const PART_BEHIND = '/^(\s*\p{L}{4,}\s+)(\((?:[a-h]|i{1,3}|iv|vi{0,3}|ix)\))\s+(?=[\d\p{L}√−-])/u';
+    private const PART_BEHIND = '/^(\s*\p{L}{4,}\s+)(\((?:[a-h]|i{1,3}|iv|vi{0,3}|ix)\))\s+(?=[\d\p{L}√−(-])/u';
     private const PART = '/^\s*\(?([a-h])\)(?=\s)/u';
     private const MARKS = [
         '/\s*[\[(]\s*(?:total\s*)?\d{1,2}\s*(?:marks?|points?|pts?|m)\s*[\])]\s*$/iu',
@@ -36,6 +47,13 @@ final class Furniture
             static fn(array $match): string => str_repeat(' ', mb_strlen($match[0])),
             str_replace('≡', '=', $typed),
         );
+        $text = (string) preg_replace_callback(
+            self::GAPS,
+            static fn(array $match): string => str_repeat(' ', mb_strlen($match[0])),
+            $text,
+        );
+        $text = (string) preg_replace_callback(self::WAY, static fn(array $match): string
+            => str_replace(['(', ')'], ' ', $match[0]), $text);
         $passed = [];
         for ($round = 0; $round < 3; ++$round) {
             foreach (self::NUMBERS as $number) {

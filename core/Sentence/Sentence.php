@@ -213,10 +213,11 @@ final class Sentence
                     $this->methods += $methods;
                 });
             }
-            // By itself before the mathematics: “long division (x³ − 1)/(x − 1)”.
+            // By itself before the mathematics, “long division (x³ − 1)/(x − 1)”, or behind an equation.
             $isName = preg_match('/^(?!comple)[?a-z].* /', $row) === 1;
-            $isThere = $isName && Pattern::mayBe($row, $this->skeleton());
-            if ($isThere && Pattern::of("$row M")->whole($this->skeleton()) !== null) {
+            $isThere = Pattern::mayBe($row, $this->skeleton());
+            if ($isThere && (($isName && Pattern::of("$row M")->whole($this->skeleton()) !== null)
+                || self::isLast("E $row", $this->skeleton()))) {
                 $this->take($row, 'method', function () use ($methods): void {
                     $this->methods += $methods;
                 });
@@ -235,6 +236,13 @@ final class Sentence
         foreach (English::PASSED as $row) {
             $this->take($row, 'passed', static fn(): null => null);
         }
+    }
+
+    private static function isLast(string $row, string $skeleton): bool
+    {
+        $found = Pattern::of($row)->first($skeleton);
+
+        return $found !== null && $found[1] + \strlen($found[0]) >= \strlen($skeleton) - 1;
     }
 
     /** @param \Closure(array<string, int>, string): mixed $meant called where the row is found: that is understood */

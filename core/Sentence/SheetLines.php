@@ -17,15 +17,70 @@ final class SheetLines
         . '|noindent|centering|hfill|vfill|vspace|hspace|bigskip|medskip|smallskip|setlength|pagestyle|label|columns'
         . '|setcounter|displaystyle|quad|qquad|newline|par|author|date|geometry|answerline|hline';
 
+    /** Several parts on one line, apart from one another. */
+    private const PARTS = '/(?:^|\s)\(([a-h]|i{1,3}|iv|v)\)(?=\s+\S)/u';
+    private const NAMES = [
+        'a' => ['a', 'b', 'c', 'd', 'e', 'f', 'g', 'h'],
+        'i' => ['i', 'ii', 'iii', 'iv', 'v'],
+    ];
+
     /** @return list<string> none of them empty */
     public static function of(string $sheet): array
     {
         $text = preg_match(self::LATEX, $sheet) === 1 ? self::latex($sheet) : self::markdown($sheet);
 
-        return array_values(array_filter(
-            array_map(trim(...), preg_split('/\R/u', $text) ?: []),
-            static fn(string $line): bool => $line !== '',
-        ));
+        $lines = [];
+        foreach (preg_split('/\R/u', $text) ?: [] as $line) {
+            array_push($lines, ...self::parts(trim($line)));
+        }
+
+        return array_values(array_filter($lines, static fn(string $line): bool => $line !== ''));
+    }
+
+    /**
+     * Simplify (a) √75 − √12   (b) 2√3 · √6: each part with what is asked before the first.
+     *
+     * @return non-empty-list<string>
+     */
+    private static function parts(string $line): array
+    {
+        $parts = preg_split(self::PARTS, $line, -1, \PREG_SPLIT_DELIM_CAPTURE) ?: [];
+        $names = self::NAMES[$parts[1] ?? ''] ?? [];
+        if (\count($parts) < 5) {
+            return self::numbered($line);
+        }
+        $asked = trim(array_shift($parts));
+        $lines = [];
+        foreach (array_chunk($parts, 2) as $place => $part) {
+            if ($part[0] !== ($names[$place] ?? null)) {
+                return [$line];
+            }
+            $lines[] = trim("$asked ($part[0]) " . trim($part[1] ?? ''));
+        }
+
+        return $lines;
+    }
+
+    /**
+     * 1. (x + 4)(x − 9)     2. (3n − 5)²: problems with their numbers side by side.
+     *
+     * @return non-empty-list<string>
+     */
+    private static function numbered(string $line): array
+    {
+        $parts = preg_split('/(?:^|\s{2,}|\t)(\d{1,3})[.)]\s+(?=\S)/u', $line, -1, \PREG_SPLIT_DELIM_CAPTURE) ?: [];
+        if (\count($parts) < 5 || trim($parts[0]) !== '') {
+            return [$line];
+        }
+        $lines = [];
+        foreach (array_chunk(\array_slice($parts, 1), 2) as $place => $part) {
+            if ((int) $part[0] !== (int) $parts[1] + $place) {
+                return [$line];
+            }
+            $lines[] = "$part[0]. " . trim($part[1] ?? '');
+        }
+
+        return $lines;
     }
 
     private static function markdown(string $sheet): string

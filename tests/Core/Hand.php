@@ -27,7 +27,8 @@ final readonly class Hand
     /** Before an expression. */
     private const TOLD = ['we get ', 'so this is ', 'that’s ', 'now ', 'which gives ', 'hence, ', 'simplifies to '];
     private const BEHIND = [
-        ' ✓', '  (÷ 2)', '  (+3)', ' (subtract 5)', ' (expand)', '   | - 3', '  (both sides)', ' (collect)', ' :)', ' which is my answer', '!',
+        ' ✓', '  (÷ 2)', '  (+3)', ' (subtract 5)', ' (expand)', '   | - 3', '  (both sides)', ' (collect)',
+        ' :)', ' which is my answer', '!',
     ];
     private const REMARKS = [
         '(check)', 'let me check', '+4   +4', '÷3', '- 7', 'collecting like terms', '?', '× 2 both sides',

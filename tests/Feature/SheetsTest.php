@@ -54,6 +54,27 @@ final class SheetsTest extends TestCase
         $this->handIn('photo.txt', "\x00\x01\x02")->assertRedirect();
     }
 
+    /** Papers as they are written: numbers, parts, marks, gaps, headings, functions given once. */
+    public function testAPaperIsReadAsItStands(): void
+    {
+        foreach ([
+            'exam' => [
+                '16', 'Multiply', 'Solve, from the part before', 'Factor', 'Factor', 'Factor', 'Factor', 'Divide',
+                'Factor', 'Solve', 'Complete the square', 'Complete the square, from the part before', 'Solve',
+                'Rearrange', 'Solve', 'Simplify', 'Simplify',
+            ],
+            'quiz' => [
+                '14', 'Multiply', 'Multiply', 'Multiply', 'Factor', 'Factor', 'Factor', 'Solve', 'Solve', 'Solve',
+                'Solve', 'Divide', 'Solve', 'Rearrange',
+            ],
+            'homework' => ['7', 'Solve', 'Solve', 'Solve', 'Solve', 'Divide', 'Factor', 'Solve'],
+        ] as $sheet => $jobs) {
+            $text = (string) file_get_contents(\dirname(__DIR__) . "/Fixtures/sheets/$sheet.txt");
+            $html = $this->get('/?' . http_build_query(['problem' => $text]))->assertOk();
+            self::assertSame($jobs, $this->jobs($html), $sheet);
+        }
+    }
+
     public function testAPartThatSaysHenceStartsFromThePartBefore(): void
     {
         $html = $this->get('/?' . http_build_query(['problem' => implode("\n", [
