@@ -46,8 +46,15 @@ final readonly class Worksheet
             $heading = preg_match(self::NUMBERED, $line) === 1 && preg_match(self::NUMBERED, "$heading ") === 1
                 ? ''
                 : $heading;
+            $before = $rows[\count($rows) - 1] ?? null;
+            $wrapped = $before === null ? null : self::wrapped($line, $before, $heading, $address, $demonstrations);
+            if ($wrapped !== null) {
+                array_pop($rows);
+                $rows[] = $wrapped->onLine($before->line);
+                continue;
+            }
             $row = self::ofFunction($line, $function, $address, $demonstrations)
-                ?? self::hence($line, $rows[\count($rows) - 1] ?? null, $address, $demonstrations)
+                ?? self::hence($line, $before, $address, $demonstrations)
                 ?? self::row($line, $heading, $address, $demonstrations);
             if ($row->refusal !== null && self::isHeading($row->refusal, trim(Furniture::taken($line)[0]))) {
                 $heading = rtrim($line, ': ');
@@ -98,6 +105,21 @@ final readonly class Worksheet
             static fn(WorksheetRow $row): ?string => $row->refusal === null ? $row->address?->problem() : null,
             $this->rows,
         )));
+    }
+
+    /** The line before with this one, where the sentence goes on behind the end of its line; null where it does not. */
+    private static function wrapped(
+        string $line,
+        WorksheetRow $before,
+        string $heading,
+        Address $sheet,
+        Demonstrations $demonstrations,
+    ): ?WorksheetRow {
+        $isGoneOn = Furniture::number($line) === null
+            && ($before->refusal !== null || preg_match('/^\p{Ll}{2}/u', $line) === 1);
+        $row = $isGoneOn ? self::row("$before->typed $line", $heading, $sheet, $demonstrations) : null;
+
+        return $row?->refusal === null ? $row : null;
     }
 
     /** What a line says that a function is: f(x) = x² − 6x; null where it says nothing of that kind. */

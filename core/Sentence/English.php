@@ -468,6 +468,7 @@ final class English
         ['{show} ?that M:a simplifies|reduces to M:b', 'show', 'equal', null],
         ['{say} {the}* {kind}* M:a in the form M:b', 'form', 'form', null],
         ['M:a in the form M:b', 'form', 'form', null],
+        ['{the}* {kind}* M:a can|may be written|expressed ?as ?in ?the ?form M:b', 'form', 'form', null],
         ['{say} {the}* {kind}* M:a as M:b', 'form', 'form', null],
         [
             '{show} ?that|whether {the}* {kind}* M:a is|equals ?equal|equivalent|identical ?to|with ?the '

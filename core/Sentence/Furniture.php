@@ -87,6 +87,18 @@ final class Furniture
         return [self::inSigns(self::withoutEnd($text)), $passed];
     }
 
+    /** The number or the part with which a line begins; null where it begins with neither. */
+    public static function number(string $typed): ?string
+    {
+        foreach ([...self::NUMBERS, self::PART] as $number) {
+            if (preg_match($number, $typed, $match) === 1) {
+                return trim($match[0]);
+            }
+        }
+
+        return null;
+    }
+
     /** @param list<Heard> $passed */
     private static function blanked(string $text, string $part, int $from, array &$passed): string
     {

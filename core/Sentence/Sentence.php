@@ -395,6 +395,9 @@ final class Sentence
             $node instanceof Expression && Shape::isOfRoots($node, $form) => ['simplify', $node],
             $hasSquare => ['complete-square', $node],
             preg_match('/\([^()]*\)\s*\([^()]*\)/u', $form) === 1 => ['factor', $node],
+            // px + q, ax² + bx + c: multiplied out, with numbers in place of the letters in front.
+            $node instanceof Expression && preg_match('/^[^()\/√]*$/u', $form) === 1
+                && array_diff_key(LetterIndex::names($form), Letters::of($node)) !== [] => ['multiply', $node],
             $node instanceof Expression => [
                 Asked::SHOW,
                 new Equation($node, Mathematics::side(Mathematics::run($runs['b'])->node, $runs['b'])),

@@ -67,6 +67,7 @@ final class SheetsTest extends TestCase
                 '14', 'Multiply', 'Multiply', 'Multiply', 'Factor', 'Factor', 'Factor', 'Solve', 'Solve', 'Solve',
                 'Solve', 'Divide', 'Solve', 'Rearrange',
             ],
+            'wrapped' => ['6', 'Solve', 'Factor', 'Multiply', 'Rearrange', 'Factor', 'Factor'],
             'homework' => ['7', 'Solve', 'Solve', 'Solve', 'Solve', 'Divide', 'Factor', 'Solve'],
         ] as $sheet => $jobs) {
             $text = (string) file_get_contents(\dirname(__DIR__) . "/Fixtures/sheets/$sheet.txt");
