@@ -23,6 +23,8 @@ final readonly class Worksheet
     /** A line that says what a function is, for those below it. */
     private const FUNCTION = '/(?<!\p{L})([fghpq]\((\p{L})\)\s*='
         . '(?:[\d\s+\-−–*\/^().²³⁴⁵⁶√]|\2)*\2(?:[\d\s+\-−–*\/^().²³⁴⁵⁶√]|\2)*)/u';
+    /** Where the problems stand: p. 84 #3, 5, 7. */
+    private const PAGE = '/^(?:p|pp|pg|page)\.?\s*\d{1,3}\b/iu';
     /** A question, whose parts stand below it. */
     private const NUMBERED = '/^\s*(?:q|question)?\.?\s*\d{1,3}[.):]?\s/iu';
 
@@ -88,9 +90,15 @@ final readonly class Worksheet
     /** Whether a line is words and perhaps a number, and nothing to work: a title, or what is to be done below it. */
     private static function isHeading(Refusal $refusal, string $line): bool
     {
-        return $refusal->reason->key === self::HEADING
-            || preg_match('/[=+*\/^²³√×÷−()]|\d\p{L}|(?<!\p{L})\p{L}(?!\p{L})/u', $line) !== 1
-            || preg_match('/^(?:p|pp|pg|page)\.?\s*\d{1,3}\b/iu', $line) === 1;
+        if ($refusal->reason->key === self::HEADING || preg_match(self::PAGE, $line) === 1) {
+            return true;
+        }
+        $isWorked = preg_match('/[=+*\/^²³√×÷−()]|\d\p{L}/u', $line) === 1;
+        $hasLetter = preg_match('/(?<!\p{L})\p{L}(?!\p{L})/u', $line) === 1;
+        // "Rearrange to make x the subject" has a letter, and nothing that is worked.
+        $isWordy = preg_match_all('/\p{L}{3,}/u', $line) > 2 && preg_match('/\d/', $line) !== 1;
+
+        return !$isWorked && ($isWordy || !$hasLetter);
     }
 
     public function unread(): int

@@ -18,7 +18,7 @@ final class SheetLines
         . '|setcounter|displaystyle|quad|qquad|newline|par|author|date|geometry|answerline|hline';
 
     /** Several parts on one line, apart from one another. */
-    private const PARTS = '/(?:^|\s)\(([a-h]|i{1,3}|iv|v)\)(?=\s+\S)/u';
+    private const PARTS = '/(?|(?:^|\s)\(([a-h]|i{1,3}|iv|v)\)|(?:^|\s{2,})([a-h]|i{1,3}|iv|v)[.)])(?=\s+\S)/u';
     private const NAMES = [
         'a' => ['a', 'b', 'c', 'd', 'e', 'f', 'g', 'h'],
         'i' => ['i', 'ii', 'iii', 'iv', 'v'],

@@ -68,7 +68,13 @@ final class SheetsTest extends TestCase
                 'Solve', 'Divide', 'Solve', 'Rearrange',
             ],
             'wrapped' => ['6', 'Solve', 'Factor', 'Multiply', 'Rearrange', 'Factor', 'Factor'],
-            'homework' => ['7', 'Solve', 'Solve', 'Solve', 'Solve', 'Divide', 'Factor', 'Solve'],
+            'lesson' => [
+                '17', 'Simplify', 'Simplify', 'Multiply', 'Factor', 'Solve', 'Multiply', 'Multiply', 'Multiply',
+                'Solve', 'Solve', 'Solve', 'Rearrange', 'Rearrange', 'Rearrange', 'Divide', 'Simplify',
+            ],
+            'homework' => [
+                '9', 'Solve', 'Solve', 'Solve', 'Solve', 'Divide', 'Factor', 'Solve', 'Complete the square', 'Factor',
+            ],
         ] as $sheet => $jobs) {
             $text = (string) file_get_contents(\dirname(__DIR__) . "/Fixtures/sheets/$sheet.txt");
             $html = $this->get('/?' . http_build_query(['problem' => $text]))->assertOk();
