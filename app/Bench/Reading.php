@@ -11,7 +11,7 @@ use Runel\Expression\Equation;
 use Runel\Expression\Letter;
 use Runel\Expression\Node;
 use Runel\Job\Jobs;
-use Runel\Marking\LineReader;
+use Runel\Marking\OtherReading;
 use Runel\Message\Message;
 use Runel\Message\MethodDoesNotApply;
 use Runel\Message\Refusal;
@@ -167,7 +167,7 @@ final readonly class Reading
     public function otherwise(): ?array
     {
         $typed = $this->address->problem();
-        $other = LineReader::otherwise($typed);
+        $other = OtherReading::of($typed);
         if ($this->problem === null || $other === $typed || preg_match(self::OVER_LETTERS, $typed) !== 1) {
             return null;
         }

@@ -11,12 +11,14 @@ use Runel\Expression\Letters;
 use Runel\Expression\Node;
 use Runel\Job\Jobs;
 use Runel\Marking\Difference;
+use Runel\Marking\Handwriting;
 use Runel\Marking\LineReader;
 use Runel\Marking\LineVerdict;
 use Runel\Marking\MarkedLine;
 use Runel\Marking\Marker;
 use Runel\Marking\Marking;
 use Runel\Marking\SlipPlace;
+use Runel\Marking\Statements;
 use Runel\Message\Message;
 use Runel\Message\Refusal;
 use Runel\Method\Catalogue;
@@ -122,7 +124,7 @@ final readonly class Judged
         foreach ($attempt->typed() as $number => $typed) {
             $said = Given::of($judged)->within($number);
             $verdict = LineVerdict::tryFrom($said->text('verdict')) ?? LineVerdict::Undecided;
-            $node = $verdict === LineVerdict::Unreadable ? null : self::node($reader, $typed);
+            $node = $verdict === LineVerdict::Unreadable ? null : self::node($reader, $typed, $task->problem->node);
             $isWrong = $verdict === LineVerdict::Wrong && $node !== null;
             $slip = Slip::tryFrom($said->text('slip'));
             $lines[] = new MarkedLine(
@@ -147,12 +149,13 @@ final readonly class Judged
         return $lines;
     }
 
-    private static function node(LineReader $reader, string $typed): ?Node
+    private static function node(LineReader $reader, string $typed, Node $problem): ?Node
     {
         try {
-            $statements = LineReader::statements($typed);
+            $statements = Statements::of($typed);
+            $last = $statements[\count($statements) - 1];
 
-            return $reader->read($statements[\count($statements) - 1])->node;
+            return $reader->read(Handwriting::plain($last, $problem, Handwriting::numbersPlainly($last)))->node;
         } catch (Refusal) {
             return null;
         }

@@ -9,6 +9,7 @@ use Runel\Expression\Letters;
 use Runel\Marking\Handwriting;
 use Runel\Marking\LineReader;
 use Runel\Marking\Statement;
+use Runel\Marking\Statements;
 use Runel\Message\Refusal;
 use Runel\Problem\Problem;
 
@@ -31,7 +32,7 @@ final readonly class LineRead
             $problem = Problem::read($address->problem());
             $letters = Letters::of($problem->node);
             $reader = new LineReader($letters, $problem->quotient()?->denominator);
-            $statements = LineReader::statements($typed);
+            $statements = Statements::of($typed);
             $last = $statements[\count($statements) - 1];
             $plain = Handwriting::plain($last, $problem->node, Handwriting::numbersPlainly($last));
 

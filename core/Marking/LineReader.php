@@ -34,28 +34,6 @@ final class LineReader
     private const SET = '/^(\s*(?:\p{L}\s*(?:=|∈)\s*)?\{)([^{}]*)\}\s*[.]?\s*$/u';
     private const BETWEEN = '/(\b(?:or|and)\b|[,;∨])/iu';
     private const BOTH_SIGNS = '/±|\+\/-|\+-(?=\s*\d|\s*√|\s*sqrt)/u';
-    /** More than one sign close behind a fraction line, with parentheses behind them or without. */
-    private const BELOW = '/(?<=[\/÷])\s*('
-        . '(?:(?:\d+\p{L}*|\p{L}+)|\([^()]*\)(?:\^\d+|[²³])?)(?:\([^()]*\)(?:\^\d+|[²³])?)+(?=[^(]|$)'
-        . '|(?:\d+\p{L}+|\p{L}{2,})(?:\^\d+|[²³])?(?![\p{L}\d(])'
-        . ')/u';
-    /** Two sums with a fraction line between them, and nothing else on that side. */
-    private const SUMS = '/^(\s*(?:[^=]*=)?\s*)((?=[^\/]*\p{L})[^=\/()\s][^=\/()]*[-+−][^=\/()]*)\/'
-        . '([^=\/()\s][^=\/()]*[-+−][^=\/()]*)$/u';
-    /** A sum with a wide fraction line behind it: 2A − ah / h. */
-    private const WIDE = '/^(\s*(?:[^=]*=)?\s*)((?=[^\/]*\p{L})[^=\/()\s][^=\/()]*[-+−][^=\/()]*\S)\s\/\s'
-        . '([^=\/()\s]+)\s*$/u';
-    /** Several values, and what is said of the last. */
-    private const LET_GO = '/^(.*=.*(?:[,;]|\bor\b|\band\b)[^=]*?(?:\p{L}\s*=\s*)?)(\S*\d\S*)\s*'
-        . '(?:\(\s*(?:extraneous|reject(?:ed)?|false|invalid|not\s+valid)\s*\)|[✗✘])\s*$/iu';
-    /** A letter, what it is by ±, and the same once more. */
-    private const IN_TURN = '/^(\s*\p{L})(\s*=(?:(?!\bor\b|\band\b)[^=,;±])*(?:±|\+\/-)(?:(?!\bor\b|\band\b)[^=≈,;])*)'
-        . '([=≈].+)$/u';
-    private const ONWARD = '/<?=>|⇒|⇔|⟹|⟺|→|->|(?<=\S)\s*,?\s+(?:so|therefore|hence|∴)\s|'
-        . '(?<=[\p{L}\d)])\s*,?\s+(?=(?:check|test|verify)\s*:)|'
-        . '(?<=[\p{L}\d)])\s*[,;]?\s+(?=(?:so\s+)?(?:reject|discard|ignor)\w*\s)|'
-        . '(?<=[\p{L}\d)²³⁴])\s*[,;(]?\s*(?:(?:where|for|with|provided)\s+)?(?=\p{L}\s*(?:≠|!=)\s*[-−\d])|'
-        . '(?<=\S)\s*,?\s+(?:(?:which\s+)?(?:gives|becomes|means)|giving)\s(?=[^=]*=)/iu';
     private const QUOTIENT = '/^\s*(?:the\s+)?q(?:uotient)?\s*(?:=|:|is)\s*(.*\S)\s*(?:[,;]|\band\b)\s*(?:the\s+)?'
         . 'r(?:em(?:ainder)?)?\s*(?:=|:|is)\s*(\S.*)$/iu';
     private const REMAINDER = '/^(.*[^\s,;])\s*[,;]?\s+(?:(?:and|with)\s+)?(?:an?\s+)?'
@@ -272,70 +250,6 @@ final class LineReader
             ),
             ['+', '-'],
         );
-    }
-
-    /**
-     * The line with everything that stands close behind a fraction line below it: a/2s as a/(2s), a/3(x + 4), too; or
-     * with a sum above and a sum below, x + 3/x + 2 as (x + 3)/(x + 2).
-     */
-    public static function otherwise(string $typed): string
-    {
-        return (string) preg_replace(
-            [self::BELOW, self::SUMS, self::WIDE],
-            ['($1)', '$1($2)/($3)', '$1($2)/$3'],
-            $typed,
-        );
-    }
-
-    /**
-     * A line of several statements with arrows between them, each alone with blanks before it, so that places stay.
-     *
-     * @return non-empty-list<string>
-     */
-    public static function statements(string $typed): array
-    {
-        $statements = [];
-        foreach (preg_split(self::ONWARD, $typed, -1, \PREG_SPLIT_OFFSET_CAPTURE) ?: [] as [$part, $byte]) {
-            $offset = mb_strlen(substr($typed, 0, $byte));
-            if (trim($part) !== '') {
-                $part = str_repeat(' ', $offset) . $part;
-                $letGo = self::letGo($part);
-                array_push($statements, ...self::valuesInTurn($letGo[0] ?? $part), ...\array_slice($letGo, 1));
-            }
-        }
-
-        return $statements === [] ? [$typed] : $statements;
-    }
-
-    /**
-     * x = 8 or x = 1 (extraneous): what is said to solve, and that the last value is let go, after all.
-     *
-     * @return array{}|array{string, string} nothing where none is let go
-     */
-    private static function letGo(string $typed): array
-    {
-        if (preg_match(self::LET_GO, $typed, $match) !== 1) {
-            return [];
-        }
-
-        return [(string) preg_replace('/[✓✔]/u', ' ', $match[1] . $match[2]), "reject $match[2]"];
-    }
-
-    /**
-     * x = (−6 ± 8)/2 = 1 or −7: each = after a ± says anew what the letter is.
-     *
-     * @return non-empty-list<string> each with blanks before it, so that places stay
-     */
-    private static function valuesInTurn(string $typed): array
-    {
-        if (preg_match(self::IN_TURN, $typed, $match) !== 1) {
-            return [$typed];
-        }
-
-        return [
-            $match[1] . $match[2],
-            ...self::valuesInTurn($match[1] . str_repeat(' ', mb_strlen($match[2])) . $match[3]),
-        ];
     }
 
     /** @throws Refusal that speaks of the ± that was typed */

@@ -197,7 +197,7 @@ final readonly class Marker
     {
         $failed = null;
         $last = null;
-        foreach (LineReader::statements($typed) as $statement) {
+        foreach (Statements::of($typed) as $statement) {
             $marked = $this->statement($typed, $statement);
             $isSound = \in_array($marked->verdict, [LineVerdict::Follows, LineVerdict::Same, LineVerdict::Side], true);
             $failed ??= $isSound ? null : $marked;
@@ -222,7 +222,7 @@ final readonly class Marker
         if ($letter instanceof Letter) {
             return $this->implied($typed, $written, $letter) ?? $this->ofFormula($typed, $written) ?? $marked;
         }
-        $other = LineReader::otherwise($written);
+        $other = OtherReading::of($written);
         if ($marked->verdict !== LineVerdict::Wrong || $other === $written) {
             return $marked;
         }
@@ -258,7 +258,7 @@ final readonly class Marker
     private function ofFormula(string $typed, string $written): ?MarkedLine
     {
         [$trail, $standing, $reader] = [$this->page->trail, $this->page->standing, $this->page->reader];
-        foreach ($this->side->coefficients() ? array_unique([$written, LineReader::otherwise($written)]) : [] as $one) {
+        foreach ($this->side->coefficients() ? array_unique([$written, OtherReading::of($written)]) : [] as $one) {
             $marked = $this->read($typed, $one);
             [$this->page->standing, $this->page->reader] = [$standing, $reader];
             if (\in_array($marked->verdict, [LineVerdict::Follows, LineVerdict::Same], true)

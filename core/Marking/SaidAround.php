@@ -13,8 +13,8 @@ final class SaidAround
     /** Before it, one after another. */
     private const BEFORE = <<<'WORDS'
         /^\s* (?: (?: so | then | thus | hence | therefore | finally | now | next | also | which | that(?:[’']s)? | this
-          | it(?:[’']s)? | we | you | i | get | gets | got | obtain | have | has | is | are | gives? | giving | becomes
-          | leaves | leaving | means | equals | must\s+be
+          | it(?:[’']s)? | we | you | i (?=\s+(?:get|got|have|obtain)) | get | gets | got | obtain | have | has
+          | is | are | gives? | giving | becomes | leaves | leaving | means | equals | must\s+be
           | (?: factors | factori[sz]es | simplifies | expands | cancels | reduces | comes | works\s+out | comes\s+out )
             (?: \s+ (?: to | into | as | down\s+to ) )
           | (?:in\s+)? (?: factored | factori[sz]ed | expanded | simplified | simplest ) (?:\s+form)? (?:\s+is)?
