@@ -559,7 +559,8 @@ final class English
         'numbers' => 'multiple multiples even odd consecutive',
         'collect' => 'add subtract adding subtracting',
         'complex' => 'complex imaginary',
-        'condition' => 'equal-roots equal-solutions repeated-root repeated-roots repeated-solution distinct',
+        'condition' => 'equal-roots equal-solutions repeated-root repeated-roots repeated-solution distinct-real'
+            . ' distinct-roots distinct-solutions',
         'inverse' => 'inverse',
         'story' => 'whose varies twice proportional area perimeter rectangle triangle speed age cost price width '
             . 'length height years',
