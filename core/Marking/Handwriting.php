@@ -52,6 +52,7 @@ final class Handwriting
                 $typed,
             );
         }
+        $typed = self::inSigns($typed);
         $typed = self::solutions(SaidAround::left($typed), $letters, $problem instanceof Equation);
         foreach ([self::NEXT, PageWords::BECAUSE, PageWords::DONE, PageWords::ONLY, PageWords::LABEL] as $aside) {
             $typed = self::blanked($typed, $aside);
@@ -72,6 +73,21 @@ final class Handwriting
         }
 
         return $typed;
+    }
+
+    /** Signs for operations that are written out, and blanks for what is only ornament. */
+    private static function inSigns(string $typed): string
+    {
+        foreach (PageWords::SIGNS as $words => $sign) {
+            $typed = (string) preg_replace_callback(
+                $words,
+                static fn(array $match): string => $sign
+                    . str_repeat(' ', max(0, mb_strlen($match[0]) - mb_strlen($sign))),
+                $typed,
+            );
+        }
+
+        return self::blanked($typed, PageWords::ORNAMENT);
     }
 
     /**

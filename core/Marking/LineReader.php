@@ -32,7 +32,7 @@ final class LineReader
         . '^\s*(?:check|test)\s*:|^\s*[=≡](?=\s*[^\s=≡])|'
         . '\((?:twice|double)\)|[✓✔]\s*$/iu';
     private const SET = '/^(\s*(?:\p{L}\s*(?:=|∈)\s*)?\{)([^{}]*)\}\s*[.]?\s*$/u';
-    private const BETWEEN = '/(\b(?:or|and)\b|[,;∨])/iu';
+    private const BETWEEN = '/(\b(?:or|and)\b|[,;∨&])/iu';
     private const BOTH_SIGNS = '/±|\+\/-|\+-(?=\s*\d|\s*√|\s*sqrt)/u';
     private const QUOTIENT = '/^\s*(?:the\s+)?q(?:uotient)?\s*(?:=|:|is)\s*(.*\S)\s*(?:[,;]|\band\b)\s*(?:the\s+)?'
         . 'r(?:em(?:ainder)?)?\s*(?:=|:|is)\s*(\S.*)$/iu';

@@ -222,19 +222,48 @@ final readonly class Marker
         if ($letter instanceof Letter) {
             return $this->implied($typed, $written, $letter) ?? $this->ofFormula($typed, $written) ?? $marked;
         }
-        $other = OtherReading::of($written);
-        if ($marked->verdict !== LineVerdict::Wrong || $other === $written) {
-            return $marked;
-        }
-        [$after, $this->page->trail] = [$this->page->trail, $trail];
-        $again = $this->read($typed, $other);
-        if (\in_array($again->verdict, [LineVerdict::Follows, LineVerdict::FollowsWrong], true)) {
-            $say = Message::of('marking.read-as', ['line' => $again->node ?? $this->page->trail->line]);
+        $isOpen = \in_array($marked->verdict, [LineVerdict::Unreadable, LineVerdict::SideWrong], true);
 
-            return new MarkedLine($typed, $again->node, $again->verdict, $again->holds, $say, $say);
-        }
-        if ($marked->slip === null && $again->slip !== null) {
-            return $again;
+        return match (true) {
+            $marked->verdict === LineVerdict::Wrong => $this->otherwise($typed, $written, $marked, $trail, [
+                'marking.read-as' => OtherReading::of($written),
+                'marking.read-decimal' => OtherReading::decimals($written),
+            ]),
+            $isOpen => $this->otherwise($typed, $written, $marked, $trail, [
+                'marking.read-decimal' => OtherReading::decimals($written),
+            ]),
+            default => $marked,
+        };
+    }
+
+    /**
+     * A line read in another way, where it follows so, or has a reason.
+     *
+     * @param Trail                 $before   where the work stood before the line
+     * @param array<string, string> $readings by what is said of a line that is read so
+     */
+    private function otherwise(
+        string $typed,
+        string $written,
+        MarkedLine $marked,
+        Trail $before,
+        array $readings,
+    ): MarkedLine {
+        $after = $this->page->trail;
+        foreach (array_filter($readings, static fn(string $other): bool => $other !== $written) as $key => $other) {
+            $this->page->trail = $before;
+            $again = $this->read($typed, $other);
+            if (\in_array($again->verdict, [LineVerdict::Follows, LineVerdict::FollowsWrong], true)) {
+                $say = Message::of($key, ['line' => $again->node ?? $this->page->trail->line]);
+
+                return $again->rounded !== null
+                    ? $again
+                    : new MarkedLine($typed, $again->node, $again->verdict, $again->holds, $say, $say);
+            }
+            $isReason = $marked->verdict === LineVerdict::Wrong && $marked->slip === null && $again->slip !== null;
+            if ($isReason || $again->say->key === 'marking.side') {
+                return $again;
+            }
         }
         $this->page->trail = $after;
 

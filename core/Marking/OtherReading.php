@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Runel\Marking;
 
-/** A line with fractions written in one row, read as the other thing that it can mean. */
+/** A line read as the other thing that it can mean: fractions written in one row, a comma that may be a point. */
 final class OtherReading
 {
     /** More than one sign close behind a fraction line, with parentheses behind them or without. */
@@ -18,6 +18,12 @@ final class OtherReading
     /** A sum with a wide fraction line behind it: 2A − ah / h. */
     private const WIDE = '/^(\s*(?:[^=]*=)?\s*)((?=[^\/]*\p{L})[^=\/()\s][^=\/()]*[-+−][^=\/()]*\S)\s\/\s'
         . '([^=\/()\s]+)\s*$/u';
+
+    /** x = 2,5 as x = 2.5. */
+    public static function decimals(string $typed): string
+    {
+        return (string) preg_replace('/(?<=\d),(?=\d)/u', '.', $typed);
+    }
 
     /**
      * The line with everything that stands close behind a fraction line below it: a/2s as a/(2s), a/3(x + 4), too; or

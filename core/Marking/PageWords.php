@@ -79,6 +79,20 @@ final class PageWords
     /** Numbers, one or several, and nothing else. */
     public const VALUES = '/^(?:[-−–+±\d.,;\/()√∨&\s]|sqrt|\b(?:or|and)\b)+$/iu';
 
+    /** Operations that are written out, with their signs. */
+    public const SIGNS = [
+        '/(?<=[\p{L}\d)])\s+squared\b/iu' => '²',
+        '/(?<=[\p{L}\d)])\s+cubed\b/iu' => '³',
+        '/(?<=[\p{L}\d)²³])\s+times\s+(?=[-−(\d\p{L}])/iu' => '×',
+        '/(?<=[\p{L}\d)²³])\s+plus\s+(?=[(\d\p{L}√])/iu' => '+',
+        '/(?<=[\p{L}\d)²³])\s+minus\s+(?=[(\d\p{L}√])/iu' => '-',
+        '/(?<=[\p{L}\d)²³])\s+divided\s+by\s+(?=[-−(\d\p{L}])/iu' => '÷',
+        '/(?<=\d)or(?=\s)/iu' => ' ;',
+    ];
+
+    /** Quotation marks, and what is drawn behind a line in joy. */
+    public const ORNAMENT = '/[“”„"«»]|[\x{1F300}-\x{1FAFF}\x{2600}-\x{2712}\x{2728}\x{2764}]\x{FE0F}?/u';
+
     /** A root said in words behind a number or a sign: 8 root 2. */
     public const ROOT = '/(?<=[\d)+\-−*·(=]\s)root(?=\s+\d)/iu';
 

@@ -49,6 +49,7 @@ return [
     'differs' => 'With :at the line before gives :before, this one :after.',
     'differs-letters' => 'With :at, and the other letters the same, the line before gives :before, this one :after.',
     'read-as' => 'This follows, read as :line. Parentheses below the fraction line make that plain.',
+    'read-decimal' => 'This follows, read as :line.',
     'too-long' => 'This line is too long: up to :limit characters are read.',
     'nothing' => 'There is nothing here to be judged: write the line down.',
     'other-letter' => 'The letter :letter does not stand in the problem.',
