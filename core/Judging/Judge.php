@@ -57,7 +57,7 @@ final readonly class Judge
     {
         $several = \in_array($this->question->kind, [AnswerKind::Pair, AnswerKind::Solutions], true);
         $bare = trim($typed);
-        if ($several && preg_match('/^\((.*)\)$/su', $bare, $inside) === 1 && str_contains($inside[1], ',')) {
+        if ($several && preg_match('/^(?|\((.*,.*)\)|\{(.*)\})$/su', $bare, $inside) === 1) {
             $bare = $inside[1];
         }
         $parts = $several ? Values::apart($bare) : [$typed];

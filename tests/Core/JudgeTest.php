@@ -73,6 +73,8 @@ final class JudgeTest extends TestCase
         yield ['x^2-3x=10', 'solve-1', '2', 'sign-not-turned'];
         yield ['x^2-3x=10', 'solutions', 'x=-2, x=5', null];
         yield ['x^2-3x=10', 'solutions', '5 or -2', null];
+        yield ['x^2-3x=10', 'solutions', '{-2, 5}', null];
+        yield ['x^2-3x=10', 'solutions', '(5, -2)', null];
         yield ['x^2-3x=10', 'solutions', '5', 'root-lost'];
         yield ['x^2-3x=10', 'solutions', '5, 3', 'judge.no-solution'];
         yield ['(2x+3)(x-5)', 'cell-2-1', '10x', 'sign-of-product'];
