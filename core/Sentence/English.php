@@ -82,6 +82,8 @@ final class English
         '{and} state|stating|give|giving|note|noting|list ?any|the|all excluded values|value ?of ?L',
         'state|give|note|list ?any|the|all excluded values|value of L',
         'do|without ?not ?using|use a calculator',
+        '?{and} justify|justifying|explain|explaining ?{your} ?answer|answers|reasoning|why',
+        '{and} say|state how many ?real|distinct {root} it|there has|are',
         '?{and} reject|rejecting|discard|discarding ?any ?extraneous|false {root}',
         "don't use a calculator", 'if possible',
         'over the integers',
@@ -129,6 +131,7 @@ final class English
         '?a|the ?multiplication grid|box|table ?method' => ['multiply' => 'grid', 'divide' => 'grid'],
         '?in columns' => ['multiply' => 'columns'],
         '?the foil ?method|rule' => ['multiply' => 'term-by-term'],
+        '?the distributive property|law|rule' => ['multiply' => 'term-by-term'],
         'term ?by term' => ['multiply' => 'term-by-term'],
         '?the square roots|root ?method|property' => ['solve' => 'square-roots'],
         'taking|extracting ?the square roots|root ?of ?both ?sides' => ['solve' => 'square-roots'],
@@ -161,8 +164,8 @@ final class English
      * @var array<string, string> the form by its pattern
      */
     public const FORMS = [
-        'in ?the|its ?completed|complete square form' => 'vertex',
-        'in ?the|its completed-square|vertex form' => 'vertex',
+        'in|into ?the|its ?completed|complete square form' => 'vertex',
+        'in|into ?the|its completed-square|vertex form' => 'vertex',
         'as|into ?a|the product ?of ?{the}* ?linear|prime|irreducible|two|its|quadratic ?linear|quadratic '
             . 'factors|binomials|brackets|quadratics|trinomials|polynomials' => 'factored',
         'as|into ?a|the product' => 'factored',
@@ -450,6 +453,8 @@ final class English
             'remove|open|clear|break ?out ?up {the}* brackets|parentheses ?in|of|from {the}* {kind}* M:a',
             'multiply', 'plain', null,
         ],
+        ['?{find} ?out ?is ?{the}* square of {the}* {kind}* M:a', 'multiply', 'square', null],
+        ['?{find} ?out ?is ?{the}* cube of {the}* {kind}* M:a', 'multiply', 'cube', null],
         ['square {the}* {kind}* M:a', 'multiply', 'square', null],
         ['cube {the}* {kind}* M:a', 'multiply', 'cube', null],
         // factors

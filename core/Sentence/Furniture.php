@@ -54,6 +54,7 @@ final class Furniture
         );
         $text = (string) preg_replace_callback(self::WAY, static fn(array $match): string
             => str_replace(['(', ')'], ' ', $match[0]), $text);
+        $text = self::letterApart($text);
         $passed = [];
         for ($round = 0; $round < 3; ++$round) {
             foreach (self::NUMBERS as $number) {
@@ -85,6 +86,22 @@ final class Furniture
         }
 
         return [self::inSigns(self::withoutEnd($text)), $passed];
+    }
+
+    /** "Solve for n 5n − 8 = 12": the letter is no factor of what follows; said of the only letter it says nothing. */
+    private static function letterApart(string $text): string
+    {
+        return (string) preg_replace_callback(
+            '/\b((?:solv|rearrang|transpos)\w+)(\s+for\s+(\p{L}))\s(\s*(?:[-−\d(√]|\p{L}(?!\p{L})).*)$/iu',
+            static function (array $match): string {
+                preg_match_all('/(?<!\p{L})\p{L}(?!\p{L})/u', $match[4], $letters);
+
+                return array_unique($letters[0]) === [$match[3]]
+                    ? $match[1] . str_repeat(' ', mb_strlen($match[2]) + 1) . $match[4]
+                    : "$match[1]$match[2];$match[4]";
+            },
+            $text,
+        );
     }
 
     /** The number or the part with which a line begins; null where it begins with neither. */
