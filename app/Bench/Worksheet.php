@@ -125,9 +125,16 @@ final readonly class Worksheet
     ): ?WorksheetRow {
         $isGoneOn = Furniture::number($line) === null
             && ($before->refusal !== null || preg_match('/^\p{Ll}{2}/u', $line) === 1);
-        $row = $isGoneOn ? self::row("$before->typed $line", $heading, $sheet, $demonstrations) : null;
+        if (!$isGoneOn) {
+            return null;
+        }
+        $own = self::read($line, $line, $sheet, $demonstrations);
+        if ($own->refusal === null && $own->problem?->asked->job !== null) {
+            return null;
+        }
+        $row = self::row("$before->typed $line", $heading, $sheet, $demonstrations);
 
-        return $row?->refusal === null ? $row : null;
+        return $row->refusal === null ? $row : null;
     }
 
     /** What a line says that a function is: f(x) = x² − 6x; null where it says nothing of that kind. */
@@ -154,10 +161,9 @@ final readonly class Worksheet
                 . ($match[3] === '' ? ' - ' : ' + ') . "$match[4]) is a factor of " . mb_substr($function, 0, 4),
             $part,
         );
-        $row = self::read($line, "Given that $function, $part", $sheet, $demonstrations);
 
-        // Without the function its name would be a letter in front of parentheses.
-        return $row;
+        // What is refused stays so: without the function its name would be a letter in front of parentheses.
+        return self::read($line, "Given that $function, $part", $sheet, $demonstrations);
     }
 
     /** A part that goes on from the one before it; null where it says nothing of that kind. */

@@ -72,6 +72,7 @@ final class SheetsTest extends TestCase
                 '17', 'Simplify', 'Simplify', 'Multiply', 'Factor', 'Solve', 'Multiply', 'Multiply', 'Multiply',
                 'Solve', 'Solve', 'Solve', 'Rearrange', 'Rearrange', 'Rearrange', 'Divide', 'Simplify',
             ],
+            'list' => ['5', 'Factor', 'Solve', 'Multiply', 'Simplify', 'Solve'],
             'homework' => [
                 '9', 'Solve', 'Solve', 'Solve', 'Solve', 'Divide', 'Factor', 'Solve', 'Complete the square', 'Factor',
             ],
