@@ -150,7 +150,9 @@ final readonly class Worksheet
         Address $sheet,
         Demonstrations $demonstrations,
     ): ?WorksheetRow {
-        if ($function === '' || !str_contains($line, mb_substr($function, 0, 2)) || self::functionOf($line) !== null) {
+        $name = preg_quote(mb_substr($function, 0, 1), '/');
+        $call = '/(?<!\p{L})' . $name . '\(\s*(?:' . mb_substr($function, 2, 1) . '|[-−–]?\d+)\s*\)/u';
+        if ($function === '' || preg_match($call, $line) !== 1 || self::functionOf($line) !== null) {
             return null;
         }
         $part = (string) preg_replace('/^\s*hence,?\s+(?:or otherwise,?\s+)?/iu', '', trim(Furniture::taken($line)[0]));

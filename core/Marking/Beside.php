@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Runel\Marking;
 
+use Runel\Algebra\Parabola;
 use Runel\Expression\Equation;
 use Runel\Expression\Evaluation;
 use Runel\Expression\Expression;
@@ -125,21 +126,12 @@ final readonly class Beside
     /** @param bool $isNamed whether it is said to be the vertex; a point alone that is another one may be right, too */
     private static function vertex(Problem $problem, string $place, string $value, bool $isNamed): ?self
     {
-        $function = $problem->node instanceof Equation ? $problem->node->right : $problem->node;
-        $polynomial = Polynomial::tryFrom($function);
-        $letter = $polynomial?->letters()[0] ?? null;
+        $curve = Parabola::of($problem->node instanceof Equation ? $problem->curve() : $problem->node);
         [$at, $height] = [NumbersSaid::number($place), NumbersSaid::number($value)];
-        if ($polynomial === null || $letter === null || $polynomial->degree() !== 2) {
+        if ($curve === null || $at === null || $height === null) {
             return null;
         }
-        if ($at === null || $height === null) {
-            return null;
-        }
-        $own = $polynomial->coefficient($letter, 1)->negated()
-            ->dividedBy($polynomial->coefficient($letter, 2)->times(Rational::of(2)));
-        $top = Evaluation::rational($function, [$letter => $own]);
-
-        $isVertex = $at->equals($own) && $height->equals($top);
+        $isVertex = $at->equals($curve->axis()) && $height->equals($curve->extreme());
 
         return new self('word', $isVertex || $isNamed ? $isVertex : null);
     }
@@ -192,12 +184,9 @@ final readonly class Beside
 
     private static function valueAt(Problem $problem, string $place, string $chain, Proof $proof): ?self
     {
-        $whole = self::whole($problem);
-        $letter = $problem->letter();
-        if ($letter === null && $problem->node instanceof Equation && $problem->node->left instanceof Letter) {
-            $whole = Polynomial::tryFrom($problem->node->right);
-            $letter = $whole?->letters()[0] ?? null;
-        }
+        $curve = $problem->curve();
+        $whole = $curve === null ? self::whole($problem) : Polynomial::tryFrom($curve);
+        $letter = $whole?->letters()[0] ?? null;
         $at = NumbersSaid::number($place);
         $values = NumbersSaid::chain($chain, $proof);
         if ($letter === null || $whole?->letters() !== [$letter] || $at === null || $values === null) {

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Runel\Marking;
 
+use Runel\Algebra\Parabola;
 use Runel\Expression\Alternatives;
 use Runel\Expression\Equation;
-use Runel\Expression\Evaluation;
 use Runel\Expression\Expression;
 use Runel\Expression\Indeterminates;
 use Runel\Expression\Letter;
@@ -15,7 +15,6 @@ use Runel\Expression\Node;
 use Runel\Expression\Numeral;
 use Runel\Law\Claim\Solves;
 use Runel\Number\Rational;
-use Runel\Polynomial\Polynomial;
 
 /**
  * What is said of single points where the problem is a curve, y = x² − 6x + 5: x = 3 may be its axis, y = −4 its least
@@ -27,25 +26,20 @@ final readonly class CurveLines
     private function __construct(
         private Page $page,
         private SideLines $side,
-        private string $letter,
+        private Parabola $curve,
         private string $value,
-        private Polynomial $right,
     ) {}
 
-    /** Null where the problem is no quadratic curve. */
+    /** Null where the problem is no quadratic curve, or a formula that is to be rearranged. */
     public static function of(Page $page, SideLines $side): ?self
     {
         $node = $page->task->problem->node;
-        if (!$node instanceof Equation || !$node->left instanceof Letter
-            || $page->family->seeksSolutions($page->task->problem)) {
-            return null;
-        }
-        $right = Polynomial::tryFrom($node->right);
-        $letters = $right?->letters() ?? [];
+        $curve = Parabola::of($page->task->problem->curve());
 
-        return $right === null || \count($letters) !== 1 || $letters[0] === $node->left->name || $right->degree() !== 2
+        return $curve === null || $page->task->problem->subject !== null || !$node instanceof Equation || !$node->left instanceof Letter
+            || $curve->letter === $node->left->name || $page->family->seeksSolutions($page->task->problem)
             ? null
-            : new self($page, $side, $letters[0], $node->left->name, $right);
+            : new self($page, $side, $curve, $node->left->name);
     }
 
     /** Null where the line says something else. */
@@ -69,7 +63,7 @@ final readonly class CurveLines
         }
 
         return $values === [] ? null : $this->side->beside($typed, Beside::said('definition', $this->isKnown(
-            $values[$this->letter] ?? [],
+            $values[$this->curve->letter] ?? [],
             $values[$this->value] ?? [],
         ) ? true : null));
     }
@@ -82,16 +76,14 @@ final readonly class CurveLines
      */
     private function isKnown(array $places, array $values): bool
     {
-        $axis = $this->right->coefficient($this->letter, 1)->negated()
-            ->dividedBy($this->right->coefficient($this->letter, 2)->times(Rational::of(2)));
-        $right = $this->right->toExpression();
-        $top = Numeral::of(Evaluation::rational($right, [$this->letter => $axis]));
-        $isTop = array_filter($values, fn(Expression $value): bool => !$this->page->proof->same($value, $top)) === [];
-        $zero = new Equation($right, Numeral::of(0));
-        $isAxis = \count($places) < 2 && array_filter($places, fn(Expression $place): bool
-            => !$this->page->proof->same($place, Numeral::of($axis))) === [];
+        $isAt = fn(Expression $value, Rational $number): bool
+            => $this->page->proof->same($value, Numeral::of($number));
+        $isTop = array_filter($values, fn(Expression $value): bool => !$isAt($value, $this->curve->extreme())) === [];
+        $isAxis = \count($places) < 2
+            && array_filter($places, fn(Expression $place): bool => !$isAt($place, $this->curve->axis())) === [];
+        $zero = new Equation($this->curve->toExpression(), Numeral::of(0));
 
         return $isTop && ($isAxis || ($values === [] && array_filter($places, fn(Expression $place): bool
-            => !$this->page->proof->holds(new Solves($zero, $this->letter, $place))) === []));
+            => !$this->page->proof->holds(new Solves($zero, $this->curve->letter, $place))) === []));
     }
 }

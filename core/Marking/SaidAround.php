@@ -23,7 +23,7 @@ final class SaidAround
         WORDS;
     /** What is done, before a colon: multiply by (x − 2)(x + 1): …, ÷2: …. */
     private const DOING = <<<'WORDS'
-        /^\s* (?: (?: multiply | times | divid | subtract | add | take | tak | bring | mov | expand | factor | squar
+        /^\s* (?: (?: multiply | times | divid | subtract | add | tak | bring | mov | expand | factor | squar
             | sqrt | simplif | collect | cancel | rearrang | complet | swap | distribut | clear | cross | gather
             | combin | put | substitut | open | get\s+rid ) [^:=]*
           | [-+−–÷×*·\/] \s* (?: \( [^()]* \) | [\w.²³√] )+ (?: \s+ (?:on|to|from|both|each|sides?) \b )* ) \s* : \s*

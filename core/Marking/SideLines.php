@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Runel\Marking;
 
 use Runel\Algebra\HiddenQuadratic;
+use Runel\Algebra\Parabola;
 use Runel\Algebra\Trinomial;
 use Runel\Expression\Alternatives;
 use Runel\Expression\Equation;
@@ -244,18 +245,13 @@ final readonly class SideLines
     public function coefficients(): bool
     {
         $problem = $this->page->task->problem;
-        $curve = $problem->node instanceof Equation && $problem->node->left instanceof Letter
-            ? Polynomial::tryFrom($problem->node->right)
-            : null;
-        $polynomial = $problem->letter() === null ? $curve : $problem->polynomial;
-        $letter = $polynomial?->letters()[0] ?? null;
-        if ($polynomial === null || $letter === null || \count($polynomial->letters()) !== 1
-            || $polynomial->degree() !== 2 || $this->page->standing !== []
+        $curve = Parabola::of($problem->curve() ?? $problem->polynomial?->toExpression());
+        if ($curve === null || $this->page->standing !== []
             || array_intersect_key(Letters::of($problem->node), ['a' => true, 'b' => true, 'c' => true]) !== []) {
             return false;
         }
         foreach (['a' => 2, 'b' => 1, 'c' => 0] as $name => $power) {
-            $this->page->standing[$name] = Numeral::of($polynomial->coefficient($letter, $power));
+            $this->page->standing[$name] = Numeral::of($curve->coefficient($power));
             $this->page->reader = $this->page->reader->knowing($name);
         }
 

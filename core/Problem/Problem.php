@@ -196,6 +196,14 @@ final readonly class Problem
         return \count($this->letters) === 1 && !$this->holdsPi() ? $this->letters[0] : null;
     }
 
+    /** Of y = x² − 4x what y equals; null of anything else. */
+    public function curve(): ?Expression
+    {
+        return $this->node instanceof Equation && $this->node->left instanceof Letter && $this->letter() === null
+            ? $this->node->right
+            : null;
+    }
+
     /**
      * The index of the roots under which letters stand, the least common multiple of several; 1 where none do, and of
      * an equation that is to be solved. Where it is not 1, the letters stand for numbers that are not negative.

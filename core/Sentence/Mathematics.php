@@ -97,9 +97,11 @@ final class Mathematics
         return self::run($asked)->node;
     }
 
-
-    /** "Factor x² − 5x + 6, then solve x² − 5x + 6 = 0" is one problem; of something else it would be two. */
-    /** @throws SyntaxError where what is asked is not what stands before it, or that set to 0 */
+    /**
+     * "Factor x² − 5x + 6, then solve x² − 5x + 6 = 0" is one problem; of something else it would be two.
+     *
+     * @throws SyntaxError where what is asked is not what stands before it, or that set to 0
+     */
     public static function refuseAnother(Token $factored, Token $solved): void
     {
         $equation = self::run($solved)->node;
