@@ -36,8 +36,10 @@ final readonly class CurveLines
         $node = $page->task->problem->node;
         $curve = Parabola::of($page->task->problem->curve());
 
-        return $curve === null || $page->task->problem->subject !== null
-            || !$node instanceof Equation || !$node->left instanceof Letter || $curve->letter === $node->left->name || $page->family->seeksSolutions($page->task->problem)
+        $isFormula = $page->task->problem->subject !== null;
+
+        return $curve === null || $isFormula || !$node instanceof Equation || !$node->left instanceof Letter
+            || $curve->letter === $node->left->name || $page->family->seeksSolutions($page->task->problem)
             ? null
             : new self($page, $side, $curve, $node->left->name);
     }
