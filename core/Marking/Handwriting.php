@@ -57,6 +57,8 @@ final class Handwriting
         foreach ([self::NEXT, PageWords::BECAUSE, PageWords::DONE, PageWords::ONLY, PageWords::LABEL] as $aside) {
             $typed = self::blanked($typed, $aside);
         }
+        // What was done is said behind a line that is told, too: we get x = 5/2 (double root).
+        $typed = SaidAround::left($typed);
         $typed = self::blanked($typed, '/(?<=\d)(?:\.{2,3}|…)|(?<=[\p{L})²³⁴])\s*\.\s*$|(?<=[\p{L}\d)²³⁴])\s*!+\s*$/u');
         if (preg_match(PageWords::UNIT, $typed, $unit) === 1
             && array_intersect_key($letters, LetterIndex::names($unit[1])) === []) {

@@ -14,8 +14,8 @@ final readonly class MarkedLine
 {
     /** Said of right lines, too. */
     private const TOLD = [
-        'marking.read-as', 'marking.read-decimal', 'marking.standing-seen', 'marking.adds', 'marking.adds-formula',
-        'marking.positive',
+        'marking.read-as', 'marking.read-decimal', 'marking.read-thousands', 'marking.standing-seen', 'marking.adds',
+        'marking.adds-formula', 'marking.positive',
         'marking.coincidence', 'marking.coincidence-only', 'marking.set-to-zero', 'marking.zeros-not-asked',
         'marking.standing', 'marking.standing-together',
     ];

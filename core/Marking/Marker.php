@@ -227,13 +227,20 @@ final readonly class Marker
         return match (true) {
             $marked->verdict === LineVerdict::Wrong => $this->otherwise($typed, $written, $marked, $trail, [
                 'marking.read-as' => OtherReading::of($written),
-                'marking.read-decimal' => OtherReading::decimals($written),
+                ...self::commas($written),
             ]),
-            $isOpen => $this->otherwise($typed, $written, $marked, $trail, [
-                'marking.read-decimal' => OtherReading::decimals($written),
-            ]),
+            $isOpen => $this->otherwise($typed, $written, $marked, $trail, self::commas($written)),
             default => $marked,
         };
+    }
+
+    /** @return array<string, string> what commas between digits may mean, by what is said of it */
+    private static function commas(string $written): array
+    {
+        return [
+            'marking.read-decimal' => OtherReading::decimals($written),
+            'marking.read-thousands' => OtherReading::thousands($written),
+        ];
     }
 
     /**

@@ -17,12 +17,18 @@ final class OtherReading
         . '([^=\/()\s][^=\/()]*[-+−][^=\/()]*)$/u';
     /** A sum with a wide fraction line behind it: 2A − ah / h. */
     private const WIDE = '/^(\s*(?:[^=]*=)?\s*)((?=[^\/]*\p{L})[^=\/()\s][^=\/()]*[-+−][^=\/()]*\S)\s\/\s'
-        . '([^=\/()\s]+)\s*$/u';
+        . '([^=\/()\s]+|(?:\([^()]*\)(?:\^\d+|[²³])?)+)\s*$/u';
 
     /** x = 2,5 as x = 2.5. */
     public static function decimals(string $typed): string
     {
         return (string) preg_replace('/(?<=\d),(?=\d)/u', '.', $typed);
+    }
+
+    /** 17x = 341,998 as 17x = 341998. */
+    public static function thousands(string $typed): string
+    {
+        return (string) preg_replace('/(?<=\d),(?=\d{3}(?!\d))/u', '', $typed);
     }
 
     /**

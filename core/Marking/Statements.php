@@ -10,7 +10,7 @@ final class Statements
     private const ONWARD = '/<?=>|⇒|⇔|⟹|⟺|→|->|(?<=\S)\s*,?\s+(?:so|therefore|hence|∴)\s|'
         . '(?<=[\p{L}\d)])\s*,?\s+(?=(?:check|test|verify)\s*:)|'
         . '(?<=[\p{L}\d)])\s*[,;]?\s+(?=(?:so\s+)?(?:reject|discard|ignor)\w*\s)|'
-        . '(?<=[\p{L}\d)²³⁴])\s*[,;(]?\s*(?:(?:where|for|with|provided)\s+)?(?=\p{L}\s*(?:≠|!=)\s*[-−\d])|'
+        . '(?<=[\p{L}\d)²³⁴])\s*[,;(]?\s*(?:(?:where|for|with|provided)\s+)?(?=\p{L}\s*(?:≠|!=)\s*[-−±\d])|'
         . '(?<=\S)\s*,?\s+(?:(?:which\s+)?(?:gives|becomes|means)|giving)\s(?=[^=]*=)/iu';
     /** A letter, what it is by ±, and the same once more. */
     private const IN_TURN = '/^(\s*\p{L})(\s*=(?:(?!\bor\b|\band\b)[^=,;±])*(?:±|\+\/-)(?:(?!\bor\b|\band\b)[^=≈,;])*)'
